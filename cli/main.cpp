@@ -1,0 +1,294 @@
+// The command line, to the contract in docs/cli.md.
+#include <CLI/CLI.hpp>
+#include <charconv>
+#include <cstdio>
+#include <fstream>
+#include <iostream>
+#include <sstream>
+
+#include "audio/sound_file.h"
+#include "core/analysis.h"
+#include "core/contract/analysis_json.h"
+#include "core/exercise/judging.h"
+#include "core/signal/tracker.h"
+#include "core/standin/player.h"
+#include "core/theory/instrument.h"
+
+namespace calando {
+namespace {
+
+enum Exit { measured = 0, wrongUsage = 2, unreadableFile = 3, otherFailure = 4 };
+
+/// Ends the program with one line on standard error.
+struct Failure {
+  Exit code;
+  std::string what;
+};
+
+[[noreturn]] void refuse(const std::string& what) { throw Failure{wrongUsage, what}; }
+
+struct AnalyseOptions {
+  std::string file, instrument, note, fingering, temperament = "equal", tonic, exercise = "steady-tone",
+                                                 level = "growing", channel = "mix", tracks;
+  double target_hz = 0.0, a4_hz = 440.0, tempo = 0.0, start_s = 0.0;
+};
+
+const Instrument* instrumentOf(const std::string& id) {
+  if (id.empty()) return nullptr;
+  const Instrument* found = findInstrument(id);
+  if (!found) refuse("instrument \"" + printable(id) + "\" is unknown; calando-cli instruments lists them");
+  return found;
+}
+
+const Exercise* exerciseOf(const std::string& id) {
+  const Exercise* found = findExercise(id);
+  if (!found) refuse("exercise \"" + printable(id) + "\" is unknown; calando-cli exercises lists them");
+  return found;
+}
+
+Reference referenceOf(const AnalyseOptions& o) {
+  if (!(o.a4_hz >= 380.0 && o.a4_hz <= 500.0)) refuse("--a4 must be between 380 and 500 Hz");
+  Reference reference{o.a4_hz, o.temperament == "just", 0};
+  if (o.temperament != "just" && o.temperament != "equal") refuse("--temperament is equal or just");
+  if (reference.just) {
+    const auto tonic = parsePitchClass(o.tonic);
+    if (!tonic) refuse("just intonation needs --tonic with a note name such as Bb");
+    reference.tonic = *tonic;
+  } else if (!o.tonic.empty()) {
+    refuse("--tonic goes with --temperament just");
+  }
+  return reference;
+}
+
+std::vector<int> notesOf(const std::string& list, const Instrument* instrument) {
+  std::vector<int> notes;
+  std::stringstream stream(list);
+  for (std::string name; std::getline(stream, name, ',');) {
+    const auto note = parseNote(name);
+    if (!note) refuse("note \"" + printable(name) + "\" is none; write it like Bb4 or F#3");
+    const int sounding = instrument ? instrument->soundingOf(*note) : *note;
+    const double hz = frequencyOf(sounding, {});
+    if (hz < 26.0 || hz > 4500.0)
+      refuse("note \"" + printable(name) + "\" sounds outside of 27 to 4300 Hz and cannot be measured");
+    notes.push_back(*note);
+  }
+  if (!list.empty() && notes.empty()) refuse("--note is empty; write it like Bb4");
+  return notes;
+}
+
+Context contextOf(const AnalyseOptions& o) {
+  Context context;
+  context.reference = referenceOf(o);
+  context.instrument = instrumentOf(o.instrument);
+  context.asked = notesOf(o.note, context.instrument);
+  if (o.target_hz != 0.0) {
+    if (!(o.target_hz >= 20.0 && o.target_hz <= 5000.0)) refuse("--target-hz must be between 20 and 5000");
+    if (!context.asked.empty()) refuse("give --note or --target-hz, not both");
+    context.target_hz = o.target_hz;
+  }
+  if (!o.fingering.empty()) {
+    const auto fundamental = writtenFundamental(o.fingering, context.instrument);
+    if (!fundamental) refuse(printable(fundamental.error()));
+    context.fundamental = *fundamental;
+  }
+  context.exercise = exerciseOf(o.exercise);
+  context.level = findLevel(o.level);
+  if (!context.level)
+    refuse("level \"" + printable(o.level) + "\" is unknown; it is starting, growing or fluent");
+  return context;
+}
+
+ChannelChoice channelOf(const std::string& text) {
+  if (text == "mix") return std::nullopt;
+  int number = 0;
+  const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), number);
+  if (error != std::errc{} || end != text.data() + text.size() || number < 1)
+    refuse("--channel is a number from 1, or mix");
+  return number;
+}
+
+void writeText(const std::string& path, const std::string& text) {
+  std::ofstream out(path, std::ios::binary);
+  out << text;
+  out.flush();
+  if (!out) throw Failure{otherFailure, printable(path) + ": cannot be written; choose another place"};
+}
+
+void analyseFile(const AnalyseOptions& o) {
+  const Context context = contextOf(o);
+  std::optional<Tracker> tracker;
+  const auto info = readSound(
+      o.file, channelOf(o.channel), [&](const SoundInfo& i) { tracker.emplace(i.rate_hz); },
+      [&](std::span<const float> block) { tracker->push(block); });
+  if (!info)
+    throw Failure{info.error().kind == SoundError::Kind::noSuchChannel ? wrongUsage : unreadableFile,
+                  info.error().what};
+  tracker->finish();
+  const Analysis analysis = analyse(tracker->tracks(), context);
+  if (!o.tracks.empty()) writeText(o.tracks, tracksCsv(tracker->tracks(), analysis));
+  const SourceInfo source{o.file, info->rate_hz, info->channels,
+                          info->taken ? std::to_string(*info->taken) : "mix"};
+  std::cout << toJson(analysis, source, context).dump(2) << "\n";
+}
+
+struct StandInOptions {
+  std::string exercise = "steady-tone", player = "steady", instrument = "trumpet-bb", note, out, truth;
+  std::uint32_t seed = 1;
+  double seconds = 8.0;
+};
+
+void playStandIn(const StandInOptions& o) {
+  Context context;
+  context.exercise = exerciseOf(o.exercise);
+  context.instrument = instrumentOf(o.instrument);
+  const Player* player = findPlayer(o.player);
+  if (!player) refuse("player \"" + printable(o.player) + "\" is unknown; calando-cli players lists them");
+  if (!(o.seconds >= 1.0 && o.seconds <= 120.0)) refuse("--seconds must be between 1 and 120");
+  Part part{context.instrument, comfortableNote(*context.instrument), o.seconds, {}};
+  context.asked = notesOf(o.note, context.instrument);
+  if (!context.asked.empty()) part.sounding = context.instrument->soundingOf(context.asked.front());
+  const Performance performance = perform(*player, part, o.seed);
+  const auto written = writeSound(o.out, performance.samples, performance.rate_hz, SoundFormat::wav24);
+  if (!written) throw Failure{otherFailure, written.error().what};
+  if (!o.truth.empty())
+    writeText(o.truth,
+              toJson(performance.truth, {o.out, performance.rate_hz, 1, "mix"}, context).dump(2) + "\n");
+}
+
+void printList(const nlohmann::ordered_json& list, bool asJson) {
+  if (asJson) {
+    std::cout << list.dump(2) << "\n";
+    return;
+  }
+  for (const auto& entry : list)
+    std::printf("%-18s %s\n", entry.at("id").get<std::string>().c_str(),
+                entry.at("label").get<std::string>().c_str());
+}
+
+void listInstruments(bool asJson) {
+  auto list = nlohmann::ordered_json::array();
+  for (const Instrument& i : instruments())
+    list.push_back({{"id", i.id},
+                    {"label", i.name},
+                    {"transposition_semitones", i.transposition},
+                    {"clef", i.clef == Clef::bass    ? "bass"
+                             : i.clef == Clef::tenor ? "tenor"
+                                                     : "treble"},
+                    {"lowest_concert", noteName(i.lowest, i.spelling)},
+                    {"highest_concert", noteName(i.highest, i.spelling)},
+                    {"lowest_written", noteName(i.writtenOf(i.lowest), i.spelling)},
+                    {"highest_written", noteName(i.writtenOf(i.highest), i.spelling)}});
+  printList(list, asJson);
+}
+
+void listExercises(bool asJson) {
+  auto list = nlohmann::ordered_json::array();
+  for (const Exercise& e : exercises())
+    list.push_back({{"id", e.id}, {"label", e.title}, {"purpose", e.purpose}});
+  printList(list, asJson);
+}
+
+void listPlayers(bool asJson) {
+  auto list = nlohmann::ordered_json::array();
+  for (const Player& p : players()) list.push_back({{"id", p.id}, {"label", p.name}, {"plays", p.text}});
+  printList(list, asJson);
+}
+
+void printSeries(const std::string& instrumentId, const std::string& fingering, double a4_hz, bool asJson) {
+  const Instrument* instrument = instrumentOf(instrumentId);
+  if (!(a4_hz >= 380.0 && a4_hz <= 500.0)) refuse("--a4 must be between 380 and 500 Hz");
+  const auto fundamental = writtenFundamental(fingering, instrument);
+  if (!fundamental) refuse(printable(fundamental.error()));
+  const Spelling spelling = instrument ? instrument->spelling : Spelling::flats;
+  auto list = nlohmann::ordered_json::array();
+  for (const SeriesRung& rung : naturalSeries(*fundamental, instrument, {a4_hz, false, 0})) {
+    list.push_back({{"partial", rung.partial},
+                    {"written", noteName(rung.written, spelling)},
+                    {"concert", noteName(rung.sounding, spelling)},
+                    {"hz", rung.hz},
+                    {"cents", rung.cents}});
+    if (!asJson)
+      std::printf("%2d  %-4s  %-4s  %9.3f Hz  %+6.1f cents\n", rung.partial,
+                  noteName(rung.written, spelling).c_str(), noteName(rung.sounding, spelling).c_str(),
+                  rung.hz, rung.cents);
+  }
+  if (asJson) std::cout << list.dump(2) << "\n";
+}
+
+int run(int argc, char** argv) {
+  CLI::App app{"Measures wind tones and prints what it found as JSON."};
+  app.set_version_flag("--version", "calando-cli " + engineVersion());
+  app.require_subcommand(1);
+
+  AnalyseOptions a;
+  auto* analyse = app.add_subcommand("analyse", "Measure a sound file");
+  analyse->add_option("file", a.file, "The sound file")->required();
+  analyse->add_option("--instrument", a.instrument);
+  analyse->add_option("--note", a.note, "Written note asked for; several with commas");
+  analyse->add_option("--target-hz", a.target_hz);
+  analyse->add_option("--fingering", a.fingering);
+  analyse->add_option("--a4", a.a4_hz);
+  analyse->add_option("--temperament", a.temperament, "equal or just");
+  analyse->add_option("--tonic", a.tonic);
+  analyse->add_option("--exercise", a.exercise);
+  analyse->add_option("--level", a.level);
+  analyse->add_option("--tempo", a.tempo)->check(CLI::Range(20.0, 400.0));
+  analyse->add_option("--start", a.start_s)->check(CLI::NonNegativeNumber);
+  analyse->add_option("--channel", a.channel, "A number from 1, or mix");
+  analyse->add_option("--tracks", a.tracks, "Also write the time series there, as CSV");
+
+  StandInOptions s;
+  auto* standIn = app.add_subcommand("stand-in", "Let the simulated player play into a WAV file");
+  standIn->add_option("--exercise", s.exercise)->required();
+  standIn->add_option("--player", s.player)->required();
+  standIn->add_option("--instrument", s.instrument);
+  standIn->add_option("--note", s.note, "Written note");
+  standIn->add_option("--seconds", s.seconds);
+  standIn->add_option("--seed", s.seed);
+  standIn->add_option("--out", s.out)->required();
+  standIn->add_option("--truth", s.truth);
+
+  bool asJson = false;
+  std::string seriesInstrument, seriesFingering;
+  double seriesA4 = 440.0;
+  auto* instrumentList = app.add_subcommand("instruments", "List the instruments");
+  auto* exerciseList = app.add_subcommand("exercises", "List the exercises");
+  auto* playerList = app.add_subcommand("players", "List the simulated players");
+  auto* series = app.add_subcommand("series", "The natural series of a fingering");
+  for (auto* sub : {instrumentList, exerciseList, playerList, series}) sub->add_flag("--json", asJson);
+  series->add_option("--instrument", seriesInstrument);
+  series->add_option("--fingering", seriesFingering)->required();
+  series->add_option("--a4", seriesA4);
+
+  try {
+    app.parse(argc, argv);
+  } catch (const CLI::CallForHelp& e) {
+    return app.exit(e);
+  } catch (const CLI::CallForVersion& e) {
+    return app.exit(e);
+  } catch (const CLI::ParseError& e) {
+    refuse(printable(e.what()) + "; calando-cli --help shows the usage");
+  }
+  if (*analyse) analyseFile(a);
+  if (*standIn) playStandIn(s);
+  if (*instrumentList) listInstruments(asJson);
+  if (*exerciseList) listExercises(asJson);
+  if (*playerList) listPlayers(asJson);
+  if (*series) printSeries(seriesInstrument, seriesFingering, seriesA4, asJson);
+  return measured;
+}
+
+}  // namespace
+}  // namespace calando
+
+int main(int argc, char** argv) {
+  try {
+    return calando::run(argc, argv);
+  } catch (const calando::Failure& failure) {
+    std::cerr << "calando-cli: " << failure.what << "\n";
+    return failure.code;
+  } catch (const std::exception& e) {
+    std::cerr << "calando-cli: " << calando::printable(e.what()) << "; please report this\n";
+    return calando::otherFailure;
+  }
+}

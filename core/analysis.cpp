@@ -1,0 +1,176 @@
+#include "core/analysis.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/exercise/judging.h"
+#include "core/measure/envelope.h"
+#include "core/measure/note_figures.h"
+#include "core/measure/notes.h"
+#include "core/measure/segmentation.h"
+#include "core/signal/tracker.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kLongestDropout_s = 0.15;
+constexpr double kSteadyNear_s = 0.35;  // how far the steady level next to an end is looked for
+constexpr double kEdge_s = 0.03;
+constexpr double kWrongNote_cents = 150.0;
+
+/// Cuts a voiced span at breaks too long for dropouts, and finds where the sound really starts and stops.
+std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Room& room, double earliest_s) {
+  const Envelope envelope = Envelope::forPitch(tracks.energy, span.f0_hz, room.floor_dbfs);
+  std::vector<Dropout> breaks = findDropouts(envelope, span.start_s, span.end_s);
+  std::vector<Tone> tones;
+  Tone tone{};
+  double from = span.start_s;
+  const auto close = [&](double to) {
+    const double length = to - from;
+    if (length < 0.04) return;
+    const double inner = std::min(0.05, length / 4.0);
+    const double reach = std::min(kSteadyNear_s, length - inner);
+    // Slow rises: start to look outwards where the sound is there.
+    const auto insideOf = [&](double edge, double direction, double steady) {
+      const double farthest = std::min(1.0, length / 2.0);
+      double in = std::min(0.12, farthest);
+      while (in < farthest && envelope.power(edge + direction * in) < 0.8 * steady) in += 0.005;
+      return edge + direction * in;
+    };
+    const double headInside = insideOf(from, 1.0, envelope.medianPower(from + inner, from + inner + reach));
+    const double tailInside = insideOf(to, -1.0, envelope.medianPower(to - inner - reach, to - inner));
+    const double head = envelope.medianPower(headInside, std::min(to - inner, headInside + reach));
+    const double tail = envelope.medianPower(std::max(from + inner, tailInside - reach), tailInside);
+    tone.start_s = halfLevelCrossing(envelope, headInside, std::max(earliest_s, from - 0.1), head)
+                       .value_or(std::max(0.0, from));
+    tone.end_s =
+        std::min(halfLevelCrossing(envelope, tailInside, to + 0.1, tail).value_or(to), tracks.duration_s);
+    tone.start_s = std::max(0.0, tone.start_s);
+    tone.held_s = tone.end_s - tone.start_s;
+    // The rise and the end are no breaks.
+    std::erase_if(tone.dropouts, [&](const Dropout& d) {
+      return d.at_s < tone.start_s + kEdge_s || d.at_s + d.length_s > tone.end_s - kEdge_s;
+    });
+    for (const Dropout& d : tone.dropouts) tone.held_s -= d.length_s;
+    if (tone.held_s > 0.0) tones.push_back(tone);
+  };
+  for (const Dropout& d : breaks) {
+    if (d.length_s <= kLongestDropout_s) {
+      tone.dropouts.push_back(d);
+      continue;
+    }
+    close(d.at_s);
+    tone = Tone{};
+    from = d.at_s + d.length_s;
+  }
+  close(span.end_s);
+  return tones;
+}
+
+int writtenName(double cents, const Context& context) {
+  const int sounding = nearestSemitone(shiftedBy(440.0, cents), context.reference);
+  return context.instrument ? context.instrument->writtenOf(sounding) : sounding;
+}
+
+bool wasAsked(const Note& note, const Context& context) {
+  return std::ranges::any_of(context.asked, [&](int asked) {
+    const int sounding = context.instrument ? context.instrument->soundingOf(asked) : asked;
+    return std::abs(centsBetween(frequencyOf(sounding, context.reference), note.f0_hz)) < kWrongNote_cents;
+  });
+}
+
+/// Jumps to a note that was not asked for, however long they last.
+void addUnaskedJumps(Tone& tone, const Context& context) {
+  if (context.asked.empty()) return;
+  for (std::size_t i = 1; i < tone.notes.size(); ++i) {
+    const Note& before = tone.notes[i - 1];
+    const Note& here = tone.notes[i];
+    const bool jumped = std::abs(centsBetween(before.f0_hz, here.f0_hz)) >= kWrongNote_cents;
+    if (jumped && wasAsked(before, context) && !wasAsked(here, context))
+      tone.slips.push_back({here.start_s, before.written, here.written, here.end_s - here.start_s});
+  }
+  std::ranges::sort(tone.slips, {}, &Slip::at_s);
+}
+
+/// Fills in what is inside a tone. False when there is neither a note nor a glide: then it was no tone.
+bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
+                  const Context& context) {
+  const PitchLine everything = pitchLine(tracks, tone.start_s, tone.end_s, tone.dropouts);
+  NoteLayout layout = layOutNotes(everything, tone.start_s, tone.end_s);
+  const PitchLine line = withoutJumps(everything, layout.jumps);
+  if (layout.plateaus.empty() && layout.glides.empty()) return false;
+  tone.glides = std::move(layout.glides);
+  for (const auto& jump : layout.jumps)
+    tone.slips.push_back({jump.at_s, writtenName(jump.from_cents, context),
+                          writtenName(jump.to_cents, context), jump.length_s});
+  for (const Plateau& plateau : layout.plateaus) {
+    const CoreLine core = coreLine(line, plateau);
+    const auto settle = settleTime(line, plateau, core);
+    if (tone.notes.empty()) {
+      tone.onset.settle_ms = settle;
+      tone.onset.scoop_cents = scoop(line, plateau, core);
+    }
+    tone.notes.push_back(describeNote(tracks, line, plateau, settle, context));
+  }
+  addUnaskedJumps(tone, context);
+  tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);
+  if (tone.notes.empty()) return true;
+  const Note& first = tone.notes.front();
+  const Envelope envelope = Envelope::forPitch(tracks.energy, first.f0_hz, room.floor_dbfs);
+  // Air that is already there when the tone begins is not part of its rise.
+  double before = envelope.noisePower;
+  if (const double air_s = tone.onset.air_before_ms.value_or(0.0) / 1000.0; air_s > kEdge_s)
+    before =
+        std::max(before, tracks.energy.meanSquare(tone.start_s - 0.75 * air_s, tone.start_s - 0.25 * air_s));
+  tone.onset.rise_ms =
+      riseTime(tracks.energy, tone.start_s, envelope.medianPower(first.coreStart_s, first.coreEnd_s),
+               first.f0_hz, before);
+  tone.release = describeRelease(tracks, line, tone.notes.back());
+  return true;
+}
+
+}  // namespace
+
+const Note* Tone::mainNote() const {
+  const auto longest = std::ranges::max_element(notes, {}, [](const Note& n) { return n.end_s - n.start_s; });
+  return longest == notes.end() ? nullptr : &*longest;
+}
+
+const Tone* Analysis::mainTone() const {
+  const auto longest = std::ranges::max_element(tones, {}, &Tone::held_s);
+  return longest == tones.end() ? nullptr : &*longest;
+}
+
+Analysis analyse(const Tracks& tracks, const Context& context) {
+  Analysis result;
+  result.duration_s = tracks.duration_s;
+  result.clippedSamples = tracks.clippedSamples;
+  result.badSamples = tracks.badSamples;
+  const Room room = measureRoom(tracks);
+  result.noiseFloor_dbfs = room.floor_dbfs;
+  double earliest = 0.0;
+  for (const VoicedSpan& span : voicedSpans(tracks, room)) {
+    if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
+      const double level = tracks.energy.level_dbfs(span.start_s, span.end_s);
+      if (level < room.floor_dbfs.value_or(-200.0) + 6.0) continue;
+    }
+    for (Tone& tone : tonesIn(span, tracks, room, earliest)) {
+      if (!describeTone(tone, tracks, room, earliest, context)) continue;
+      earliest = tone.end_s;
+      result.tones.push_back(std::move(tone));
+    }
+  }
+  result.airs = findAirs(tracks, room, result.tones);
+  result.segments = layOutSegments(result.duration_s, result.tones, result.airs);
+  if (context.exercise && context.level) judge(result, context);
+  return result;
+}
+
+Analysis analyse(std::span<const float> samples, double rate_hz, const Context& context) {
+  return analyse(trackAll(samples, rate_hz), context);
+}
+
+std::string engineVersion() { return CALANDO_VERSION; }
+
+}  // namespace calando

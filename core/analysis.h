@@ -1,0 +1,182 @@
+#pragma once
+
+#include <optional>
+#include <span>
+#include <string>
+#include <vector>
+
+#include "core/signal/tracks.h"
+#include "core/theory/instrument.h"
+#include "core/theory/pitch.h"
+
+/// The front door: what a take was asked to be goes in with its samples, what it was comes out.
+/// Every figure is defined in docs/measures.md. Times are seconds from the take's start, cents are taken in
+/// the log domain, an empty optional is a figure that could not be measured.
+namespace calando {
+
+struct Exercise;  // exercise/exercise.h
+struct Level;     // exercise/judging.h
+
+/// What was asked for, and what it is held against.
+struct Context {
+  Reference reference;
+  const Instrument* instrument = nullptr;  ///< nullptr: concert pitch, full range
+  std::vector<int> asked;                  ///< written semitones, in order; empty: nearest note
+  std::optional<double> target_hz;         ///< instead of `asked`
+  std::optional<int> fundamental;          ///< written partial 1 of the fingering in use
+  const Exercise* exercise = nullptr;      ///< nullptr: not judged
+  const Level* level = nullptr;            ///< needed with an exercise
+  std::optional<double> askedSeconds;      ///< held time asked for, instead of the level's
+};
+
+enum class SegmentKind { silence, air, tone };
+struct Segment {
+  SegmentKind kind;
+  double start_s;
+  double end_s;
+};
+
+struct Vibrato {
+  double rate_hz;
+  double extent_cents;  ///< half the peak-to-peak
+};
+
+struct Note {
+  double start_s;
+  double end_s;
+  double coreStart_s;  ///< the part that the figures are of
+  double coreEnd_s;
+  std::optional<int> asked;  ///< written
+  int written;
+  int concert;
+  std::optional<int> partial;
+  double f0_hz;
+  double target_hz;
+  double offset_cents;
+  std::optional<double> wander_cents;
+  std::optional<double> shake_cents;
+  std::optional<double> drift_cents_per_s;
+  std::optional<Vibrato> vibrato;
+  std::optional<double> level_dbfs;
+  std::optional<double> level_sd_db;
+  std::optional<double> level_slope_db_per_s;
+  std::optional<double> hnr_db;
+  std::optional<double> brightness;
+  std::optional<double> tilt_db_per_octave;
+  std::optional<double> odd_even_db;
+  std::optional<double> jitter_percent;
+  std::optional<double> shimmer_db;
+  std::optional<double> subharmonic_db;
+  std::vector<std::optional<double>> harmonics_db;
+};
+
+struct Glide {
+  double start_s;
+  double end_s;
+  double from_hz;
+  double to_hz;
+  double semitones() const { return centsBetween(from_hz, to_hz) / 100.0; }
+};
+
+struct Dropout {
+  double at_s;
+  double length_s;
+};
+
+struct Slip {
+  double at_s;
+  int from;  ///< written
+  int to;
+  double length_s;
+};
+
+struct Onset {
+  std::optional<double> air_before_ms;
+  std::optional<double> rise_ms;
+  std::optional<double> scoop_cents;
+  std::optional<double> settle_ms;
+};
+
+struct Release {
+  std::optional<double> sag_cents;
+  std::optional<double> fade_db;
+};
+
+struct Tone {
+  double start_s;
+  double end_s;
+  double held_s;
+  std::vector<Note> notes;
+  std::vector<Glide> glides;
+  std::vector<Dropout> dropouts;
+  std::vector<Slip> slips;
+  Onset onset;
+  Release release;
+
+  /// The longest note, or nullptr.
+  const Note* mainNote() const;
+};
+
+enum class AirPhase { inhale, exhale, unknown };
+struct Air {
+  double start_s;
+  double end_s;
+  AirPhase phase;
+  std::optional<double> level_dbfs;
+  std::optional<double> centroid_hz;
+  std::optional<double> evenness_db;
+  std::optional<double> front_load;
+};
+
+struct CueResult {
+  std::string kind;
+  double start_s;
+  double end_s;
+  std::optional<std::size_t> matched;  ///< index of the tone
+};
+
+enum class Verdict { inside, near, outside, notYet, unmeasured };
+struct Reading {
+  std::string id;
+  std::string label;
+  std::optional<double> value;
+  std::string unit;
+  std::optional<double> low;
+  std::optional<double> high;
+  bool hasTarget = false;
+  Verdict verdict = Verdict::unmeasured;
+  double excess = 0.0;  ///< distance outside the target, in widths of the target; 0 inside
+};
+
+struct Advice {
+  std::string id;
+  std::string text;  ///< the observation with its figure, then one thing to try
+  std::string why;
+  std::vector<std::string> because;  ///< reading ids
+};
+
+struct Analysis {
+  double duration_s = 0.0;
+  long clippedSamples = 0;
+  long badSamples = 0;
+  std::optional<double> noiseFloor_dbfs;
+  std::vector<Segment> segments;
+  std::vector<Tone> tones;
+  std::vector<Air> airs;
+  std::vector<CueResult> cues;
+  std::vector<Reading> readings;
+  std::vector<Advice> advice;
+
+  /// The tone that is judged: the one held longest, or nullptr.
+  const Tone* mainTone() const;
+};
+
+/// Pure. `samples` mono at `rate_hz` (8 000 to 384 000), full scale ±1.
+Analysis analyse(std::span<const float> samples, double rate_hz, const Context& context);
+/// The same from tracks, which may still be growing.
+Analysis analyse(const Tracks& tracks, const Context& context);
+
+/// The engine's version: analyses kept from another one are made anew.
+std::string engineVersion();
+
+}  // namespace calando

@@ -1,0 +1,251 @@
+#include "core/contract/analysis_json.h"
+
+#include <array>
+#include <cmath>
+#include <cstdint>
+#include <cstdio>
+
+#include "core/exercise/judging.h"
+
+namespace calando {
+
+namespace {
+
+using json = nlohmann::ordered_json;
+
+json number(double value) { return std::isfinite(value) ? json(value) : json(nullptr); }
+json number(const std::optional<double>& value) { return value ? number(*value) : json(nullptr); }
+
+struct Writer {
+  const Context& context;
+  Spelling spelling;
+
+  std::string name(int semitone) const { return noteName(semitone, spelling); }
+
+  json note(const Note& n) const {
+    json harmonics = json::array();
+    for (const auto& h : n.harmonics_db) harmonics.push_back(number(h));
+    return {{"start_s", number(n.start_s)},
+            {"end_s", number(n.end_s)},
+            {"asked", n.asked ? json(name(*n.asked)) : json(nullptr)},
+            {"written", name(n.written)},
+            {"concert", name(n.concert)},
+            {"partial", n.partial ? json(*n.partial) : json(nullptr)},
+            {"f0_hz", number(n.f0_hz)},
+            {"target_hz", number(n.target_hz)},
+            {"offset_cents", number(n.offset_cents)},
+            {"wander_cents", number(n.wander_cents)},
+            {"shake_cents", number(n.shake_cents)},
+            {"drift_cents_per_s", number(n.drift_cents_per_s)},
+            {"vibrato", n.vibrato ? json{{"rate_hz", number(n.vibrato->rate_hz)},
+                                         {"extent_cents", number(n.vibrato->extent_cents)}}
+                                  : json(nullptr)},
+            {"level_dbfs", number(n.level_dbfs)},
+            {"level_sd_db", number(n.level_sd_db)},
+            {"level_slope_db_per_s", number(n.level_slope_db_per_s)},
+            {"hnr_db", number(n.hnr_db)},
+            {"brightness", number(n.brightness)},
+            {"tilt_db_per_octave", number(n.tilt_db_per_octave)},
+            {"odd_even_db", number(n.odd_even_db)},
+            {"jitter_percent", number(n.jitter_percent)},
+            {"shimmer_db", number(n.shimmer_db)},
+            {"subharmonic_db", number(n.subharmonic_db)},
+            {"harmonics_db", harmonics}};
+  }
+
+  json tone(const Tone& t) const {
+    json notes = json::array(), glides = json::array(), dropouts = json::array(), slips = json::array();
+    for (const Note& n : t.notes) notes.push_back(note(n));
+    for (const Glide& g : t.glides)
+      glides.push_back({{"start_s", number(g.start_s)},
+                        {"end_s", number(g.end_s)},
+                        {"from_hz", number(g.from_hz)},
+                        {"to_hz", number(g.to_hz)},
+                        {"span_semitones", number(g.semitones())}});
+    for (const Dropout& d : t.dropouts)
+      dropouts.push_back({{"at_s", number(d.at_s)}, {"length_s", number(d.length_s)}});
+    for (const Slip& s : t.slips)
+      slips.push_back({{"at_s", number(s.at_s)},
+                       {"from", name(s.from)},
+                       {"to", name(s.to)},
+                       {"length_s", number(s.length_s)}});
+    return {
+        {"start_s", number(t.start_s)},
+        {"end_s", number(t.end_s)},
+        {"held_s", number(t.held_s)},
+        {"notes", notes},
+        {"glides", glides},
+        {"dropouts", dropouts},
+        {"slips", slips},
+        {"onset",
+         {{"air_before_ms", number(t.onset.air_before_ms)},
+          {"rise_ms", number(t.onset.rise_ms)},
+          {"scoop_cents", number(t.onset.scoop_cents)},
+          {"settle_ms", number(t.onset.settle_ms)}}},
+        {"release", {{"sag_cents", number(t.release.sag_cents)}, {"fade_db", number(t.release.fade_db)}}}};
+  }
+};
+
+std::string kindName(SegmentKind kind) {
+  switch (kind) {
+    case SegmentKind::silence:
+      return "silence";
+    case SegmentKind::air:
+      return "air";
+    case SegmentKind::tone:
+      return "tone";
+  }
+  return "";
+}
+
+std::string phaseName(AirPhase phase) {
+  switch (phase) {
+    case AirPhase::inhale:
+      return "inhale";
+    case AirPhase::exhale:
+      return "exhale";
+    case AirPhase::unknown:
+      return "unknown";
+  }
+  return "";
+}
+
+json reading(const Reading& r) {
+  return {{"id", r.id},
+          {"label", r.label},
+          {"value", number(r.value)},
+          {"unit", r.unit},
+          {"target", r.hasTarget ? json::array({number(r.low), number(r.high)}) : json(nullptr)},
+          {"verdict", verdictName(r.verdict)}};
+}
+
+}  // namespace
+
+std::string verdictName(Verdict verdict) {
+  switch (verdict) {
+    case Verdict::inside:
+      return "inside";
+    case Verdict::near:
+      return "near";
+    case Verdict::outside:
+      return "outside";
+    case Verdict::notYet:
+      return "not-yet";
+    case Verdict::unmeasured:
+      return "unmeasured";
+  }
+  return "";
+}
+
+std::string validUtf8(std::string_view text) {
+  std::string out;
+  for (std::size_t i = 0; i < text.size();) {
+    const auto byte = static_cast<unsigned char>(text[i]);
+    const std::size_t length = byte < 0x80                   ? 1
+                               : byte >= 0xC2 && byte < 0xE0 ? 2
+                               : byte >= 0xE0 && byte < 0xF0 ? 3
+                               : byte >= 0xF0 && byte < 0xF5 ? 4
+                                                             : 0;
+    bool valid = length > 0 && i + length <= text.size();
+    std::uint32_t code = length == 1 ? byte : byte & (0x7Fu >> length);
+    for (std::size_t k = 1; valid && k < length; ++k) {
+      const auto next = static_cast<unsigned char>(text[i + k]);
+      valid = (next & 0xC0) == 0x80;
+      code = code << 6 | (next & 0x3Fu);
+    }
+    valid = valid && !(length == 3 && (code < 0x800 || (code >= 0xD800 && code < 0xE000))) &&
+            !(length == 4 && (code < 0x10000 || code > 0x10FFFF));
+    if (valid)
+      out += text.substr(i, length);
+    else
+      out += "\xEF\xBF\xBD";
+    i += valid ? length : 1;
+  }
+  return out;
+}
+
+json toJson(const Analysis& a, const SourceInfo& source, const Context& context) {
+  const Reference& reference = context.reference;
+  const Writer writer{context, context.instrument ? context.instrument->spelling : Spelling::flats};
+  json segments = json::array(), tones = json::array(), airs = json::array(), cues = json::array(),
+       readings = json::array(), advice = json::array();
+  for (const Segment& s : a.segments)
+    segments.push_back(
+        {{"kind", kindName(s.kind)}, {"start_s", number(s.start_s)}, {"end_s", number(s.end_s)}});
+  for (const Tone& t : a.tones) tones.push_back(writer.tone(t));
+  for (const Air& air : a.airs)
+    airs.push_back({{"start_s", number(air.start_s)},
+                    {"end_s", number(air.end_s)},
+                    {"phase", phaseName(air.phase)},
+                    {"level_dbfs", number(air.level_dbfs)},
+                    {"centroid_hz", number(air.centroid_hz)},
+                    {"evenness_db", number(air.evenness_db)},
+                    {"front_load", number(air.front_load)}});
+  for (const CueResult& c : a.cues)
+    cues.push_back({{"kind", c.kind},
+                    {"start_s", number(c.start_s)},
+                    {"end_s", number(c.end_s)},
+                    {"matched", c.matched ? json(*c.matched) : json(nullptr)}});
+  for (const Reading& r : a.readings) readings.push_back(reading(r));
+  for (const Advice& x : a.advice)
+    advice.push_back({{"id", x.id}, {"text", x.text}, {"why", x.why}, {"because", x.because}});
+  return {
+      {"schema", "calando.analysis/1"},
+      {"engine", engineVersion()},
+      {"source",
+       {{"path", validUtf8(source.path)},
+        {"sample_rate_hz", number(source.sample_rate_hz)},
+        {"channels", source.channels},
+        {"duration_s", number(a.duration_s)},
+        {"channel", source.channel},
+        {"clipped_samples", a.clippedSamples},
+        {"bad_samples", a.badSamples},
+        {"noise_floor_dbfs", number(a.noiseFloor_dbfs)}}},
+      {"reference",
+       {{"a4_hz", number(reference.a4_hz)},
+        {"temperament", reference.just ? "just" : "equal"},
+        {"tonic", reference.just ? json(pitchClassName(reference.tonic, writer.spelling)) : json(nullptr)},
+        {"instrument", context.instrument ? json(context.instrument->id) : json(nullptr)},
+        {"transposition_semitones", context.instrument ? context.instrument->transposition : 0}}},
+      {"segments", segments},
+      {"tones", tones},
+      {"airs", airs},
+      {"cues", cues},
+      {"readings", readings},
+      {"advice", advice}};
+}
+
+std::string tracksCsv(const Tracks& tracks, const Analysis& analysis) {
+  std::string csv = "time_s,f0_hz,confidence,level_dbfs,hnr_db,brightness,air_dbfs,kind\n";
+  std::size_t segment = 0;
+  const ColourFrame* colour = nullptr;
+  for (std::size_t i = 0; i < tracks.frames.size(); ++i) {
+    const TrackFrame& f = tracks.frames[i];
+    const double t = static_cast<double>(i) * kHop_s;
+    while (segment + 1 < analysis.segments.size() && t >= analysis.segments[segment].end_s) ++segment;
+    const SegmentKind kind =
+        analysis.segments.empty() ? SegmentKind::silence : analysis.segments[segment].kind;
+    const bool voiced = kind == SegmentKind::tone && f.f0_hz > 0.0f;
+    if (f.colour >= 0) colour = &tracks.colours[static_cast<std::size_t>(f.colour)];
+    if (!voiced) colour = nullptr;
+    std::array<char, 96> text{};
+    const auto put = [&](const char* format, bool known, double value) {
+      if (known) {
+        std::snprintf(text.data(), text.size(), format, value);
+        csv += text.data();
+      }
+      csv += ',';
+    };
+    put("%.2f", true, t);
+    put("%.5f", voiced, f.f0_hz);
+    put("%.3f", true, f.confidence);
+    put("%.2f", f.level_dbfs > EnergyTrack::kSilence_db, f.level_dbfs);
+    put("%.2f", colour != nullptr, colour ? colour->hnr_db : 0.0);
+    put("%.3f", colour != nullptr, colour ? colour->brightness : 0.0);
+    put("%.2f", colour != nullptr || !voiced, colour ? colour->noise_dbfs : f.level_dbfs);
+    csv += kindName(kind) + "\n";
+  }
+  return csv;
+}
+
+}  // namespace calando

@@ -1,0 +1,29 @@
+#pragma once
+
+#include <nlohmann/json.hpp>
+#include <string>
+
+#include "core/analysis.h"
+
+/// The contract's forms of an analysis (schema calando.analysis/1), the same for the command line and for
+/// exports.
+namespace calando {
+
+/// Where the samples came from.
+struct SourceInfo {
+  std::string path;  ///< may hold anything; what is no valid UTF-8 is replaced by U+FFFD
+  double sample_rate_hz = 0.0;
+  int channels = 1;
+  std::string channel = "mix";
+};
+
+/// Keys in the contract's order.
+nlohmann::ordered_json toJson(const Analysis& analysis, const SourceInfo& source, const Context& context);
+/// The tracks every 10 ms: time_s,f0_hz,confidence,level_dbfs,hnr_db,brightness,air_dbfs,kind.
+std::string tracksCsv(const Tracks& tracks, const Analysis& analysis);
+/// Valid UTF-8, whatever comes in.
+std::string validUtf8(std::string_view text);
+
+std::string verdictName(Verdict verdict);
+
+}  // namespace calando

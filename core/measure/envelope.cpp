@@ -1,0 +1,161 @@
+#include "core/measure/envelope.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/measure/statistics.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kStep_s = 0.0005;
+constexpr double kShortestWindow_s = 0.004;
+constexpr double kShortestBreak_s = 0.018;
+constexpr double kBreakDepth = 0.15;  // power left in a break, of the power around it
+constexpr double kRecovered = 0.9;
+constexpr double kLongestSearch_s = 0.45;
+
+/// Power of a linear ramp of length R (amplitude 0 to 1 from time 0) averaged over a window T, at time t.
+double rampPower(double t, double ramp, double window) {
+  const auto cumulated = [ramp](double u) {
+    if (u <= 0.0) return 0.0;
+    if (u >= ramp) return ramp / 3.0 + (u - ramp);
+    return u * u * u / (3.0 * ramp * ramp);
+  };
+  return (cumulated(t + window / 2.0) - cumulated(t - window / 2.0)) / window;
+}
+
+double rampCrossing(double level, double ramp, double window) {
+  double low = -window;
+  double high = ramp + window;
+  for (int i = 0; i < 50; ++i) {
+    const double t = (low + high) / 2.0;
+    (rampPower(t, ramp, window) < level ? low : high) = t;
+  }
+  return low;
+}
+
+/// How far a ramp's half amplitude lies behind the place where its windowed power crosses a quarter, for a
+/// ramp whose windowed power takes `rise` from a quarter to three quarters.
+double halfAmplitudeDelay(double rise, double window) {
+  double low = 1e-6;
+  double high = 10.0 * rise + window;
+  for (int i = 0; i < 40; ++i) {
+    const double ramp = (low + high) / 2.0;
+    const double spread = rampCrossing(0.75, ramp, window) - rampCrossing(0.25, ramp, window);
+    (spread < rise ? low : high) = ramp;
+  }
+  return low / 2.0 - rampCrossing(0.25, low, window);
+}
+
+/// First time, walking from `from` towards `limit`, that the power is below `level`; interpolated.
+std::optional<double> walkBelow(const Envelope& envelope, double from, double limit, double level) {
+  const double step = limit < from ? -kStep_s : kStep_s;
+  double before = envelope.power(from);
+  for (double t = from + step; (limit - t) * step >= 0.0; t += step) {
+    const double here = envelope.power(t);
+    if (here < level) {
+      const double share = before > here ? std::clamp((before - level) / (before - here), 0.0, 1.0) : 1.0;
+      return t - step + share * step;
+    }
+    before = here;
+  }
+  return std::nullopt;
+}
+
+}  // namespace
+
+Envelope Envelope::forPitch(const EnergyTrack& energy, double f0_hz, std::optional<double> floor_dbfs) {
+  const double period = 1.0 / f0_hz;
+  const double window = std::ceil(kShortestWindow_s / period - 1e-9) * period;
+  return {&energy, std::max(window, period), floor_dbfs ? std::pow(10.0, *floor_dbfs / 10.0) : 0.0};
+}
+
+double Envelope::power(double t) const {
+  return std::max(0.0, energy->meanSquare(t - window_s / 2.0, t + window_s / 2.0) - noisePower);
+}
+
+double Envelope::medianPower(double from_s, double to_s) const {
+  std::vector<double> values;
+  for (double t = from_s; t <= to_s; t += 0.005) values.push_back(power(t));
+  return values.empty() ? power(from_s) : median(std::move(values));
+}
+
+std::optional<double> halfLevelCrossing(const Envelope& envelope, double inside_s, double limit_s,
+                                        double steadyPower) {
+  const auto quarter = walkBelow(envelope, inside_s, limit_s, 0.25 * steadyPower);
+  if (!quarter) return std::nullopt;
+  // Back inwards to the last place below three quarters before the crossing.
+  const double inwards = inside_s < *quarter ? -kStep_s : kStep_s;
+  double t = *quarter;
+  while ((inside_s - t) * inwards > 0.0 && envelope.power(t) < 0.75 * steadyPower) t += inwards;
+  const double rise = std::abs(t - *quarter);
+  const double delay = halfAmplitudeDelay(std::max(rise, 0.5 * envelope.window_s), envelope.window_s);
+  return *quarter + (inwards > 0.0 ? delay : -delay);
+}
+
+std::vector<Dropout> findDropouts(const Envelope& envelope, double from_s, double to_s) {
+  std::vector<Dropout> found;
+  // A window longer than the break never sees it whole: be content with less depth then.
+  const double depth = std::max(kBreakDepth, 1.1 - kShortestBreak_s / envelope.window_s);
+  const double margin = envelope.window_s / 2.0 + 0.005;
+  double recent = envelope.power(from_s + margin);  // running mean: a cheap first look
+  for (double t = from_s + margin; t < to_s - margin; t += 2.0 * kStep_s) {
+    const double glance = envelope.power(t);
+    if (glance >= 0.7 * recent) {
+      recent += 0.02 * (glance - recent);
+      continue;
+    }
+    const double around = envelope.medianPower(std::max(from_s, t - 0.2), std::min(to_s, t + 0.2));
+    const double before = envelope.medianPower(std::max(from_s + margin, t - 0.25), t);
+    if (glance >= depth * before || glance >= depth * std::max(around, 1e-14)) {
+      recent += 0.02 * (glance - recent);
+      continue;
+    }
+    // The edges: where the power has come back to what it is further out.
+    const auto recovered = [&](int direction) {
+      double u = t;
+      while (std::abs(u - t) < kLongestSearch_s && u > from_s && u < to_s) {
+        const double beyond = direction > 0 ? envelope.medianPower(u + 0.01, u + 0.08)
+                                            : envelope.medianPower(u - 0.08, u - 0.01);
+        if (envelope.power(u) >= kRecovered * beyond && envelope.power(u) > 0.3 * before) break;
+        u += direction * 2.0 * kStep_s;
+      }
+      return u;
+    };
+    const double left = recovered(-1);
+    const double right = recovered(+1);
+    if (right >= to_s - kStep_s || right - left > kLongestSearch_s) {
+      t = right;
+      continue;
+    }
+    const double leftPower = envelope.medianPower(left - 0.06, left);
+    const double rightPower = envelope.medianPower(right, right + 0.06);
+    double area = 0.0;
+    double moment = 0.0;
+    const double reach = envelope.window_s / 2.0;
+    for (double u = left - reach; u <= right + reach; u += kStep_s) {
+      const double share = std::clamp((u - left) / (right - left), 0.0, 1.0);
+      const double expected = leftPower + share * (rightPower - leftPower);
+      const double deficit = 1.0 - envelope.power(u) / expected;
+      area += deficit * kStep_s;
+      moment += deficit * u * kStep_s;
+    }
+    if (area >= kShortestBreak_s / 2.0) found.push_back({moment / area - area / 2.0, area});
+    t = right;
+  }
+  return found;
+}
+
+std::optional<double> riseTime(const EnergyTrack& energy, double onset_s, double steadyPower, double f0_hz,
+                               double noisePower) {
+  const Envelope envelope{&energy, std::max(1.0 / f0_hz, 0.005), noisePower};
+  const auto low = walkBelow(envelope, onset_s, onset_s - 1.0, 0.01 * steadyPower);
+  if (!low) return std::nullopt;
+  for (double t = onset_s - envelope.window_s; t < onset_s + 2.0; t += kStep_s)
+    if (envelope.power(t) >= 0.81 * steadyPower) return 1000.0 * std::max(0.0, t - *low);
+  return std::nullopt;
+}
+
+}  // namespace calando

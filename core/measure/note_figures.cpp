@@ -1,0 +1,240 @@
+#include "core/measure/note_figures.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/measure/statistics.h"
+#include "core/measure/steadiness.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kLatestCore_s = 0.25;
+constexpr double kReleaseMargin_s = 0.1;
+constexpr double kSettled_cents = 10.0;
+constexpr double kStays_s = 0.15;
+constexpr double kScoopSpan_s = 0.2;
+constexpr double kScoopFirst_s = 0.015;
+constexpr double kFirstSound_s = 0.025;  // before, the analysis windows hold more silence than tone
+constexpr double kReleaseSpan_s = 0.5;
+constexpr double kAskedReach_cents = 150.0;
+constexpr double kTiltReach_db = 40.0;
+constexpr double kClearOfNoise = 4.0;
+
+struct Samples {
+  std::vector<double> time, value;
+};
+
+Samples between(const PitchLine& line, double from_s, double to_s) {
+  Samples s;
+  for (std::size_t i = 0; i < line.time_s.size(); ++i) {
+    if (line.time_s[i] < from_s || line.time_s[i] > to_s) continue;
+    s.time.push_back(line.time_s[i]);
+    s.value.push_back(line.cents[i]);
+  }
+  return s;
+}
+
+/// The pitch every 10 ms from the first to the last time, gaps filled in straight.
+std::vector<double> gapless(const Samples& s) {
+  std::vector<double> out;
+  for (std::size_t i = 0; i < s.time.size(); ++i) {
+    if (i > 0) {
+      const auto steps = std::lround((s.time[i] - s.time[i - 1]) / kHop_s);
+      for (long k = 1; k < steps; ++k)
+        out.push_back(s.value[i - 1] +
+                      (s.value[i] - s.value[i - 1]) * static_cast<double>(k) / static_cast<double>(steps));
+    }
+    out.push_back(s.value[i]);
+  }
+  return out;
+}
+
+template <class Get>
+std::vector<double> framesOf(const Tracks& tracks, const Note& note, Get get) {
+  std::vector<double> values;
+  const auto first = static_cast<std::size_t>(std::max(0.0, std::ceil(note.coreStart_s / kHop_s)));
+  for (std::size_t i = first; i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= note.coreEnd_s;
+       ++i)
+    if (const std::optional<double> v = get(tracks.frames[i])) values.push_back(*v);
+  return values;
+}
+
+void namePitch(Note& note, const Context& context) {
+  const Reference& reference = context.reference;
+  note.concert = nearestSemitone(note.f0_hz, reference);
+  const auto written = [&](int sounding) {
+    return context.instrument ? context.instrument->writtenOf(sounding) : sounding;
+  };
+  note.written = written(note.concert);
+  note.target_hz = frequencyOf(note.concert, reference);
+  if (context.target_hz && std::abs(centsBetween(*context.target_hz, note.f0_hz)) <= kAskedReach_cents)
+    note.target_hz = *context.target_hz;
+  double nearest = kAskedReach_cents;
+  for (const int asked : context.asked) {
+    const int sounding = context.instrument ? context.instrument->soundingOf(asked) : asked;
+    const double hz = frequencyOf(sounding, reference);
+    const double distance = std::abs(centsBetween(hz, note.f0_hz));
+    if (distance > nearest) continue;
+    nearest = distance;
+    note.asked = asked;
+    note.target_hz = hz;
+  }
+  if (!note.asked && context.asked.size() == 1) note.asked = context.asked.front();
+  note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
+  if (context.fundamental)
+    note.partial = partialOf(note.f0_hz, *context.fundamental, context.instrument, reference);
+}
+
+void measureLevels(Note& note, const Tracks& tracks) {
+  std::vector<double> times, levels;
+  // Only windows that lie inside: one that reaches over the onset would hold silence.
+  for (double t = note.coreStart_s + 0.025; t <= note.coreEnd_s - 0.025; t += kHop_s) {
+    times.push_back(t);
+    levels.push_back(tracks.energy.level_dbfs(t - 0.025, t + 0.025));
+  }
+  if (levels.empty()) return;
+  note.level_dbfs = median(levels);
+  if (levels.size() < 10) return;
+  note.level_sd_db = standardDeviation(levels);
+  note.level_slope_db_per_s = leastSquaresSlope(times, levels);
+}
+
+void measureColour(Note& note, const Tracks& tracks) {
+  const auto colour = [&](auto get) {
+    return framesOf(tracks, note, [&](const TrackFrame& f) -> std::optional<double> {
+      if (f.colour < 0) return std::nullopt;
+      return get(tracks.colours[static_cast<std::size_t>(f.colour)]);
+    });
+  };
+  note.hnr_db = medianOf(colour([](const ColourFrame& c) { return c.hnr_db; }));
+  if (!note.hnr_db) return;
+  note.brightness = medianOf(colour([](const ColourFrame& c) { return c.brightness; }));
+  std::vector<double> crackle = colour([](const ColourFrame& c) { return c.subharmonic_db; });
+  std::erase(crackle, ColourFrame::kNoSubharmonic);
+  note.subharmonic_db = medianOf(crackle);
+
+  std::vector<double> power, noise;
+  int partials = kMostPartials;
+  for (const double count : colour([](const ColourFrame& c) { return static_cast<double>(c.partials); }))
+    partials = std::min(partials, static_cast<int>(count));
+  for (std::size_t k = 0; k < static_cast<std::size_t>(partials); ++k) {
+    power.push_back(mean(colour([k](const ColourFrame& c) { return static_cast<double>(c.power[k]); })));
+    noise.push_back(mean(colour([k](const ColourFrame& c) { return static_cast<double>(c.noise[k]); })));
+  }
+  if (power.empty()) return;
+  const double strongest = *std::ranges::max_element(power);
+  std::vector<double> octaves, levels;
+  double odd = 0.0, even = 0.0;
+  int odds = 0, evens = 0;
+  for (std::size_t k = 0; k < power.size(); ++k) {
+    const double level = power[k] > 0.0 ? 10.0 * std::log10(power[k] / strongest) : -1000.0;
+    const bool measurable = power[k] > kClearOfNoise * noise[k];
+    note.harmonics_db.push_back(measurable ? std::optional(level) : std::nullopt);
+    if (!measurable || level < -kTiltReach_db) continue;
+    octaves.push_back(std::log2(static_cast<double>(k + 1)));
+    levels.push_back(level);
+    if (k == 0) continue;
+    (k % 2 == 0 ? odd : even) += level;
+    ++(k % 2 == 0 ? odds : evens);
+  }
+  if (levels.size() >= 3) note.tilt_db_per_octave = leastSquaresSlope(octaves, levels);
+  if (odds > 0 && evens > 0) note.odd_even_db = odd / odds - even / evens;
+}
+
+void measurePeriods(Note& note, const Tracks& tracks) {
+  const auto measured = [](float v) { return v >= 0.0f ? std::optional<double>(v) : std::nullopt; };
+  const auto jitter = framesOf(tracks, note, [&](const TrackFrame& f) { return measured(f.jitter_percent); });
+  const auto shimmer = framesOf(tracks, note, [&](const TrackFrame& f) { return measured(f.shimmer_db); });
+  if (!jitter.empty()) note.jitter_percent = mean(jitter);
+  if (!shimmer.empty()) note.shimmer_db = mean(shimmer);
+}
+
+}  // namespace
+
+CoreLine coreLine(const PitchLine& line, const Plateau& plateau) {
+  const double length = plateau.end_s - plateau.start_s;
+  const double from = plateau.start_s + std::min(kLatestCore_s, 0.3 * length);
+  const double to = plateau.end_s - std::min(kReleaseMargin_s, 0.2 * length);
+  const Samples s = between(line, from, to);
+  if (s.value.size() < 3) return {plateau.start_s, plateau.cents, 0.0};
+  const double slope = s.value.size() < 50 ? 0.0 : theilSenSlope(gapless(s), kHop_s);
+  std::vector<double> level;
+  const double middle = (from + to) / 2.0;
+  for (std::size_t i = 0; i < s.value.size(); ++i) level.push_back(s.value[i] - slope * (s.time[i] - middle));
+  return {middle, median(level), slope};
+}
+
+std::optional<double> settleTime(const PitchLine& line, const Plateau& plateau, const CoreLine& core) {
+  const double latest = std::min(plateau.end_s, plateau.start_s + 2.0);
+  std::optional<double> since;
+  for (std::size_t i = 0; i < line.time_s.size(); ++i) {
+    const double t = line.time_s[i];
+    if (t < plateau.start_s || t > latest) continue;
+    if (std::abs(line.cents[i] - core.at(t)) > kSettled_cents)
+      since.reset();
+    else if (!since)
+      since = t;
+    if (since && t - *since >= kStays_s) break;
+  }
+  if (!since) return std::nullopt;
+  const double settled = *since - plateau.start_s;
+  return 1000.0 * (settled <= kFirstSound_s + kHop_s ? 0.0 : settled);
+}
+
+std::optional<double> scoop(const PitchLine& line, const Plateau& plateau, const CoreLine& core) {
+  std::optional<double> largest;
+  for (std::size_t i = 0; i < line.time_s.size(); ++i) {
+    const double t = line.time_s[i];
+    if (t < plateau.start_s + kScoopFirst_s || t > plateau.start_s + kScoopSpan_s) continue;
+    const double departure = line.cents[i] - core.at(t);
+    if (!largest || std::abs(departure) > std::abs(*largest)) largest = departure;
+  }
+  return largest;
+}
+
+Note describeNote(const Tracks& tracks, const PitchLine& line, const Plateau& plateau,
+                  std::optional<double> settle_ms, const Context& context) {
+  Note note{};
+  note.start_s = plateau.start_s;
+  note.end_s = plateau.end_s;
+  const double length = note.end_s - note.start_s;
+  // A short note keeps at least the middle half.
+  const double lead = std::min(settle_ms.value_or(1000.0 * kLatestCore_s) / 1000.0, kLatestCore_s);
+  note.coreStart_s = note.start_s + std::min(lead, 0.25 * length);
+  note.coreEnd_s = note.end_s - std::min(kReleaseMargin_s, 0.25 * length);
+  Samples core = between(line, std::max(note.coreStart_s, note.start_s + kFirstSound_s), note.coreEnd_s);
+  if (core.value.empty()) {
+    core.time = {note.start_s};
+    core.value = {plateau.cents};
+  }
+  note.f0_hz = shiftedBy(440.0, median(core.value));
+  namePitch(note, context);
+  const PitchMovement movement = pitchMovement(gapless(core), note.f0_hz);
+  note.drift_cents_per_s = movement.drift_cents_per_s;
+  note.vibrato = movement.vibrato;
+  note.wander_cents = movement.wander_cents;
+  note.shake_cents = movement.shake_cents;
+  measureLevels(note, tracks);
+  measureColour(note, tracks);
+  measurePeriods(note, tracks);
+  return note;
+}
+
+Release describeRelease(const Tracks& tracks, const PitchLine& line, const Note& note) {
+  Release release;
+  const double turn = note.coreEnd_s - kReleaseSpan_s;
+  if (turn - note.coreStart_s < kReleaseSpan_s) return release;
+  const Samples before = between(line, note.coreStart_s, turn);
+  const Samples last = between(line, turn, note.coreEnd_s);
+  if (!before.value.empty() && !last.value.empty())
+    release.sag_cents = median(last.value) - median(before.value);
+  std::vector<double> levelsBefore, levelsLast;
+  for (double t = note.coreStart_s; t <= note.coreEnd_s; t += kHop_s)
+    (t < turn ? levelsBefore : levelsLast).push_back(tracks.energy.level_dbfs(t - 0.025, t + 0.025));
+  release.fade_db = median(levelsLast) - median(levelsBefore);
+  return release;
+}
+
+}  // namespace calando

@@ -1,0 +1,204 @@
+#include "core/measure/notes.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/measure/statistics.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kReach_cents = 60.0;
+constexpr double kShortest_s = 0.12;
+constexpr double kSteepest_cents_per_s = 200.0;
+constexpr double kSlip_cents = 150.0;
+constexpr double kSlipBack_s = 0.5;
+constexpr double kSameNote_cents = 100.0;
+constexpr double kLeastGlide_cents = 100.0;
+constexpr double kShortestGlide_s = 0.1;
+constexpr double kTrim_cents = 15.0;
+constexpr double kClearOfBreak_s = 0.025;
+constexpr std::size_t kRecent = 25;  // frames whose median says where the note is
+constexpr std::size_t kPersist = 3;  // frames that must agree before a note ends
+constexpr double kEdge_s = 0.25;     // a way in or out shorter than this belongs to the note
+
+/// Frames [first, last] of a line.
+struct Piece {
+  std::size_t first;
+  std::size_t last;
+  double cents;
+  bool plateau;
+};
+
+double medianBetween(const PitchLine& line, std::size_t first, std::size_t last) {
+  return median({line.cents.begin() + static_cast<std::ptrdiff_t>(first),
+                 line.cents.begin() + static_cast<std::ptrdiff_t>(last) + 1});
+}
+
+/// Cuts where the pitch leaves the neighbourhood of its recent past and stays away.
+std::vector<Piece> cut(const PitchLine& line) {
+  std::vector<Piece> pieces;
+  const std::size_t n = line.cents.size();
+  std::size_t first = 0;
+  for (std::size_t i = 1; i <= n; ++i) {
+    bool ends = i == n;
+    if (!ends) {
+      const std::size_t recent = std::max(first, i > kRecent ? i - kRecent : 0);
+      const double centre = medianBetween(line, recent, i - 1);
+      ends = true;
+      for (std::size_t j = i; j < std::min(n, i + kPersist); ++j)
+        ends = ends && std::abs(line.cents[j] - centre) > kReach_cents;
+    }
+    if (!ends) continue;
+    pieces.push_back({first, i - 1, 0.0, false});
+    first = i;
+  }
+  return pieces;
+}
+
+bool isPlateau(const PitchLine& line, Piece& piece) {
+  piece.cents = medianBetween(line, piece.first, piece.last);
+  if (line.time_s[piece.last] - line.time_s[piece.first] < kShortest_s - 0.015) return false;
+  const std::span<const double> cents(&line.cents[piece.first], piece.last - piece.first + 1);
+  const auto near =
+      std::ranges::count_if(cents, [&](double c) { return std::abs(c - piece.cents) <= kReach_cents; });
+  if (static_cast<double>(near) < 0.9 * static_cast<double>(cents.size())) return false;
+  const double step =
+      (line.time_s[piece.last] - line.time_s[piece.first]) / static_cast<double>(cents.size() - 1);
+  return std::abs(theilSenSlope(cents, step)) < kSteepest_cents_per_s;
+}
+
+/// A piece that drifts too far for one note is halved until its parts are notes or too short for one.
+void classify(const PitchLine& line, Piece piece, std::vector<Piece>& out) {
+  piece.plateau = isPlateau(line, piece);
+  const double length = line.time_s[piece.last] - line.time_s[piece.first];
+  if (piece.plateau || length < 4.0 * kShortest_s) {
+    out.push_back(piece);
+    return;
+  }
+  const std::size_t middle = (piece.first + piece.last) / 2;
+  classify(line, {piece.first, middle, 0.0, false}, out);
+  classify(line, {middle + 1, piece.last, 0.0, false}, out);
+}
+
+/// Takes the ways in and out off a plateau: frames at its ends that move steadily away from it.
+void trimEnds(const PitchLine& line, Piece& piece) {
+  constexpr std::size_t span = 5;
+  const auto leaves = [&](std::size_t edge, std::size_t inner) {
+    const double away = line.cents[edge] - piece.cents;
+    const double seconds = std::abs(line.time_s[edge] - line.time_s[inner]);
+    const double slope = (line.cents[edge] - line.cents[inner]) / seconds;
+    return std::abs(away) > kTrim_cents && slope * away > 0.0 && std::abs(slope) > kSteepest_cents_per_s;
+  };
+  while (piece.last > piece.first + 2 * span && leaves(piece.last, piece.last - span)) --piece.last;
+  while (piece.last > piece.first + 2 * span && leaves(piece.first, piece.first + span)) ++piece.first;
+}
+
+}  // namespace
+
+PitchLine pitchLine(const Tracks& tracks, double from_s, double to_s, const std::vector<Dropout>& dropouts) {
+  PitchLine line;
+  const auto first = static_cast<std::size_t>(std::max(0.0, std::ceil(from_s / kHop_s)));
+  for (std::size_t i = first; i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= to_s; ++i) {
+    const double t = static_cast<double>(i) * kHop_s;
+    const TrackFrame& frame = tracks.frames[i];
+    const bool broken = std::ranges::any_of(dropouts, [t](const Dropout& d) {
+      return t > d.at_s - kClearOfBreak_s && t < d.at_s + d.length_s + kClearOfBreak_s;
+    });
+    if (frame.f0_hz <= 0.0f || broken) continue;
+    line.time_s.push_back(t);
+    line.cents.push_back(centsBetween(440.0, frame.f0_hz));
+  }
+  return line;
+}
+
+PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump>& jumps) {
+  PitchLine kept;
+  for (std::size_t i = 0; i < line.time_s.size(); ++i) {
+    const double t = line.time_s[i];
+    const bool away = std::ranges::any_of(jumps, [t](const NoteLayout::Jump& jump) {
+      return t > jump.at_s - kClearOfBreak_s && t < jump.at_s + jump.length_s + kClearOfBreak_s;
+    });
+    if (away) continue;
+    kept.time_s.push_back(t);
+    kept.cents.push_back(line.cents[i]);
+  }
+  return kept;
+}
+
+NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s) {
+  NoteLayout layout;
+  if (line.cents.empty()) return layout;
+  std::vector<Piece> pieces;
+  for (const Piece& piece : cut(line)) classify(line, piece, pieces);
+
+  // Away and soon back: what lies between two plateaus of one note.
+  for (std::size_t i = 0; i < pieces.size(); ++i) {
+    if (!pieces[i].plateau) continue;
+    for (std::size_t j = pieces.size() - 1; j > i + 1; --j) {
+      if (!pieces[j].plateau || std::abs(pieces[j].cents - pieces[i].cents) > kSameNote_cents) continue;
+      const double left = line.time_s[pieces[i].last];
+      const double back = line.time_s[pieces[j].first];
+      if (back - left > kSlipBack_s + 2.0 * kHop_s) continue;
+      const double away = medianBetween(line, pieces[i].last + 1, pieces[j].first - 1);
+      if (std::abs(away - pieces[i].cents) < kSlip_cents) continue;
+      layout.jumps.push_back({left + kHop_s / 2.0, pieces[i].cents, away, back - left - kHop_s});
+      pieces[i].last = pieces[j].last;
+      pieces[i].cents = medianBetween(line, pieces[i].first, pieces[i].last);
+      pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(i) + 1,
+                   pieces.begin() + static_cast<std::ptrdiff_t>(j) + 1);
+      j = pieces.size();  // the same note may slip again
+    }
+  }
+
+  // Neighbouring plateaus of one pitch, cut apart by something too small to be a slip, are one note.
+  for (std::size_t i = 0; i < pieces.size(); ++i) {
+    if (!pieces[i].plateau) continue;
+    for (std::size_t j = i + 1;
+         j < pieces.size() && line.time_s[pieces[j].first] - line.time_s[pieces[i].last] < kShortest_s; ++j) {
+      if (!pieces[j].plateau || std::abs(pieces[j].cents - pieces[i].cents) > kReach_cents) continue;
+      Piece joined{pieces[i].first, pieces[j].last, 0.0, true};
+      if (!isPlateau(line, joined)) break;
+      pieces[i] = joined;
+      pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(i) + 1,
+                   pieces.begin() + static_cast<std::ptrdiff_t>(j) + 1);
+      j = i;
+    }
+  }
+
+  for (Piece& piece : pieces)
+    if (piece.plateau) trimEnds(line, piece);
+
+  const auto addGlide = [&](std::size_t first, std::size_t last) {
+    const double from = line.cents[first];
+    const double to = line.cents[last];
+    if (std::abs(to - from) < kLeastGlide_cents || line.time_s[last] - line.time_s[first] < kShortestGlide_s)
+      return;
+    layout.glides.push_back(
+        {line.time_s[first], line.time_s[last], shiftedBy(440.0, from), shiftedBy(440.0, to)});
+  };
+  std::size_t open = 0;  // first frame that belongs to no plateau yet
+  for (const Piece& piece : pieces) {
+    if (!piece.plateau) continue;
+    if (piece.first > open) addGlide(open > 0 ? open - 1 : 0, piece.first);
+    Plateau plateau{line.time_s[piece.first] - kHop_s / 2.0, line.time_s[piece.last] + kHop_s / 2.0,
+                    piece.cents};
+    if (!layout.plateaus.empty() && plateau.start_s - layout.plateaus.back().end_s < kShortest_s) {
+      const double middle = (plateau.start_s + layout.plateaus.back().end_s) / 2.0;
+      layout.plateaus.back().end_s = plateau.start_s = middle;
+    }
+    layout.plateaus.push_back(plateau);
+    open = piece.last + 1;
+  }
+  if (open < line.cents.size()) addGlide(open > 0 ? open - 1 : 0, line.cents.size() - 1);
+  if (!layout.plateaus.empty()) {
+    Plateau& head = layout.plateaus.front();
+    Plateau& tail = layout.plateaus.back();
+    if (head.start_s - start_s < kEdge_s) head.start_s = start_s;
+    if (end_s - tail.end_s < kEdge_s) tail.end_s = end_s;
+  }
+  return layout;
+}
+
+}  // namespace calando

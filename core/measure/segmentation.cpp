@@ -1,0 +1,232 @@
+#include "core/measure/segmentation.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/measure/envelope.h"
+#include "core/measure/statistics.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kDigitalSilence_dbfs = -110.0;
+constexpr double kLeastTone_dbfs = -75.0;
+constexpr double kToneAboveRoom_db = 1.0;  // noise and tone add up: 1 dB is a tone 6 dB below the room
+constexpr double kAirAboveRoom_db = 6.0;
+constexpr double kAirReleases_db = 4.0;
+constexpr double kShortestAir_s = 0.15;
+constexpr double kAirBridge_s = 0.1;
+constexpr double kLongestBridge_s = 0.33;
+constexpr double kShortestSpan_s = 0.08;
+constexpr double kInhaleBefore_s = 0.5;
+constexpr std::size_t kFewestQuietFrames = 5;
+
+double frameTime(std::size_t i) { return static_cast<double>(i) * kHop_s; }
+
+/// A drone: the quietest part of the take has one pitch that is there at both of its ends, and something
+/// louder lies between; or the whole take is nothing but a weak, motionless pitch on a mains frequency.
+std::optional<double> findDrone(const Tracks& tracks, double quiet_dbfs) {
+  const auto n = tracks.frames.size();
+  std::vector<double> pitches;
+  for (const TrackFrame& f : tracks.frames)
+    if (f.f0_hz > 0.0f && f.level_dbfs <= quiet_dbfs + 3.0) pitches.push_back(f.f0_hz);
+  if (pitches.size() < 20) return std::nullopt;
+  const double pitch = median(pitches);
+  const auto holds = [&](std::size_t i) {
+    const TrackFrame& f = tracks.frames[i];
+    return f.f0_hz > 0.0f && std::abs(centsBetween(pitch, f.f0_hz)) < 30.0 &&
+           f.level_dbfs <= quiet_dbfs + 4.0;
+  };
+  const auto share = [&](std::size_t first, std::size_t last) {
+    std::size_t count = 0;
+    for (std::size_t i = first; i < last; ++i) count += holds(i) ? 1 : 0;
+    return static_cast<double>(count) / static_cast<double>(last - first);
+  };
+  const std::size_t edge = std::min<std::size_t>(30, n / 4);
+  if (edge < 8) return std::nullopt;
+  double loudest = EnergyTrack::kSilence_db;
+  for (const TrackFrame& f : tracks.frames) loudest = std::max<double>(loudest, f.level_dbfs);
+  const bool bothEnds = share(3, edge) > 0.8 && share(n - edge, n - 3) > 0.8;
+  if (bothEnds && loudest > quiet_dbfs + 8.0) return pitch;
+  if (share(3, n - 3) > 0.95 && quiet_dbfs < -40.0) {
+    for (const double mains : {50.0, 60.0}) {
+      const double multiple = std::round(pitch / mains);
+      if (multiple >= 1.0 && multiple <= 4.0 && std::abs(centsBetween(multiple * mains, pitch)) < 5.0)
+        return pitch;
+    }
+  }
+  return std::nullopt;
+}
+
+}  // namespace
+
+Room measureRoom(const Tracks& tracks) {
+  Room room;
+  std::vector<double> all, unvoiced;
+  for (const TrackFrame& f : tracks.frames) {
+    if (f.level_dbfs <= kDigitalSilence_dbfs) continue;
+    all.push_back(f.level_dbfs);
+    if (f.f0_hz <= 0.0f) unvoiced.push_back(f.level_dbfs);
+  }
+  if (all.empty()) return room;
+  room.drone_hz = findDrone(tracks, quantile(all, 0.1));
+  if (room.drone_hz)
+    room.floor_dbfs = quantile(all, 0.1);
+  else if (unvoiced.size() >= kFewestQuietFrames)
+    room.floor_dbfs = quantile(unvoiced, 0.1);
+  return room;
+}
+
+std::vector<VoicedSpan> voicedSpans(const Tracks& tracks, const Room& room) {
+  const double least = std::max(kLeastTone_dbfs, room.floor_dbfs.value_or(-1000.0) + kToneAboveRoom_db);
+  std::vector<VoicedSpan> spans;
+  for (std::size_t i = 0; i < tracks.frames.size(); ++i) {
+    const TrackFrame& f = tracks.frames[i];
+    if (f.f0_hz <= 0.0f || f.level_dbfs < least) continue;
+    const double t = frameTime(i);
+    if (!spans.empty() && t - spans.back().end_s <= kLongestBridge_s)
+      spans.back().end_s = t + kHop_s / 2.0;
+    else
+      spans.push_back({t - kHop_s / 2.0, t + kHop_s / 2.0, 0.0});
+  }
+  std::erase_if(spans, [](const VoicedSpan& s) { return s.end_s - s.start_s < kShortestSpan_s; });
+  for (VoicedSpan& span : spans) {
+    std::vector<double> pitches;
+    for (auto i = static_cast<std::size_t>(std::max(0.0, std::ceil(span.start_s / kHop_s)));
+         frameTime(i) < span.end_s && i < tracks.frames.size(); ++i)
+      if (tracks.frames[i].f0_hz > 0.0f) pitches.push_back(tracks.frames[i].f0_hz);
+    span.f0_hz = median(pitches);
+  }
+  return spans;
+}
+
+namespace {
+
+Air describeAir(const Tracks& tracks, double from_s, double to_s) {
+  Air air{from_s, to_s, AirPhase::unknown, {}, {}, {}, {}};
+  const double length = to_s - from_s;
+  std::vector<double> levels;
+  for (double t = from_s + 0.1 * length; t <= to_s - 0.1 * length; t += kHop_s)
+    levels.push_back(tracks.energy.level_dbfs(t - 0.025, t + 0.025));
+  if (!levels.empty()) {
+    air.level_dbfs = median(levels);
+    air.evenness_db = standardDeviation(levels);
+  }
+  double weighted = 0.0, power = 0.0;
+  for (auto i = static_cast<std::size_t>(std::ceil(from_s / kHop_s));
+       frameTime(i) <= to_s && i < tracks.frames.size(); ++i) {
+    if (tracks.frames[i].noiseCentroid_hz <= 0.0f) continue;
+    const double p = std::pow(10.0, tracks.frames[i].level_dbfs / 10.0);
+    weighted += p * tracks.frames[i].noiseCentroid_hz;
+    power += p;
+  }
+  if (power > 0.0) air.centroid_hz = weighted / power;
+  double first = 0.0, all = 0.0;
+  for (double t = from_s + kHop_s / 2.0; t < to_s; t += kHop_s) {
+    const double amplitude = std::sqrt(tracks.energy.meanSquare(t - kHop_s / 2.0, t + kHop_s / 2.0));
+    all += amplitude;
+    if (t < from_s + length / 4.0) first += amplitude;
+  }
+  if (all > 0.0) air.front_load = first / all;
+  return air;
+}
+
+bool insideTone(const std::vector<Tone>& tones, double t) {
+  return std::ranges::any_of(
+      tones, [t](const Tone& tone) { return t > tone.start_s - 0.03 && t < tone.end_s + 0.06; });
+}
+
+}  // namespace
+
+std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones) {
+  std::vector<Air> airs;
+  if (!room.floor_dbfs) return airs;
+  struct Stretch {
+    double from, to;
+  };
+  std::vector<Stretch> stretches;
+  bool on = false;
+  for (std::size_t i = 0; i < tracks.frames.size(); ++i) {
+    const double t = frameTime(i);
+    // Short windows: the 50 ms of the level track would blur the ends.
+    const double level = tracks.energy.level_dbfs(t - 0.01, t + 0.01);
+    const double hurdle = *room.floor_dbfs + (on ? kAirReleases_db : kAirAboveRoom_db);
+    on = level >= hurdle && tracks.frames[i].f0_hz <= 0.0f && !insideTone(tones, t);
+    if (!on) continue;
+    if (!stretches.empty() && t - stretches.back().to <= kAirBridge_s)
+      stretches.back().to = t + kHop_s / 2.0;
+    else
+      stretches.push_back({t - kHop_s / 2.0, t + kHop_s / 2.0});
+  }
+  for (const Stretch& s : stretches) {
+    if (s.to - s.from < kShortestAir_s) continue;
+    const Envelope envelope{&tracks.energy, 0.02, std::pow(10.0, *room.floor_dbfs / 10.0)};
+    const double quarter = (s.to - s.from) / 4.0;
+    const double steady = envelope.medianPower(s.from + quarter, s.to - quarter);
+    const double inside = s.from + 2.0 * quarter;
+    double from = halfLevelCrossing(envelope, inside, s.from - 0.05, steady).value_or(s.from);
+    double to = halfLevelCrossing(envelope, inside, s.to + 0.05, steady).value_or(s.to);
+    // A breath that swells keeps its soft beginning and end.
+    from = std::max(0.0, std::min(from, s.from + 0.05));
+    to = std::min(tracks.duration_s, std::max(to, s.to - 0.05));
+    Air air = describeAir(tracks, from, to);
+    const bool toneFollows = std::ranges::any_of(tones, [&](const Tone& tone) {
+      return tone.start_s >= air.end_s - 0.05 && tone.start_s - air.end_s <= kInhaleBefore_s;
+    });
+    if (toneFollows) air.phase = AirPhase::inhale;
+    airs.push_back(air);
+  }
+  return airs;
+}
+
+std::optional<double> airBefore(const Tracks& tracks, const Room& room, double onset_s, double earliest_s) {
+  if (!room.floor_dbfs) return std::nullopt;
+  constexpr double step = 0.005;
+  constexpr double window = 0.02;
+  constexpr double bridge_s = 0.03;
+  // The tone speaks where its own rise begins: walk out of that first.
+  const double inside = tracks.energy.meanSquare(onset_s + 0.02, onset_s + 0.12);
+  double speaks = onset_s;
+  while (speaks > earliest_s && speaks > onset_s - 0.5) {
+    const auto frame = static_cast<std::size_t>(std::max(0.0, speaks / kHop_s));
+    const bool voiced = frame < tracks.frames.size() && tracks.frames[frame].f0_hz > 0.0f;
+    const double power = tracks.energy.meanSquare(speaks - step, speaks);
+    if (!voiced || power < 0.01 * inside) break;
+    if (power < tracks.energy.meanSquare(speaks - 2.0 * step, speaks - step) * 1.05 && power < 0.05 * inside)
+      break;
+    speaks -= step;
+  }
+  double start = speaks;
+  for (double t = speaks - window / 2.0; t > earliest_s; t -= step) {
+    const bool air =
+        tracks.energy.level_dbfs(t - window / 2.0, t + window / 2.0) >= *room.floor_dbfs + kAirAboveRoom_db;
+    if (air)
+      start = t;
+    else if (start - t > bridge_s)
+      break;
+  }
+  const double length = speaks - start;
+  return length < 0.025 ? 0.0 : 1000.0 * length;
+}
+
+std::vector<Segment> layOutSegments(double duration_s, const std::vector<Tone>& tones,
+                                    const std::vector<Air>& airs) {
+  std::vector<Segment> sounding;
+  for (const Tone& tone : tones) sounding.push_back({SegmentKind::tone, tone.start_s, tone.end_s});
+  for (const Air& air : airs) sounding.push_back({SegmentKind::air, air.start_s, air.end_s});
+  std::ranges::sort(sounding, {}, &Segment::start_s);
+  std::vector<Segment> segments;
+  double reached = 0.0;
+  for (Segment s : sounding) {
+    s.start_s = std::max(s.start_s, reached);
+    if (s.end_s <= s.start_s) continue;
+    if (s.start_s > reached) segments.push_back({SegmentKind::silence, reached, s.start_s});
+    segments.push_back(s);
+    reached = s.end_s;
+  }
+  if (reached < duration_s) segments.push_back({SegmentKind::silence, reached, duration_s});
+  return segments;
+}
+
+}  // namespace calando

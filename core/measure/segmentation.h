@@ -1,0 +1,37 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/analysis.h"
+
+/// Which stretches of a take are tone, which are air, and what is only the room.
+namespace calando {
+
+/// Power level of the room: what is left when nobody plays. Nullopt when the take never is that quiet.
+struct Room {
+  std::optional<double> floor_dbfs;
+  std::optional<double> drone_hz;  ///< a hum or drone that is there before and after
+};
+Room measureRoom(const Tracks& tracks);
+
+/// A stretch of voiced sound above the room, its ends only as exact as the frames.
+struct VoicedSpan {
+  double start_s;
+  double end_s;
+  double f0_hz;  ///< median
+};
+/// Gaps of up to a third of a second are left in for findDropouts() to judge.
+std::vector<VoicedSpan> voicedSpans(const Tracks& tracks, const Room& room);
+
+/// Air heard on its own outside of the tones: at least 150 ms, 6 dB above the room.
+std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones);
+
+/// Air noise heard without a break up to the moment the tone speaks, ms.
+std::optional<double> airBefore(const Tracks& tracks, const Room& room, double onset_s, double earliest_s);
+
+/// Silence, air and tone, one after the other over the whole take.
+std::vector<Segment> layOutSegments(double duration_s, const std::vector<Tone>& tones,
+                                    const std::vector<Air>& airs);
+
+}  // namespace calando

@@ -1,0 +1,59 @@
+#pragma once
+
+#include <vector>
+
+#include "core/signal/fft.h"
+#include "core/signal/sliding_signal.h"
+
+namespace calando {
+
+inline constexpr double kLowestPitch_hz = 27.0;
+inline constexpr double kHighestPitch_hz = 4300.0;
+
+/// One possible period of a frame.
+struct PitchCandidate {
+  double f0_hz;
+  double
+      height;  ///< normalised autocorrelation at the period, 0 to 1; near SNR / (1 + SNR) for a tone in noise
+};
+
+/// Pitch candidates of one window length, by normalised autocorrelation:
+///   n(τ) = 2 Σ x_j x_{j+τ} / Σ (x_j² + x_{j+τ}²), j = 0 … W-τ-1,
+/// heights read off with a band-limited interpolation and lags refined on their 2nd, 4th, 8th and 16th
+/// multiples. Only peaks that a dip of at least 0.3 precedes count.
+class CoarsePitch {
+ public:
+  /// `window_s` long windows find pitches down to about 2.3 / window_s.
+  CoarsePitch(double rate_hz, double window_s, double lowest_hz);
+
+  double windowSeconds() const { return window_s_; }
+  double lowest() const { return lowest_; }
+  /// At most kMostCandidates, best first, for the window around `centre_s`. Empty for silence.
+  std::vector<PitchCandidate> candidates(const SlidingSignal& signal, double centre_s);
+
+  static constexpr std::size_t kMostCandidates = 6;
+
+ private:
+  void correlate(const SlidingSignal& signal, long from);
+  double interpolated(double lag) const;
+  double refinedLag(double lag) const;
+  double peakNear(double lag, double reach) const;
+
+  double rate_;
+  double window_s_;
+  double lowest_;
+  long windowLength_;
+  long maxLag_;
+  RealFft fft_;
+  std::vector<float> window_;
+  std::vector<float> nacf_;    // from some lags below zero (mirrored) to some beyond maxLag_
+  std::vector<double> power_;  // prefix sums of squares
+};
+
+/// What a candidate costs a pitch path: 1 - height + a small price for long periods (which always fit too).
+double candidateCost(const PitchCandidate& candidate);
+/// Joins the candidates of several windows; those within half a semitone become one with the greater height.
+std::vector<PitchCandidate> mergeCandidates(std::vector<PitchCandidate> longWindow,
+                                            const std::vector<PitchCandidate>& shortWindow);
+
+}  // namespace calando

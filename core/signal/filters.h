@@ -1,0 +1,64 @@
+#pragma once
+
+#include <span>
+#include <vector>
+
+#include "core/signal/sliding_signal.h"
+
+namespace calando {
+
+/// Linear-phase FIR filter that keeps every `factor`-th sample, its delay taken out: output sample n stands
+/// at input sample n·factor.
+class FirStage {
+ public:
+  /// `taps`: odd length, symmetric.
+  FirStage(double inputRate_hz, int factor, std::vector<float> taps);
+
+  double outputRate() const { return inputRate_ / factor_; }
+  void push(std::span<const float> input, SlidingSignal& output);
+  /// Emits the samples that were waiting for input, as if silence followed.
+  void finish(SlidingSignal& output);
+
+ private:
+  void emit(SlidingSignal& output, long available);
+
+  double inputRate_;
+  int factor_;
+  std::vector<float> taps_;
+  std::vector<float> edge_;
+  SlidingSignal waiting_;
+  long received_ = 0;
+  long emitted_ = 0;
+};
+
+/// Down to between 22 and 44 kHz (24 kHz for 48): flat to 10 kHz, what would fold back below that is 90 dB
+/// down.
+FirStage decimationFor(double inputRate_hz);
+/// The same rate, limited to 10 kHz: the band in which harmonics and noise are compared.
+FirStage bandLimitFor(double rate_hz);
+
+/// Fourth-order Butterworth high-pass at 60 Hz: the lower end of that band. Its gain on a partial is known
+/// and can be taken out again.
+class RumbleFilter {
+ public:
+  explicit RumbleFilter(double rate_hz);
+  float operator()(float x);
+  /// Power gain at a frequency.
+  double gainAt(double hz) const;
+
+ private:
+  struct Section {
+    double b0, b1, b2, a1, a2;
+    double z1 = 0.0, z2 = 0.0;
+  };
+  double rate_;
+  Section sections_[2];
+};
+
+/// Kaiser-windowed sinc low-pass, odd length, unity at 0 Hz. Frequencies in cycles per sample.
+/// Source: Kaiser 1974; length from Kaiser's estimate for `attenuation_db`.
+std::vector<float> kaiserLowPass(double passEdge, double stopEdge, double attenuation_db);
+/// Modified Bessel function of the first kind, order 0.
+double besselI0(double x);
+
+}  // namespace calando

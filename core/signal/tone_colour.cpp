@@ -1,0 +1,166 @@
+#include "core/signal/tone_colour.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/signal/interpolate.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kBandTop_hz = 10000.0;
+constexpr double kBandBottom_hz = 60.0;
+constexpr double kShortest_s = 0.048;
+constexpr int kFewestPeriods = 6;
+constexpr int kFold = 6;  // periods folded for the subharmonics: holds halves and thirds
+constexpr double kMostHnr_db = 90.0;
+
+/// 2^a or 3·2^a and even, at least n: a few FFT lengths serve all pitches.
+int samplesPerPeriod(double n) {
+  int m = 8;
+  while (m < n) m *= 2;
+  return m / 4 * 3 >= n ? m / 4 * 3 : m;
+}
+
+double decibels(double power) { return 10.0 * std::log10(std::max(power, 1e-14)); }
+
+}  // namespace
+
+int ToneColour::periods(double f0_hz) {
+  return std::max(2 * kFold, kFold * static_cast<int>(std::lround(kShortest_s * f0_hz / kFold)));
+}
+
+RealFft& ToneColour::fft(std::size_t length) { return ffts_.try_emplace(length, length).first->second; }
+
+/// Fills warped_ with (before + after) periods of `perPeriod` samples, `before` of them ahead of the centre.
+void ToneColour::warp(const SlidingSignal& signal, double centre_s, int before, int after, int perPeriod,
+                      const std::function<double(double)>& f0_at) {
+  warped_.resize(static_cast<std::size_t>((before + after) * perPeriod));
+  const double rate = signal.rate();
+  const auto middle = static_cast<std::size_t>(before * perPeriod);
+  // f0 hardly moves within a quarter of a period: look it up once per such stride.
+  const int stride = std::max(1, perPeriod / 4);
+  const auto walk = [&](int direction, std::size_t count) {
+    double t = centre_s;
+    double step = 0.0;
+    for (std::size_t i = 0; i < count; ++i) {
+      if (i % static_cast<std::size_t>(stride) == 0)
+        step = direction / (f0_at(t + 0.5 * stride * step) * perPeriod);
+      if (direction > 0) {
+        warped_[middle + i] = readAt(signal, t * rate);
+        t += step;
+      } else {
+        t += step;
+        warped_[middle - 1 - i] = readAt(signal, t * rate);
+      }
+    }
+  };
+  walk(+1, static_cast<std::size_t>(after * perPeriod));
+  walk(-1, middle);
+}
+
+double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz) {
+  const auto folded = static_cast<std::size_t>(kFold * perPeriod);
+  RealFft& transform = fft(folded);
+  std::ranges::fill(transform.time(), 0.0f);
+  const int used = periods / kFold * kFold;
+  const auto total = static_cast<std::size_t>(used * perPeriod);
+  // Four-term Blackman-Harris: the partials' own sidelobes stay 92 dB down. Its cosines by rotation.
+  const double step = 2.0 * std::numbers::pi / static_cast<double>(total);
+  std::complex<double> z = std::polar(1.0, step / 2.0);
+  const std::complex<double> turn = std::polar(1.0, step);
+  for (std::size_t i = 0, place = 0; i < total; ++i, z *= turn) {
+    const double c = z.real();
+    const double w = 0.35875 - 0.48829 * c + 0.14128 * (2 * c * c - 1) - 0.01168 * (4 * c * c * c - 3 * c);
+    transform.time()[place] += static_cast<float>(w) * warped_[i];
+    if (++place == folded) place = 0;
+  }
+  transform.forward();
+  const auto level = [&](int sixths) {
+    return decibels(std::norm(transform.spectrum()[static_cast<std::size_t>(sixths)]));
+  };
+  double strongest = ColourFrame::kNoSubharmonic;
+  // A window of 12 periods smears a partial over ±1/3 of f0: thirds can be told from 18 periods on.
+  const bool thirds = used >= 3 * kFold;
+  for (int k = 0; k <= 10; ++k)
+    for (const int between : {2, 3, 4}) {
+      if (!thirds && between != 3) continue;
+      const int sixths = kFold * k + between;
+      if (k == 0 || sixths + kFold >= static_cast<int>(folded / 2) || (k + 1) * f0_hz > kBandTop_hz) continue;
+      const double beside = (level(kFold * k) + level(kFold * (k + 1))) / 2.0;
+      strongest = std::max(strongest, level(sixths) - beside);
+    }
+  return strongest;
+}
+
+std::optional<ColourFrame> ToneColour::measure(const SlidingSignal& signal, double centre_s, double from_s,
+                                               double to_s, const std::function<double(double)>& f0_at) {
+  const double f0 = f0_at(centre_s);
+  const int wanted = periods(f0);
+  const int before = std::min(wanted / 2, static_cast<int>((centre_s - from_s) * f0 * 0.98));
+  const int after = std::min(wanted / 2, static_cast<int>((to_s - centre_s) * f0 * 0.98));
+  const int count = before + after;
+  if (before < 0 || after < 0 || count < kFewestPeriods) return std::nullopt;
+  const int perPeriod = samplesPerPeriod(signal.rate() / f0);
+  warp(signal, centre_s, before, after, perPeriod, f0_at);
+
+  // For each place in the period, a straight line through its values in successive periods.
+  const auto m = static_cast<std::size_t>(perPeriod);
+  const double middle = (count - 1) / 2.0;
+  std::vector<double> mean(m), slope(m);
+  double all = 0.0;
+  for (int p = 0; p < count; ++p)
+    for (std::size_t i = 0; i < m; ++i) {
+      const double y = warped_[static_cast<std::size_t>(p) * m + i];
+      mean[i] += y;
+      slope[i] += y * (p - middle);
+      all += y * y;
+    }
+  const double n = count;
+  const double spread = n * (n * n - 1.0) / 12.0;  // Σ (p - middle)²
+  double repeating = 0.0;
+  double changing = 0.0;
+  RealFft& transform = fft(m);
+  for (std::size_t i = 0; i < m; ++i) {
+    mean[i] /= n;
+    slope[i] /= spread;
+    repeating += n * mean[i] * mean[i];
+    changing += spread * slope[i] * slope[i];
+    transform.time()[i] = static_cast<float>(mean[i]);
+  }
+  const double noise = std::max(0.0, all - repeating - changing) / (perPeriod * (n - 2.0));
+
+  ColourFrame frame{};
+  transform.forward();
+  // Mean square of partial k is 2|X_k / m|²; each is over-estimated by the noise within f0 / n of it.
+  const double noiseShare = noise * f0 / (n * std::min(kBandTop_hz, signal.rate() / 2.0));
+  const int audible = std::min(static_cast<int>(kBandTop_hz / f0), perPeriod / 2 - 1);
+  double total = 0.0;
+  double inBand = 0.0;
+  double weighted = 0.0;
+  for (int k = 1; k <= audible; ++k) {
+    const double raw = 2.0 * std::norm(transform.spectrum()[static_cast<std::size_t>(k)]) /
+                       (static_cast<double>(perPeriod) * perPeriod);
+    const double filtered = std::max(0.0, raw - noiseShare);
+    const double gain = rumble_.gainAt(k * f0);
+    const double power = filtered / gain;
+    total += power;
+    if (k * f0 >= kBandBottom_hz) inBand += power;
+    weighted += k * power;
+    if (k <= kMostPartials) {
+      frame.power[static_cast<std::size_t>(k - 1)] = static_cast<float>(power);
+      frame.noise[static_cast<std::size_t>(k - 1)] = static_cast<float>(noiseShare / gain);
+    }
+  }
+  if (total <= 0.0) return std::nullopt;
+  frame.partials = std::min(audible, kMostPartials);
+  frame.hnr_db = std::min(kMostHnr_db, decibels(inBand) - decibels(noise));
+  frame.noise_dbfs = decibels(noise);
+  frame.brightness = weighted / total;
+  frame.subharmonic_db = subharmonic(count, perPeriod, f0);
+  return frame;
+}
+
+}  // namespace calando

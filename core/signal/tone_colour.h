@@ -1,0 +1,57 @@
+#pragma once
+
+#include <array>
+#include <functional>
+#include <map>
+#include <optional>
+#include <vector>
+
+#include "core/signal/fft.h"
+#include "core/signal/filters.h"
+#include "core/signal/sliding_signal.h"
+
+namespace calando {
+
+inline constexpr int kMostPartials = 20;
+
+/// Tone colour of one moment of a tone.
+struct ColourFrame {
+  double hnr_db;          ///< harmonics over the rest, up to 10 kHz; at most 90
+  double noise_dbfs;      ///< the rest
+  double brightness;      ///< power-weighted centroid of the harmonics, in partial numbers
+  double subharmonic_db;  ///< see contract.md; kNoSubharmonic where there is no neighbour to compare with
+  std::array<float, kMostPartials> power;  ///< mean square of partials 1 … 20, noise taken off, >= 0
+  std::array<float, kMostPartials> noise;  ///< what the noise adds to such a partial
+  int partials;                            ///< how many lie below 10 kHz
+  static constexpr double kNoSubharmonic = -200.0;
+};
+
+/// Resamples the signal along its tracked phase so that every period has the same number of samples, then
+/// splits some dozen periods by least squares into a part that repeats (its amplitude changing linearly) and
+/// the rest. Vibrato and drift are no noise to it, since the phase follows them.
+///
+/// The signal it is given has been through bandLimitFor() and RumbleFilter.
+class ToneColour {
+ public:
+  explicit ToneColour(double rate_hz) : rumble_(rate_hz) {}
+
+  /// `f0_at(t)`: the tracked fundamental in Hz at time t, > 0 within [from_s, to_s], where the tone sounds.
+  /// Nullopt when fewer than six periods of the tone surround `centre_s`.
+  std::optional<ColourFrame> measure(const SlidingSignal& signal, double centre_s, double from_s, double to_s,
+                                     const std::function<double(double)>& f0_at);
+
+  /// Periods looked at: at least 12, at least 48 ms, a multiple of six.
+  static int periods(double f0_hz);
+
+ private:
+  RealFft& fft(std::size_t length);
+  void warp(const SlidingSignal& signal, double centre_s, int before, int after, int perPeriod,
+            const std::function<double(double)>& f0_at);
+  double subharmonic(int periods, int perPeriod, double f0_hz);
+
+  RumbleFilter rumble_;
+  std::map<std::size_t, RealFft> ffts_;
+  std::vector<float> warped_;
+};
+
+}  // namespace calando

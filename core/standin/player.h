@@ -1,0 +1,63 @@
+#pragma once
+
+#include <cstdint>
+#include <string>
+#include <string_view>
+#include <tl/expected.hpp>
+#include <vector>
+
+#include "core/analysis.h"
+
+/// The simulated player: stands in for a student with an instrument wherever nobody can play.
+namespace calando {
+
+/// A way of playing (data/players.json). Faults of 0 are absent; what is small is there in everybody.
+struct Player {
+  std::string id;
+  std::string name;
+  std::string text;
+  double offset_cents = 1.0;
+  double scoop_cents = 0.0;
+  double scoop_s = 0.12;
+  double sag_cents = 0.0;  ///< over the last 0.7 s
+  double fade_db = 0.0;    ///< over the last 0.7 s
+  double drift_cents_per_s = 0.0;
+  double wander_cents = 1.2;
+  double shake_cents = 0.8;
+  double vibrato_hz = 0.0;
+  double vibrato_cents = 0.0;
+  double hnr_db = 28.0;
+  double air_before_s = 0.0;
+  double rise_s = 0.05;
+  double length = 1.08;  ///< of the seconds asked for
+  double level_dbfs = -20.0;
+  int breaks = 0;
+  int slips = 0;
+};
+
+tl::expected<std::vector<Player>, std::string> parsePlayers(std::string_view json);
+const std::vector<Player>& players();
+/// Nullptr when there is none of that id.
+const Player* findPlayer(std::string_view id);
+
+/// What is to be played.
+struct Part {
+  const Instrument* instrument = nullptr;
+  int sounding = 60;  ///< concert semitone
+  double seconds = 8.0;
+  Reference reference;
+};
+
+struct Performance {
+  double rate_hz;
+  std::vector<float> samples;  ///< mono, with some room before and after
+  Analysis truth;              ///< what is known of it by construction; the rest is empty
+};
+
+/// The same seed gives the same performance, sample by sample.
+Performance perform(const Player& player, const Part& part, std::uint32_t seed, double rate_hz = 48000.0);
+
+/// A comfortable note of an instrument: somewhat below the middle of its range.
+int comfortableNote(const Instrument& instrument);
+
+}  // namespace calando

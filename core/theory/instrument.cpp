@@ -1,0 +1,133 @@
+#include "core/theory/instrument.h"
+
+#include <algorithm>
+#include <cassert>
+#include <nlohmann/json.hpp>
+
+#include "data/catalogue_text.h"
+
+namespace calando {
+
+namespace {
+
+using nlohmann::json;
+
+template <class T>
+T oneOf(const std::string& text, std::initializer_list<std::pair<std::string_view, T>> choices) {
+  for (const auto& [name, value] : choices)
+    if (text == name) return value;
+  throw std::invalid_argument("\"" + text + "\" is not a known value");
+}
+
+int noteFrom(const json& value) {
+  const auto note = parseNote(value.get<std::string>());
+  if (!note) throw std::invalid_argument(value.dump() + " is no note name such as \"Bb3\"");
+  return *note;
+}
+
+Instrument instrumentFrom(const json& entry) {
+  Instrument i;
+  i.id = entry.at("id").get<std::string>();
+  i.name = entry.at("name").get<std::string>();
+  i.family = oneOf<Family>(entry.at("family"), {{"flute", Family::flute},
+                                                {"double-reed", Family::doubleReed},
+                                                {"single-reed", Family::singleReed},
+                                                {"brass", Family::brass}});
+  i.clef =
+      oneOf<Clef>(entry.at("clef"), {{"treble", Clef::treble}, {"bass", Clef::bass}, {"tenor", Clef::tenor}});
+  i.fingering = oneOf<Fingering>(
+      entry.at("fingering"),
+      {{"holes", Fingering::holes}, {"valves", Fingering::valves}, {"slide", Fingering::slide}});
+  i.spelling =
+      oneOf<Spelling>(entry.at("spelling"), {{"flats", Spelling::flats}, {"sharps", Spelling::sharps}});
+  i.transposition = entry.at("transposition").get<int>();
+  i.lowest = noteFrom(entry.at("lowest"));
+  i.highest = noteFrom(entry.at("highest"));
+  if (entry.contains("open_fundamental")) i.openFundamental = noteFrom(entry.at("open_fundamental"));
+  if (i.lowest >= i.highest) throw std::invalid_argument("\"lowest\" is not below \"highest\"");
+  return i;
+}
+
+}  // namespace
+
+tl::expected<std::vector<Instrument>, std::string> parseInstruments(std::string_view text) {
+  std::vector<Instrument> list;
+  try {
+    for (const json& entry : json::parse(text)) {
+      try {
+        list.push_back(instrumentFrom(entry));
+      } catch (const std::exception& e) {
+        return tl::unexpected("instruments: entry " + std::to_string(list.size() + 1) + " (" +
+                              entry.value("id", "without id") + "): " + e.what() + "; correct that entry");
+      }
+    }
+  } catch (const json::exception& e) {
+    return tl::unexpected(std::string("instruments: ") + e.what() + "; the file must be one JSON array");
+  }
+  return list;
+}
+
+const std::vector<Instrument>& instruments() {
+  static const std::vector<Instrument> list = [] {
+    auto parsed = parseInstruments(data::instruments);
+    assert(parsed && "data/instruments.json is checked by the tests");
+    return std::move(*parsed);
+  }();
+  return list;
+}
+
+const Instrument* findInstrument(std::string_view id) {
+  const auto& all = instruments();
+  const auto found = std::ranges::find(all, id, &Instrument::id);
+  return found == all.end() ? nullptr : &*found;
+}
+
+tl::expected<int, std::string> writtenFundamental(std::string_view fingering, const Instrument* instrument) {
+  if (const auto note = parseNote(fingering)) return *note;
+  const std::string quoted = "fingering \"" + std::string(fingering) + "\"";
+  if (!instrument || !instrument->openFundamental)
+    return tl::unexpected(quoted + " needs a brass --instrument; or give a written fundamental such as Bb3");
+  const int open = *instrument->openFundamental;
+  if (instrument->fingering == Fingering::slide) {
+    if (fingering.starts_with("slide") && fingering.size() == 6 && fingering[5] >= '1' && fingering[5] <= '7')
+      return open - (fingering[5] - '1');
+    return tl::unexpected(quoted + " is unknown; a slide has positions slide1 to slide7");
+  }
+  int lowered = 0;
+  int used = 0;
+  for (const char c : fingering) {
+    const int bit = c >= '0' && c <= '4' ? 1 << (c - '0') : 0;
+    if (bit == 0 || (used & bit) || (c == '0' && fingering.size() > 1))
+      return tl::unexpected(quoted + " is unknown; valves are 0 (open), 1, 2, 12, 23, 13, 123 or with 4");
+    used |= bit;
+    static constexpr int semitones[] = {0, 2, 1, 3, 5};
+    lowered += semitones[c - '0'];
+  }
+  if (used == 0) return tl::unexpected(std::string("the fingering is empty; write 0 for the open tube"));
+  return open - lowered;
+}
+
+std::vector<SeriesRung> naturalSeries(int writtenFundamental, const Instrument* instrument,
+                                      const Reference& reference, int partials) {
+  const int transposition = instrument ? instrument->transposition : 0;
+  const Reference equal{reference.a4_hz, false, 0};
+  const double fundamental = frequencyOf(writtenFundamental + transposition, equal);
+  std::vector<SeriesRung> rungs;
+  for (int n = 1; n <= partials; ++n) {
+    const double hz = n * fundamental;
+    const int sounding = nearestSemitone(hz, equal);
+    rungs.push_back(
+        {n, hz, sounding, sounding - transposition, centsBetween(frequencyOf(sounding, equal), hz)});
+  }
+  return rungs;
+}
+
+std::optional<int> partialOf(double hz, int writtenFundamental, const Instrument* instrument,
+                             const Reference& reference) {
+  const auto series = naturalSeries(writtenFundamental, instrument, reference, 20);
+  for (const SeriesRung& rung : series)
+    if (std::abs(centsBetween(rung.hz, hz)) <= 60.0) return rung.partial;
+  return std::nullopt;
+}
+
+}  // namespace calando

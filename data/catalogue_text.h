@@ -1,0 +1,12 @@
+#pragma once
+
+#include <string_view>
+
+/// The catalogues of data/*.json as text, embedded at build time. Each is one JSON array.
+namespace calando::data {
+extern const std::string_view instruments;
+extern const std::string_view levels;
+extern const std::string_view advice;
+extern const std::string_view exercises;
+extern const std::string_view players;
+}  // namespace calando::data

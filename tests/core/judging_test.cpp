@@ -1,0 +1,191 @@
+#include "core/exercise/judging.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <set>
+
+namespace calando {
+namespace {
+
+/// A tone all of whose figures are inside the growing level's targets.
+Analysis goodTake() {
+  Note note{};
+  note.start_s = 1.0;
+  note.end_s = 12.0;
+  note.f0_hz = 440.0;
+  note.target_hz = 440.0;
+  note.offset_cents = 2.0;
+  note.wander_cents = 2.0;
+  note.shake_cents = 1.0;
+  note.drift_cents_per_s = 0.1;
+  note.level_sd_db = 0.5;
+  note.hnr_db = 25.0;
+  note.tilt_db_per_octave = -8.0;
+  note.subharmonic_db = -30.0;
+  Tone tone{};
+  tone.start_s = 1.0;
+  tone.end_s = 12.0;
+  tone.held_s = 11.0;
+  tone.notes = {note};
+  tone.onset = {0.0, 40.0, 3.0, 20.0};
+  tone.release = {-2.0, -0.5};
+  Analysis analysis;
+  analysis.tones = {tone};
+  return analysis;
+}
+
+Context growing() {
+  Context context;
+  context.exercise = findExercise("steady-tone");
+  context.level = findLevel("growing");
+  context.instrument = findInstrument("trumpet-bb");
+  return context;
+}
+
+Analysis judged(const std::function<void(Tone&, Note&)>& change, const Context& context = growing()) {
+  Analysis analysis = goodTake();
+  change(analysis.tones[0], analysis.tones[0].notes[0]);
+  judge(analysis, context);
+  return analysis;
+}
+
+const Reading& reading(const Analysis& a, const std::string& id) {
+  return *std::ranges::find(a.readings, id, &Reading::id);
+}
+
+struct AdviceCase {
+  const char* id;
+  std::function<void(Tone&, Note&)> fault;
+};
+class EachFault : public testing::TestWithParam<AdviceCase> {};
+TEST_P(EachFault, GetsItsOwnAdviceWithItsFigure) {
+  const Analysis analysis = judged(GetParam().fault);
+  ASSERT_EQ(analysis.advice.size(), 1u);
+  EXPECT_EQ(analysis.advice[0].id, GetParam().id);
+  EXPECT_FALSE(analysis.advice[0].because.empty());
+  EXPECT_EQ(analysis.advice[0].text.find('{'), std::string::npos) << "a figure was not filled in";
+  EXPECT_FALSE(analysis.advice[0].why.empty());
+}
+INSTANTIATE_TEST_SUITE_P(
+    Advice, EachFault,
+    testing::Values(AdviceCase{"raise", [](Tone&, Note&) {}},
+                    AdviceCase{"too-short", [](Tone& t, Note&) { t.held_s = 4; }},
+                    AdviceCase{"too-short-fading",
+                               [](Tone& t, Note&) { t.held_s = 2, t.release.fade_db = -3.5; }},
+                    AdviceCase{"breaks",
+                               [](Tone& t, Note&) {
+                                 t.dropouts = {{3, 0.05}, {5, 0.05}};
+                               }},
+                    AdviceCase{"flips",
+                               [](Tone& t, Note&) {
+                                 t.slips = {{3, 60, 64, 0.1}};
+                               }},
+                    AdviceCase{"late-with-air", [](Tone& t, Note&) { t.onset.air_before_ms = 400; }},
+                    AdviceCase{"runs-out",
+                               [](Tone& t, Note&) {
+                                 t.release = {-40, -2.5};
+                               }},
+                    AdviceCase{"sags", [](Tone& t, Note&) { t.release.sag_cents = -40; }},
+                    AdviceCase{"lifts", [](Tone& t, Note&) { t.release.sag_cents = 40; }},
+                    AdviceCase{"fades", [](Tone& t, Note&) { t.release.fade_db = -9; }},
+                    AdviceCase{"swells-at-end", [](Tone& t, Note&) { t.release.fade_db = 9; }},
+                    AdviceCase{"scoops-in", [](Tone& t, Note&) { t.onset.scoop_cents = -60; }},
+                    AdviceCase{"drops-in", [](Tone& t, Note&) { t.onset.scoop_cents = 60; }},
+                    AdviceCase{"wanders", [](Tone&, Note& n) { n.wander_cents = 15; }},
+                    AdviceCase{"trembles", [](Tone&, Note& n) { n.shake_cents = 15; }},
+                    AdviceCase{"drifts-sharp", [](Tone&, Note& n) { n.drift_cents_per_s = 8; }},
+                    AdviceCase{"drifts-flat", [](Tone&, Note& n) { n.drift_cents_per_s = -8; }},
+                    AdviceCase{"uneven-level", [](Tone&, Note& n) { n.level_sd_db = 4; }},
+                    AdviceCase{"sharp-steady", [](Tone&, Note& n) { n.offset_cents = 30; }},
+                    AdviceCase{"flat-steady", [](Tone&, Note& n) { n.offset_cents = -30; }},
+                    AdviceCase{"flat", [](Tone&, Note& n) { n.offset_cents = -60, n.wander_cents = 7; }},
+                    AdviceCase{"sharp", [](Tone&, Note& n) { n.offset_cents = 60, n.wander_cents = 7; }},
+                    AdviceCase{"noisy", [](Tone&, Note& n) { n.hnr_db = 5; }},
+                    AdviceCase{"thin", [](Tone&, Note& n) { n.tilt_db_per_octave = -25; }},
+                    AdviceCase{"crackles", [](Tone&, Note& n) { n.subharmonic_db = -3; }}),
+    [](const auto& info) {
+      std::string name = info.param.id;
+      std::ranges::replace(name, '-', '_');
+      return name;
+    });
+
+TEST(Advice, GoesToTheFigureFurthestOutsideInWidthsOfItsTarget) {
+  // Offset ±12: 24 wide, 30 is 0.75 widths out. Wander up to 5: 8 is 0.6 widths out.
+  EXPECT_EQ(judged([](Tone&, Note& n) { n.offset_cents = 30, n.wander_cents = 8; }).advice[0].because[0],
+            "offset_cents");
+  EXPECT_EQ(judged([](Tone&, Note& n) { n.offset_cents = 24, n.wander_cents = 8; }).advice[0].because[0],
+            "wander_cents");
+}
+
+TEST(Advice, BreaksTiesByWhatATeacherMendsFirst) {
+  // 10 s asked for: 5 s is half a width out, like 7.5 cents of wander and 24 cents of offset.
+  const auto all = [](Tone& t, Note& n) { t.held_s = 5, n.wander_cents = 7.5, n.offset_cents = 24; };
+  EXPECT_EQ(judged(all).advice[0].because[0], "held_s");
+  EXPECT_EQ(judged([](Tone&, Note& n) { n.wander_cents = 7.5, n.offset_cents = 24; }).advice[0].because[0],
+            "wander_cents");
+}
+
+TEST(Verdicts, HaveTheirBounds) {
+  const auto offset = [](double cents) {
+    return reading(judged([=](Tone&, Note& n) { n.offset_cents = cents; }), "offset_cents").verdict;
+  };
+  EXPECT_EQ(offset(12.0), Verdict::inside);
+  EXPECT_EQ(offset(-12.1), Verdict::near);
+  EXPECT_EQ(offset(24.0), Verdict::near);
+  EXPECT_EQ(offset(24.1), Verdict::outside);
+  EXPECT_EQ(reading(judged([](Tone&, Note& n) { n.wander_cents.reset(); }), "wander_cents").verdict,
+            Verdict::unmeasured);
+}
+
+TEST(Verdicts, AreNotYetWhenNothingOrAnotherNoteCame) {
+  Analysis silent;
+  judge(silent, growing());
+  for (const Reading& r : silent.readings) EXPECT_EQ(r.verdict, Verdict::notYet) << r.id;
+  EXPECT_TRUE(silent.advice.empty());
+  Context asked = growing();
+  asked.asked = {60};
+  EXPECT_EQ(reading(judged([](Tone&, Note&) {}, asked), "offset_cents").verdict, Verdict::notYet);
+}
+
+TEST(Verdicts, SecondsAskedForReplaceTheLevels) {
+  Context context = growing();
+  context.askedSeconds = 5.0;
+  const Analysis analysis = judged([](Tone& t, Note&) { t.held_s = 6.0; }, context);
+  EXPECT_EQ(reading(analysis, "held_s").verdict, Verdict::inside);
+  EXPECT_EQ(reading(analysis, "held_s").low, 5.0);
+}
+
+TEST(Targets, OfAFamilyHoldOnlyForIt) {
+  Context flute = growing();
+  flute.instrument = findInstrument("flute");
+  EXPECT_FALSE(reading(judged([](Tone&, Note&) {}, flute), "tilt_db_per_octave").hasTarget);
+  EXPECT_TRUE(reading(judged([](Tone&, Note&) {}), "tilt_db_per_octave").hasTarget);
+}
+
+TEST(Catalogues, AreConsistentAndAskMoreLevelByLevel) {
+  std::set<std::string> ids;
+  for (const AdviceCard& card : adviceCards()) EXPECT_TRUE(ids.insert(card.id).second) << card.id;
+  EXPECT_GE(ids.size(), 15u);
+  ASSERT_EQ(levels().size(), 3u);
+  for (std::size_t i = 1; i < levels().size(); ++i)
+    for (const auto& [id, target] : levels()[i].targets) {
+      const Target& easier = levels()[i - 1].targets.at(id);
+      if (target.low) {
+        EXPECT_GE(*target.low, *easier.low) << id;
+      }
+      if (target.high) {
+        EXPECT_LE(*target.high, *easier.high) << id;
+      }
+    }
+}
+
+TEST(Catalogues, RefuseWhatTheyDoNotKnow) {
+  EXPECT_FALSE(parseLevels(R"([{"id":"x","label":"X","targets":{"shininess":{"low":1}}}])"));
+  EXPECT_FALSE(parseLevels(R"([{"id":"x","label":"X","targets":{"dropouts":{"high":0}}}])"));  // no width
+  EXPECT_FALSE(parseExercises(R"([{"id":"x","title":"X","purpose":"","cues":[],"readings":["shininess"]}])"));
+  EXPECT_FALSE(parseAdvice("{not json"));
+}
+
+}  // namespace
+}  // namespace calando

@@ -1,0 +1,109 @@
+#include <gtest/gtest.h>
+
+#include "core/theory/instrument.h"
+#include "core/theory/pitch.h"
+
+namespace calando {
+namespace {
+
+TEST(NoteNames, SurviveTheRoundTripInBothSpellings) {
+  for (int semitone = 12; semitone < 120; ++semitone)
+    for (const Spelling spelling : {Spelling::flats, Spelling::sharps})
+      EXPECT_EQ(parseNote(noteName(semitone, spelling)), semitone);
+}
+
+TEST(NoteNames, ReadWhatPeopleWrite) {
+  EXPECT_EQ(parseNote("A4"), 69);
+  EXPECT_EQ(parseNote("Bb3"), 58);
+  EXPECT_EQ(parseNote("B♭3"), 58);
+  EXPECT_EQ(parseNote("f#3"), 54);
+  EXPECT_EQ(parseNote("Cb4"), 59);  // below C4, though it has its octave number
+  EXPECT_EQ(parseNote("B#3"), 60);
+  for (const char* wrong : {"", "H4", "A", "4", "Bb", "A4x", "A44", "♭4", "A-7"})
+    EXPECT_FALSE(parseNote(wrong)) << wrong;
+}
+
+TEST(NoteNames, FollowTheLanguage) {
+  EXPECT_EQ(displayName(58, Spelling::flats, NoteLanguage::german), "B3");
+  EXPECT_EQ(displayName(59, Spelling::flats, NoteLanguage::german), "H3");
+  EXPECT_EQ(displayName(58, Spelling::flats, NoteLanguage::fixedDo), "Si♭3");
+  EXPECT_EQ(displayName(66, Spelling::sharps), "F♯4");
+}
+
+TEST(Temperament, EqualDoublesEveryTwelveSteps) {
+  EXPECT_NEAR(frequencyOf(58, {}), 233.0819, 1e-4);  // published table of A440 equal temperament
+  EXPECT_DOUBLE_EQ(frequencyOf(81, {442.0, false, 0}), 884.0);
+}
+
+TEST(Temperament, JustFifthAndThirdStandOnTheEqualTonic) {
+  const Reference just{440.0, true, 10};  // B flat
+  const double tonic = frequencyOf(58, {});
+  EXPECT_NEAR(frequencyOf(58, just), tonic, 1e-9);
+  EXPECT_NEAR(frequencyOf(65, just), tonic * 3.0 / 2.0, 1e-9);
+  EXPECT_NEAR(frequencyOf(62, just), tonic * 5.0 / 4.0, 1e-9);
+  EXPECT_NEAR(frequencyOf(57, just), tonic / 2.0 * 15.0 / 8.0,
+              1e-9);  // below the tonic: of the octave beneath
+  for (int s = 30; s < 100; ++s) EXPECT_EQ(nearestSemitone(frequencyOf(s, just), just), s);
+}
+
+TEST(Instruments, CatalogueHoldsEveryIdOfTheContract) {
+  for (const char* id : {"flute",         "piccolo",          "alto-flute",
+                         "oboe",          "english-horn",     "clarinet-bb",
+                         "clarinet-a",    "clarinet-eb",      "bass-clarinet",
+                         "bassoon",       "soprano-sax",      "alto-sax",
+                         "tenor-sax",     "baritone-sax",     "trumpet-bb",
+                         "trumpet-c",     "cornet",           "flugelhorn",
+                         "horn-f",        "tenor-horn-eb",    "trombone",
+                         "bass-trombone", "euphonium",        "euphonium-treble",
+                         "tuba-bb",       "tuba-c",           "tuba-eb",
+                         "tuba-f",        "recorder-soprano", "recorder-alto"}) {
+    const Instrument* instrument = findInstrument(id);
+    ASSERT_NE(instrument, nullptr) << id;
+    EXPECT_GT(frequencyOf(instrument->lowest, {}), 26.0) << id;
+    EXPECT_LT(frequencyOf(instrument->highest, {}), 4300.0) << id;
+  }
+  EXPECT_EQ(findInstrument("trumpet-bb")->transposition, -2);
+  EXPECT_EQ(findInstrument("horn-f")->transposition, -7);
+  EXPECT_EQ(findInstrument("alto-sax")->transposition, -9);
+}
+
+TEST(Instruments, ABadCatalogueIsRefusedByEntry) {
+  const auto parsed = parseInstruments(R"([{"id":"kazoo","name":"Kazoo","family":"membrane"}])");
+  ASSERT_FALSE(parsed);
+  EXPECT_NE(parsed.error().find("kazoo"), std::string::npos);
+  EXPECT_NE(parsed.error().find("membrane"), std::string::npos);
+}
+
+TEST(NaturalSeries, LiesWhereThePartialsLie) {
+  const auto series = naturalSeries(*parseNote("C3"), findInstrument("trumpet-bb"), {});
+  // Cents of the partials against equal temperament: 1200·log2(n) less the nearest semitone.
+  const double expected[] = {0, 0, 1.955, 0, -13.686, 1.955, -31.174, 0, 3.910, -13.686, -48.682};
+  for (std::size_t n = 0; n < std::size(expected); ++n)
+    EXPECT_NEAR(series[n].cents, expected[n], 0.001) << n + 1;
+  EXPECT_EQ(noteName(series[3].written, Spelling::flats), "C5");
+  EXPECT_EQ(noteName(series[3].sounding, Spelling::flats), "Bb4");
+}
+
+TEST(Fingerings, LowerTheTubeByTheirSemitones) {
+  const Instrument* trumpet = findInstrument("trumpet-bb");
+  const int open = *parseNote("C3");
+  const std::pair<const char*, int> valves[] = {{"0", 0},   {"2", -1},  {"1", -2},  {"12", -3},
+                                                {"23", -4}, {"13", -5}, {"123", -6}};
+  for (const auto& [name, lowered] : valves)
+    EXPECT_EQ(writtenFundamental(name, trumpet), open + lowered) << name;
+  EXPECT_EQ(writtenFundamental("slide3", findInstrument("trombone")), *parseNote("Bb1") - 2);
+  for (const char* wrong : {"5", "11", "01", "slide3", ""})
+    EXPECT_FALSE(writtenFundamental(wrong, trumpet)) << wrong;
+  EXPECT_FALSE(writtenFundamental("12", findInstrument("flute")));
+  EXPECT_EQ(partialOf(frequencyOf(70, {}), open, trumpet, {}), 4);
+  EXPECT_FALSE(partialOf(frequencyOf(60, {}), open, trumpet, {}));  // between the second and third
+}
+
+TEST(Beats, ComeFromTheDifference) {
+  // product: 10 cents at B flat 3 are 1.3 beats a second, at B flat 4 2.7.
+  EXPECT_NEAR(beatsPerSecond(233.08, 10), 1.35, 0.01);
+  EXPECT_NEAR(beatsPerSecond(466.16, 10), 2.70, 0.01);
+}
+
+}  // namespace
+}  // namespace calando
