@@ -111,7 +111,7 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
       tone.onset.settle_ms = settle;
       tone.onset.scoop_cents = scoop(line, plateau, core);
     }
-    tone.notes.push_back(describeNote(tracks, line, plateau, settle, context));
+    tone.notes.push_back(describeNote(tracks, line, plateau, settle, tone.dropouts, context));
   }
   addUnaskedJumps(tone, context);
   tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);

@@ -10,7 +10,7 @@ namespace calando {
 namespace {
 
 constexpr double kStep_s = 0.0005;
-constexpr double kShortestWindow_s = 0.004;
+constexpr double kShortestWindow_s = 0.008;
 constexpr double kShortestBreak_s = 0.018;
 constexpr double kBreakDepth = 0.15;  // power left in a break, of the power around it
 constexpr double kRecovered = 0.9;

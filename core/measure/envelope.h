@@ -9,7 +9,7 @@
 /// Where a sound starts, stops and breaks, read off its power over whole periods.
 namespace calando {
 
-/// Power over whole periods (at least 4 ms), with the room's power taken off.
+/// Power over whole periods (at least 8 ms), with the room's power taken off.
 struct Envelope {
   const EnergyTrack* energy;
   double window_s;    ///< a whole number of periods

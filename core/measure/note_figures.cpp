@@ -87,10 +87,13 @@ void namePitch(Note& note, const Context& context) {
     note.partial = partialOf(note.f0_hz, *context.fundamental, context.instrument, reference);
 }
 
-void measureLevels(Note& note, const Tracks& tracks) {
+void measureLevels(Note& note, const Tracks& tracks, const std::vector<Dropout>& dropouts) {
   std::vector<double> times, levels;
-  // Only windows that lie inside: one that reaches over the onset would hold silence.
+  // Only windows that lie inside: one that reaches over the onset or into a break would hold silence.
   for (double t = note.coreStart_s + 0.025; t <= note.coreEnd_s - 0.025; t += kHop_s) {
+    const bool broken = std::ranges::any_of(
+        dropouts, [t](const Dropout& d) { return t + 0.03 > d.at_s && t - 0.03 < d.at_s + d.length_s; });
+    if (broken) continue;
     times.push_back(t);
     levels.push_back(tracks.energy.level_dbfs(t - 0.025, t + 0.025));
   }
@@ -195,7 +198,8 @@ std::optional<double> scoop(const PitchLine& line, const Plateau& plateau, const
 }
 
 Note describeNote(const Tracks& tracks, const PitchLine& line, const Plateau& plateau,
-                  std::optional<double> settle_ms, const Context& context) {
+                  std::optional<double> settle_ms, const std::vector<Dropout>& dropouts,
+                  const Context& context) {
   Note note{};
   note.start_s = plateau.start_s;
   note.end_s = plateau.end_s;
@@ -216,7 +220,7 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const Plateau& pl
   note.vibrato = movement.vibrato;
   note.wander_cents = movement.wander_cents;
   note.shake_cents = movement.shake_cents;
-  measureLevels(note, tracks);
+  measureLevels(note, tracks, dropouts);
   measureColour(note, tracks);
   measurePeriods(note, tracks);
   return note;

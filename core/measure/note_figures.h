@@ -21,9 +21,10 @@ std::optional<double> settleTime(const PitchLine& line, const Plateau& plateau, 
 /// Largest departure, with its sign, of the first 200 ms from the line, cents.
 std::optional<double> scoop(const PitchLine& line, const Plateau& plateau, const CoreLine& core);
 
-/// A note with its core laid out and every figure that its frames allow.
+/// A note with its core laid out and every figure that its frames allow; breaks are left out of its level.
 Note describeNote(const Tracks& tracks, const PitchLine& line, const Plateau& plateau,
-                  std::optional<double> settle_ms, const Context& context);
+                  std::optional<double> settle_ms, const std::vector<Dropout>& dropouts,
+                  const Context& context);
 
 Release describeRelease(const Tracks& tracks, const PitchLine& line, const Note& note);
 

@@ -102,16 +102,16 @@ double RumbleFilter::gainAt(double hz) const {
 void FirStage::push(std::span<const float> input, SlidingSignal& output) {
   for (const float x : input) waiting_.push(x);
   received_ += static_cast<long>(input.size());
-  emit(output, received_);
+  produce(output, received_);
 }
 
 void FirStage::finish(SlidingSignal& output) {
   const long half = static_cast<long>(taps_.size() / 2);
   for (long i = 0; i < half; ++i) waiting_.push(0.0f);
-  emit(output, received_ + half);
+  produce(output, received_ + half);
 }
 
-void FirStage::emit(SlidingSignal& output, long available) {
+void FirStage::produce(SlidingSignal& output, long available) {
   const long half = static_cast<long>(taps_.size() / 2);
   for (; emitted_ * factor_ < received_ && emitted_ * factor_ + half < available; ++emitted_) {
     const long from = emitted_ * factor_ - half;

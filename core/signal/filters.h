@@ -20,7 +20,7 @@ class FirStage {
   void finish(SlidingSignal& output);
 
  private:
-  void emit(SlidingSignal& output, long available);
+  void produce(SlidingSignal& output, long available);
 
   double inputRate_;
   int factor_;

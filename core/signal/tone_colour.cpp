@@ -14,7 +14,9 @@ constexpr double kBandTop_hz = 10000.0;
 constexpr double kBandBottom_hz = 60.0;
 constexpr double kShortest_s = 0.048;
 constexpr int kFewestPeriods = 6;
-constexpr int kFold = 6;  // periods folded for the subharmonics: holds halves and thirds
+constexpr int kFold = 6;                    // periods folded for the subharmonics: holds halves and thirds
+constexpr double kPartialOverNoise = 10.0;  // power: below, there is no partial to compare with
+constexpr double kStrongestOfMany = 3.4;  // the largest of thirty noise lines has ln 30 times the mean power
 constexpr double kMostHnr_db = 90.0;
 
 /// 2^a or 3·2^a and even, at least n: a few FFT lengths serve all pitches.
@@ -61,7 +63,9 @@ void ToneColour::warp(const SlidingSignal& signal, double centre_s, int before, 
   walk(-1, middle);
 }
 
-double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz) {
+/// `noise`: mean square of what does not repeat. Lines and partials count only as far as they stand out of
+/// it.
+double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz, double noise) {
   const auto folded = static_cast<std::size_t>(kFold * perPeriod);
   RealFft& transform = fft(folded);
   std::ranges::fill(transform.time(), 0.0f);
@@ -71,15 +75,19 @@ double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz) {
   const double step = 2.0 * std::numbers::pi / static_cast<double>(total);
   std::complex<double> z = std::polar(1.0, step / 2.0);
   const std::complex<double> turn = std::polar(1.0, step);
+  double windowPower = 0.0;
   for (std::size_t i = 0, place = 0; i < total; ++i, z *= turn) {
     const double c = z.real();
     const double w = 0.35875 - 0.48829 * c + 0.14128 * (2 * c * c - 1) - 0.01168 * (4 * c * c * c - 3 * c);
     transform.time()[place] += static_cast<float>(w) * warped_[i];
+    windowPower += w * w;
     if (++place == folded) place = 0;
   }
   transform.forward();
-  const auto level = [&](int sixths) {
-    return decibels(std::norm(transform.spectrum()[static_cast<std::size_t>(sixths)]));
+  // The noise lies below 10 kHz, denser than white at this sample rate would be.
+  const double noiseBin = noise * windowPower * perPeriod * f0_hz / 2.0 / kBandTop_hz;
+  const auto power = [&](int sixths) {
+    return std::norm(transform.spectrum()[static_cast<std::size_t>(sixths)]);
   };
   double strongest = ColourFrame::kNoSubharmonic;
   // A window of 12 periods smears a partial over ±1/3 of f0: thirds can be told from 18 periods on.
@@ -89,8 +97,12 @@ double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz) {
       if (!thirds && between != 3) continue;
       const int sixths = kFold * k + between;
       if (k == 0 || sixths + kFold >= static_cast<int>(folded / 2) || (k + 1) * f0_hz > kBandTop_hz) continue;
-      const double beside = (level(kFold * k) + level(kFold * (k + 1))) / 2.0;
-      strongest = std::max(strongest, level(sixths) - beside);
+      const double left = power(kFold * k);
+      const double right = power(kFold * (k + 1));
+      if (std::min(left, right) < kPartialOverNoise * noiseBin) continue;
+      const double line = std::max(power(sixths) - kStrongestOfMany * noiseBin, 0.01 * noiseBin);
+      strongest =
+          std::max(strongest, 10.0 * std::log10(std::max(line, 1e-30)) - 5.0 * std::log10(left * right));
     }
   return strongest;
 }
@@ -159,7 +171,7 @@ std::optional<ColourFrame> ToneColour::measure(const SlidingSignal& signal, doub
   frame.hnr_db = std::min(kMostHnr_db, decibels(inBand) - decibels(noise));
   frame.noise_dbfs = decibels(noise);
   frame.brightness = weighted / total;
-  frame.subharmonic_db = subharmonic(count, perPeriod, f0);
+  frame.subharmonic_db = subharmonic(count, perPeriod, f0, noise);
   return frame;
 }
 

@@ -47,7 +47,7 @@ class ToneColour {
   RealFft& fft(std::size_t length);
   void warp(const SlidingSignal& signal, double centre_s, int before, int after, int perPeriod,
             const std::function<double(double)>& f0_at);
-  double subharmonic(int periods, int perPeriod, double f0_hz);
+  double subharmonic(int periods, int perPeriod, double f0_hz, double noise);
 
   RumbleFilter rumble_;
   std::map<std::size_t, RealFft> ffts_;

@@ -9,8 +9,8 @@
 namespace calando {
 namespace {
 
-using signals::tone;
-using signals::ToneSpec;
+using sounds::tone;
+using sounds::ToneSpec;
 
 Tone onlyTone(const std::vector<float>& samples, const Context& context = {}) {
   const Analysis analysis = analyse(samples, 48000, context);
@@ -29,7 +29,7 @@ TEST(Onset, IsWhereTheLevelIsHalf) {
              return ramp == 0.0 ? 1.0 : clamp01(t / ramp) * clamp01((seconds - t) / ramp);
            }}));
       // A start in no time cuts a period anywhere: what is cut off holds more or less of its energy.
-      const double tolerance = ramp == 0.0 ? std::max(0.5 / f0, 0.001) : f0 < 100.0 ? 0.004 : 0.002;
+      const double tolerance = ramp == 0.0 ? std::max(0.5 / f0, 0.002) : f0 < 100.0 ? 0.004 : 0.002;
       EXPECT_NEAR(t.start_s, 0.5137 + ramp / 2.0, tolerance) << f0 << " Hz, ramp " << ramp;
       EXPECT_NEAR(t.end_s, 0.5137 + seconds - ramp / 2.0, tolerance) << f0 << " Hz, ramp " << ramp;
     }
@@ -170,18 +170,18 @@ std::vector<float> joined(std::initializer_list<std::vector<float>> parts) {
 }
 
 TEST(AirBefore, IsTheNoiseUpToTheTone) {
-  const auto quiet = signals::noise(0.6, 1e-4, 48000, 1);
-  const auto air = signals::noise(0.3, 0.01, 48000, 2);
+  const auto quiet = sounds::noise(0.6, 1e-4, 48000, 1);
+  const auto air = sounds::noise(0.3, 0.01, 48000, 2);
   const auto sound = tone({.f0_hz = 440, .seconds = 1.5, .floor_rms = 1e-4});
   EXPECT_NEAR(onlyTone(joined({quiet, air, sound, quiet})).onset.air_before_ms.value(), 300.0, 20.0);
   EXPECT_EQ(onlyTone(joined({quiet, sound, quiet})).onset.air_before_ms, 0.0);
   // A breath that has stopped before the tone is not air before it.
-  EXPECT_EQ(onlyTone(joined({quiet, air, signals::noise(0.2, 1e-4), sound, quiet})).onset.air_before_ms, 0.0);
+  EXPECT_EQ(onlyTone(joined({quiet, air, sounds::noise(0.2, 1e-4), sound, quiet})).onset.air_before_ms, 0.0);
 }
 
 TEST(Airs, ABreathHasItsLevelCentroidAndShape) {
-  const auto quiet = signals::noise(0.6, 1e-4, 48000, 1);
-  const auto even = signals::noise(2.0, 0.02, 48000, 2);
+  const auto quiet = sounds::noise(0.6, 1e-4, 48000, 1);
+  const auto even = sounds::noise(2.0, 0.02, 48000, 2);
   const Analysis analysis = analyse(joined({quiet, even, quiet}), 48000, {});
   ASSERT_EQ(analysis.airs.size(), 1u);
   const Air& air = analysis.airs[0];
@@ -201,8 +201,8 @@ TEST(Airs, ABreathHasItsLevelCentroidAndShape) {
 }
 
 TEST(Airs, BeforeAToneItIsAnInhale) {
-  const auto quiet = signals::noise(0.6, 1e-4, 48000, 1);
-  const auto samples = joined({quiet, signals::noise(0.8, 0.01, 48000, 2), signals::noise(0.2, 1e-4),
+  const auto quiet = sounds::noise(0.6, 1e-4, 48000, 1);
+  const auto samples = joined({quiet, sounds::noise(0.8, 0.01, 48000, 2), sounds::noise(0.2, 1e-4),
                                tone({.f0_hz = 440, .seconds = 1.0, .floor_rms = 1e-4}), quiet});
   const Analysis analysis = analyse(samples, 48000, {});
   ASSERT_EQ(analysis.airs.size(), 1u);
@@ -211,9 +211,9 @@ TEST(Airs, BeforeAToneItIsAnInhale) {
 
 TEST(Room, HumAndDronesBelongToIt) {
   for (const double hum : {50.0, 100.0}) {
-    auto samples = joined({signals::noise(1.0, 1e-4, 48000, 1),
-                           tone({.f0_hz = 311.1, .seconds = 2.0, .floor_rms = 1e-4}),
-                           signals::noise(1.0, 1e-4, 48000, 2)});
+    auto samples =
+        joined({sounds::noise(1.0, 1e-4, 48000, 1), tone({.f0_hz = 311.1, .seconds = 2.0, .floor_rms = 1e-4}),
+                sounds::noise(1.0, 1e-4, 48000, 2)});
     for (std::size_t n = 0; n < samples.size(); ++n)
       samples[n] += static_cast<float>(0.004 * std::sin(2.0 * M_PI * hum * static_cast<double>(n) / 48000.0));
     const Analysis analysis = analyse(samples, 48000, {});
@@ -224,8 +224,8 @@ TEST(Room, HumAndDronesBelongToIt) {
 }
 
 TEST(Room, ClapsAndClicksAreNoTones) {
-  std::vector<float> samples = signals::noise(4.0, 1e-4);
-  const auto burst = signals::noise(1.0, 0.4, 48000, 9);
+  std::vector<float> samples = sounds::noise(4.0, 1e-4);
+  const auto burst = sounds::noise(1.0, 0.4, 48000, 9);
   for (const double at : {0.5, 1.3, 2.1, 2.9})
     for (std::size_t n = 0; n < 9600; ++n)
       samples[static_cast<std::size_t>(at * 48000) + n] +=

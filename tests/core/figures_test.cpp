@@ -8,10 +8,10 @@
 namespace calando {
 namespace {
 
-using signals::tone;
+using sounds::tone;
 
 /// The only note of a signal with half a second of quiet around its tone.
-Note noteOf(signals::ToneSpec spec, const Context& context = {}) {
+Note noteOf(sounds::ToneSpec spec, const Context& context = {}) {
   spec.before_s = spec.after_s = 0.5;
   spec.floor_rms = spec.floor_rms < 0.0 ? 1e-4 : spec.floor_rms;
   const Analysis analysis = analyse(tone(spec), spec.rate_hz, context);
@@ -40,7 +40,7 @@ TEST(Offset, IsAgainstTheAskedNoteNearItAndElseAgainstTheNearest) {
 
 TEST(Offset, DoesNotDependOnTheGainAndMovesWithA4) {
   for (const double rms : {0.003, 0.03, 0.3})
-    EXPECT_NEAR(noteOf({.f0_hz = 442.0, .rms = rms}).offset_cents, signals::cents(440, 442), 0.05);
+    EXPECT_NEAR(noteOf({.f0_hz = 442.0, .rms = rms}).offset_cents, sounds::cents(440, 442), 0.05);
   Context context;
   context.reference.a4_hz = 442.0;
   EXPECT_NEAR(noteOf({.f0_hz = 442.0}, context).offset_cents, 0.0, 0.05);
@@ -94,7 +94,7 @@ TEST(Wander, IsTheSpreadOfASlowWave) {
 
 TEST(Level, IsThatOfTheRmsAndAFullScaleSineIsMinusThree) {
   for (const double dbfs : {-50.0, -20.0, -3.01}) {
-    const Note note = noteOf({.spectrum = &signals::spectra()[3], .rms = std::pow(10.0, dbfs / 20.0)});
+    const Note note = noteOf({.spectrum = &sounds::spectra()[3], .rms = std::pow(10.0, dbfs / 20.0)});
     EXPECT_NEAR(note.level_dbfs.value(), dbfs, 0.05);
     EXPECT_LT(note.level_sd_db.value(), 0.1);
   }
@@ -128,7 +128,7 @@ TEST(Hnr, IsRightFromFiveToFortyDecibelsAlsoUnderVibrato) {
 
 TEST(Colour, ReadsTheHarmonicsBack) {
   const auto strength = [](int k) { return std::pow(10.0, -8.0 * std::log2(k) / 20.0); };  // 8 dB an octave
-  const signals::Spectrum sloped{"sloped", strength};
+  const sounds::Spectrum sloped{"sloped", strength};
   const Note note = noteOf({.f0_hz = 233.08, .spectrum = &sloped, .floor_rms = 3e-5});
   ASSERT_EQ(note.harmonics_db.size(), 20u);
   for (int k = 1; k <= 20; ++k)
@@ -145,7 +145,7 @@ TEST(Colour, ReadsTheHarmonicsBack) {
 }
 
 TEST(Colour, OfASineIsOnePartial) {
-  const signals::Spectrum sine{"sine", [](int k) { return k == 1 ? 1.0 : 0.0; }};
+  const sounds::Spectrum sine{"sine", [](int k) { return k == 1 ? 1.0 : 0.0; }};
   const Note note = noteOf({.f0_hz = 440.0, .spectrum = &sine});
   EXPECT_NEAR(note.brightness.value(), 1.0, 0.001);
   EXPECT_FALSE(note.tilt_db_per_octave);

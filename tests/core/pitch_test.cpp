@@ -8,9 +8,9 @@
 namespace calando {
 namespace {
 
-using signals::quantileOfSizes;
-using signals::tone;
-using signals::ToneSpec;
+using sounds::quantileOfSizes;
+using sounds::tone;
+using sounds::ToneSpec;
 
 /// Errors in cents of the frames between two times, and how many are off by more than 50.
 struct Errors {
@@ -20,7 +20,7 @@ struct Errors {
     for (auto i = static_cast<std::size_t>(from_s / kHop_s); i < static_cast<std::size_t>(to_s / kHop_s);
          ++i) {
       const double f = tracks.frames.at(i).f0_hz;
-      const double error = f > 0.0 ? signals::cents(truth_hz(static_cast<double>(i) * kHop_s), f) : 1e6;
+      const double error = f > 0.0 ? sounds::cents(truth_hz(static_cast<double>(i) * kHop_s), f) : 1e6;
       if (std::abs(error) > 50.0)
         ++gross;
       else
@@ -39,7 +39,7 @@ TEST_P(SteadyTones, AreFoundToHundredthsOfACent) {
   Errors errors;
   for (const double f0 : {29.14, 41.2, 58.27, 82.4, 116.54, 164.8, 233.08, 311.1, 440.0, 622.3, 880.0, 1244.5,
                           1760.0, 2489.0, 3322.4, 4186.0})
-    for (const auto& spectrum : signals::spectra()) {
+    for (const auto& spectrum : sounds::spectra()) {
       const int before = errors.gross;
       errors.add(
           trackAll(tone({.f0_hz = f0, .seconds = 1.0, .spectrum = &spectrum, .snr_db = GetParam().snr_db}),
@@ -59,7 +59,7 @@ TEST(PitchTrack, IsWithinTwiceTheCramerRaoBound) {
   // the frequency is at least 12 s² · 2 / (N T² (2π)² Σ k² a_k²) (Christensen & Jakobsson 2009, eq. 2.79).
   const double rate = 48000.0;
   // Twenty partials, like the tracker uses: it leaves alone what lies above 9.7 kHz.
-  const signals::Spectrum twenty{"twenty partials", [](int k) { return k <= 20 ? 1.0 / k : 0.0; }};
+  const sounds::Spectrum twenty{"twenty partials", [](int k) { return k <= 20 ? 1.0 / k : 0.0; }};
   std::vector<double> ratios;
   for (const double snr : {20.0, 30.0, 40.0})
     for (const double f0 : {116.54, 233.08, 440.0, 880.0, 1760.0}) {
@@ -155,7 +155,7 @@ TEST(Tracker, IsHardlyWorseWithTheLiveLag) {
 
 TEST(Tracker, HearsNothingInNoiseAndSilence) {
   for (const auto& samples :
-       {signals::noise(2.0, 0.05), std::vector<float>(96000, 0.0f), std::vector<float>(96000, 0.3f)}) {
+       {sounds::noise(2.0, 0.05), std::vector<float>(96000, 0.0f), std::vector<float>(96000, 0.3f)}) {
     int voiced = 0;
     for (const auto& frame : trackAll(samples, 48000).frames) voiced += frame.f0_hz > 0.0f;
     EXPECT_EQ(voiced, 0);

@@ -4,7 +4,7 @@
 #include <cmath>
 #include <numbers>
 
-namespace signals {
+namespace sounds {
 
 const std::vector<Spectrum>& spectra() {
   static const std::vector<Spectrum> all = {
@@ -66,4 +66,4 @@ double quantileOfSizes(std::vector<double> values, double q) {
   return values[static_cast<std::size_t>(q * static_cast<double>(values.size() - 1))];
 }
 
-}  // namespace signals
+}  // namespace sounds

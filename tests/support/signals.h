@@ -6,7 +6,7 @@
 #include <vector>
 
 /// Test signals whose truth is known by construction, made without any code of the program.
-namespace signals {
+namespace sounds {
 
 struct Spectrum {
   std::string name;
@@ -24,9 +24,10 @@ struct ToneSpec {
   double snr_db = 60.0;   ///< power of the tone over that of the white noise, up to half the rate
   double before_s = 0.0;  ///< only noise
   double after_s = 0.0;
-  std::function<double(double)> cents = {};      ///< deviation over the time since the tone's start; may be empty
-  std::function<double(double)> amplitude = {};  ///< 0 to 1 over the time since the tone's start; may be empty
-  double floor_rms = -1.0;                  ///< noise as an RMS instead of by SNR
+  std::function<double(double)> cents = {};  ///< deviation over the time since the tone's start; may be empty
+  std::function<double(double)> amplitude =
+      {};                   ///< 0 to 1 over the time since the tone's start; may be empty
+  double floor_rms = -1.0;  ///< noise as an RMS instead of by SNR
   unsigned seed = 7;
 };
 std::vector<float> tone(const ToneSpec& spec);
@@ -38,4 +39,4 @@ double cents(double from_hz, double to_hz);
 /// The q-quantile of the absolute values.
 double quantileOfSizes(std::vector<double> values, double q);
 
-}  // namespace signals
+}  // namespace sounds

@@ -1,0 +1,44 @@
+#pragma once
+
+#include <readerwriterqueue/readerwriterqueue.h>
+
+#include <QAudioDevice>
+#include <QObject>
+#include <atomic>
+#include <memory>
+#include <vector>
+
+class QThread;
+
+namespace calando {
+
+/// Blocks of mono samples on their way from a source of sound to the worker that records and measures them.
+/// One thread writes, one reads; nobody waits.
+struct BlockQueue {
+  moodycamel::ReaderWriterQueue<std::vector<float>> blocks{512};
+  std::atomic<long> dropped{0};  ///< blocks lost because the reader was more than some seconds behind
+  std::atomic<bool> ended{false};
+
+  void push(std::vector<float> block) {
+    if (!blocks.try_enqueue(std::move(block))) ++dropped;
+  }
+};
+
+/// Where sound comes from. It fills its queue on a thread of its own from start() to stop().
+class BlockSource {
+ public:
+  virtual ~BlockSource() = default;
+  virtual double rate() const = 0;
+  virtual void start(std::shared_ptr<BlockQueue> queue) = 0;
+  virtual void stop() = 0;
+};
+
+/// A microphone through Qt Multimedia, read on its own thread: the interface's would lose blocks while it
+/// paints.
+std::unique_ptr<BlockSource> deviceSource(const QAudioDevice& device);
+
+/// Prepared samples in real time, as if somebody played; then silence until it is stopped. `faster` than real
+/// time is for tests.
+std::unique_ptr<BlockSource> playedSource(std::vector<float> samples, double rate_hz, double faster = 1.0);
+
+}  // namespace calando

@@ -1,0 +1,65 @@
+#include "app/help.h"
+
+#include <QCoreApplication>
+#include <QDialog>
+#include <QTextBrowser>
+
+#include "core/exercise/exercise.h"
+#include "core/exercise/judging.h"
+
+namespace calando {
+
+namespace {
+
+QString say(const char* text) { return QCoreApplication::translate("Help", text); }
+
+QString keys() {
+  const std::pair<const char*, const char*> list[] = {
+      {"Space", QT_TRANSLATE_NOOP("Help", "start and stop a take")},
+      {"P", QT_TRANSLATE_NOOP("Help", "play the take, or the marked part as a loop; stop")},
+      {"E", QT_TRANSLATE_NOOP("Help", "ears first: hide or show the trace")},
+      {"PgUp, PgDown", QT_TRANSLATE_NOOP("Help", "newer or older take")},
+      {"+, −, 0", QT_TRANSLATE_NOOP("Help", "in the ribbon: zoom in, out, all; arrow keys move")},
+      {"1 2 3 4", QT_TRANSLATE_NOOP("Help", "the teacher’s word: accept, invalid try, not yet, veto")},
+      {"Ctrl+O", QT_TRANSLATE_NOOP("Help", "open recordings; they can also be dropped on the window")},
+      {"Ctrl+E", QT_TRANSLATE_NOOP("Help", "export the take")},
+      {"Ctrl+N", QT_TRANSLATE_NOOP("Help", "add a student")},
+      {"Del, Ctrl+Z", QT_TRANSLATE_NOOP("Help", "in the shelf: delete the take; undo")},
+      {"F1", QT_TRANSLATE_NOOP("Help", "this page")}};
+  QString html = "<table cellpadding='3'>";
+  for (const auto& [key, meaning] : list)
+    html += QString("<tr><td><b>%1</b></td><td>%2</td></tr>").arg(key, say(meaning));
+  return html + "</table>";
+}
+
+}  // namespace
+
+void showHelp(QWidget* parent) {
+  QDialog dialog(parent);
+  dialog.setWindowTitle(say("Help"));
+  dialog.resize(720, 600);
+  auto* text = new QTextBrowser(&dialog);
+  text->setAccessibleName(say("Help text"));
+  QString html = "<h2>" + say("Keys") + "</h2>" + keys() + "<h2>" + say("Reading the ribbon") + "</h2><p>" +
+                 say("The white line is the pitch, in cents off the note it is held against. The ribbon’s "
+                     "thickness is the loudness. Its ink is the tone: dense where the harmonics stand clear "
+                     "of the noise, grainy where there is much air in it.") +
+                 "</p><p>" +
+                 say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a "
+                     "dash not measured, a dotted ring not yet.") +
+                 "</p><h2>" + say("Figures") + "</h2><dl>";
+  for (const std::string& id : exercises().front().readings)
+    html += QString("<dt><b>%1</b> %2</dt><dd>%3</dd>")
+                .arg(QString::fromStdString(readingLabel(id)), QString::fromStdString(readingUnit(id)),
+                     QString::fromStdString(readingMeaning(id)));
+  html += "</dl><p>" +
+          say("Calando shows and measures; the teacher’s ear is the judge. It is no medical device: stop "
+              "when light-headed, dizzy or in pain.") +
+          "</p>";
+  text->setHtml(html);
+  auto* layout = new QVBoxLayout(&dialog);
+  layout->addWidget(text);
+  dialog.exec();
+}
+
+}  // namespace calando

@@ -1,0 +1,193 @@
+#include "app/live_take.h"
+
+#include <chrono>
+#include <mutex>
+
+#include "core/signal/tracker.h"
+#include "records/take_recorder.h"
+
+namespace calando {
+
+namespace {
+
+constexpr auto kPictureEvery = std::chrono::milliseconds(33);
+constexpr auto kMeterEvery = std::chrono::milliseconds(60);
+constexpr double kSilentAfter_s = 2.0;
+constexpr double kStopAfter_s = 1.0;
+
+double decibels(double power) { return 10.0 * std::log10(std::max(power, 1e-14)); }
+
+/// Watches the level, and the marks of a source that is silent, clipped or gated.
+class Meter {
+ public:
+  explicit Meter(double rate) : rate_(rate) {}
+  void push(std::span<const float> block) {
+    double power = 0.0;
+    for (const float x : block) {
+      const double a = std::abs(x);
+      power += a * a;
+      peak_ = std::max(a, peak_ * decay_);
+      if (a >= 0.999) sinceClip_ = 0.0;
+      zeroRun_ = x == 0.0f ? zeroRun_ + 1 : 0;
+      if (zeroRun_ == static_cast<long>(0.02 * rate_) && heard_) ++gates_;
+      heard_ = heard_ || a > 0.003;
+    }
+    const double seconds = static_cast<double>(block.size()) / rate_;
+    sinceClip_ += seconds;
+    level_ = block.empty() ? level_ : decibels(power / static_cast<double>(block.size()));
+    quiet_ = level_ < -80.0 ? quiet_ + seconds : 0.0;
+    loudest_ = std::max(loudest_ - 3.0 * seconds, level_);
+  }
+  InputState state(long dropped) const {
+    InputState s{level_, decibels(peak_ * peak_), InputState::Remark::none, dropped};
+    if (dropped > 0) s.remark = InputState::Remark::lost;
+    if (loudest_ > -75.0 && loudest_ < -48.0) s.remark = InputState::Remark::soft;
+    // A microphone in a room never gives exact zeros again and again: something switches the sound off.
+    if (gates_ >= 3) s.remark = InputState::Remark::gated;
+    if (quiet_ > kSilentAfter_s) s.remark = InputState::Remark::silent;
+    if (sinceClip_ < 1.5) s.remark = InputState::Remark::clipping;
+    return s;
+  }
+
+ private:
+  static constexpr double decay_ = 0.99995;
+  double rate_;
+  double peak_ = 0.0, level_ = -140.0, quiet_ = 0.0, sinceClip_ = 1e9, loudest_ = -140.0;
+  long zeroRun_ = 0;
+  int gates_ = 0;
+  bool heard_ = false;
+};
+
+}  // namespace
+
+struct LiveTake::Worker {
+  LiveTake* owner;
+  double rate;
+  std::shared_ptr<BlockQueue> queue = std::make_shared<BlockQueue>();
+  std::atomic<bool> stopping{false};
+  std::mutex mutex;  // guards the take; held for a block at a time
+  std::unique_ptr<Tracker> tracker;
+  std::unique_ptr<TakeRecorder> recorder;
+  std::vector<float> samples;
+  Context context;
+  double asked_s = 0.0;
+  bool stopAfterTone = false;
+  bool told = false;
+  bool toldFailure = false;
+  std::chrono::steady_clock::time_point pictured;
+  std::thread thread;
+
+  void run() {
+    Meter meter(rate);
+    auto metered = std::chrono::steady_clock::now();
+    std::vector<float> block;
+    while (!stopping) {
+      if (!queue->blocks.try_dequeue(block)) {
+        std::this_thread::sleep_for(std::chrono::milliseconds(4));
+        continue;
+      }
+      meter.push(block);
+      take(block);
+      const auto now = std::chrono::steady_clock::now();
+      if (now - metered < kMeterEvery) continue;
+      metered = now;
+      const InputState state = meter.state(queue->dropped);
+      QMetaObject::invokeMethod(
+          owner, [o = owner, state] { emit o->inputChanged(state); }, Qt::QueuedConnection);
+    }
+  }
+
+  void take(std::span<const float> block) {
+    const std::lock_guard lock(mutex);
+    if (!tracker) return;
+    samples.insert(samples.end(), block.begin(), block.end());
+    tracker->push(block);
+    if (recorder && !recorder->write(block) && !toldFailure) {
+      toldFailure = true;
+      QMetaObject::invokeMethod(
+          owner, [o = owner] { emit o->recordingFailed(); }, Qt::QueuedConnection);
+    }
+    const auto now = std::chrono::steady_clock::now();
+    // A long take is drawn less often: handing over its tracks costs more.
+    if (now - pictured < kPictureEvery * (1 + tracker->tracks().frames.size() / 6000)) return;
+    pictured = now;
+    auto picture = std::make_shared<TakePicture>();
+    picture->tracks = tracker->tracks();
+    picture->context = context;
+    picture->context.exercise = nullptr;
+    picture->live = true;
+    picture->asked_s = asked_s;
+    const auto [held, sinceEnd] = sounding(picture->tracks);
+    QMetaObject::invokeMethod(
+        owner, [o = owner, picture, held = held] { emit o->grew(picture, held); }, Qt::QueuedConnection);
+    if (stopAfterTone && !told && held > 0.5 && sinceEnd > kStopAfter_s) {
+      told = true;
+      QMetaObject::invokeMethod(
+          owner, [o = owner] { emit o->autoStop(); }, Qt::QueuedConnection);
+    }
+  }
+
+  /// Seconds held by the latest tone, and since it ended. Short gaps are bridged as in the analysis.
+  static std::pair<double, double> sounding(const Tracks& tracks) {
+    const auto& frames = tracks.frames;
+    std::size_t last = frames.size();
+    while (last > 0 && frames[last - 1].f0_hz <= 0.0f) --last;
+    std::size_t first = last;
+    int gap = 0;
+    for (std::size_t i = last; i-- > 0 && gap < 16;) {
+      gap = frames[i].f0_hz > 0.0f ? 0 : gap + 1;
+      if (gap == 0) first = i;
+    }
+    return {static_cast<double>(last - first) * kHop_s, static_cast<double>(frames.size() - last) * kHop_s};
+  }
+};
+
+LiveTake::LiveTake(QObject* parent) : QObject(parent) {}
+LiveTake::~LiveTake() { quiet(); }
+
+void LiveTake::listen(std::unique_ptr<BlockSource> source) {
+  quiet();
+  source_ = std::move(source);
+  rate_ = source_->rate();
+  worker_ = std::make_unique<Worker>();
+  worker_->owner = this;
+  worker_->rate = rate_;
+  worker_->thread = std::thread([w = worker_.get()] { w->run(); });
+  source_->start(worker_->queue);
+}
+
+void LiveTake::quiet() {
+  if (source_) source_->stop();
+  if (worker_) {
+    worker_->stopping = true;
+    worker_->thread.join();
+  }
+  source_.reset();
+  worker_.reset();
+  running_ = false;
+}
+
+void LiveTake::begin(const std::filesystem::path& recording, const Context& context, double asked_s,
+                     bool stopAfterTone) {
+  if (!worker_) return;
+  const std::lock_guard lock(worker_->mutex);
+  worker_->tracker = std::make_unique<Tracker>(rate_, Tracker::kLiveLag);
+  worker_->recorder = std::make_unique<TakeRecorder>(recording, rate_);
+  worker_->samples.clear();
+  worker_->context = context;
+  worker_->asked_s = asked_s;
+  worker_->stopAfterTone = stopAfterTone;
+  worker_->told = worker_->toldFailure = false;
+  running_ = true;
+}
+
+std::vector<float> LiveTake::end() {
+  running_ = false;
+  if (!worker_) return {};
+  const std::lock_guard lock(worker_->mutex);
+  worker_->tracker.reset();
+  worker_->recorder.reset();
+  return std::move(worker_->samples);
+}
+
+}  // namespace calando

@@ -1,0 +1,57 @@
+#pragma once
+
+#include <QObject>
+#include <filesystem>
+#include <optional>
+#include <thread>
+
+#include "app/block_source.h"
+#include "app/take_picture.h"
+
+namespace calando {
+
+/// What the meter shows before and during a take.
+struct InputState {
+  enum class Remark { none, silent, soft, clipping, gated, lost };
+  double level_dbfs = -140.0;
+  double peak_dbfs = -140.0;
+  Remark remark = Remark::none;
+  long droppedBlocks = 0;
+};
+
+/// Listens to a source on a worker thread: meters it, and from begin() to end() records to disk and measures.
+/// Signals arrive on the thread that made the object. The worker is joined on destruction.
+class LiveTake : public QObject {
+  Q_OBJECT
+
+ public:
+  explicit LiveTake(QObject* parent = nullptr);
+  ~LiveTake() override;
+
+  void listen(std::unique_ptr<BlockSource> source);
+  void quiet();
+  bool listening() const { return source_ != nullptr; }
+  double rate() const { return rate_; }
+
+  /// Starts the take. With `stopAfterTone`, autoStop() is emitted one second after a tone has ended.
+  void begin(const std::filesystem::path& recording, const Context& context, double asked_s,
+             bool stopAfterTone);
+  /// Ends it and hands over all samples.
+  std::vector<float> end();
+  bool running() const { return running_; }
+
+ signals:
+  void inputChanged(calando::InputState state);
+  void grew(calando::TakePicturePtr picture, double held_s);
+  void autoStop();
+  void recordingFailed();
+
+ private:
+  struct Worker;
+  std::unique_ptr<BlockSource> source_;
+  std::unique_ptr<Worker> worker_;
+  double rate_ = 48000.0;
+  bool running_ = false;
+};
+
+}  // namespace calando

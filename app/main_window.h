@@ -1,0 +1,161 @@
+#pragma once
+
+#include <QMainWindow>
+#include <deque>
+#include <filesystem>
+#include <optional>
+
+#include "app/live_take.h"
+#include "app/player.h"
+#include "app/take_picture.h"
+#include "records/studio.h"
+
+class QComboBox;
+class QDoubleSpinBox;
+class QLabel;
+class QLineEdit;
+class QListWidget;
+class QMediaDevices;
+class QPlainTextEdit;
+class QProgressBar;
+class QPushButton;
+class QButtonGroup;
+class QToolButton;
+
+namespace calando {
+
+class FiguresView;
+class RibbonView;
+class StaffView;
+
+/// The one window: students and source on the left, what is asked for above, the ribbon in the middle,
+/// figures and advice on the right, the shelf of takes below. It owns no arithmetic: core measures, records
+/// keep, views draw.
+class MainWindow : public QMainWindow {
+  Q_OBJECT
+
+ public:
+  explicit MainWindow(Studio studio, QWidget* parent = nullptr);
+  ~MainWindow() override;
+
+  void openFiles(const QStringList& files);
+  /// How much faster than real time the stand-in plays; for tests.
+  void setStandInSpeed(double faster) { standInSpeed_ = faster; }
+  /// Nothing is being recorded, analysed or waited for.
+  bool idle() const;
+  TakePicturePtr shownPicture() const { return picture_; }
+
+ protected:
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+  void closeEvent(QCloseEvent* event) override;
+  bool eventFilter(QObject* watched, QEvent* event) override;
+
+ private:
+  struct Opened {
+    Take take;
+    std::shared_ptr<std::vector<float>> samples;
+    double rate_hz = 48000.0;
+    std::shared_ptr<TakePicture> picture;
+    std::optional<std::filesystem::path> recording;  // to be discarded once kept
+    QString error;
+  };
+
+  // Building
+  QWidget* buildHead();
+  QWidget* buildLeft();
+  QWidget* buildRight();
+  QWidget* buildShelf();
+  QWidget* captioned(const QString& caption, QWidget* field);
+  void buildKeys();
+  void fillSources();
+
+  // Students
+  void loadStudents(std::optional<std::int64_t> select = {});
+  void studentChosen();
+  void editStudent(bool fresh);
+  void eraseStudent();
+  const Student* student() const;
+
+  // Asking
+  AskedFor asked() const;
+  void showAsked(const AskedFor& asked);
+  void askedChanged();
+  void updateInstrument();
+
+  // Takes
+  void toggleTake();
+  void startTake();
+  void stopTake();
+  void sourceChosen();
+  void measure(Opened opened);
+  void keep(const Opened& opened);
+  void showTake(const Opened& opened);
+  void showFigures();
+  void loadShelf(std::optional<std::int64_t> select = {});
+  void shelfChosen();
+  void summariseNext();
+  void keepSummary(const Opened& opened);
+  std::map<std::string, std::vector<double>> earlierValues() const;
+  void deleteTake();
+  void undoDelete();
+  void setWord(int word);
+  void keepRemark();
+  void exportShown();
+  void playOrStop();
+  void setEarsFirst(bool on);
+  void offerLeftovers();
+
+  void say(const QString& text, const QString& action = {}, std::function<void()> act = {});
+  void showInput(const InputState& state);
+  void updateActions();
+
+  Studio studio_;
+  std::vector<Student> students_;
+  std::vector<Take> takes_;
+  std::optional<Opened> shown_;
+  TakePicturePtr picture_;
+  LiveTake live_;
+  SoundPlayer player_;
+  std::optional<std::filesystem::path> recording_;
+  std::deque<std::int64_t> unsummarised_;
+  std::optional<std::int64_t> deleted_;
+  std::function<void()> messageAction_;
+  double standInSpeed_ = 1.0;
+  int jobs_ = 0;
+  bool loading_ = false;
+  std::uint32_t standInSeed_ = 1;
+
+  QListWidget* studentList_ = nullptr;
+  QPushButton* editStudent_ = nullptr;
+  QPushButton* eraseStudent_ = nullptr;
+  QComboBox* source_ = nullptr;
+  QComboBox* playerProfile_ = nullptr;
+  QProgressBar* meter_ = nullptr;
+  QLabel* inputRemark_ = nullptr;
+  QLabel* title_ = nullptr;
+  QLabel* instrument_ = nullptr;
+  StaffView* staff_ = nullptr;
+  QLineEdit* note_ = nullptr;
+  QDoubleSpinBox* seconds_ = nullptr;
+  QComboBox* level_ = nullptr;
+  QDoubleSpinBox* a4_ = nullptr;
+  QComboBox* temperament_ = nullptr;
+  QPushButton* record_ = nullptr;
+  QToolButton* autoStop_ = nullptr;
+  QToolButton* earsFirst_ = nullptr;
+  RibbonView* ribbon_ = nullptr;
+  FiguresView* figures_ = nullptr;
+  QLabel* advice_ = nullptr;
+  QLabel* why_ = nullptr;
+  QButtonGroup* words_ = nullptr;
+  QLineEdit* remark_ = nullptr;
+  QPushButton* play_ = nullptr;
+  QPushButton* export_ = nullptr;
+  QListWidget* shelf_ = nullptr;
+  QLabel* message_ = nullptr;
+  QPushButton* messageButton_ = nullptr;
+  QMediaDevices* devices_ = nullptr;
+};
+
+}  // namespace calando

@@ -1,0 +1,348 @@
+#include "app/ribbon_painter.h"
+
+#include <QCoreApplication>
+
+#include "app/style.h"
+#include "core/exercise/judging.h"
+
+namespace calando {
+
+namespace {
+
+constexpr int kInks = 6;  // shades of the ribbon's ink
+constexpr double kLaneHeight = 74.0;
+constexpr double kAxisWidth = 46.0;
+constexpr double kAcross = 2.0;   // pixels
+constexpr double kSmall = 100.0;  // a thumbnail has no room for the middle line
+
+QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
+
+/// 0 (air) to kInks - 1 (a dense core) for a harmonic-to-noise ratio.
+int inkOf(double hnr_db) { return std::clamp(static_cast<int>((hnr_db - 4.0) / 22.0 * kInks), 0, kInks - 1); }
+
+QBrush inkBrush(int shade) {
+  const double dense = 0.35 + 0.65 * shade / (kInks - 1.0);
+  QColor colour = style::pitch;
+  colour.setAlphaF(static_cast<float>(dense));
+  if (shade > 1) return colour;
+  return QBrush(style::pitch, shade == 0 ? Qt::Dense5Pattern : Qt::Dense4Pattern);  // grain
+}
+
+/// A label with a little paper behind it, kept inside the area.
+void label(QPainter& painter, const QRectF& area, QPointF at, const QString& text, const QColor& colour) {
+  painter.setFont(style::work(9, true));
+  QRectF box = painter.fontMetrics().boundingRect(text);
+  box.setSize(QSizeF(painter.fontMetrics().horizontalAdvance(text) + 8, box.height() + 2));
+  box.moveCenter(at);
+  box.moveLeft(
+      std::clamp(box.left(), area.left() + 2, std::max(area.left() + 2, area.right() - box.width() - 2)));
+  box.moveTop(std::clamp(box.top(), area.top() + 2, area.bottom() - box.height() - 2));
+  QColor ground = style::sheet;
+  ground.setAlpha(225);
+  painter.fillRect(box, ground);
+  painter.setPen(colour);
+  painter.drawText(box, Qt::AlignCenter, text);
+}
+
+const Reading* readingOf(const TakePicture& picture, const char* id) {
+  const auto found = std::ranges::find(picture.analysis.readings, id, &Reading::id);
+  return found == picture.analysis.readings.end() ? nullptr : &*found;
+}
+
+}  // namespace
+
+QString signedFigure(double value, int decimals, bool plus) {
+  QString text = QString::number(std::abs(value), 'f', decimals);
+  const bool zero = text.toDouble() == 0.0;
+  if (zero) return text;
+  return (value < 0 ? QStringLiteral("−") : plus ? QStringLiteral("+") : QString()) + text;
+}
+
+void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScale& scale) {
+  painter.save();
+  painter.setClipRect(scale.area.adjusted(0, 0, 1, 0));
+  painter.setRenderHint(QPainter::Antialiasing);
+  painter.setPen(Qt::NoPen);
+  const auto& frames = picture.tracks.frames;
+  const auto first = static_cast<std::size_t>(std::max(0.0, scale.from_s / kHop_s - 1));
+  const auto last = std::min(frames.size(), static_cast<std::size_t>(std::max(0.0, scale.to_s / kHop_s + 2)));
+  // At most one point a pixel: a long take has many more frames than that.
+  const auto stride = std::max<std::size_t>(
+      1, static_cast<std::size_t>((scale.to_s - scale.from_s) / kHop_s / std::max(1.0, scale.area.width())));
+  QPolygonF upper, lower;
+  int shade = -1;
+  double before_hz = 0.0;
+  double lastY = 0.0;
+  int current = kInks - 1;
+  const auto finish = [&] {
+    if (upper.size() > 1) {
+      QPolygonF whole = upper;
+      for (auto i = lower.size(); i-- > 0;) whole << lower[i];
+      painter.setBrush(inkBrush(shade));
+      painter.drawPolygon(whole);
+    }
+    upper.clear();
+    lower.clear();
+  };
+  const auto sounds = [&picture](double t) {
+    return picture.live || std::ranges::any_of(picture.analysis.tones, [t](const Tone& tone) {
+             return t >= tone.start_s && t <= tone.end_s &&
+                    std::ranges::none_of(tone.dropouts, [t](const Dropout& d) {
+                      return t > d.at_s && t < d.at_s + d.length_s;
+                    });
+           });
+  };
+  for (std::size_t i = first; i < last; i += stride) {
+    const TrackFrame& f = frames[i];
+    const double t = static_cast<double>(i) * kHop_s;
+    if (f.colour >= 0) current = inkOf(picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
+    const bool inTone = sounds(t);
+    const bool joins = f.f0_hz > 0.0f && inTone && before_hz > 0.0 &&
+                       std::abs(centsBetween(before_hz, f.f0_hz)) < 80.0 * static_cast<double>(stride);
+    if (!joins) {
+      finish();
+      shade = current;
+    }
+    before_hz = inTone ? f.f0_hz : 0.0;
+    if (before_hz <= 0.0) continue;
+    const double x = scale.x(t);
+    const double y = scale.y(centsBetween(scale.target_hz, f.f0_hz));
+    // Where the line is steep, a thickness measured upright would leave a hair: keep some of it across.
+    const double steep = upper.isEmpty() ? 0.0 : (y - lastY) / std::max(0.2, x - upper.back().x());
+    const double level = scale.halfThickness(f.level_dbfs);
+    const double half = std::clamp(kAcross * std::sqrt(1.0 + steep * steep), level, 3.0 * level);
+    lastY = y;
+    upper << QPointF(x, y - half);
+    lower << QPointF(x, y + half);
+    if (current != shade) {
+      finish();
+      shade = current;
+      upper << QPointF(x, y - half);
+      lower << QPointF(x, y + half);
+    }
+  }
+  finish();
+  // The middle line: the pitch itself.
+  if (scale.area.height() < kSmall) {
+    painter.restore();
+    return;
+  }
+  painter.setPen(QPen(style::sheet, 1.4));
+  QPolygonF line;
+  before_hz = 0.0;
+  for (std::size_t i = first; i < last; i += stride) {
+    const double hz = sounds(static_cast<double>(i) * kHop_s) ? frames[i].f0_hz : 0.0;
+    const bool joins = hz > 0.0 && before_hz > 0.0 &&
+                       std::abs(centsBetween(before_hz, hz)) < 80.0 * static_cast<double>(stride);
+    if (!joins) {
+      painter.drawPolyline(line);
+      line.clear();
+    }
+    if (hz > 0.0)
+      line << QPointF(scale.x(static_cast<double>(i) * kHop_s), scale.y(centsBetween(scale.target_hz, hz)));
+    before_hz = hz;
+  }
+  painter.drawPolyline(line);
+  painter.restore();
+}
+
+void paintRibbonGround(QPainter& painter, const TakePicture& picture, const RibbonScale& scale) {
+  painter.fillRect(scale.area, style::sheet);
+  const Reading* offset = readingOf(picture, "offset_cents");
+  double reach = 0.0;
+  if (offset && offset->high)
+    reach = *offset->high;
+  else if (picture.context.level)
+    if (const auto target = picture.context.level->targets.find("offset_cents");
+        target != picture.context.level->targets.end())
+      reach = target->second.high.value_or(0.0);
+  painter.setFont(style::work(8.5));
+  if (reach > 0.0) {
+    const QRectF band(QPointF(scale.area.left(), scale.y(reach)),
+                      QPointF(scale.area.right(), scale.y(-reach)));
+    painter.fillRect(band.intersected(scale.area), style::band);
+    painter.setPen(style::quietInk);
+    painter.drawText(QRectF(scale.area.right() - 60, scale.y(reach) - 15, 56, 14), Qt::AlignRight,
+                     signedFigure(reach));
+    painter.drawText(QRectF(scale.area.right() - 60, scale.y(-reach) + 1, 56, 14), Qt::AlignRight,
+                     signedFigure(-reach));
+  }
+  const double span = scale.highCents - scale.lowCents;
+  const bool travels = span > 500.0;
+  const double step = travels ? 100.0 * std::max(1.0, axisStep(span / 100.0, 8)) : axisStep(span, 6);
+  const Spelling spelling =
+      picture.context.instrument ? picture.context.instrument->spelling : Spelling::flats;
+  for (double c = std::ceil(scale.lowCents / step) * step; c <= scale.highCents; c += step) {
+    const double y = scale.y(c);
+    painter.setPen(QPen(style::rule, std::abs(c) < 1e-6 ? 1.6 : 0.8));
+    painter.drawLine(QPointF(scale.area.left(), y), QPointF(scale.area.right(), y));
+    painter.setPen(style::quietInk);
+    QString text = signedFigure(c);
+    if (travels) {
+      const int sounding = nearestSemitone(shiftedBy(scale.target_hz, c), picture.context.reference);
+      text = QString::fromStdString(displayName(
+          picture.context.instrument ? picture.context.instrument->writtenOf(sounding) : sounding, spelling));
+    }
+    painter.drawText(QRectF(scale.area.left() - kAxisWidth, y - 8, kAxisWidth - 6, 16),
+                     Qt::AlignRight | Qt::AlignVCenter, text);
+  }
+  painter.setPen(style::quietInk);
+  if (!travels)
+    painter.drawText(QRectF(scale.area.left() - kAxisWidth, scale.area.top() - 18, kAxisWidth + 40, 14),
+                     Qt::AlignLeft, say("cents"));
+}
+
+void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const RibbonScale& scale) {
+  const QRectF& area = scale.area;
+  painter.save();
+  painter.setClipRect(area);
+  painter.setRenderHint(QPainter::Antialiasing);
+  const auto spellingOf = [&](int written) {
+    return QString::fromStdString(displayName(
+        written, picture.context.instrument ? picture.context.instrument->spelling : Spelling::flats));
+  };
+  const auto shows = [&](const char* id) {
+    const Reading* r = readingOf(picture, id);
+    return r && r->value && (r->verdict == Verdict::near || r->verdict == Verdict::outside);
+  };
+  const Tone* main = picture.analysis.mainTone();
+  for (const Tone& tone : picture.analysis.tones) {
+    for (const Dropout& d : tone.dropouts) {
+      const double x = scale.x(d.at_s + d.length_s / 2.0);
+      painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
+      painter.drawLine(QPointF(x, area.top() + 26), QPointF(x, area.bottom() - 26));
+      label(painter, area, {x, area.bottom() - 14}, say("break %1 ms").arg(1000.0 * d.length_s, 0, 'f', 0),
+            style::attention);
+    }
+    for (const Slip& s : tone.slips)
+      label(painter, area,
+            {scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
+            say("slip to %1").arg(spellingOf(s.to)), style::attention);
+    if (tone.notes.size() > 1)
+      for (const Note& n : tone.notes)
+        label(painter, area, {scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14}, spellingOf(n.written),
+              style::ink);
+    for (const Note& n : tone.notes) {
+      if (!n.vibrato) continue;
+      const double y = area.bottom() - 34;
+      painter.setPen(QPen(style::quietInk, 1.2));
+      painter.drawLine(QPointF(scale.x(n.coreStart_s), y), QPointF(scale.x(n.coreEnd_s), y));
+      label(painter, area, {scale.x((n.coreStart_s + n.coreEnd_s) / 2.0), y},
+            say("vibrato %1 a second, ±%2 cents")
+                .arg(n.vibrato->rate_hz, 0, 'f', 1)
+                .arg(n.vibrato->extent_cents, 0, 'f', 0),
+            style::quietInk);
+    }
+    if (&tone != main) continue;
+    if (shows("scoop_cents"))
+      label(painter, area,
+            {scale.x(tone.start_s + 0.1),
+             scale.y(*tone.onset.scoop_cents) + (*tone.onset.scoop_cents < 0 ? 44 : -44)},
+            say("scoop %1 cents").arg(signedFigure(*tone.onset.scoop_cents)), style::attention);
+    if (shows("air_before_ms"))
+      label(painter, area, {scale.x(tone.start_s - *tone.onset.air_before_ms / 2000.0), area.center().y()},
+            say("air %1 ms").arg(*tone.onset.air_before_ms, 0, 'f', 0), style::attention);
+    if (shows("sag_cents") && tone.release.sag_cents) {
+      const double below = *tone.release.sag_cents < 0 ? 40 : -40;
+      label(painter, area,
+            {scale.x(tone.end_s - 0.35),
+             scale.y(tone.notes.back().offset_cents + *tone.release.sag_cents) + below},
+            say("sag %1 cents").arg(signedFigure(*tone.release.sag_cents)), style::attention);
+    }
+  }
+  for (const Air& air : picture.analysis.airs) {
+    const QRectF box(QPointF(scale.x(air.start_s), area.bottom() - 8),
+                     QPointF(scale.x(air.end_s), area.bottom() - 2));
+    painter.fillRect(box, style::air);
+    label(painter, area, {box.center().x(), box.top() - 9}, say("breath"), style::quietInk);
+  }
+  painter.restore();
+}
+
+void paintLane(QPainter& painter, const TakePicture& picture, const RibbonScale& scale, const QRectF& area,
+               Lane lane) {
+  painter.save();
+  painter.fillRect(area, style::sheet);
+  painter.setPen(QPen(style::rule, 1));
+  painter.drawLine(area.topLeft(), area.topRight());
+  const bool level = lane == Lane::level;
+  const double top = level ? 0.0 : 45.0;
+  const double bottom = level ? -60.0 : 0.0;
+  const auto y = [&](double v) {
+    return area.bottom() - 3 - (std::clamp(v, bottom, top) - bottom) / (top - bottom) * (area.height() - 8);
+  };
+  painter.setFont(style::work(8.5));
+  for (const double mark : level ? std::vector<double>{-20, -40} : std::vector<double>{15, 30}) {
+    painter.setPen(QPen(style::rule, 0.8));
+    painter.drawLine(QPointF(area.left(), y(mark)), QPointF(area.right(), y(mark)));
+    painter.setPen(style::quietInk);
+    painter.drawText(QRectF(area.left() - kAxisWidth, y(mark) - 8, kAxisWidth - 6, 16),
+                     Qt::AlignRight | Qt::AlignVCenter, signedFigure(mark, 0, false));
+  }
+  painter.setRenderHint(QPainter::Antialiasing);
+  painter.setPen(QPen(level ? style::loudness : style::colour, 2.0));
+  QPolygonF line;
+  const auto& frames = picture.tracks.frames;
+  const auto first = static_cast<std::size_t>(std::max(0.0, scale.from_s / kHop_s));
+  for (std::size_t i = first; i < frames.size(); ++i) {
+    const double t = static_cast<double>(i) * kHop_s;
+    if (t > scale.to_s) break;
+    const TrackFrame& f = frames[i];
+    if (level) {
+      line << QPointF(scale.x(t), y(f.level_dbfs));
+    } else if (f.colour >= 0) {
+      line << QPointF(scale.x(t), y(picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db));
+    } else if (f.f0_hz <= 0.0f) {
+      painter.drawPolyline(line);
+      line.clear();
+    }
+  }
+  painter.setClipRect(area);
+  painter.drawPolyline(line);
+  const QString name = level ? say("level, dBFS") : say("core over noise, dB");
+  painter.setFont(style::work(8.5, true));
+  painter.setPen(level ? style::loudness : style::colour);
+  const QRectF text(area.right() - 160, area.top() + 3, 154, 15);
+  painter.fillRect(QRectF(text.right() - painter.fontMetrics().horizontalAdvance(name) - 4, text.top(),
+                          painter.fontMetrics().horizontalAdvance(name) + 6, 15),
+                   style::sheet);
+  painter.drawText(text, Qt::AlignRight, name);
+  painter.restore();
+}
+
+QRectF ribbonArea(const QRectF& area) { return area.adjusted(kAxisWidth, 22, -8, -(2 * kLaneHeight + 34)); }
+
+void paintTake(QPainter& painter, const TakePicture& picture, const QRectF& area, double from_s,
+               double to_s) {
+  painter.fillRect(area, style::paper);
+  const RibbonScale scale = fitScale(picture, ribbonArea(area), from_s, to_s);
+  paintRibbonGround(painter, picture, scale);
+  paintRibbon(painter, picture, scale);
+  if (!picture.live) paintRibbonEvents(painter, picture, scale);
+  QRectF lane(scale.area.left(), scale.area.bottom() + 6, scale.area.width(), kLaneHeight);
+  paintLane(painter, picture, scale, lane, Lane::level);
+  lane.translate(0, kLaneHeight + 4);
+  paintLane(painter, picture, scale, lane, Lane::colour);
+  painter.setFont(style::work(8.5));
+  painter.setPen(style::quietInk);
+  const double step = axisStep(to_s - from_s, 10);
+  for (double t = std::ceil(from_s / step) * step; t <= to_s; t += step)
+    painter.drawText(QRectF(scale.x(t) - 30, lane.bottom() + 3, 60, 16), Qt::AlignCenter,
+                     QString::number(t, 'f', step < 1.0 ? 1 : 0) + QStringLiteral(" s"));
+}
+
+QImage thumbnail(const TakePicture& picture, const QSize& size, double ratio) {
+  QImage image(size * ratio, QImage::Format_ARGB32_Premultiplied);
+  image.setDevicePixelRatio(ratio);
+  image.fill(style::sheet);
+  QPainter painter(&image);
+  const Tone* tone = picture.analysis.mainTone();
+  if (!tone) return image;
+  RibbonScale scale = fitScale(picture, QRectF(2, 2, size.width() - 4, size.height() - 4),
+                               tone->start_s - 0.15, tone->end_s + 0.15);
+  painter.fillRect(QRectF(0, scale.y(12), size.width(), scale.y(-12) - scale.y(12)), style::band);
+  paintRibbon(painter, picture, scale);
+  return image;
+}
+
+}  // namespace calando

@@ -1,0 +1,66 @@
+#include "app/ribbon_scale.h"
+
+#include "core/measure/statistics.h"
+
+namespace calando {
+
+double RibbonScale::halfThickness(double level_dbfs) const {
+  const double most = std::min(26.0, area.height() / 7.0);
+  return std::clamp((level_dbfs - loudest_dbfs + 40.0) / 40.0, 0.02, 1.0) * most;
+}
+
+double ribbonTarget(const TakePicture& picture) {
+  if (const Tone* tone = picture.analysis.mainTone())
+    if (const Note* note = tone->mainNote()) return note->target_hz;
+  const Context& context = picture.context;
+  if (!context.asked.empty()) {
+    const int asked = context.asked.front();
+    return frequencyOf(context.instrument ? context.instrument->soundingOf(asked) : asked, context.reference);
+  }
+  std::vector<double> pitches;
+  for (const TrackFrame& f : picture.tracks.frames)
+    if (f.f0_hz > 0.0f) pitches.push_back(f.f0_hz);
+  if (pitches.empty()) return context.reference.a4_hz;
+  return frequencyOf(nearestSemitone(median(pitches), context.reference), context.reference);
+}
+
+RibbonScale fitScale(const TakePicture& picture, const QRectF& area, double from_s, double to_s) {
+  RibbonScale scale;
+  scale.area = area;
+  scale.from_s = from_s;
+  scale.to_s = std::max(to_s, from_s + 0.05);
+  scale.target_hz = ribbonTarget(picture);
+  std::vector<double> cents;
+  double loudest = -60.0;
+  for (const TrackFrame& f : picture.tracks.frames) {
+    if (f.f0_hz <= 0.0f) continue;
+    cents.push_back(centsBetween(scale.target_hz, f.f0_hz));
+    loudest = std::max<double>(loudest, f.level_dbfs);
+  }
+  scale.loudest_dbfs = loudest;
+  double low = -50.0;
+  double high = 50.0;
+  if (cents.size() > 20) {
+    low = std::min(low, quantile(cents, 0.03) - 20.0);
+    high = std::max(high, quantile(cents, 0.97) + 20.0);
+  }
+  // A symmetric picture keeps the target in the middle as long as the line stays near it.
+  if (low > -250.0 && high < 250.0) {
+    const double reach = std::max(-low, high);
+    low = -reach;
+    high = reach;
+  }
+  scale.lowCents = low;
+  scale.highCents = high;
+  return scale;
+}
+
+double axisStep(double span, int count) {
+  const double raw = span / std::max(1, count);
+  const double decade = std::pow(10.0, std::floor(std::log10(raw)));
+  for (const double step : {1.0, 2.0, 5.0})
+    if (step * decade >= raw) return step * decade;
+  return 10.0 * decade;
+}
+
+}  // namespace calando

@@ -1,0 +1,68 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/ribbon_scale.h"
+
+namespace calando {
+
+/// The big ribbon with its lanes. While a take sounds it grows from left to right; afterwards it is read,
+/// zoomed and played from. Measures nothing.
+class RibbonView : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit RibbonView(QWidget* parent = nullptr);
+
+  void setPicture(TakePicturePtr picture);
+  /// Ears first: nothing of the pitch is drawn until revealed; the held time still is.
+  void setHidden(bool hidden);
+  /// What an empty view says: a title and what to do.
+  void setEmptyText(const QString& title, const QString& text);
+  void setCursor(std::optional<double> seconds);
+  /// Shown large while a take sounds.
+  void setHeld(double seconds);
+  QSize minimumSizeHint() const override { return {420, 300}; }
+  TakePicturePtr picture() const { return picture_; }
+  /// The marked part, or all of the take.
+  std::pair<double, double> selection() const;
+  bool hasSelection() const { return selectedTo_ > selectedFrom_; }
+  /// Times at the left and right edge.
+  std::pair<double, double> window() const { return {from_, to_}; }
+  void zoom(double factor, double around_s);
+  void pan(double share);
+
+ signals:
+  void placeChosen(double seconds);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void mouseDoubleClickEvent(QMouseEvent* event) override;
+  void leaveEvent(QEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+  void showAll();
+  void paintEmpty(QPainter& painter);
+  void paintHover(QPainter& painter, const RibbonScale& scale);
+  QString hoverText(double t) const;
+
+  TakePicturePtr picture_;
+  QString emptyTitle_;
+  QString emptyText_;
+  bool hidden_ = false;
+  double from_ = 0.0;
+  double to_ = 10.0;
+  double held_ = -1.0;
+  std::optional<double> cursor_;
+  std::optional<double> hover_;
+  double pressed_ = -1.0;
+  double selectedFrom_ = 0.0;
+  double selectedTo_ = 0.0;
+};
+
+}  // namespace calando

@@ -1,0 +1,120 @@
+// Prints the figures of docs/measures.md#accuracy for this machine. Run by scripts/bench.
+#include <sys/resource.h>
+
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <cstdio>
+
+#include "core/analysis.h"
+#include "core/signal/coarse_pitch.h"
+#include "core/signal/tracker.h"
+#include "support/signals.h"
+#ifdef CALANDO_AUBIO
+#include <aubio/aubio.h>
+#endif
+
+namespace {
+
+using calando::kHop_s;
+
+struct Errors {
+  std::vector<double> cents;
+  int gross = 0, all = 0;
+  void add(double truth, double f) {
+    ++all;
+    const double error = f > 0.0 ? sounds::cents(truth, f) : 1e6;
+    if (std::abs(error) > 50.0)
+      ++gross;
+    else
+      cents.push_back(error);
+  }
+  void print(const char* name) const {
+    std::printf("  %-14s median %8.4f  p95 %8.4f  off by > 50 cents %5.2f %%\n", name,
+                cents.empty() ? NAN : sounds::quantileOfSizes(cents, 0.5),
+                cents.empty() ? NAN : sounds::quantileOfSizes(cents, 0.95), 100.0 * gross / std::max(1, all));
+  }
+};
+
+double now() {
+  return std::chrono::duration<double>(std::chrono::steady_clock::now().time_since_epoch()).count();
+}
+
+#ifdef CALANDO_AUBIO
+void addAubio(Errors& errors, const std::vector<float>& samples, double f0, unsigned window) {
+  aubio_pitch_t* pitch = new_aubio_pitch("yinfft", window, 480, 48000);
+  fvec_t* in = new_fvec(480);
+  fvec_t* out = new_fvec(1);
+  for (std::size_t at = 0; at + 480 <= samples.size(); at += 480) {
+    std::copy_n(samples.begin() + static_cast<long>(at), 480, in->data);
+    aubio_pitch_do(pitch, in, out);
+    if (at > 9600 && at < samples.size() - 9600) errors.add(f0, out->data[0]);
+  }
+  del_fvec(in);
+  del_fvec(out);
+  del_aubio_pitch(pitch);
+}
+#endif
+
+void accuracy() {
+  const double pitches[] = {29.14, 32.7, 41.2, 55,  73.4, 98,   116.5, 146.8, 185,  233.08,
+                            311,   440,  587,  784, 1046, 1397, 1865,  2489,  3322, 4186};
+  for (const double snr : {60.0, 40.0, 20.0}) {
+    std::printf("steady tones 29-4186 Hz, four spectra, SNR %.0f dB (cents)\n", snr);
+    Errors ours, aubio2048, aubio4096;
+    for (const double f0 : pitches)
+      for (const auto& spectrum : sounds::spectra()) {
+        const auto samples =
+            sounds::tone({.f0_hz = f0, .seconds = 1.2, .spectrum = &spectrum, .snr_db = snr});
+        const auto tracks = calando::trackAll(samples, 48000);
+        for (std::size_t i = 20; i < 100; ++i) ours.add(f0, tracks.frames[i].f0_hz);
+#ifdef CALANDO_AUBIO
+        addAubio(aubio2048, samples, f0, 2048);
+        addAubio(aubio4096, samples, f0, 4096);
+#endif
+      }
+    ours.print("calando");
+    if (aubio2048.all > 0) aubio2048.print("yinfft 2048");
+    if (aubio4096.all > 0) aubio4096.print("yinfft 4096");
+  }
+}
+
+void speed() {
+  std::printf("speed, one thread\n");
+  for (const double f0 : {58.27, 233.08, 932.3}) {
+    const auto samples = sounds::tone({.f0_hz = f0, .seconds = 30.0, .snr_db = 40});
+    const double start = now();
+    const auto analysis = calando::analyse(samples, 48000, {});
+    const double took = now() - start;
+    std::printf("  analyse, %6.1f Hz: %.0f x real time (%zu tone)\n", f0, 30.0 / took, analysis.tones.size());
+  }
+#ifdef CALANDO_AUBIO
+  const auto samples = sounds::tone({.seconds = 10.0, .snr_db = 40});
+  Errors ignored;
+  const double start = now();
+  addAubio(ignored, samples, 233.08, 2048);
+  std::printf("  yinfft 2048: %.1f us a frame of 10 ms\n", (now() - start) / 1000.0 * 1e6);
+#endif
+}
+
+void memory() {
+  {
+    calando::Tracker tracker(48000);
+    const auto second = sounds::tone({.seconds = 10.0, .snr_db = 40});
+    for (int i = 0; i < 60; ++i) tracker.push(second);
+    tracker.finish();
+    (void)calando::analyse(tracker.tracks(), {});
+  }
+  rusage usage{};
+  getrusage(RUSAGE_SELF, &usage);
+  std::printf("memory: 10 minutes streamed, peak of the whole process %.0f MB\n",
+              static_cast<double>(usage.ru_maxrss) / 1024.0);
+}
+
+}  // namespace
+
+int main() {
+  memory();  // first: the peak is of the whole process
+  accuracy();
+  speed();
+}

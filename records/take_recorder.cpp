@@ -1,0 +1,59 @@
+#include "records/take_recorder.h"
+
+#include <fcntl.h>
+#include <sndfile.h>
+#include <sys/stat.h>
+#include <unistd.h>
+
+#include <cmath>
+
+namespace calando {
+
+namespace {
+constexpr double kFlush_s = 0.4;
+}
+
+struct TakeRecorder::File {
+  SNDFILE* sound = nullptr;
+  int descriptor = -1;
+  sf_count_t sinceFlush = 0;
+  sf_count_t flushEvery = 0;
+  bool failed = false;
+  ~File() {
+    if (sound) sf_close(sound);
+    if (descriptor >= 0) close(descriptor);
+  }
+};
+
+TakeRecorder::TakeRecorder(const std::filesystem::path& path, double rate_hz)
+    : file_(std::make_unique<File>()) {
+  file_->descriptor = open(path.c_str(), O_CREAT | O_EXCL | O_RDWR | O_CLOEXEC, S_IRUSR | S_IWUSR);
+  SF_INFO info{};
+  info.samplerate = static_cast<int>(std::lround(rate_hz));
+  info.channels = 1;
+  info.format = SF_FORMAT_WAV | SF_FORMAT_FLOAT;
+  if (file_->descriptor >= 0) file_->sound = sf_open_fd(file_->descriptor, SFM_WRITE, &info, SF_FALSE);
+  file_->failed = file_->sound == nullptr;
+  file_->flushEvery = static_cast<sf_count_t>(kFlush_s * rate_hz);
+}
+
+TakeRecorder::~TakeRecorder() = default;
+TakeRecorder::TakeRecorder(TakeRecorder&&) noexcept = default;
+TakeRecorder& TakeRecorder::operator=(TakeRecorder&&) noexcept = default;
+
+bool TakeRecorder::write(std::span<const float> samples) {
+  if (file_->failed) return false;
+  const auto count = static_cast<sf_count_t>(samples.size());
+  file_->failed = sf_writef_float(file_->sound, samples.data(), count) != count;
+  file_->sinceFlush += count;
+  if (!file_->failed && file_->sinceFlush >= file_->flushEvery) {
+    sf_command(file_->sound, SFC_UPDATE_HEADER_NOW, nullptr, 0);
+    file_->failed = fdatasync(file_->descriptor) != 0;
+    file_->sinceFlush = 0;
+  }
+  return !file_->failed;
+}
+
+bool TakeRecorder::failed() const { return file_->failed; }
+
+}  // namespace calando

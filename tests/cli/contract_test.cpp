@@ -1,0 +1,254 @@
+#include <gtest/gtest.h>
+#include <sys/wait.h>
+
+#include <array>
+#include <cmath>
+#include <cstdio>
+#include <filesystem>
+#include <fstream>
+#include <nlohmann/json.hpp>
+#include <sstream>
+
+#include "audio/sound_file.h"
+#include "support/signals.h"
+
+// The program itself, from outside: what docs/cli.md promises, key by key.
+namespace {
+
+using nlohmann::json;
+namespace fs = std::filesystem;
+
+struct Ran {
+  int status;
+  std::string out, err;
+};
+
+class Contract : public testing::Test {
+ protected:
+  void SetUp() override {
+    folder_ = fs::temp_directory_path() / ("calando-cli-" + std::to_string(getpid()));
+    fs::create_directories(folder_);
+  }
+  void TearDown() override { fs::remove_all(folder_); }
+
+  std::string path(const std::string& name) const { return (folder_ / name).string(); }
+  std::string read(const std::string& name) const {
+    std::ifstream in(path(name), std::ios::binary);
+    std::stringstream text;
+    text << in.rdbuf();
+    return text.str();
+  }
+  Ran run(const std::string& arguments) const {
+    const std::string command =
+        std::string(CALANDO_CLI) + " " + arguments + " >" + path("out") + " 2>" + path("err");
+    const int status = std::system(command.c_str());
+    return {WEXITSTATUS(status), read("out"), read("err")};
+  }
+  std::string tone(const std::string& name, const sounds::ToneSpec& spec) const {
+    EXPECT_TRUE(
+        calando::writeSound(path(name), sounds::tone(spec), spec.rate_hz, calando::SoundFormat::wav24));
+    return path(name);
+  }
+  void expectRefused(const std::string& arguments, int status, const std::string& about) const {
+    const Ran r = run(arguments);
+    EXPECT_EQ(r.status, status) << arguments;
+    EXPECT_TRUE(r.out.empty()) << arguments;
+    EXPECT_EQ(std::count(r.err.begin(), r.err.end(), '\n'), 1) << r.err;
+    EXPECT_NE(r.err.find(about), std::string::npos) << r.err;
+  }
+  fs::path folder_;
+};
+
+void expectKeys(const json& object, std::initializer_list<const char*> keys) {
+  for (const char* key : keys) EXPECT_TRUE(object.contains(key)) << key;
+}
+
+TEST_F(Contract, EveryKeyIsThere) {
+  const auto file = tone("a.wav", {.f0_hz = 466.16, .seconds = 3.0, .before_s = 0.5, .after_s = 0.5});
+  const Ran r =
+      run("analyse " + file + " --instrument trumpet-bb --note C5 --fingering 0 --tracks " + path("t.csv"));
+  ASSERT_EQ(r.status, 0) << r.err;
+  const json j = json::parse(r.out);
+  EXPECT_EQ(j.at("schema"), "calando.analysis/1");
+  expectKeys(j, {"engine", "source", "reference", "segments", "tones", "airs", "cues", "readings", "advice"});
+  expectKeys(j["source"], {"path", "sample_rate_hz", "channels", "duration_s", "channel", "clipped_samples",
+                           "bad_samples", "noise_floor_dbfs"});
+  EXPECT_EQ(
+      j["reference"],
+      json::parse(
+          R"({"a4_hz":440.0,"temperament":"equal","tonic":null,"instrument":"trumpet-bb","transposition_semitones":-2})"));
+  ASSERT_EQ(j["tones"].size(), 1u);
+  const json& t = j["tones"][0];
+  expectKeys(t, {"start_s", "end_s", "held_s", "notes", "glides", "dropouts", "slips", "onset", "release"});
+  expectKeys(t["onset"], {"air_before_ms", "rise_ms", "scoop_cents", "settle_ms"});
+  expectKeys(t["release"], {"sag_cents", "fade_db"});
+  const json& n = t["notes"][0];
+  expectKeys(n, {"start_s",
+                 "end_s",
+                 "asked",
+                 "written",
+                 "concert",
+                 "partial",
+                 "f0_hz",
+                 "target_hz",
+                 "offset_cents",
+                 "wander_cents",
+                 "shake_cents",
+                 "drift_cents_per_s",
+                 "vibrato",
+                 "level_dbfs",
+                 "level_sd_db",
+                 "level_slope_db_per_s",
+                 "hnr_db",
+                 "brightness",
+                 "tilt_db_per_octave",
+                 "odd_even_db",
+                 "jitter_percent",
+                 "shimmer_db",
+                 "subharmonic_db",
+                 "harmonics_db"});
+  EXPECT_EQ(n["asked"], "C5");
+  EXPECT_EQ(n["written"], "C5");
+  EXPECT_EQ(n["concert"], "Bb4");
+  EXPECT_EQ(n["partial"], 4);
+  EXPECT_TRUE(n["vibrato"].is_null());
+  EXPECT_NEAR(n["f0_hz"].get<double>(), 466.16, 0.01);
+  EXPECT_NEAR(t["held_s"].get<double>(), 3.0, 0.01);
+  for (const json& reading : j["readings"])
+    expectKeys(reading, {"id", "label", "value", "unit", "target", "verdict"});
+  ASSERT_EQ(j["advice"].size(), 1u);
+  expectKeys(j["advice"][0], {"id", "text", "because"});
+  EXPECT_EQ(j["cues"][0]["matched"], 0);
+  double reached = 0.0;
+  for (const json& s : j["segments"]) {
+    EXPECT_NEAR(s["start_s"].get<double>(), reached, 1e-9);  // without gaps, over the whole file
+    reached = s["end_s"];
+  }
+  EXPECT_NEAR(reached, 4.0, 0.001);
+  std::istringstream csv(read("t.csv"));
+  std::string line;
+  std::getline(csv, line);
+  EXPECT_EQ(line, "time_s,f0_hz,confidence,level_dbfs,hnr_db,brightness,air_dbfs,kind");
+  int rows = 0;
+  while (std::getline(csv, line)) {
+    EXPECT_EQ(std::count(line.begin(), line.end(), ','), 7) << line;
+    ++rows;
+  }
+  EXPECT_NEAR(rows, 401, 1);
+}
+
+TEST_F(Contract, SilenceIsMeasuredWithEmptyLists) {
+  ASSERT_TRUE(calando::writeSound(path("s.wav"), std::vector<float>(48000, 0.0f), 48000,
+                                  calando::SoundFormat::wav24));
+  const Ran r = run("analyse " + path("s.wav"));
+  ASSERT_EQ(r.status, 0);
+  const json j = json::parse(r.out);
+  EXPECT_TRUE(j["tones"].empty());
+  EXPECT_TRUE(j["advice"].empty());
+  EXPECT_TRUE(j["source"]["noise_floor_dbfs"].is_null());
+}
+
+TEST_F(Contract, RefusesInOneLine) {
+  const auto file = tone("a.wav", {.seconds = 0.5});
+  expectRefused("analyse " + file + " --instrument kazoo", 2, "kazoo");
+  expectRefused("analyse " + file + " --note H9", 2, "H9");
+  expectRefused("analyse " + file + " --note C0 --instrument tuba-bb", 2, "C0");
+  expectRefused("analyse " + file + " --a4 379", 2, "--a4");
+  expectRefused("analyse " + file + " --a4 nan", 2, "--a4");
+  expectRefused("analyse " + file + " --channel 2", 2, "channel 2");
+  expectRefused("analyse " + file + " --channel 0", 2, "--channel");
+  expectRefused("analyse " + file + " --temperament just", 2, "--tonic");
+  expectRefused("analyse " + file + " --exercise nothing", 2, "nothing");
+  expectRefused("analyse " + file + " --level divine", 2, "divine");
+  expectRefused("analyse " + file + " --fingering 9 --instrument trumpet-bb", 2, "9");
+  expectRefused("analyse " + file + " --wrong", 2, "--wrong");
+  expectRefused("analyse", 2, "");
+  expectRefused("analyse " + path("missing.wav"), 3, "missing.wav");
+  expectRefused("analyse " + folder_.string(), 3, "folder");
+  expectRefused("analyse " + file + " --tracks " + path("no/such/place.csv"), 4, "place.csv");
+}
+
+TEST_F(Contract, BadFilesAreRefusedOrMeasuredAsFarAsTheyGo) {
+  std::ofstream(path("empty.wav")).close();
+  std::ofstream(path("text.wav")) << "this is no sound";
+  expectRefused("analyse " + path("empty.wav"), 3, "empty.wav");
+  expectRefused("analyse " + path("text.wav"), 3, "text.wav");
+  expectRefused("analyse '" + path("a\nb.wav") + "'", 3, "a\\x0ab.wav");
+  const auto whole = tone("whole.wav", {.seconds = 3.0, .before_s = 0.2});
+  const std::string bytes = read("whole.wav");
+  std::ofstream(path("cut.wav"), std::ios::binary) << bytes.substr(0, bytes.size() / 2);
+  const Ran cut = run("analyse " + path("cut.wav"));
+  ASSERT_EQ(cut.status, 0) << cut.err;
+  EXPECT_NEAR(json::parse(cut.out)["source"]["duration_s"].get<double>(), 1.6, 0.02);
+  std::string wild = bytes;
+  for (const std::size_t at :
+       {4u, 16u, 22u, 24u, 28u, 32u, 34u, 40u}) {  // sizes, channels, rate in the header
+    std::string mutated = wild;
+    for (std::size_t k = 0; k < 4; ++k) mutated[at + k] = static_cast<char>(0xFF);
+    std::ofstream(path("wild.wav"), std::ios::binary) << mutated;
+    const Ran r = run("analyse " + path("wild.wav"));
+    EXPECT_TRUE(r.status == 0 || r.status == 3) << at << ": " << r.status << " " << r.err;
+  }
+}
+
+TEST_F(Contract, ChannelsThatCancelGiveWayToTheLoudest) {
+  const auto samples = sounds::tone({.f0_hz = 440, .seconds = 1.0});
+  // A 32-bit float WAV of two channels by hand, the second the first upside down.
+  std::ofstream out(path("x.wav"), std::ios::binary);
+  const auto u32 = [&](std::uint32_t v) { out.write(reinterpret_cast<const char*>(&v), 4); };
+  const auto u16 = [&](std::uint16_t v) { out.write(reinterpret_cast<const char*>(&v), 2); };
+  const auto dataBytes = static_cast<std::uint32_t>(samples.size() * 8);
+  out << "RIFF";
+  u32(36 + dataBytes);
+  out << "WAVEfmt ";
+  u32(16), u16(3), u16(2), u32(48000), u32(48000 * 8), u16(8), u16(32);
+  out << "data";
+  u32(dataBytes);
+  for (std::size_t i = 0; i < samples.size(); ++i) {
+    float pair[2] = {samples[i], -0.9f * samples[i]};
+    if (i == 100) pair[0] = pair[1] = std::nanf("");
+    out.write(reinterpret_cast<const char*>(pair), 8);
+  }
+  out.close();
+  const json j = json::parse(run("analyse " + path("x.wav")).out);
+  EXPECT_EQ(j["source"]["channel"], "1");
+  EXPECT_EQ(j["source"]["bad_samples"], 1);
+  EXPECT_EQ(j["tones"].size(), 1u);
+  EXPECT_EQ(json::parse(run("analyse " + path("x.wav") + " --channel 2").out)["source"]["channel"], "2");
+}
+
+TEST_F(Contract, JustIntonationMovesTheTarget) {
+  const auto file = tone("a.wav", {.f0_hz = 233.08 * 5 / 4, .seconds = 1.5, .before_s = 0.3, .after_s = 0.3});
+  const auto offset = [&](const std::string& options) {
+    return json::parse(run("analyse " + file + options).out)["tones"][0]["notes"][0]["offset_cents"]
+        .get<double>();
+  };
+  EXPECT_NEAR(offset(""), -13.69, 0.1);
+  EXPECT_NEAR(offset(" --temperament just --tonic Bb"), 0.0, 0.1);
+  EXPECT_NEAR(offset(" --target-hz 290"), sounds::cents(290, 233.08 * 5 / 4), 0.1);
+}
+
+TEST_F(Contract, TheStandInWritesWhatItPlaysAndWhatIsTrueOfIt) {
+  ASSERT_EQ(run("stand-in --exercise steady-tone --player sagging --instrument horn-f --seed 4 --out " +
+                path("p.wav") + " --truth " + path("p.json"))
+                .status,
+            0);
+  const json truth = json::parse(read("p.json"));
+  const json heard = json::parse(run("analyse " + path("p.wav") + " --instrument horn-f").out);
+  EXPECT_EQ(truth["tones"][0]["notes"][0]["written"], heard["tones"][0]["notes"][0]["written"]);
+  EXPECT_NEAR(truth["tones"][0]["held_s"].get<double>(), heard["tones"][0]["held_s"].get<double>(), 0.03);
+  expectRefused("stand-in --exercise steady-tone --player nobody --out " + path("q.wav"), 2, "nobody");
+  expectRefused("stand-in --exercise steady-tone --player steady --out " + path("no/q.wav"), 4, "q.wav");
+}
+
+TEST_F(Contract, ListsAreJsonWhenAsked) {
+  EXPECT_EQ(json::parse(run("instruments --json").out).size(), 30u);
+  EXPECT_EQ(json::parse(run("exercises --json").out)[0]["id"], "steady-tone");
+  EXPECT_GE(json::parse(run("players --json").out).size(), 9u);
+  const json series = json::parse(run("series --instrument trumpet-bb --fingering 12 --json").out);
+  EXPECT_EQ(series[1]["written"], "A3");
+  EXPECT_EQ(series[1]["concert"], "G3");
+  EXPECT_EQ(run("--version").status, 0);
+}
+
+}  // namespace

@@ -1,0 +1,240 @@
+#include "records/studio.h"
+
+#include <fcntl.h>
+#include <gtest/gtest.h>
+#include <signal.h>
+#include <sys/resource.h>
+#include <sys/stat.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <cmath>
+#include <filesystem>
+#include <fstream>
+#include <thread>
+
+#include "audio/sound_file.h"
+#include "records/take_recorder.h"
+#include "support/signals.h"
+
+namespace calando {
+namespace {
+
+namespace fs = std::filesystem;
+
+class StudioTest : public testing::Test {
+ protected:
+  void SetUp() override {
+    folder_ = fs::temp_directory_path() / ("calando-studio-" + std::to_string(getpid()));
+  }
+  void TearDown() override {
+    fs::permissions(folder_, fs::perms::owner_all, fs::perm_options::add);
+    fs::remove_all(folder_);
+  }
+  Studio open() {
+    auto studio = Studio::open(folder_);
+    EXPECT_TRUE(studio) << studio.error();
+    return std::move(*studio);
+  }
+  Take takeOf(std::int64_t student) {
+    Take take;
+    take.student = student;
+    take.made_unix_s = 1'800'000'000;
+    take.source = "test";
+    take.asked.instrument = "oboe";
+    take.asked.note = 67;
+    take.asked.seconds = 9;
+    return take;
+  }
+  fs::path folder_;
+};
+
+TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
+  const auto samples = sounds::tone({.seconds = 0.5});
+  std::int64_t id = 0;
+  {
+    Studio studio = open();
+    const Student ada = *studio.addStudent("Ada ♭", "oboe");
+    Take take = *studio.addTake(takeOf(ada.id), samples, 48000);
+    take.word = TeachersWord::veto;
+    take.remark = "pouting";
+    ASSERT_TRUE(studio.changeTake(take));
+    ASSERT_TRUE(studio.keepSummary(take.id, {engineVersion(), 0.5, std::string("\0png", 4), "{}"}));
+    ASSERT_TRUE(studio.keepSetting("source", "mic"));
+    id = take.id;
+  }
+  Studio studio = open();
+  const auto students = *studio.students();
+  ASSERT_EQ(students.size(), 1u);
+  EXPECT_EQ(students[0].name, "Ada ♭");
+  const auto takes = *studio.takes(students[0].id);
+  ASSERT_EQ(takes.size(), 1u);
+  EXPECT_EQ(takes[0].word, TeachersWord::veto);
+  EXPECT_EQ(takes[0].remark, "pouting");
+  EXPECT_EQ(takes[0].asked.note, 67);
+  EXPECT_EQ(takes[0].asked.seconds, 9);
+  EXPECT_EQ(takes[0].held_s, 0.5);
+  EXPECT_EQ((*studio.summary(id))->ribbon, std::string("\0png", 4));
+  EXPECT_EQ(**studio.setting("source"), "mic");
+  const Sound sound = *studio.takeSound(id);
+  ASSERT_EQ(sound.samples.size(), samples.size());
+  for (std::size_t i = 0; i < samples.size(); ++i)
+    ASSERT_NEAR(sound.samples[i], samples[i], 2e-7) << i;  // 24 bits
+}
+
+TEST_F(StudioTest, FilesAreForTheirOwnerOnly) {
+  Studio studio = open();
+  const Student s = *studio.addStudent("A", "oboe");
+  const Take take = *studio.addTake(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
+  for (const fs::path& file : {folder_, folder_ / "takes", folder_ / "studio.db", studio.takeFile(take.id)}) {
+    struct stat status {};
+    ASSERT_EQ(stat(file.c_str(), &status), 0) << file;
+    EXPECT_EQ(status.st_mode & 077, 0u) << file;
+  }
+}
+
+TEST_F(StudioTest, ErasingAStudentRemovesAudioRowsAndLeftovers) {
+  Studio studio = open();
+  const Student gone = *studio.addStudent("Vanishing Name", "oboe");
+  const Student stays = *studio.addStudent("B", "flute");
+  const Take a = *studio.addTake(takeOf(gone.id), sounds::noise(0.1, 0.1), 48000);
+  const Take b = *studio.addTake(takeOf(stays.id), sounds::noise(0.1, 0.1), 48000);
+  const fs::path recording = *studio.newRecording(gone.id, takeOf(gone.id).asked);
+  { TakeRecorder(recording, 48000).write(sounds::noise(0.5, 0.1)); }
+  ASSERT_TRUE(studio.eraseStudent(gone.id));
+  EXPECT_FALSE(fs::exists(studio.takeFile(a.id)));
+  EXPECT_TRUE(fs::exists(studio.takeFile(b.id)));
+  EXPECT_FALSE(fs::exists(recording));
+  EXPECT_TRUE(studio.takes(gone.id)->empty());
+  for (const auto& entry : fs::directory_iterator(folder_)) {
+    if (!entry.is_regular_file()) continue;
+    std::ifstream in(entry.path(), std::ios::binary);
+    const std::string bytes((std::istreambuf_iterator<char>(in)), {});
+    EXPECT_EQ(bytes.find("Vanishing Name"), std::string::npos) << entry.path();
+  }
+}
+
+TEST_F(StudioTest, ADeletedTakeComesBackUntilItIsRemoved) {
+  Studio studio = open();
+  const Student s = *studio.addStudent("A", "oboe");
+  const Take take = *studio.addTake(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
+  ASSERT_TRUE(studio.deleteTake(take.id));
+  EXPECT_TRUE(studio.takes(s.id)->empty());
+  ASSERT_TRUE(studio.restoreTake(take.id));
+  EXPECT_EQ(studio.takes(s.id)->size(), 1u);
+  ASSERT_TRUE(studio.deleteTake(take.id));
+  ASSERT_TRUE(studio.removeDeleted());
+  EXPECT_FALSE(fs::exists(studio.takeFile(take.id)));
+}
+
+TEST_F(StudioTest, ASecondProgramMayOnlyLook) {
+  Studio first = open();
+  ASSERT_TRUE(first.addStudent("A", "oboe"));
+  Studio second = open();
+  EXPECT_FALSE(first.readOnly());
+  EXPECT_TRUE(second.readOnly());
+  EXPECT_EQ(second.students()->size(), 1u);
+  EXPECT_FALSE(second.addStudent("B", "oboe"));
+  EXPECT_FALSE(second.newRecording(1, {}));
+}
+
+TEST_F(StudioTest, DamageIsSaidPlainlyAndNothingIsOverwritten) {
+  { open().addStudent("A", "oboe").value(); }
+  const fs::path db = folder_ / "studio.db";
+  fs::remove(folder_ / "studio.db-wal");
+  std::ofstream(db, std::ios::binary) << "this was a database once, long ago";
+  const auto studio = Studio::open(folder_);
+  ASSERT_FALSE(studio);
+  EXPECT_NE(studio.error().find("damaged"), std::string::npos);
+  std::ifstream in(db);
+  EXPECT_EQ(std::string((std::istreambuf_iterator<char>(in)), {}), "this was a database once, long ago");
+}
+
+TEST_F(StudioTest, ATakeWhoseAudioIsMissingSaysSo) {
+  Studio studio = open();
+  const Student s = *studio.addStudent("A", "oboe");
+  const Take take = *studio.addTake(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
+  fs::remove(studio.takeFile(take.id));
+  const auto sound = studio.takeSound(take.id);
+  ASSERT_FALSE(sound);
+  EXPECT_NE(sound.error().find("missing"), std::string::npos);
+  std::ofstream(studio.takeFile(take.id)) << "no flac";
+  EXPECT_FALSE(studio.takeSound(take.id));
+}
+
+TEST_F(StudioTest, AnotherEnginesSummaryDoesNotCount) {
+  Studio studio = open();
+  const Student s = *studio.addStudent("A", "oboe");
+  const Take take = *studio.addTake(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
+  ASSERT_TRUE(studio.keepSummary(take.id, {"0.0.0-other", 1.0, "", "{}"}));
+  EXPECT_FALSE(*studio.summary(take.id));
+}
+
+TEST_F(StudioTest, KillingTheProgramCostsAtMostTheLastSecond) {
+  const double rate = 48000.0;
+  const auto sound = sounds::tone({.seconds = 60.0});
+  int pipes[2];
+  ASSERT_EQ(pipe(pipes), 0);
+  const pid_t child = fork();
+  ASSERT_GE(child, 0);
+  if (child == 0) {
+    auto studio = Studio::open(folder_);
+    const auto student = studio->addStudent("A", "oboe");
+    TakeRecorder recorder(*studio->newRecording(student->id, {}), rate);
+    for (std::size_t i = 0; i + 960 <= sound.size(); i += 960) {
+      recorder.write(std::span(sound).subspan(i, 960));
+      const double written = static_cast<double>(i + 960) / rate;
+      if (write(pipes[1], &written, sizeof written) < 0) _exit(1);
+      usleep(2000);
+    }
+    _exit(0);
+  }
+  double written = 0.0;
+  while (written < 4.0)
+    ASSERT_EQ(read(pipes[0], &written, sizeof written), static_cast<ssize_t>(sizeof written));
+  kill(child, SIGKILL);
+  waitpid(child, nullptr, 0);
+  fcntl(pipes[0], F_SETFL, O_NONBLOCK);
+  while (read(pipes[0], &written, sizeof written) == static_cast<ssize_t>(sizeof written)) {
+  }
+  Studio studio = open();
+  EXPECT_FALSE(studio.readOnly());  // the lock went with its owner
+  const auto left = studio.leftovers();
+  ASSERT_EQ(left.size(), 1u);
+  const auto found = readWholeSound(left[0].file.string());
+  ASSERT_TRUE(found) << found.error().what;
+  EXPECT_GE(static_cast<double>(found->samples.size()) / rate, written - 1.0);
+  for (std::size_t i = 0; i < found->samples.size(); i += 97) ASSERT_EQ(found->samples[i], sound[i]);
+  studio.discardRecording(left[0].file);
+  EXPECT_TRUE(studio.leftovers().empty());
+}
+
+TEST_F(StudioTest, AFullDiskIsSaidAndCostsNothingOfWhatWasThere) {
+  Studio studio = open();
+  const Student s = *studio.addStudent("A", "oboe");
+  const Take kept = *studio.addTake(takeOf(s.id), sounds::noise(0.2, 0.1), 48000);
+  const fs::path recording = *studio.newRecording(s.id, {});
+  // A limit on file size stands in for the full disk: writing fails the same way.
+  signal(SIGXFSZ, SIG_IGN);
+  rlimit before{};
+  getrlimit(RLIMIT_FSIZE, &before);
+  const rlimit tight{200'000, before.rlim_max};
+  setrlimit(RLIMIT_FSIZE, &tight);
+  TakeRecorder recorder(recording, 48000);
+  const auto second = sounds::noise(0.25, 0.1);
+  int good = 0;
+  while (good < 100 && recorder.write(second)) ++good;
+  const auto failed = studio.addTake(takeOf(s.id), sounds::noise(5.0, 0.3), 48000);
+  setrlimit(RLIMIT_FSIZE, &before);
+  EXPECT_TRUE(recorder.failed());
+  EXPECT_LT(good, 100);
+  ASSERT_FALSE(failed);
+  EXPECT_EQ(studio.takes(s.id)->size(), 1u);
+  EXPECT_TRUE(studio.takeSound(kept.id));
+  const auto saved = readWholeSound(recording.string());
+  ASSERT_TRUE(saved) << saved.error().what;
+  EXPECT_GT(saved->samples.size(), 30'000u);  // most of what fitted into 200 kB
+}
+
+}  // namespace
+}  // namespace calando

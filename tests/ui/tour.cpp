@@ -1,0 +1,101 @@
+// Walks the real window through its main views with the demo studio and writes their pictures:
+// scripts/screenshots.
+#include <QApplication>
+#include <QComboBox>
+#include <QFile>
+#include <QListWidget>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QTextBrowser>
+#include <QTimer>
+#include <cstdio>
+
+#include "app/help.h"
+#include "app/main_window.h"
+#include "app/ribbon_view.h"
+#include "app/style.h"
+#include "records/demo_studio.h"
+
+using calando::MainWindow;
+using calando::Studio;
+
+namespace {
+
+QString folder;
+
+void take(QWidget& widget, const char* name) {
+  QTest::qWait(120);
+  if (!widget.grab().save(folder + "/" + name + ".png"))
+    std::fprintf(stderr, "tour: %s could not be written\n", name);
+}
+
+bool settle(const MainWindow& window) {
+  return QTest::qWaitFor([&] { return window.idle(); }, 60000);
+}
+
+void chooseStudent(MainWindow& window, int row) {
+  window.findChild<QListWidget*>("students")->setCurrentRow(row);
+  settle(window);
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  QApplication application(argc, argv);
+  if (argc < 2) {
+    std::fprintf(stderr, "tour: name a folder for the pictures\n");
+    return 2;
+  }
+  folder = QString::fromLocal8Bit(argv[1]);
+  const QSize size = argc > 2 && QString(argv[2]) == "small" ? QSize(1024, 700) : QSize(1280, 800);
+  calando::style::apply(application);
+  QTemporaryDir empty, demo;
+  {
+    auto studio = Studio::open(empty.path().toStdString());
+    MainWindow window(std::move(*studio));
+    window.resize(size);
+    window.show();
+    take(window, "first-start");
+  }
+  {
+    auto studio = Studio::open(demo.path().toStdString());
+    if (!studio || !calando::fillDemoStudio(*studio, [](double) {})) return 1;
+  }
+  auto studio = Studio::open(demo.path().toStdString());
+  MainWindow window(std::move(*studio));
+  window.resize(size);
+  window.show();
+  auto* shelf = window.findChild<QListWidget*>("shelf");
+  settle(window);
+  chooseStudent(window, 0);
+  take(window, "steady-take");
+  shelf->setCurrentRow(1);
+  settle(window);
+  take(window, "sagging-take");
+  shelf->setCurrentRow(4);
+  settle(window);
+  take(window, "breaks");
+  chooseStudent(window, 2);
+  take(window, "vibrato");
+  auto* ribbon = window.findChild<calando::RibbonView*>("ribbon");
+  ribbon->zoom(0.25, 4.0);
+  take(window, "zoomed");
+  chooseStudent(window, 1);
+  auto* source = window.findChild<QComboBox*>("source");
+  source->setCurrentIndex(source->findData("stand-in"));
+  auto* player = window.findChild<QComboBox*>("player");
+  player->setCurrentIndex(player->findData("scooping"));
+  QTest::keyClick(ribbon, Qt::Key_Space);
+  QTest::qWait(6500);
+  take(window, "live");
+  QTest::keyClick(ribbon, Qt::Key_Space);
+  settle(window);
+  QTimer::singleShot(400, [] {
+    if (QWidget* dialog = QApplication::activeModalWidget()) {
+      take(*dialog, "help");
+      dialog->close();
+    }
+  });
+  calando::showHelp(&window);
+  return 0;
+}

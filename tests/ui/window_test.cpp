@@ -1,0 +1,260 @@
+#include <gtest/gtest.h>
+
+#include <QApplication>
+#include <QComboBox>
+#include <QDialogButtonBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QTimer>
+#include <QToolButton>
+
+#include "app/figures_view.h"
+#include "app/main_window.h"
+#include "app/ribbon_scale.h"
+#include "app/ribbon_view.h"
+#include "app/staff_view.h"
+#include "app/style.h"
+#include "app/take_export.h"
+#include "audio/sound_file.h"
+#include "records/take_recorder.h"
+#include "support/signals.h"
+
+namespace calando {
+namespace {
+
+class WindowTest : public testing::Test {
+ protected:
+  void openWindow() {
+    window_.reset();
+    auto studio = Studio::open(folder_.path().toStdString());
+    ASSERT_TRUE(studio) << studio.error();
+    window_ = std::make_unique<MainWindow>(std::move(*studio));
+    window_->setStandInSpeed(8.0);
+    window_->show();
+    settle();
+  }
+  template <class T>
+  T* find(const char* name) {
+    T* child = window_->findChild<T*>(name);
+    EXPECT_NE(child, nullptr) << name;
+    return child;
+  }
+  bool settle() {
+    return QTest::qWaitFor([this] { return window_->idle(); }, 30000);
+  }
+  /// Answers the dialog that the next click opens.
+  void addStudent(const QString& name, const char* instrument) {
+    QTimer::singleShot(0, [=] {
+      QWidget* dialog = QApplication::activeModalWidget();
+      ASSERT_NE(dialog, nullptr);
+      QTest::keyClicks(dialog->findChild<QLineEdit*>("studentName"), name);
+      auto* choice = dialog->findChild<QComboBox*>("studentInstrument");
+      choice->setCurrentIndex(choice->findData(instrument));
+      QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
+    });
+    QTest::mouseClick(find<QPushButton>("addStudent"), Qt::LeftButton);
+  }
+  void choose(const char* combo, const char* data) {
+    auto* box = find<QComboBox>(combo);
+    box->setCurrentIndex(box->findData(data));
+  }
+  /// Plays one take with the stand-in; it ends by itself.
+  void playTake(const char* player) {
+    choose("source", "stand-in");
+    choose("player", player);
+    QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_Space);
+    ASSERT_TRUE(settle());
+  }
+  void type(const char* field, const char* text) {
+    QTest::keyClicks(find<QLineEdit>(field), text);
+    QTest::keyClick(find<QLineEdit>(field), Qt::Key_Return);
+  }
+  double figure(const std::string& id) {
+    for (const Reading& r : find<FiguresView>("figures")->readings())
+      if (r.id == id) return r.value.value_or(-999.0);
+    return -998.0;
+  }
+
+  QTemporaryDir folder_;
+  std::unique_ptr<MainWindow> window_;
+};
+
+TEST_F(WindowTest, FromTheFirstStartToAJudgedTakeThatIsStillThereTomorrow) {
+  openWindow();
+  EXPECT_FALSE(find<QPushButton>("record")->isChecked());
+  addStudent("Ada", "trumpet-bb");
+  ASSERT_EQ(find<QListWidget>("students")->count(), 1);
+  type("note", "G4");
+  EXPECT_EQ(find<StaffView>("staff")->note(), parseNote("G4"));
+  find<QDoubleSpinBox>("seconds")->setValue(5);
+  playTake("flat-steady");
+  ASSERT_NE(window_->shownPicture(), nullptr);
+  EXPECT_NEAR(figure("held_s"), 5.4, 0.25);         // players hold 8 % longer than asked
+  EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);  // what the player's card says
+  EXPECT_TRUE(find<QLabel>("advice")->text().contains("flat"));
+  EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
+
+  openWindow();
+  EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
+  EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);
+  EXPECT_EQ(find<QLineEdit>("note")->text(), "G4");
+}
+
+TEST_F(WindowTest, AnotherReferenceJudgesTheOpenTakeAtOnce) {
+  openWindow();
+  addStudent("Ada", "clarinet-bb");
+  find<QDoubleSpinBox>("seconds")->setValue(3);
+  playTake("steady");
+  const double before = figure("offset_cents");
+  find<QDoubleSpinBox>("a4")->setValue(442.0);
+  EXPECT_NEAR(figure("offset_cents"), before - sounds::cents(440, 442), 0.01);
+  EXPECT_LT(figure("held_s"), 4.0);
+  const auto verdictOfHeld = [&] { return find<FiguresView>("figures")->readings().front().verdict; };
+  EXPECT_EQ(verdictOfHeld(), Verdict::inside);
+  find<QDoubleSpinBox>("seconds")->setValue(12);
+  EXPECT_EQ(verdictOfHeld(), Verdict::outside);
+}
+
+TEST_F(WindowTest, TheTeachersWordAndNoteAreKeptAndDeletingCanBeUndone) {
+  openWindow();
+  addStudent("Ada", "flute");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("steady");
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_4);
+  type("remark", "loud only");
+  openWindow();
+  EXPECT_TRUE(find<QListWidget>("shelf")->item(0)->text().contains("✕"));
+  EXPECT_EQ(find<QLineEdit>("remark")->text(), "loud only");
+  find<QListWidget>("shelf")->setFocus();
+  QTest::keyClick(find<QListWidget>("shelf"), Qt::Key_Delete);
+  EXPECT_EQ(find<QListWidget>("shelf")->count(), 0);
+  QTest::mouseClick(find<QPushButton>("messageButton"), Qt::LeftButton);
+  EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
+}
+
+TEST_F(WindowTest, SeveralFilesMakeSeveralTakesAndABadOneIsNamed) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  QStringList files;
+  for (int i = 0; i < 3; ++i) {
+    files << folder_.filePath(QString("take %1.wav").arg(i));
+    const auto samples = sounds::tone({.f0_hz = 440.0 + i, .seconds = 1.5, .before_s = 0.3, .after_s = 0.3});
+    ASSERT_TRUE(writeSound(files.back().toStdString(), samples, 48000, SoundFormat::wav24));
+  }
+  QFile bad(folder_.filePath("bad.wav"));
+  ASSERT_TRUE(bad.open(QIODevice::WriteOnly));
+  bad.write("no sound");
+  bad.close();
+  window_->openFiles(files + QStringList{bad.fileName()});
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(find<QListWidget>("shelf")->count(), 3);
+  EXPECT_TRUE(find<QLabel>("message")->text().contains("bad.wav"));
+}
+
+TEST_F(WindowTest, ErasingSaysWhatGoesAndRemovesIt) {
+  openWindow();
+  addStudent("Ada", "flute");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("steady");
+  QString said;
+  QTimer::singleShot(0, [&] {
+    auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+    ASSERT_NE(box, nullptr);
+    said = box->text();
+    QTest::mouseClick(box->button(QMessageBox::Yes), Qt::LeftButton);
+  });
+  for (QPushButton* b : window_->findChildren<QPushButton*>())
+    if (b->text() == "Erase") QTest::mouseClick(b, Qt::LeftButton);
+  EXPECT_TRUE(said.contains("Ada"));
+  EXPECT_EQ(find<QListWidget>("students")->count(), 0);
+  EXPECT_TRUE(QDir(folder_.filePath("takes")).entryList(QDir::Files).isEmpty());
+}
+
+TEST_F(WindowTest, ALeftoverRecordingIsOfferedAndKept) {
+  {
+    auto studio = Studio::open(folder_.path().toStdString());
+    const auto ada = studio->addStudent("Ada", "trumpet-bb");
+    AskedFor asked;
+    asked.instrument = "trumpet-bb";
+    TakeRecorder recorder(*studio->newRecording(ada->id, asked), 48000);
+    recorder.write(sounds::tone({.f0_hz = 349.2, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  }
+  openWindow();
+  QTest::qWait(50);
+  EXPECT_TRUE(find<QLabel>("message")->text().contains("Ada"));
+  QTest::mouseClick(find<QPushButton>("messageButton"), Qt::LeftButton);
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
+  EXPECT_NEAR(figure("held_s"), 2.0, 0.02);
+  EXPECT_TRUE(QDir(folder_.filePath("recording")).entryList(QDir::Files).isEmpty());
+}
+
+TEST_F(WindowTest, EveryControlHasANameAndNothingIsWiderThanTheSmallWindow) {
+  openWindow();
+  addStudent("Ada", "euphonium-treble");
+  window_->resize(1024, 700);
+  QTest::qWait(50);
+  EXPECT_LE(window_->width(), 1024);
+  EXPECT_LE(window_->height(), 700);
+  for (QWidget* widget : window_->findChildren<QWidget*>()) {
+    if (!widget->isVisible() || widget->focusPolicy() == Qt::NoFocus ||
+        widget->objectName().startsWith("qt_"))
+      continue;
+    QString name = widget->accessibleName();
+    if (auto* button = qobject_cast<QAbstractButton*>(widget)) name += button->text();
+    EXPECT_FALSE(name.isEmpty()) << widget->metaObject()->className() << " "
+                                 << widget->objectName().toStdString();
+  }
+}
+
+TEST_F(WindowTest, EveryExportIsWritten) {
+  openWindow();
+  addStudent("Ada", "flute");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("steady");
+  const auto samples = sounds::noise(0.1, 0.1);
+  for (const char* ending : {"wav", "flac", "json", "csv", "png", "svg"}) {
+    const QString file = folder_.filePath(QString("take.") + ending);
+    EXPECT_EQ(exportTake(file, *window_->shownPicture(), samples, 48000), QString()) << ending;
+    EXPECT_GT(QFileInfo(file).size(), 500) << ending;
+  }
+  EXPECT_FALSE(exportTake(folder_.filePath("take.doc"), *window_->shownPicture(), samples, 48000).isEmpty());
+  EXPECT_FALSE(exportTake("/no/such/place/take.png", *window_->shownPicture(), samples, 48000).isEmpty());
+}
+
+TEST(RibbonScale, MapsTimesAndCentsThereAndBack) {
+  RibbonScale scale;
+  scale.area = QRectF(50, 20, 600, 300);
+  scale.from_s = 1.0;
+  scale.to_s = 7.0;
+  EXPECT_DOUBLE_EQ(scale.x(1.0), 50.0);
+  EXPECT_DOUBLE_EQ(scale.x(7.0), 650.0);
+  EXPECT_DOUBLE_EQ(scale.time(scale.x(3.3)), 3.3);
+  EXPECT_DOUBLE_EQ(scale.y(scale.lowCents), 320.0);
+  EXPECT_DOUBLE_EQ(scale.cents(scale.y(-17.0)), -17.0);
+  EXPECT_GT(scale.halfThickness(-20), scale.halfThickness(-40));
+  EXPECT_GT(scale.halfThickness(-90), 0.0);
+}
+
+TEST(RibbonScale, AxisStepsAreRoundAndAboutAsManyAsWanted) {
+  EXPECT_DOUBLE_EQ(axisStep(100, 6), 20.0);
+  EXPECT_DOUBLE_EQ(axisStep(10, 10), 1.0);
+  EXPECT_DOUBLE_EQ(axisStep(0.7, 10), 0.1);
+}
+
+}  // namespace
+}  // namespace calando
+
+int main(int argc, char** argv) {
+  testing::InitGoogleTest(&argc, argv);
+  if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+  QApplication application(argc, argv);
+  calando::style::apply(application);
+  return RUN_ALL_TESTS();
+}
