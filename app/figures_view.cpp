@@ -12,6 +12,8 @@ namespace calando {
 namespace {
 
 constexpr double kTallestRow = 30.0;
+constexpr double kLeastRow = 18.0;
+constexpr double kHeading = 18.0;
 
 /// The stretch of values that a row's band shows: the target with as much again on either side, and the
 /// value.
@@ -67,9 +69,20 @@ QSize FiguresView::sizeHint() const {
           static_cast<int>(kTallestRow * std::max<double>(6, static_cast<double>(readings_.size()))) + 20};
 }
 
+std::vector<const Reading*> FiguresView::rows() const {
+  const auto room = static_cast<std::size_t>(std::max(4.0, (height() - kHeading) / kLeastRow));
+  std::vector<const Reading*> all;
+  for (const Reading& r : readings_) all.push_back(&r);
+  // A small window drops what needs no attention, from the bottom up.
+  for (std::size_t i = all.size(); i-- > 0 && all.size() > room;)
+    if (all[i]->verdict == Verdict::inside || all[i]->verdict == Verdict::unmeasured)
+      all.erase(all.begin() + static_cast<std::ptrdiff_t>(i));
+  return all;
+}
+
 double FiguresView::rowHeight() const {
-  return readings_.empty() ? kTallestRow
-                           : std::min(kTallestRow, (height() - 18.0) / static_cast<double>(readings_.size()));
+  return std::min(kTallestRow,
+                  (height() - kHeading) / static_cast<double>(std::max<std::size_t>(1, rows().size())));
 }
 
 void FiguresView::paintEvent(QPaintEvent*) {
@@ -84,9 +97,14 @@ void FiguresView::paintEvent(QPaintEvent*) {
   painter.setFont(style::work(8.5));
   painter.setPen(style::quietInk);
   painter.drawText(QRectF(width() - 118, 0, 114, 16), Qt::AlignCenter, tr("target · last five"));
-  QRectF row(0, 18, width(), rowHeight());
-  for (const Reading& r : readings_) {
-    paintRow(painter, row, r);
+  const auto shown = rows();
+  if (shown.size() < readings_.size())
+    painter.drawText(
+        QRectF(4, 0, 200, 16), Qt::AlignVCenter,
+        tr("%n more in a taller window", nullptr, static_cast<int>(readings_.size() - shown.size())));
+  QRectF row(0, kHeading, width(), rowHeight());
+  for (const Reading* r : shown) {
+    paintRow(painter, row, *r);
     row.translate(0, row.height());
   }
 }
@@ -145,9 +163,10 @@ void FiguresView::paintBand(QPainter& painter, const QRectF& area, const Reading
 bool FiguresView::event(QEvent* event) {
   if (event->type() != QEvent::ToolTip) return QWidget::event(event);
   auto* help = static_cast<QHelpEvent*>(event);
-  const auto row = static_cast<std::size_t>(std::max(0.0, (help->pos().y() - 18) / rowHeight()));
-  if (row >= readings_.size()) return true;
-  const Reading& r = readings_[row];
+  const auto shown = rows();
+  const auto row = static_cast<std::size_t>(std::max(0.0, (help->pos().y() - kHeading) / rowHeight()));
+  if (row >= shown.size()) return true;
+  const Reading& r = *shown[row];
   QString target;
   if (r.low) target += tr("at least %1 ").arg(*r.low);
   if (r.high) target += tr("at most %1").arg(*r.high);

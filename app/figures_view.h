@@ -27,6 +27,8 @@ class FiguresView : public QWidget {
   bool event(QEvent* event) override;
 
  private:
+  /// What there is room for: all rows, or first those that are not inside.
+  std::vector<const Reading*> rows() const;
   double rowHeight() const;
   void paintRow(QPainter& painter, const QRectF& row, const Reading& reading);
   void paintBand(QPainter& painter, const QRectF& area, const Reading& reading);

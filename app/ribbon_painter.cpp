@@ -30,6 +30,7 @@ QBrush inkBrush(int shade) {
 
 /// A label with a little paper behind it, kept inside the area.
 void label(QPainter& painter, const QRectF& area, QPointF at, const QString& text, const QColor& colour) {
+  if (at.x() < area.left() || at.x() > area.right()) return;  // what it names is not in view
   painter.setFont(style::work(9, true));
   QRectF box = painter.fontMetrics().boundingRect(text);
   box.setSize(QSizeF(painter.fontMetrics().horizontalAdvance(text) + 8, box.height() + 2));

@@ -25,7 +25,7 @@ struct TrackFrame {
 /// What the signal stages make of a take.
 struct Tracks {
   std::vector<TrackFrame> frames;
-  std::vector<ColourFrame> colours;  ///< every second voiced frame has one where the tone is long enough
+  std::vector<ColourFrame> colours;  ///< every second voiced frame or so has one, fewer on low notes
   EnergyTrack energy{48000.0};       ///< of the input, without its offset
   double duration_s = 0.0;
   double rate_hz = 48000.0;
