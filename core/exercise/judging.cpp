@@ -2,11 +2,10 @@
 
 #include <algorithm>
 #include <array>
-#include <cassert>
 #include <cmath>
 #include <cstdio>
-#include <nlohmann/json.hpp>
 
+#include "core/catalogue.h"
 #include "data/catalogue_text.h"
 
 namespace calando {
@@ -122,25 +121,6 @@ Target targetFrom(const json& entry) {
   return t;
 }
 
-/// Parses an array of entries; an error names the catalogue and the entry.
-template <class T, class From>
-tl::expected<std::vector<T>, std::string> parseEntries(const std::string& catalogue, std::string_view text,
-                                                       From from) {
-  std::vector<T> list;
-  try {
-    for (const json& entry : json::parse(text)) list.push_back(from(entry));
-  } catch (const std::exception& e) {
-    return tl::unexpected(catalogue + ": entry " + std::to_string(list.size() + 1) + ": " + e.what());
-  }
-  return list;
-}
-
-template <class T>
-std::vector<T> shipped(tl::expected<std::vector<T>, std::string> parsed) {
-  assert(parsed && "the shipped catalogues are checked by the tests");
-  return std::move(*parsed);
-}
-
 /// The target that holds here: the level's, or the seconds asked for.
 std::optional<Target> targetFor(const std::string& id, const Context& context) {
   if (id == "held_s" && context.askedSeconds)
@@ -252,10 +232,7 @@ const std::vector<Level>& levels() {
   return list;
 }
 
-const Level* findLevel(std::string_view id) {
-  const auto found = std::ranges::find(levels(), id, &Level::id);
-  return found == levels().end() ? nullptr : &*found;
-}
+const Level* findLevel(std::string_view id) { return findById(levels(), id); }
 
 tl::expected<std::vector<AdviceCard>, std::string> parseAdvice(std::string_view text) {
   return parseEntries<AdviceCard>("advice", text, [](const json& entry) {

@@ -2,13 +2,12 @@
 
 #include <algorithm>
 #include <array>
-#include <cassert>
 #include <cmath>
 #include <complex>
-#include <nlohmann/json.hpp>
 #include <numbers>
 #include <random>
 
+#include "core/catalogue.h"
 #include "core/measure/statistics.h"
 #include "data/catalogue_text.h"
 
@@ -326,52 +325,39 @@ Analysis truthOf(const Score& score, const Part& part, double duration_s) {
 }  // namespace
 
 tl::expected<std::vector<Player>, std::string> parsePlayers(std::string_view text) {
-  std::vector<Player> list;
-  try {
-    for (const auto& e : nlohmann::json::parse(text)) {
-      Player p;
-      p.id = e.at("id").get<std::string>();
-      p.name = e.at("name").get<std::string>();
-      p.text = e.at("text").get<std::string>();
-      const auto read = [&e](const char* key, auto& value) { value = e.value(key, value); };
-      read("offset_cents", p.offset_cents);
-      read("scoop_cents", p.scoop_cents);
-      read("scoop_s", p.scoop_s);
-      read("sag_cents", p.sag_cents);
-      read("fade_db", p.fade_db);
-      read("drift_cents_per_s", p.drift_cents_per_s);
-      read("wander_cents", p.wander_cents);
-      read("shake_cents", p.shake_cents);
-      read("vibrato_hz", p.vibrato_hz);
-      read("vibrato_cents", p.vibrato_cents);
-      read("hnr_db", p.hnr_db);
-      read("air_before_s", p.air_before_s);
-      read("rise_s", p.rise_s);
-      read("length", p.length);
-      read("level_dbfs", p.level_dbfs);
-      read("breaks", p.breaks);
-      read("slips", p.slips);
-      list.push_back(std::move(p));
-    }
-  } catch (const nlohmann::json::exception& e) {
-    return tl::unexpected("players: entry " + std::to_string(list.size() + 1) + ": " + e.what());
-  }
-  return list;
+  return parseEntries<Player>("players", text, [](const nlohmann::json& e) {
+    Player p;
+    p.id = e.at("id").get<std::string>();
+    p.name = e.at("name").get<std::string>();
+    p.text = e.at("text").get<std::string>();
+    const auto read = [&e](const char* key, auto& value) { value = e.value(key, value); };
+    read("offset_cents", p.offset_cents);
+    read("scoop_cents", p.scoop_cents);
+    read("scoop_s", p.scoop_s);
+    read("sag_cents", p.sag_cents);
+    read("fade_db", p.fade_db);
+    read("drift_cents_per_s", p.drift_cents_per_s);
+    read("wander_cents", p.wander_cents);
+    read("shake_cents", p.shake_cents);
+    read("vibrato_hz", p.vibrato_hz);
+    read("vibrato_cents", p.vibrato_cents);
+    read("hnr_db", p.hnr_db);
+    read("air_before_s", p.air_before_s);
+    read("rise_s", p.rise_s);
+    read("length", p.length);
+    read("level_dbfs", p.level_dbfs);
+    read("breaks", p.breaks);
+    read("slips", p.slips);
+    return p;
+  });
 }
 
 const std::vector<Player>& players() {
-  static const std::vector<Player> list = [] {
-    auto parsed = parsePlayers(data::players);
-    assert(parsed && "data/players.json is checked by the tests");
-    return std::move(*parsed);
-  }();
+  static const auto list = shipped(parsePlayers(data::players));
   return list;
 }
 
-const Player* findPlayer(std::string_view id) {
-  const auto found = std::ranges::find(players(), id, &Player::id);
-  return found == players().end() ? nullptr : &*found;
-}
+const Player* findPlayer(std::string_view id) { return findById(players(), id); }
 
 int comfortableNote(const Instrument& instrument) {
   return instrument.lowest + (instrument.highest - instrument.lowest) * 2 / 5;

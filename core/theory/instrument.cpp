@@ -1,9 +1,6 @@
 #include "core/theory/instrument.h"
 
-#include <algorithm>
-#include <cassert>
-#include <nlohmann/json.hpp>
-
+#include "core/catalogue.h"
 #include "data/catalogue_text.h"
 
 namespace calando {
@@ -51,36 +48,15 @@ Instrument instrumentFrom(const json& entry) {
 }  // namespace
 
 tl::expected<std::vector<Instrument>, std::string> parseInstruments(std::string_view text) {
-  std::vector<Instrument> list;
-  try {
-    for (const json& entry : json::parse(text)) {
-      try {
-        list.push_back(instrumentFrom(entry));
-      } catch (const std::exception& e) {
-        return tl::unexpected("instruments: entry " + std::to_string(list.size() + 1) + " (" +
-                              entry.value("id", "without id") + "): " + e.what() + "; correct that entry");
-      }
-    }
-  } catch (const json::exception& e) {
-    return tl::unexpected(std::string("instruments: ") + e.what() + "; the file must be one JSON array");
-  }
-  return list;
+  return parseEntries<Instrument>("instruments", text, instrumentFrom);
 }
 
 const std::vector<Instrument>& instruments() {
-  static const std::vector<Instrument> list = [] {
-    auto parsed = parseInstruments(data::instruments);
-    assert(parsed && "data/instruments.json is checked by the tests");
-    return std::move(*parsed);
-  }();
+  static const auto list = shipped(parseInstruments(data::instruments));
   return list;
 }
 
-const Instrument* findInstrument(std::string_view id) {
-  const auto& all = instruments();
-  const auto found = std::ranges::find(all, id, &Instrument::id);
-  return found == all.end() ? nullptr : &*found;
-}
+const Instrument* findInstrument(std::string_view id) { return findById(instruments(), id); }
 
 tl::expected<int, std::string> writtenFundamental(std::string_view fingering, const Instrument* instrument) {
   if (const auto note = parseNote(fingering)) return *note;

@@ -1,0 +1,311 @@
+#include "app/figures_view.h"
+#include "app/help.h"
+#include "app/main_window.h"
+#include "app/main_window_parts.h"
+#include "app/ribbon_view.h"
+#include "app/staff_view.h"
+#include "core/exercise/judging.h"
+#include "core/standin/player.h"
+
+namespace calando {
+
+QWidget* MainWindow::captioned(const QString& caption, QWidget* field) {
+  auto* box = new QWidget;
+  auto* layout = new QVBoxLayout(box);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->setSpacing(2);
+  auto* label = new QLabel(caption);
+  label->setObjectName("caption");
+  label->setBuddy(field);
+  field->setAccessibleName(caption);
+  layout->addWidget(label);
+  layout->addWidget(field);
+  return box;
+}
+
+QWidget* MainWindow::buildHead() {
+  title_ = new QLabel;
+  title_->setObjectName("title");
+  instrument_ = new QLabel;
+  instrument_->setObjectName("caption");
+  auto* names = new QVBoxLayout;
+  names->addStretch();
+  names->addWidget(title_);
+  names->addWidget(instrument_);
+  names->addStretch();
+  auto* who = new QWidget;
+  who->setLayout(names);
+  who->setFixedWidth(196);
+
+  staff_ = new StaffView;
+  staff_->setObjectName("staff");
+  note_ = new QLineEdit;
+  note_->setObjectName("note");
+  note_->setPlaceholderText(tr("free"));
+  note_->setFixedWidth(72);
+  note_->setToolTip(tr("The written note asked for, such as Bb4 or F#3; empty for any note."));
+  seconds_ = new QDoubleSpinBox;
+  seconds_->setObjectName("seconds");
+  seconds_->setRange(1, 60);
+  seconds_->setDecimals(0);
+  seconds_->setSuffix(tr(" s"));
+  seconds_->setToolTip(tr("How long the tone should last."));
+  level_ = new QComboBox;
+  level_->setObjectName("level");
+  for (const Level& l : levels()) level_->addItem(q(l.label), q(l.id));
+  level_->setToolTip(tr("How narrow the targets are."));
+  a4_ = new QDoubleSpinBox;
+  a4_->setObjectName("a4");
+  a4_->setRange(415, 466);
+  a4_->setDecimals(1);
+  a4_->setSuffix(tr(" Hz"));
+  temperament_ = new QComboBox;
+  temperament_->setObjectName("temperament");
+  temperament_->addItem(tr("equal"), -1);
+  for (int pc = 0; pc < 12; ++pc) {
+    std::string name = displayName(60 + pc, Spelling::flats);
+    name.pop_back();
+    temperament_->addItem(tr("just on %1").arg(q(name)), pc);
+  }
+  record_ = new QPushButton(tr("Start  ·  Space"));
+  record_->setObjectName("record");
+  record_->setCheckable(true);
+  record_->setFocusPolicy(Qt::NoFocus);
+  record_->setAccessibleName(tr("Start or stop a take"));
+  autoStop_ = new QToolButton;
+  autoStop_->setText(tr("Stop after the tone"));
+  autoStop_->setToolTip(tr("End the take by itself one second after the tone has ended."));
+  autoStop_->setObjectName("autoStop");
+  autoStop_->setCheckable(true);
+  autoStop_->setChecked(true);
+  earsFirst_ = new QToolButton;
+  earsFirst_->setText(tr("Ears first"));
+  earsFirst_->setToolTip(tr("Hide the trace while playing; E shows and hides it."));
+  earsFirst_->setObjectName("earsFirst");
+  earsFirst_->setCheckable(true);
+
+  connect(staff_, &StaffView::notePicked, this, [this](std::optional<int> note) {
+    const Instrument* instrument = student() ? findInstrument(student()->instrument) : nullptr;
+    note_->setText(note ? q(noteName(*note, instrument ? instrument->spelling : Spelling::flats))
+                        : QString());
+    askedChanged();
+  });
+  connect(note_, &QLineEdit::editingFinished, this, [this] {
+    const QString text = note_->text().trimmed();
+    const auto note = parseNote(text.toStdString());
+    if (!text.isEmpty() && !note) {
+      say(tr("“%1” is no note. Write it like Bb4 or F#3, or leave it empty for any note.").arg(text));
+      return;
+    }
+    if (note == staff_->note()) return;
+    staff_->setNote(note);
+    askedChanged();
+  });
+  connect(seconds_, &QDoubleSpinBox::valueChanged, this, &MainWindow::askedChanged);
+  connect(level_, &QComboBox::currentIndexChanged, this, &MainWindow::askedChanged);
+  connect(a4_, &QDoubleSpinBox::valueChanged, this, &MainWindow::askedChanged);
+  connect(temperament_, &QComboBox::currentIndexChanged, this, &MainWindow::askedChanged);
+  connect(record_, &QPushButton::clicked, this, &MainWindow::toggleTake);
+  connect(earsFirst_, &QToolButton::toggled, this, &MainWindow::setEarsFirst);
+
+  auto* fields = new QGridLayout;
+  fields->setHorizontalSpacing(8);
+  fields->setVerticalSpacing(4);
+  fields->addWidget(captioned(tr("Written note"), note_), 0, 0);
+  fields->addWidget(captioned(tr("Hold"), seconds_), 0, 1);
+  fields->addWidget(captioned(tr("Targets"), level_), 0, 2);
+  fields->addWidget(captioned(tr("A4"), a4_), 0, 3);
+  fields->addWidget(captioned(tr("Temperament"), temperament_), 0, 4);
+  auto* switches = new QHBoxLayout;
+  switches->addWidget(autoStop_);
+  switches->addWidget(earsFirst_);
+  switches->addStretch();
+  fields->addLayout(switches, 1, 0, 1, 5);
+
+  auto* head = new QWidget;
+  auto* row = new QHBoxLayout(head);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(12);
+  row->addWidget(who);
+  row->addWidget(staff_);
+  row->addLayout(fields);
+  row->addStretch(1);
+  record_->setMinimumSize(170, 56);
+  row->addWidget(record_);
+  return head;
+}
+
+QWidget* MainWindow::buildLeft() {
+  studentList_ = new QListWidget;
+  studentList_->setObjectName("students");
+  studentList_->setAccessibleName(tr("Students"));
+  connect(studentList_, &QListWidget::currentRowChanged, this, &MainWindow::studentChosen);
+  auto* add = new QPushButton(tr("Add"));
+  add->setObjectName("addStudent");
+  add->setToolTip(tr("Add a student (Ctrl+N)"));
+  editStudent_ = new QPushButton(tr("Edit"));
+  eraseStudent_ = new QPushButton(tr("Erase"));
+  editStudent_->setToolTip(tr("Change the student’s name or instrument"));
+  eraseStudent_->setToolTip(tr("Erase the student with all takes"));
+  connect(add, &QPushButton::clicked, this, [this] { editStudent(true); });
+  connect(editStudent_, &QPushButton::clicked, this, [this] { editStudent(false); });
+  connect(eraseStudent_, &QPushButton::clicked, this, &MainWindow::eraseStudent);
+  auto* buttons = new QHBoxLayout;
+  buttons->setSpacing(4);
+  for (QPushButton* b : {add, editStudent_, eraseStudent_}) {
+    b->setMinimumWidth(0);
+    b->setStyleSheet("padding: 4px 6px;");
+    buttons->addWidget(b);
+  }
+
+  source_ = new QComboBox;
+  source_->setObjectName("source");
+  source_->setMinimumWidth(0);
+  source_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+  playerProfile_ = new QComboBox;
+  playerProfile_->setObjectName("player");
+  playerProfile_->setAccessibleName(tr("Way of playing of the stand-in"));
+  for (const Player& p : players()) {
+    playerProfile_->addItem(q(p.name), q(p.id));
+    playerProfile_->setItemData(playerProfile_->count() - 1, q(p.text), Qt::ToolTipRole);
+  }
+  meter_ = new QProgressBar;
+  meter_->setRange(-60, 0);
+  meter_->setValue(-60);
+  meter_->setTextVisible(false);
+  meter_->setFixedHeight(12);
+  meter_->setAccessibleName(tr("Input level"));
+  inputRemark_ = new QLabel;
+  inputRemark_->setObjectName("caption");
+  inputRemark_->setWordWrap(true);
+  inputRemark_->setMinimumHeight(44);
+  inputRemark_->setAlignment(Qt::AlignTop);
+  connect(source_, &QComboBox::currentIndexChanged, this, &MainWindow::sourceChosen);
+
+  auto* open = new QPushButton(tr("Open recordings…"));
+  open->setToolTip(tr("Open sound files as takes (Ctrl+O); they can also be dropped on the window."));
+  connect(open, &QPushButton::clicked, this, [this] {
+    openFiles(QFileDialog::getOpenFileNames(
+        this, tr("Open recordings"), {},
+        tr("Sound files (*.wav *.flac *.mp3 *.ogg *.opus *.aif *.aiff);;All files (*)")));
+  });
+
+  auto* left = new QWidget;
+  left->setFixedWidth(196);
+  auto* layout = new QVBoxLayout(left);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->addWidget(studentList_, 1);
+  layout->addLayout(buttons);
+  layout->addSpacing(6);
+  layout->addWidget(captioned(tr("Source of sound"), source_));
+  layout->addWidget(playerProfile_);
+  layout->addWidget(meter_);
+  layout->addWidget(inputRemark_);
+  layout->addWidget(open);
+  return left;
+}
+
+QWidget* MainWindow::buildRight() {
+  figures_ = new FiguresView;
+  figures_->setObjectName("figures");
+  advice_ = new QLabel;
+  advice_->setObjectName("advice");
+  advice_->setWordWrap(true);
+  advice_->setAccessibleName(tr("One thing to try"));
+  why_ = new QLabel;
+  why_->setObjectName("why");
+  why_->setWordWrap(true);
+  auto* card = new QFrame;
+  card->setStyleSheet(
+      "QFrame#card { background: #FCFAF5; border: 1px solid #D8D2C4; border-left: 4px solid #84305F; "
+      "border-radius: 4px; }");
+  card->setObjectName("card");
+  auto* cardLayout = new QVBoxLayout(card);
+  cardLayout->setContentsMargins(12, 8, 10, 8);
+  cardLayout->addWidget(advice_);
+  cardLayout->addWidget(why_);
+
+  words_ = new QButtonGroup(this);
+  words_->setExclusive(false);
+  auto* wordRow = new QHBoxLayout;
+  wordRow->setSpacing(4);
+  const std::pair<QString, QString> words[] = {
+      {tr("Accept"), tr("Good as it is, whatever the figures say (1)")},
+      {tr("Invalid"), tr("An invalid try: let go too early, wrong fingering, noise. It does not count (2)")},
+      {tr("Not yet"), tr("The sound did not come yet: normal, no blame (3)")},
+      {tr("Veto"), tr("Good figures got by bad means (4)")}};
+  for (int i = 0; i < 4; ++i) {
+    auto* b = new QToolButton;
+    b->setText(words[i].first);
+    b->setToolTip(words[i].second);
+    b->setCheckable(true);
+    b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    words_->addButton(b, i + 1);
+    wordRow->addWidget(b);
+  }
+  connect(words_, &QButtonGroup::idClicked, this, &MainWindow::setWord);
+  remark_ = new QLineEdit;
+  remark_->setObjectName("remark");
+  remark_->setPlaceholderText(tr("A note on this take"));
+  remark_->setAccessibleName(tr("A note on this take"));
+  connect(remark_, &QLineEdit::editingFinished, this, &MainWindow::keepRemark);
+  play_ = new QPushButton(tr("Play"));
+  play_->setToolTip(tr("Play from the cursor, or the marked part as a loop (P)"));
+  export_ = new QPushButton(tr("Export…"));
+  export_->setToolTip(tr("As WAV, FLAC, JSON, CSV, PNG or SVG (Ctrl+E)"));
+  connect(play_, &QPushButton::clicked, this, &MainWindow::playOrStop);
+  connect(export_, &QPushButton::clicked, this, &MainWindow::exportShown);
+  auto* actions = new QHBoxLayout;
+  actions->addWidget(play_);
+  actions->addWidget(export_);
+
+  auto* right = new QWidget;
+  right->setFixedWidth(330);
+  auto* layout = new QVBoxLayout(right);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->setSpacing(6);
+  layout->addWidget(figures_, 1);
+  layout->addWidget(card);
+  layout->addLayout(wordRow);
+  layout->addWidget(remark_);
+  layout->addLayout(actions);
+  return right;
+}
+
+QWidget* MainWindow::buildShelf() {
+  shelf_ = new QListWidget;
+  shelf_->setObjectName("shelf");
+  shelf_->setAccessibleName(tr("Takes, newest first"));
+  shelf_->setViewMode(QListView::IconMode);
+  shelf_->setFlow(QListView::LeftToRight);
+  shelf_->setWrapping(false);
+  shelf_->setMovement(QListView::Static);
+  shelf_->setIconSize(kThumbnail);
+  shelf_->setSpacing(3);
+  shelf_->setFixedHeight(108);
+  shelf_->setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
+  shelf_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  connect(shelf_, &QListWidget::currentRowChanged, this, &MainWindow::shelfChosen);
+  return shelf_;
+}
+
+void MainWindow::buildKeys() {
+  const auto key = [this](const QKeySequence& keys, auto act) {
+    auto* shortcut = new QShortcut(keys, this);
+    connect(shortcut, &QShortcut::activated, this, act);
+  };
+  key(Qt::Key_F1, [this] { showHelp(this); });
+  key(QKeySequence::Open, [this] {
+    openFiles(QFileDialog::getOpenFileNames(
+        this, tr("Open recordings"), {},
+        tr("Sound files (*.wav *.flac *.mp3 *.ogg *.opus *.aif *.aiff);;All files (*)")));
+  });
+  key(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { editStudent(true); });
+  key(QKeySequence(Qt::CTRL | Qt::Key_E), [this] { exportShown(); });
+  key(QKeySequence::Undo, [this] { undoDelete(); });
+  key(Qt::Key_PageUp, [this] { shelf_->setCurrentRow(std::max(0, shelf_->currentRow() - 1)); });
+  key(Qt::Key_PageDown,
+      [this] { shelf_->setCurrentRow(std::min(shelf_->count() - 1, shelf_->currentRow() + 1)); });
+}
+
+}  // namespace calando

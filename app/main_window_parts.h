@@ -1,0 +1,17 @@
+#pragma once
+
+#include <QSize>
+#include <QString>
+#include <string>
+
+/// What the parts of the main window's source share: main_window.cpp (students, source, keys),
+/// main_window_layout.cpp (how it is put together) and main_window_takes.cpp (from pressing Space to the
+/// shelf).
+namespace calando {
+
+inline constexpr QSize kThumbnail(168, 56);
+inline const QString kStandIn = QStringLiteral("stand-in");  ///< the source's id when nobody plays
+
+inline QString q(const std::string& text) { return QString::fromStdString(text); }
+
+}  // namespace calando

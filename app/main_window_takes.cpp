@@ -1,0 +1,476 @@
+#include <nlohmann/json.hpp>
+
+#include "app/figures_view.h"
+#include "app/main_window.h"
+#include "app/main_window_parts.h"
+#include "app/ribbon_painter.h"
+#include "app/ribbon_view.h"
+#include "app/staff_view.h"
+#include "app/style.h"
+#include "app/take_export.h"
+#include "core/signal/tracker.h"
+#include "core/standin/player.h"
+
+namespace calando {
+
+namespace {
+
+QByteArray pngOf(const QImage& image) {
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  buffer.open(QIODevice::WriteOnly);
+  image.save(&buffer, "PNG");
+  return bytes;
+}
+
+}  // namespace
+
+AskedFor MainWindow::asked() const {
+  AskedFor a;
+  a.instrument = student() ? student()->instrument : "";
+  a.level = level_->currentData().toString().toStdString();
+  a.note = staff_->note();
+  a.seconds = seconds_->value();
+  a.a4_hz = a4_->value();
+  a.just = temperament_->currentData().toInt() >= 0;
+  a.tonic = std::max(0, temperament_->currentData().toInt());
+  return a;
+}
+
+void MainWindow::showAsked(const AskedFor& a) {
+  loading_ = true;
+  const Instrument* instrument = findInstrument(a.instrument);
+  staff_->setNote(a.note);
+  note_->setText(a.note ? q(noteName(*a.note, instrument ? instrument->spelling : Spelling::flats))
+                        : QString());
+  seconds_->setValue(a.seconds);
+  level_->setCurrentIndex(std::max(0, level_->findData(q(a.level))));
+  a4_->setValue(a.a4_hz);
+  temperament_->setCurrentIndex(temperament_->findData(a.just ? a.tonic : -1));
+  loading_ = false;
+}
+
+/// The take on show is judged anew against what is asked for now.
+void MainWindow::askedChanged() {
+  if (loading_ || !shown_ || live_.running()) return;
+  shown_->take.asked = asked();
+  auto picture = std::make_shared<TakePicture>(*shown_->picture);
+  picture->context = contextFor(shown_->take.asked);
+  picture->asked_s = shown_->take.asked.seconds;
+  picture->analysis = analyse(picture->tracks, picture->context);
+  shown_->picture = picture;
+  picture_ = picture;
+  ribbon_->setPicture(picture_);
+  if (!studio_.readOnly()) {
+    if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
+    keepSummary(*shown_);
+  }
+  for (Take& t : takes_)
+    if (t.id == shown_->take.id) t = shown_->take;
+  showFigures();
+}
+
+void MainWindow::toggleTake() {
+  if (live_.running())
+    stopTake();
+  else
+    startTake();
+}
+
+void MainWindow::startTake() {
+  record_->setChecked(false);
+  if (!student())
+    return say(tr("Add a student first: then a take has somebody to belong to."), tr("Add a student"),
+               [this] { editStudent(true); });
+  const AskedFor wanted = asked();
+  const auto file = studio_.newRecording(student()->id, wanted);
+  if (!file) return say(q(file.error()));
+  player_.stop();
+  say({});
+  const bool standIn = source_->currentData().toString() == kStandIn;
+  if (standIn) {
+    const Instrument& instrument = *findInstrument(wanted.instrument);
+    const Part part{&instrument,
+                    wanted.note ? instrument.soundingOf(*wanted.note) : comfortableNote(instrument),
+                    wanted.seconds,
+                    {wanted.a4_hz, wanted.just, wanted.tonic}};
+    const Player* profile = findPlayer(playerProfile_->currentData().toString().toStdString());
+    Performance performance = perform(*profile, part, ++standInSeed_);
+    if (standInSpeed_ == 1.0) player_.play(performance.samples, performance.rate_hz, 0.0, 1e9, false);
+    live_.listen(playedSource(std::move(performance.samples), performance.rate_hz, standInSpeed_));
+  } else if (!live_.listening()) {
+    studio_.discardRecording(*file);
+    return say(tr("No sound comes from this source. Choose another one, or plug the microphone in again."));
+  }
+  recording_ = *file;
+  shown_.reset();
+  picture_.reset();
+  ribbon_->setPicture(nullptr);
+  ribbon_->setCursor({});
+  ribbon_->setHidden(earsFirst_->isChecked());
+  showFigures();
+  live_.begin(*file, contextFor(wanted), wanted.seconds, autoStop_->isChecked());
+  record_->setChecked(true);
+  record_->setText(tr("Stop  ·  Space"));
+}
+
+void MainWindow::stopTake() {
+  Opened opened;
+  opened.rate_hz = live_.rate();
+  opened.samples = std::make_shared<std::vector<float>>(live_.end());
+  opened.recording = recording_;
+  recording_.reset();
+  record_->setChecked(false);
+  record_->setText(tr("Start  ·  Space"));
+  opened.take.asked = asked();
+  opened.take.student = student() ? student()->id : 0;
+  opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+  opened.take.source = source_->currentText().toStdString();
+  if (source_->currentData().toString() == kStandIn) {
+    opened.take.source = "stand-in: " + playerProfile_->currentText().toStdString();
+    live_.quiet();
+    player_.stop();
+  }
+  measure(std::move(opened));
+}
+
+/// Analyses off the interface's thread; keep() or show() follow on it.
+void MainWindow::measure(Opened opened) {
+  ++jobs_;
+  QThreadPool::globalInstance()->start([this, opened = std::move(opened)]() mutable {
+    if (opened.samples && opened.error.isEmpty()) {
+      auto picture = std::make_shared<TakePicture>();
+      picture->tracks = trackAll(*opened.samples, opened.rate_hz);
+      picture->context = contextFor(opened.take.asked);
+      picture->asked_s = opened.take.asked.seconds;
+      picture->analysis = analyse(picture->tracks, picture->context);
+      opened.picture = std::move(picture);
+    }
+    QMetaObject::invokeMethod(
+        this,
+        [this, opened = std::move(opened)] {
+          --jobs_;
+          if (!opened.error.isEmpty())
+            say(opened.error);
+          else if (opened.take.id == 0)
+            keep(opened);
+          else
+            showTake(opened);
+        },
+        Qt::QueuedConnection);
+  });
+}
+
+void MainWindow::keep(const Opened& opened) {
+  const auto kept = studio_.addTake(opened.take, *opened.samples, opened.rate_hz);
+  Opened whole = opened;
+  if (kept) {
+    whole.take = *kept;
+    if (opened.recording) studio_.discardRecording(*opened.recording);
+    keepSummary(whole);
+    if (student() && student()->id == whole.take.student) {
+      showTake(whole);
+      loadShelf(whole.take.id);
+    }
+  } else {
+    showTake(whole);
+    say(q(kept.error()));
+  }
+  if (opened.picture->analysis.tones.empty())
+    say(tr("No tone was found in this take. It is kept; delete it, or mark it as not yet."));
+}
+
+void MainWindow::showTake(const Opened& opened) {
+  shown_ = opened;
+  picture_ = opened.picture;
+  ribbon_->setHidden(false);
+  ribbon_->setCursor({});
+  ribbon_->setPicture(picture_);
+  showAsked(opened.take.asked);
+  showFigures();
+}
+
+void MainWindow::showFigures() {
+  figures_->setReadings(picture_ ? picture_->analysis.readings : std::vector<Reading>(), earlierValues());
+  const bool advised = picture_ && !picture_->analysis.advice.empty();
+  advice_->setText(advised  ? q(picture_->analysis.advice.front().text)
+                   : shown_ ? tr("Nothing to judge in this take.")
+                            : tr("One thing to try appears here after the take."));
+  why_->setText(advised ? q(picture_->analysis.advice.front().why) : QString());
+  for (QAbstractButton* b : words_->buttons())
+    b->setChecked(shown_ && static_cast<int>(shown_->take.word) == words_->id(b));
+  remark_->setText(shown_ ? q(shown_->take.remark) : QString());
+  updateActions();
+}
+
+void MainWindow::updateActions() {
+  const bool writes = !studio_.readOnly();
+  editStudent_->setEnabled(writes && student());
+  eraseStudent_->setEnabled(writes && student());
+  record_->setEnabled(writes);
+  for (QAbstractButton* b : words_->buttons()) b->setEnabled(writes && shown_.has_value());
+  remark_->setEnabled(writes && shown_.has_value());
+  play_->setEnabled(shown_.has_value());
+  export_->setEnabled(shown_.has_value());
+}
+
+std::map<std::string, std::vector<double>> MainWindow::earlierValues() const {
+  std::map<std::string, std::vector<double>> values;
+  if (!shown_) return values;
+  int used = 0;
+  for (const Take& take : takes_) {  // newest first
+    const bool earlier = take.made_unix_s < shown_->take.made_unix_s ||
+                         (take.made_unix_s == shown_->take.made_unix_s && take.id < shown_->take.id);
+    if (!earlier || take.word == TeachersWord::invalidTry || used == 5) continue;
+    const auto summary = studio_.summary(take.id);
+    if (!summary || !*summary) continue;
+    ++used;
+    const auto readings = nlohmann::json::parse((*summary)->readings, nullptr, false);
+    if (!readings.is_object()) continue;
+    for (const auto& [id, value] : readings.items())
+      if (value.is_number()) values[id].insert(values[id].begin(), value.get<double>());
+  }
+  return values;
+}
+
+void MainWindow::keepSummary(const Opened& opened) {
+  if (studio_.readOnly()) return;
+  nlohmann::json readings = nlohmann::json::object();
+  for (const Reading& r : opened.picture->analysis.readings)
+    if (r.value) readings[r.id] = *r.value;
+  const Tone* tone = opened.picture->analysis.mainTone();
+  const QByteArray png = pngOf(thumbnail(*opened.picture, kThumbnail, 2.0));
+  const auto kept =
+      studio_.keepSummary(opened.take.id, {engineVersion(), tone ? std::optional(tone->held_s) : std::nullopt,
+                                           png.toStdString(), readings.dump()});
+  if (!kept) say(q(kept.error()));
+}
+
+void MainWindow::loadShelf(std::optional<std::int64_t> select) {
+  loading_ = true;
+  shelf_->clear();
+  takes_.clear();
+  unsummarised_.clear();
+  if (student()) {
+    auto list = studio_.takes(student()->id);
+    if (list)
+      takes_ = std::move(*list);
+    else
+      say(q(list.error()));
+  }
+  int row = takes_.empty() ? -1 : 0;
+  static const QString marks[] = {"", QStringLiteral("  ✓"), QStringLiteral("  ⌀"), QStringLiteral("  …"),
+                                  QStringLiteral("  ✕")};
+  for (std::size_t i = 0; i < takes_.size(); ++i) {
+    const Take& take = takes_[i];
+    QPixmap picture(kThumbnail);
+    picture.fill(style::sheet);
+    const auto summary = studio_.summary(take.id);
+    if (summary && *summary)
+      picture.loadFromData(QByteArray::fromStdString((*summary)->ribbon), "PNG");
+    else
+      unsummarised_.push_back(take.id);
+    picture.setDevicePixelRatio(picture.width() / static_cast<double>(kThumbnail.width()));
+    const QString when = QDateTime::fromSecsSinceEpoch(take.made_unix_s).toString("d MMM, HH:mm");
+    const QString held = take.held_s ? tr("%1 s").arg(*take.held_s, 0, 'f', 1) : tr("–");
+    QIcon icon(picture);
+    icon.addPixmap(picture, QIcon::Selected);  // not tinted when chosen
+    auto* item = new QListWidgetItem(icon, when + "   " + held + marks[static_cast<int>(take.word)]);
+    item->setToolTip(q(take.source) + (take.remark.empty() ? QString() : "\n" + q(take.remark)));
+    shelf_->addItem(item);
+    if (select == take.id) row = static_cast<int>(i);
+  }
+  loading_ = false;
+  const bool already = select && shown_ && shown_->take.id == *select;
+  if (already) {
+    loading_ = true;
+    shelf_->setCurrentRow(row);
+    loading_ = false;
+    showFigures();
+  } else {
+    shelf_->setCurrentRow(row);
+  }
+  if (!unsummarised_.empty()) QTimer::singleShot(0, this, &MainWindow::summariseNext);
+}
+
+/// Takes that this engine has not measured yet, one after the other, while nobody waits.
+void MainWindow::summariseNext() {
+  if (unsummarised_.empty()) return;
+  if (jobs_ > 0 || live_.running()) {
+    QTimer::singleShot(60, this, &MainWindow::summariseNext);
+    return;
+  }
+  const std::int64_t id = unsummarised_.front();
+  unsummarised_.pop_front();
+  const auto take = std::ranges::find(takes_, id, &Take::id);
+  if (take == takes_.end()) return summariseNext();
+  ++jobs_;
+  QThreadPool::globalInstance()->start([this, take = *take, file = studio_.takeFile(id).string()] {
+    Opened opened;
+    opened.take = take;
+    if (auto sound = readWholeSound(file)) {
+      opened.picture = std::make_shared<TakePicture>();
+      opened.picture->tracks = trackAll(sound->samples, sound->info.rate_hz);
+      opened.picture->context = contextFor(take.asked);
+      opened.picture->analysis = analyse(opened.picture->tracks, opened.picture->context);
+    }
+    QMetaObject::invokeMethod(
+        this,
+        [this, opened] {
+          --jobs_;
+          if (opened.picture) keepSummary(opened);
+          if (unsummarised_.empty() && student() && !live_.running())
+            loadShelf(shown_ ? std::optional(shown_->take.id) : std::nullopt);
+          else
+            summariseNext();
+        },
+        Qt::QueuedConnection);
+  });
+}
+
+void MainWindow::shelfChosen() {
+  if (loading_ || live_.running()) return;
+  player_.stop();
+  const int row = shelf_->currentRow();
+  if (row < 0 || row >= static_cast<int>(takes_.size())) return;
+  Opened opened;
+  opened.take = takes_[static_cast<std::size_t>(row)];
+  auto sound = studio_.takeSound(opened.take.id);
+  if (!sound) {
+    shown_.reset();
+    picture_.reset();
+    ribbon_->setPicture(nullptr);
+    showFigures();
+    return say(q(sound.error()));
+  }
+  opened.rate_hz = sound->info.rate_hz;
+  opened.samples = std::make_shared<std::vector<float>>(std::move(sound->samples));
+  measure(std::move(opened));
+}
+
+void MainWindow::deleteTake() {
+  const int row = shelf_->currentRow();
+  if (row < 0 || studio_.readOnly()) return;
+  const std::int64_t id = takes_[static_cast<std::size_t>(row)].id;
+  if (const auto gone = studio_.deleteTake(id); !gone) return say(q(gone.error()));
+  deleted_ = id;
+  shown_.reset();
+  picture_.reset();
+  ribbon_->setPicture(nullptr);
+  loadShelf();
+  showFigures();
+  say(tr("The take was deleted."), tr("Undo  ·  Ctrl+Z"), [this] { undoDelete(); });
+}
+
+void MainWindow::undoDelete() {
+  if (!deleted_) return;
+  const auto back = studio_.restoreTake(*deleted_);
+  say(back ? QString() : q(back.error()));
+  loadShelf(deleted_);
+  deleted_.reset();
+}
+
+void MainWindow::setWord(int word) {
+  if (!shown_ || studio_.readOnly()) return;
+  const auto wanted = static_cast<TeachersWord>(word);
+  shown_->take.word = shown_->take.word == wanted ? TeachersWord::none : wanted;
+  if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
+  loadShelf(shown_->take.id);
+}
+
+void MainWindow::keepRemark() {
+  if (!shown_ || studio_.readOnly() || shown_->take.remark == remark_->text().toStdString()) return;
+  shown_->take.remark = remark_->text().toStdString();
+  if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
+  loadShelf(shown_->take.id);
+}
+
+void MainWindow::exportShown() {
+  if (!shown_) return;
+  const QString file = QFileDialog::getSaveFileName(
+      this, tr("Export the take"), tr("take.png"),
+      tr("Picture (*.png *.svg);;Sound (*.wav *.flac);;Figures (*.json);;Tracks (*.csv)"));
+  if (file.isEmpty()) return;
+  const QString error = exportTake(file, *shown_->picture, *shown_->samples, shown_->rate_hz);
+  say(error.isEmpty() ? tr("Written: %1").arg(file) : error);
+}
+
+void MainWindow::playOrStop() {
+  if (player_.playing()) return player_.stop();
+  if (!shown_ || live_.running()) return;
+  const auto [from, to] = ribbon_->selection();
+  if (!player_.play(*shown_->samples, shown_->rate_hz, from, to, ribbon_->hasSelection()))
+    return say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+  play_->setText(tr("Stop"));
+}
+
+void MainWindow::setEarsFirst(bool on) { ribbon_->setHidden(on && (live_.running() || picture_)); }
+
+void MainWindow::openFiles(const QStringList& files) {
+  if (files.isEmpty()) return;
+  if (!student())
+    return say(tr("Add a student first: then the recordings have somebody to belong to."),
+               tr("Add a student"), [this] { editStudent(true); });
+  if (studio_.readOnly()) return;
+  for (const QString& file : files) {
+    Opened opened;
+    opened.take.asked = asked();
+    opened.take.student = student()->id;
+    opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+    opened.take.source = QFileInfo(file).fileName().toStdString();
+    ++jobs_;
+    QThreadPool::globalInstance()->start(
+        [this, opened, path = QFile::encodeName(file).toStdString()]() mutable {
+          auto sound = readWholeSound(path);
+          if (sound) {
+            opened.rate_hz = sound->info.rate_hz;
+            opened.samples = std::make_shared<std::vector<float>>(std::move(sound->samples));
+          } else {
+            opened.error = q(sound.error().what);
+          }
+          QMetaObject::invokeMethod(
+              this,
+              [this, opened = std::move(opened)] {
+                --jobs_;
+                measure(opened);
+              },
+              Qt::QueuedConnection);
+        });
+  }
+}
+
+void MainWindow::offerLeftovers() {
+  const auto left = studio_.leftovers();
+  if (left.empty()) return;
+  const Leftover first = left.front();
+  const auto owner = std::ranges::find(students_, first.student, &Student::id);
+  if (owner == students_.end()) {
+    studio_.discardRecording(first.file);
+    return offerLeftovers();
+  }
+  auto sound = readWholeSound(first.file.string());
+  if (!sound || sound->samples.empty()) {
+    studio_.discardRecording(first.file);
+    return offerLeftovers();
+  }
+  const double seconds = static_cast<double>(sound->samples.size()) / sound->info.rate_hz;
+  say(tr("A take of %1, %2 s long, was not finished last time: Calando was ended while it recorded. It is "
+         "safe on disk.")
+          .arg(q(owner->name))
+          .arg(seconds, 0, 'f', 1),
+      tr("Keep it as a take"),
+      [this, first, samples = std::make_shared<std::vector<float>>(std::move(sound->samples)),
+       rate = sound->info.rate_hz] {
+        Opened opened;
+        opened.take.asked = first.asked;
+        opened.take.student = first.student;
+        opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+        opened.take.source = tr("found after a crash").toStdString();
+        opened.samples = samples;
+        opened.rate_hz = rate;
+        opened.recording = first.file;
+        measure(std::move(opened));
+      });
+}
+
+}  // namespace calando

@@ -1,0 +1,218 @@
+#include <gtest/gtest.h>
+
+#include <QImage>
+#include <QListWidget>
+#include <QPainter>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "app/figures_view.h"
+#include "app/live_take.h"
+#include "app/ribbon_painter.h"
+#include "app/ribbon_view.h"
+#include "app/staff_view.h"
+#include "app/style.h"
+#include "audio/sound_file.h"
+#include "core/exercise/judging.h"
+#include "core/signal/tracker.h"
+#include "support/signals.h"
+
+namespace calando {
+namespace {
+
+Context steadyTone() {
+  Context context;
+  context.exercise = findExercise("steady-tone");
+  context.level = findLevel("growing");
+  return context;
+}
+
+TEST(LiveTake, RecordsEverySampleWhileItMeasures) {
+  QTemporaryDir folder;
+  const auto sound = sounds::tone({.f0_hz = 330.0, .seconds = 2.0, .before_s = 0.4, .after_s = 0.4});
+  const std::filesystem::path file = folder.filePath("take.wav").toStdString();
+  LiveTake live;
+  TakePicturePtr last;
+  double longest = 0.0;
+  bool stopped = false;
+  QObject::connect(&live, &LiveTake::grew, [&](const TakePicturePtr& picture, double held) {
+    last = picture;
+    longest = std::max(longest, held);
+  });
+  QObject::connect(&live, &LiveTake::autoStop, [&] { stopped = true; });
+  live.listen(playedSource(sound, 48000, 6.0));
+  live.begin(file, steadyTone(), 2.0, true);
+  ASSERT_TRUE(QTest::qWaitFor([&] { return stopped; }, 10000));
+  const auto heard = live.end();
+  live.quiet();
+  ASSERT_GE(heard.size(), sound.size());
+  // The source had begun a moment before the take: the same sound, some blocks on.
+  const auto recorded = readWholeSound(file.string());
+  ASSERT_TRUE(recorded) << recorded.error().what;
+  ASSERT_EQ(recorded->samples.size(), heard.size());
+  EXPECT_EQ(recorded->samples, heard);
+  ASSERT_NE(last, nullptr);
+  EXPECT_TRUE(last->live);
+  EXPECT_NEAR(longest, 2.0, 0.15);  // frame by frame, without the exact ends
+  const Analysis analysis = analyse(heard, 48000, {});
+  ASSERT_EQ(analysis.tones.size(), 1u);
+  EXPECT_NEAR(analysis.tones[0].held_s, 2.0, 0.01);
+}
+
+struct InputCase {
+  const char* name;
+  std::vector<float> (*samples)();
+  InputState::Remark remark;
+};
+class Inputs : public testing::TestWithParam<InputCase> {};
+
+TEST_P(Inputs, AreRemarkedOn) {
+  LiveTake live;
+  std::vector<InputState::Remark> remarks;
+  QObject::connect(&live, &LiveTake::inputChanged, [&](const InputState& s) { remarks.push_back(s.remark); });
+  live.listen(playedSource(GetParam().samples(), 48000, 10.0));
+  EXPECT_TRUE(
+      QTest::qWaitFor([&] { return std::ranges::find(remarks, GetParam().remark) != remarks.end(); }, 6000));
+}
+INSTANTIATE_TEST_SUITE_P(
+    Of, Inputs,
+    testing::Values(
+        InputCase{"silence", [] { return std::vector<float>(48000 * 20, 0.0f); }, InputState::Remark::silent},
+        InputCase{"softness", [] { return sounds::noise(20.0, 0.001); }, InputState::Remark::soft},
+        InputCase{"clipping", [] { return std::vector<float>(48000 * 20, 1.0f); },
+                  InputState::Remark::clipping},
+        InputCase{"a_gate",
+                  [] {
+                    auto x = sounds::noise(20.0, 0.05);
+                    for (std::size_t n = 0; n < x.size(); ++n)
+                      if (n / 9600 % 2 == 1) x[n] = 0.0f;  // off for 200 ms, again and again
+                    return x;
+                  },
+                  InputState::Remark::gated},
+        InputCase{"a_good_tone", [] { return sounds::tone({.seconds = 20.0, .snr_db = 50}); },
+                  InputState::Remark::none}),
+    [](const auto& info) { return std::string(info.param.name); });
+
+std::shared_ptr<TakePicture> pictureOf(const sounds::ToneSpec& spec) {
+  auto picture = std::make_shared<TakePicture>();
+  picture->tracks = trackAll(sounds::tone(spec), spec.rate_hz);
+  picture->context = steadyTone();
+  picture->analysis = analyse(picture->tracks, picture->context);
+  return picture;
+}
+
+/// Pixels of a picture that are nearly of a colour.
+int count(const QImage& image, const QColor& colour) {
+  int n = 0;
+  for (int y = 0; y < image.height(); ++y)
+    for (int x = 0; x < image.width(); ++x) {
+      const QColor c = image.pixelColor(x, y);
+      n += std::abs(c.red() - colour.red()) + std::abs(c.green() - colour.green()) +
+               std::abs(c.blue() - colour.blue()) <
+           30;
+    }
+  return n;
+}
+
+TEST(Ribbon, IsThickerWhereItIsLouderAndTornWhereItBreaks) {
+  const auto picture =
+      pictureOf({.f0_hz = 440, .seconds = 4.0, .before_s = 0.5, .after_s = 0.5, .amplitude = [](double t) {
+                   return t < 2.0 ? 1.0 : t < 2.1 ? 0.0 : 0.1;
+                 }});
+  QImage image(500, 300, QImage::Format_RGB32);
+  image.fill(style::sheet);
+  QPainter painter(&image);
+  const RibbonScale scale = fitScale(*picture, image.rect(), 0.0, 5.0);
+  paintRibbon(painter, *picture, scale);
+  painter.end();
+  const auto thickness = [&](double t) {
+    return count(image.copy(static_cast<int>(scale.x(t)), 0, 1, 300), style::pitch);
+  };
+  EXPECT_GT(thickness(1.5), 1.5 * thickness(3.5));
+  EXPECT_GT(thickness(3.5), 2);
+  EXPECT_EQ(thickness(2.55), 0);  // the break, half a second of silence before the tone
+  EXPECT_EQ(thickness(0.2), 0);
+}
+
+TEST(Ribbon, HiddenShowsNothingOfThePitch) {
+  RibbonView view;
+  view.resize(800, 500);
+  view.setPicture(pictureOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  EXPECT_GT(count(view.grab().toImage(), style::pitch), 2000);
+  view.setHidden(true);
+  EXPECT_LT(count(view.grab().toImage(), style::pitch), 50);
+}
+
+TEST(Ribbon, ZoomAndPanStayWithinTheTake) {
+  RibbonView view;
+  view.resize(800, 500);
+  view.setPicture(pictureOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  view.zoom(0.25, 1.0);
+  const auto [from, to] = view.window();
+  EXPECT_LT(to - from, 0.7);
+  EXPECT_LT(from, 1.0);
+  EXPECT_GT(to, 1.0);
+  for (int i = 0; i < 50; ++i) view.pan(1.0);
+  EXPECT_NEAR(view.window().second, 2.6, 0.01);
+  for (int i = 0; i < 50; ++i) QTest::keyClick(&view, Qt::Key_Minus);
+  EXPECT_NEAR(view.window().second - view.window().first, 2.6, 0.01);
+  for (int i = 0; i < 50; ++i) QTest::keyClick(&view, Qt::Key_Plus);
+  EXPECT_NEAR(view.window().second - view.window().first, 0.2, 0.01);
+}
+
+TEST(Ribbon, ADragMarksAPartAndAClickAPlace) {
+  RibbonView view;
+  view.resize(800, 500);
+  view.setPicture(pictureOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  double chosen = -1.0;
+  QObject::connect(&view, &RibbonView::placeChosen, [&](double t) { chosen = t; });
+  QTest::mouseClick(&view, Qt::LeftButton, {}, QPoint(400, 150));
+  EXPECT_GT(chosen, 0.5);
+  EXPECT_FALSE(view.hasSelection());
+  QTest::mousePress(&view, Qt::LeftButton, {}, QPoint(300, 150));
+  QTest::mouseMove(&view, QPoint(500, 150));
+  QTest::mouseRelease(&view, Qt::LeftButton, {}, QPoint(500, 150));
+  EXPECT_TRUE(view.hasSelection());
+  EXPECT_LT(view.selection().first, view.selection().second);
+}
+
+TEST(Staff, PicksByClickAndByKeyWithinTheInstrumentsRange) {
+  StaffView staff;
+  staff.resize(220, 92);
+  const Instrument* trumpet = findInstrument("trumpet-bb");
+  staff.setInstrument(trumpet);
+  std::optional<int> picked;
+  QObject::connect(&staff, &StaffView::notePicked, [&](std::optional<int> note) { picked = note; });
+  QTest::mouseClick(&staff, Qt::LeftButton, {}, QPoint(60, 58));  // the second line of the treble staff
+  EXPECT_EQ(picked, parseNote("G4"));
+  QTest::keyClick(&staff, Qt::Key_Up);
+  EXPECT_EQ(picked, parseNote("Ab4"));
+  for (int i = 0; i < 100; ++i) QTest::keyClick(&staff, Qt::Key_Down);
+  EXPECT_EQ(picked, trumpet->writtenOf(trumpet->lowest));
+  QTest::keyClick(&staff, Qt::Key_Delete);
+  EXPECT_FALSE(picked);
+  staff.setInstrument(findInstrument("tuba-bb"));
+  QTest::mouseClick(&staff, Qt::LeftButton, {}, QPoint(60, 66));  // the lowest line of the bass staff
+  EXPECT_EQ(picked, parseNote("G2"));
+}
+
+TEST(Figures, AreWrittenWithTheirUnitsAndTrueMinusSigns) {
+  Reading r{"offset_cents", "Offset", -14.26, "cents", -12.0, 12.0, true, Verdict::near, 0.1};
+  EXPECT_EQ(figureText(r), QStringLiteral("−14.3 cents"));
+  r.value = 3.0;
+  EXPECT_EQ(figureText(r), "+3.0 cents");
+  r.value.reset();
+  EXPECT_EQ(figureText(r), QStringLiteral("–"));
+  EXPECT_EQ(signedFigure(-0.04, 1), "0.0");  // no minus before a nought
+  Reading count{"dropouts", "Breaks", 2.0, "", {}, 0.0, true, Verdict::outside, 2.0};
+  EXPECT_EQ(figureText(count), "2");
+}
+
+TEST(Figures, SpeakToAScreenReader) {
+  FiguresView view;
+  view.setReadings({{"held_s", "Held", 8.5, "s", 8.0, {}, true, Verdict::inside, 0.0}}, {});
+  EXPECT_TRUE(view.accessibleDescription().contains("Held 8.5 s, inside"));
+}
+
+}  // namespace
+}  // namespace calando
