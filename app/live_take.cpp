@@ -113,6 +113,7 @@ struct LiveTake::Worker {
     pictured = now;
     auto picture = std::make_shared<TakePicture>();
     picture->tracks = tracker->tracks();
+    for (const TrackFrame& guess : tracker->provisional()) picture->tracks.frames.push_back(guess);
     picture->context = context;
     picture->context.exercise = nullptr;
     picture->live = true;

@@ -19,7 +19,12 @@ namespace {
 
 constexpr double kLongWindow_s = 2.3 / kLowestPitch_hz;  // 85 ms
 constexpr double kShortWindow_s = kLongWindow_s / 2.0;
-constexpr double kShortWindowLowest_hz = 60.0;
+constexpr double kShortWindowLowest_hz = 54.0;
+constexpr double kTipWindow_s = kLongWindow_s / 4.0;
+constexpr double kTipWindowLowest_hz = 108.0;
+constexpr double kTipUnvoicedCost = 0.4;
+constexpr double kTipJump = 0.05;
+constexpr double kTipLonger = 0.03;
 constexpr double kLevelWindow_s = 0.05;
 constexpr double kFullScale = 0.9999;  // 16-bit files end at 0.99997
 constexpr int kClipRun = 3;
@@ -97,6 +102,7 @@ struct Tracker::Stages {
         band(decimation.outputRate()),
         longWindow(sound.rate(), kLongWindow_s, kLowestPitch_hz),
         shortWindow(sound.rate(), kShortWindow_s, kShortWindowLowest_hz),
+        tipWindow(sound.rate(), kTipWindow_s, kTipWindowLowest_hz),
         path(static_cast<std::size_t>(lagFrames)),
         centroid(sound.rate()),
         colour(sound.rate()) {
@@ -106,8 +112,10 @@ struct Tracker::Stages {
 
   void push(std::span<const float> samples);
   void finish();
+  std::vector<TrackFrame> provisional();
 
  private:
+  std::optional<PitchCandidate> guess(double t, double ahead_s, double before_hz);
   void countClipped(float x);
   void filterOn();
   void takeRumbleOut();
@@ -140,6 +148,7 @@ struct Tracker::Stages {
   SlidingSignal band;   // from 60 Hz on; colour is measured on it
   CoarsePitch longWindow;
   CoarsePitch shortWindow;
+  CoarsePitch tipWindow;  // only for provisional()
   PitchPath path;
   PitchRefiner refiner;
   CentroidMeter centroid;
@@ -280,6 +289,50 @@ double Tracker::Stages::correctedPitch(std::size_t i) const {
   return refined[i] * std::exp2(-second * kernel[i] / 2.0);
 }
 
+/// The best candidate of the windows that fit into `ahead_s` of signal after `t`.
+std::optional<PitchCandidate> Tracker::Stages::guess(double t, double ahead_s, double before_hz) {
+  std::optional<PitchCandidate> best;
+  double least = kTipUnvoicedCost;
+  for (CoarsePitch* window : {&tipWindow, &shortWindow, &longWindow}) {
+    if (window->windowSeconds() / 2.0 > ahead_s) break;
+    if (before_hz > 0.0 && before_hz < window->lowest()) continue;  // it would take a partial for the note
+    for (const PitchCandidate& candidate : window->candidates(sound, t)) {
+      const bool jump =
+          before_hz > 0.0 && std::abs(1200.0 * std::log2(candidate.f0_hz / before_hz)) > kRunJump_cents;
+      // A longer window must be clearly better to overrule a shorter, more recent one.
+      const double cost = candidateCost(candidate) + (jump ? kTipJump : 0.0) +
+                          (best && window != &tipWindow ? kTipLonger : 0.0);
+      if (cost >= least) continue;
+      least = cost;
+      best = candidate;
+    }
+  }
+  return best;
+}
+
+std::vector<TrackFrame> Tracker::Stages::provisional() {
+  std::vector<TrackFrame> guesses;
+  const double reached = sound.seconds();
+  double before_hz = refined.empty() ? 0.0 : refined.back();
+  for (std::size_t i = tracks.frames.size(); time(i) + tipWindow.windowSeconds() / 2.0 <= reached; ++i) {
+    const double t = time(i);
+    const double ahead = reached - t;
+    TrackFrame frame;
+    frame.level_dbfs = static_cast<float>(
+        tracks.energy.level_dbfs(t - kLevelWindow_s / 2.0, t + std::min(ahead, kLevelWindow_s / 2.0)));
+    if (const auto found = guess(t, ahead, before_hz)) {
+      double f0 = found->f0_hz;
+      if (PitchRefiner::reach(f0) <= ahead)
+        if (const auto exact = refiner.refine(sound, t, f0, f0)) f0 = exact->f0_hz;
+      frame.f0_hz = static_cast<float>(f0);
+      frame.confidence = static_cast<float>(found->height);
+    }
+    if (frame.f0_hz > 0.0f) before_hz = frame.f0_hz;
+    guesses.push_back(frame);
+  }
+  return guesses;
+}
+
 double Tracker::Stages::pitchAt(double t) const {
   const double place = std::clamp(t / kHop_s, 0.0, static_cast<double>(refined.size() - 1));
   const auto left = static_cast<std::size_t>(place);
@@ -358,6 +411,7 @@ void Tracker::push(std::span<const float> samples) {
 }
 void Tracker::finish() { stages_->finish(); }
 const Tracks& Tracker::tracks() const { return stages_->tracks; }
+std::vector<TrackFrame> Tracker::provisional() { return stages_->provisional(); }
 
 double vibratoResponse(double f0_hz, double rate_hz) {
   const double omega = 2.0 * std::numbers::pi * rate_hz;

@@ -153,6 +153,64 @@ TEST(Tracker, IsHardlyWorseWithTheLiveLag) {
   EXPECT_LE(different, 6);  // some frames at the two ends may be voiced in one and not in the other
 }
 
+/// Plays a signal into a live tracker in blocks of 10 ms and hands out the newest guess with a pitch after
+/// each.
+void listenLive(const std::vector<float>& samples,
+                const std::function<void(double now_s, double at_s, double f0_hz)>& heard) {
+  Tracker tracker(48000, Tracker::kLiveLag);
+  for (std::size_t i = 0; i + 480 <= samples.size(); i += 480) {
+    tracker.push(std::span(samples).subspan(i, 480));
+    const std::size_t first = tracker.tracks().frames.size();
+    const auto guesses = tracker.provisional();
+    for (std::size_t g = guesses.size(); g-- > 0;) {
+      if (guesses[g].f0_hz <= 0.0f) continue;
+      heard(static_cast<double>(i + 480) / 48000.0, static_cast<double>(first + g) * kHop_s,
+            guesses[g].f0_hz);
+      break;
+    }
+  }
+}
+
+struct LiveCase {
+  double f0_hz, behind_s;
+};
+class Live : public testing::TestWithParam<LiveCase> {};
+
+TEST_P(Live, IsCloseBehindTheSound) {
+  const auto [f0, behind] = GetParam();
+  for (const auto& spectrum : sounds::spectra()) {
+    std::vector<double> errors;
+    listenLive(tone({.f0_hz = f0, .seconds = 1.0, .spectrum = &spectrum, .snr_db = 40}),
+               [&](double now, double at, double hz) {
+                 if (now < 0.3) return;
+                 EXPECT_LE(now - at, behind + kHop_s)
+                     << spectrum.name;  // frames stand every 10 ms: one just misses the edge
+                 errors.push_back(sounds::cents(f0, hz));
+               });
+    ASSERT_GT(errors.size(), 65u) << spectrum.name;
+    EXPECT_LE(quantileOfSizes(errors, 0.95), 5.0) << f0 << " " << spectrum.name;
+  }
+}
+INSTANTIATE_TEST_SUITE_P(Pitches, Live,
+                         testing::Values(LiveCase{29.14, 0.05}, LiveCase{41.2, 0.05}, LiveCase{58.27, 0.025},
+                                         LiveCase{110.0, 0.025}, LiveCase{116.54, 0.025},
+                                         LiveCase{233.08, 0.025}, LiveCase{440.0, 0.025},
+                                         LiveCase{1397.0, 0.025}, LiveCase{4186.0, 0.025}));
+
+TEST(LiveOnset, IsStableThirtyMillisecondsAfterAnOnset) {
+  for (const double f0 : {116.54, 233.08, 440.0, 880.0, 1760.0}) {
+    const double onset = 0.5;
+    const auto ramp = [](double t) { return std::min(1.0, t / 0.01); };
+    listenLive(tone({.f0_hz = f0, .seconds = 0.5, .before_s = onset, .amplitude = ramp, .floor_rms = 1e-4}),
+               [&](double now, double at, double hz) {
+                 if (at < onset + 0.03 - 0.011 || now > onset + 0.48)
+                   return;  // seen when the sound is 30 ms old
+                 EXPECT_LE(std::abs(sounds::cents(f0, hz)), 5.0)
+                     << f0 << " Hz, " << at - onset << " s after the onset";
+               });
+  }
+}
+
 TEST(Tracker, HearsNothingInNoiseAndSilence) {
   for (const auto& samples :
        {sounds::noise(2.0, 0.05), std::vector<float>(96000, 0.0f), std::vector<float>(96000, 0.3f)}) {
