@@ -24,10 +24,10 @@ ensure_packages() {
   "${root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends "${missing[@]}"
 }
 
-# build PRESET [cmake options]
+# build PRESET [options of cmake --build]
 build() {
   local preset=$1
   shift
-  cmake --preset "$preset" "$@" >/dev/null
-  cmake --build --preset "$preset"
+  cmake --preset "$preset" -DCALANDO_TESTS=ON >/dev/null
+  cmake --build --preset "$preset" "$@"
 }

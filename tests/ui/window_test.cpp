@@ -228,6 +228,108 @@ TEST_F(WindowTest, EveryExportIsWritten) {
   EXPECT_FALSE(exportTake("/no/such/place/take.png", *window_->shownPicture(), samples, 48000).isEmpty());
 }
 
+TEST_F(WindowTest, WithoutAStudentATakeIsNotStartedButTheWayIsShown) {
+  openWindow();
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_Space);
+  EXPECT_FALSE(find<QPushButton>("record")->isChecked());
+  EXPECT_TRUE(find<QLabel>("message")->text().contains("student"));
+  EXPECT_EQ(find<QPushButton>("messageButton")->text(), "Add a student");
+}
+
+TEST_F(WindowTest, ANoteThatIsNoneIsSaidAndTheOldOneStays) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  type("note", "D5");
+  find<QLineEdit>("note")->selectAll();
+  type("note", "H9");
+  EXPECT_TRUE(find<QLabel>("message")->text().contains("H9"));
+  EXPECT_EQ(find<StaffView>("staff")->note(), parseNote("D5"));
+}
+
+TEST_F(WindowTest, SpaceStopsATakeByHandAndASoundlessOneIsKept) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  choose("source", "stand-in");
+  window_->setStandInSpeed(1.01);  // near real time: its first second is the breath
+  find<QToolButton>("autoStop")->setChecked(false);
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_Space);
+  EXPECT_TRUE(find<QPushButton>("record")->isChecked());
+  QTest::qWait(300);
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_Space);
+  EXPECT_FALSE(find<QPushButton>("record")->isChecked());
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
+  EXPECT_TRUE(find<QLabel>("message")->text().contains("No tone"));
+  for (const Reading& r : find<FiguresView>("figures")->readings())
+    EXPECT_EQ(r.verdict, Verdict::notYet) << r.id;
+}
+
+TEST_F(WindowTest, EarsFirstHidesTheTraceWhileItSoundsAndShowsItAfterwards) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  find<QDoubleSpinBox>("seconds")->setValue(3);
+  find<QToolButton>("earsFirst")->setChecked(true);
+  choose("source", "stand-in");
+  auto* ribbon = find<RibbonView>("ribbon");
+  QTest::keyClick(ribbon, Qt::Key_Space);
+  const auto ink = [&] {
+    const QImage image = ribbon->grab().toImage();
+    int count = 0;
+    for (int y = 0; y < image.height(); y += 2)
+      for (int x = 0; x < image.width(); x += 2) count += image.pixelColor(x, y) == style::pitch;
+    return count;
+  };
+  QTest::qWait(350);  // at eight times the speed well inside the tone
+  EXPECT_LT(ink(), 30);
+  ASSERT_TRUE(settle());
+  EXPECT_GT(ink(), 300);
+}
+
+TEST_F(WindowTest, ASecondWindowOnTheSameStudioOnlyLooks) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  auto again = Studio::open(folder_.path().toStdString());
+  ASSERT_TRUE(again);
+  MainWindow second(std::move(*again));
+  second.show();
+  EXPECT_TRUE(second.findChild<QLabel*>("message")->text().contains("Another Calando window"));
+  EXPECT_EQ(second.findChild<QListWidget*>("students")->count(), 1);
+  EXPECT_FALSE(second.findChild<QPushButton*>("record")->isEnabled());
+}
+
+TEST_F(WindowTest, ATakeWhoseSoundIsMissingIsSaidAndTheOthersStillOpen) {
+  openWindow();
+  addStudent("Ada", "flute");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("steady");
+  playTake("flat-steady");
+  auto* shelf = find<QListWidget>("shelf");
+  ASSERT_EQ(shelf->count(), 2);
+  const QDir takes(folder_.filePath("takes"));
+  ASSERT_TRUE(QFile::remove(takes.filePath("1.flac")));
+  shelf->setCurrentRow(1);
+  ASSERT_TRUE(settle());
+  EXPECT_TRUE(find<QLabel>("message")->text().contains("missing"));
+  EXPECT_EQ(window_->shownPicture(), nullptr);
+  shelf->setCurrentRow(0);
+  ASSERT_TRUE(settle());
+  EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);
+}
+
+TEST_F(WindowTest, TheLastTakesAreThereToCompareWith) {
+  openWindow();
+  addStudent("Ada", "trumpet-bb");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  for (const char* player : {"steady", "flat-steady", "steady"}) playTake(player);
+  // The dots are drawn from the kept summaries: the figures of both earlier takes are in the picture.
+  const QImage with = find<FiguresView>("figures")->grab().toImage();
+  find<QListWidget>("shelf")->setCurrentRow(2);
+  ASSERT_TRUE(settle());
+  find<FiguresView>("figures")->setReadings(find<FiguresView>("figures")->readings(), {});
+  EXPECT_NE(with, find<FiguresView>("figures")->grab().toImage());
+  EXPECT_EQ(find<QListWidget>("shelf")->count(), 3);
+}
+
 TEST(RibbonScale, MapsTimesAndCentsThereAndBack) {
   RibbonScale scale;
   scale.area = QRectF(50, 20, 600, 300);
