@@ -3,6 +3,7 @@
 #include <chrono>
 #include <mutex>
 
+#include "core/measure/input_meter.h"
 #include "core/signal/tracker.h"
 #include "records/take_recorder.h"
 
@@ -12,51 +13,7 @@ namespace {
 
 constexpr auto kPictureEvery = std::chrono::milliseconds(33);
 constexpr auto kMeterEvery = std::chrono::milliseconds(60);
-constexpr double kSilentAfter_s = 2.0;
 constexpr double kStopAfter_s = 1.0;
-
-double decibels(double power) { return 10.0 * std::log10(std::max(power, 1e-14)); }
-
-/// Watches the level, and the marks of a source that is silent, clipped or gated.
-class Meter {
- public:
-  explicit Meter(double rate) : rate_(rate) {}
-  void push(std::span<const float> block) {
-    double power = 0.0;
-    for (const float x : block) {
-      const double a = std::abs(x);
-      power += a * a;
-      peak_ = std::max(a, peak_ * decay_);
-      if (a >= 0.999) sinceClip_ = 0.0;
-      zeroRun_ = x == 0.0f ? zeroRun_ + 1 : 0;
-      if (zeroRun_ == static_cast<long>(0.02 * rate_) && heard_) ++gates_;
-      heard_ = heard_ || a > 0.003;
-    }
-    const double seconds = static_cast<double>(block.size()) / rate_;
-    sinceClip_ += seconds;
-    level_ = block.empty() ? level_ : decibels(power / static_cast<double>(block.size()));
-    quiet_ = level_ < -80.0 ? quiet_ + seconds : 0.0;
-    loudest_ = std::max(loudest_ - 3.0 * seconds, level_);
-  }
-  InputState state(long dropped) const {
-    InputState s{level_, decibels(peak_ * peak_), InputState::Remark::none, dropped};
-    if (dropped > 0) s.remark = InputState::Remark::lost;
-    if (loudest_ > -75.0 && loudest_ < -48.0) s.remark = InputState::Remark::soft;
-    // A microphone in a room never gives exact zeros again and again: something switches the sound off.
-    if (gates_ >= 3) s.remark = InputState::Remark::gated;
-    if (quiet_ > kSilentAfter_s) s.remark = InputState::Remark::silent;
-    if (sinceClip_ < 1.5) s.remark = InputState::Remark::clipping;
-    return s;
-  }
-
- private:
-  static constexpr double decay_ = 0.99995;
-  double rate_;
-  double peak_ = 0.0, level_ = -140.0, quiet_ = 0.0, sinceClip_ = 1e9, loudest_ = -140.0;
-  long zeroRun_ = 0;
-  int gates_ = 0;
-  bool heard_ = false;
-};
 
 }  // namespace
 
@@ -78,7 +35,7 @@ struct LiveTake::Worker {
   std::thread thread;
 
   void run() {
-    Meter meter(rate);
+    InputMeter meter(rate);
     auto metered = std::chrono::steady_clock::now();
     std::vector<float> block;
     while (!stopping) {
@@ -118,7 +75,7 @@ struct LiveTake::Worker {
     picture->context.exercise = nullptr;
     picture->live = true;
     picture->asked_s = asked_s;
-    const auto [held, sinceEnd] = sounding(picture->tracks);
+    const auto [held, sinceEnd] = latestSound(picture->tracks);
     QMetaObject::invokeMethod(
         owner, [o = owner, picture, held = held] { emit o->grew(picture, held); }, Qt::QueuedConnection);
     if (stopAfterTone && !told && held > 0.5 && sinceEnd > kStopAfter_s) {
@@ -126,20 +83,6 @@ struct LiveTake::Worker {
       QMetaObject::invokeMethod(
           owner, [o = owner] { emit o->autoStop(); }, Qt::QueuedConnection);
     }
-  }
-
-  /// Seconds held by the latest tone, and since it ended. Short gaps are bridged as in the analysis.
-  static std::pair<double, double> sounding(const Tracks& tracks) {
-    const auto& frames = tracks.frames;
-    std::size_t last = frames.size();
-    while (last > 0 && frames[last - 1].f0_hz <= 0.0f) --last;
-    std::size_t first = last;
-    int gap = 0;
-    for (std::size_t i = last; i-- > 0 && gap < 16;) {
-      gap = frames[i].f0_hz > 0.0f ? 0 : gap + 1;
-      if (gap == 0) first = i;
-    }
-    return {static_cast<double>(last - first) * kHop_s, static_cast<double>(frames.size() - last) * kHop_s};
   }
 };
 

@@ -7,17 +7,9 @@
 
 #include "app/block_source.h"
 #include "app/take_picture.h"
+#include "core/measure/input_meter.h"
 
 namespace calando {
-
-/// What the meter shows before and during a take.
-struct InputState {
-  enum class Remark { none, silent, soft, clipping, gated, lost };
-  double level_dbfs = -140.0;
-  double peak_dbfs = -140.0;
-  Remark remark = Remark::none;
-  long droppedBlocks = 0;
-};
 
 /// Listens to a source on a worker thread: meters it, and from begin() to end() records to disk and measures.
 /// Signals arrive on the thread that made the object. The worker is joined on destruction.

@@ -68,6 +68,7 @@ class MainWindow : public QMainWindow {
   QWidget* buildShelf();
   QWidget* captioned(const QString& caption, QWidget* field);
   void buildKeys();
+  void chooseFiles();
   void fillSources();
 
   // Students

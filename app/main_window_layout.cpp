@@ -184,11 +184,7 @@ QWidget* MainWindow::buildLeft() {
 
   auto* open = new QPushButton(tr("Open recordings…"));
   open->setToolTip(tr("Open sound files as takes (Ctrl+O); they can also be dropped on the window."));
-  connect(open, &QPushButton::clicked, this, [this] {
-    openFiles(QFileDialog::getOpenFileNames(
-        this, tr("Open recordings"), {},
-        tr("Sound files (*.wav *.flac *.mp3 *.ogg *.opus *.aif *.aiff);;All files (*)")));
-  });
+  connect(open, &QPushButton::clicked, this, [this] { chooseFiles(); });
 
   auto* left = new QWidget;
   left->setFixedWidth(196);
@@ -289,17 +285,19 @@ QWidget* MainWindow::buildShelf() {
   return shelf_;
 }
 
+void MainWindow::chooseFiles() {
+  openFiles(QFileDialog::getOpenFileNames(
+      this, tr("Open recordings"), {},
+      tr("Sound files (*.wav *.flac *.mp3 *.ogg *.opus *.aif *.aiff);;All files (*)")));
+}
+
 void MainWindow::buildKeys() {
   const auto key = [this](const QKeySequence& keys, auto act) {
     auto* shortcut = new QShortcut(keys, this);
     connect(shortcut, &QShortcut::activated, this, act);
   };
   key(Qt::Key_F1, [this] { showHelp(this); });
-  key(QKeySequence::Open, [this] {
-    openFiles(QFileDialog::getOpenFileNames(
-        this, tr("Open recordings"), {},
-        tr("Sound files (*.wav *.flac *.mp3 *.ogg *.opus *.aif *.aiff);;All files (*)")));
-  });
+  key(QKeySequence::Open, [this] { chooseFiles(); });
   key(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { editStudent(true); });
   key(QKeySequence(Qt::CTRL | Qt::Key_E), [this] { exportShown(); });
   key(QKeySequence::Undo, [this] { undoDelete(); });

@@ -3,6 +3,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/measure/input_meter.h"
 #include "core/measure/statistics.h"
 #include "core/signal/coarse_pitch.h"
 #include "core/signal/energy_track.h"
@@ -224,6 +225,40 @@ TEST(PeriodChain, FindsNothingBetweenPeriodsThatAreAlike) {
   EXPECT_LT(frame->jitter_percent, 0.01);
   EXPECT_LT(frame->shimmer_db, 0.01);
   EXPECT_FALSE(neighbouringPeriods(signalOf(sine(100, 0.3, 24000), 24000), 0.1, 0.11, 100.0));
+}
+
+TEST(InputMeter, ReadsLevelAndPeakInDecibelsOfFullScale) {
+  InputMeter meter(48000);
+  meter.push(sine(1000.0, 0.1, 48000, 0.5));
+  const InputState s = meter.state(0);
+  EXPECT_NEAR(s.level_dbfs, 20.0 * std::log10(0.5 / std::sqrt(2.0)), 0.01);
+  EXPECT_NEAR(s.peak_dbfs, 20.0 * std::log10(0.5), 0.1);
+  EXPECT_EQ(s.remark, InputState::Remark::none);
+  EXPECT_EQ(meter.state(3).remark, InputState::Remark::lost);
+}
+
+TrackFrame frameOf(float f0_hz) {
+  TrackFrame frame;
+  frame.f0_hz = f0_hz;
+  return frame;
+}
+
+TEST(LatestSound, BridgesShortGapsAndNoLongOnes) {
+  Tracks tracks;
+  const auto add = [&](int frames, float f0) {
+    tracks.frames.insert(tracks.frames.end(), static_cast<std::size_t>(frames), frameOf(f0));
+  };
+  EXPECT_EQ(latestSound(tracks).held_s, 0.0);
+  add(50, 220.0f);
+  add(30, 0.0f);
+  add(100, 220.0f);
+  add(10, 0.0f);
+  add(100, 220.0f);
+  EXPECT_NEAR(latestSound(tracks).held_s, 2.1, 1e-9);
+  EXPECT_NEAR(latestSound(tracks).sinceEnd_s, 0.0, 1e-9);
+  add(40, 0.0f);
+  EXPECT_NEAR(latestSound(tracks).held_s, 2.1, 1e-9);
+  EXPECT_NEAR(latestSound(tracks).sinceEnd_s, 0.4, 1e-9);
 }
 
 TEST(Statistics, KnowTheirClosedForms) {

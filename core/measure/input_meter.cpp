@@ -1,0 +1,71 @@
+#include "core/measure/input_meter.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace calando {
+
+namespace {
+
+constexpr double kPeakDecay = 0.99995;  // a sample
+constexpr double kClips = 0.999;
+constexpr double kClipShown_s = 1.5;
+constexpr double kQuiet_dbfs = -80.0;
+constexpr double kSilentAfter_s = 2.0;
+constexpr double kSoft_dbfs = -48.0;  // softer than any tone from a microphone in its place
+constexpr double kNothing_dbfs = -75.0;
+constexpr double kForgets_db_per_s = 3.0;  // how fast the loudest moment stops to count
+constexpr double kGate_s = 0.02;           // exact zeros for so long, after sound
+constexpr double kHeard = 0.003;
+constexpr int kGatesAreOne = 3;  // once or twice may be a cable
+constexpr int kBridge = 16;      // frames: 150 ms
+
+double decibels(double power) { return 10.0 * std::log10(std::max(power, 1e-14)); }
+
+}  // namespace
+
+void InputMeter::push(std::span<const float> block) {
+  if (block.empty()) return;
+  double power = 0.0;
+  const long gate = static_cast<long>(kGate_s * rate_);
+  for (const float x : block) {
+    const double size = std::abs(static_cast<double>(x));
+    power += size * size;
+    peak_ = std::max(size, peak_ * kPeakDecay);
+    if (size >= kClips) sinceClip_s_ = 0.0;
+    zeroRun_ = x == 0.0f ? zeroRun_ + 1 : 0;
+    if (zeroRun_ == gate && heard_) ++gates_;
+    heard_ = heard_ || size > kHeard;
+  }
+  const double seconds = static_cast<double>(block.size()) / rate_;
+  sinceClip_s_ += seconds;
+  level_ = decibels(power / static_cast<double>(block.size()));
+  quiet_s_ = level_ < kQuiet_dbfs ? quiet_s_ + seconds : 0.0;
+  loudest_ = std::max(loudest_ - kForgets_db_per_s * seconds, level_);
+}
+
+InputState InputMeter::state(long droppedBlocks) const {
+  InputState s{level_, decibels(peak_ * peak_), InputState::Remark::none, droppedBlocks};
+  if (droppedBlocks > 0) s.remark = InputState::Remark::lost;
+  if (loudest_ > kNothing_dbfs && loudest_ < kSoft_dbfs) s.remark = InputState::Remark::soft;
+  // A microphone in a room never gives exact zeros again and again: something switches the sound off.
+  if (gates_ >= kGatesAreOne) s.remark = InputState::Remark::gated;
+  if (quiet_s_ > kSilentAfter_s) s.remark = InputState::Remark::silent;
+  if (sinceClip_s_ < kClipShown_s) s.remark = InputState::Remark::clipping;
+  return s;
+}
+
+LatestSound latestSound(const Tracks& tracks) {
+  const auto& frames = tracks.frames;
+  std::size_t last = frames.size();
+  while (last > 0 && frames[last - 1].f0_hz <= 0.0f) --last;
+  std::size_t first = last;
+  int gap = 0;
+  for (std::size_t i = last; i-- > 0 && gap < kBridge;) {
+    gap = frames[i].f0_hz > 0.0f ? 0 : gap + 1;
+    if (gap == 0) first = i;
+  }
+  return {static_cast<double>(last - first) * kHop_s, static_cast<double>(frames.size() - last) * kHop_s};
+}
+
+}  // namespace calando
