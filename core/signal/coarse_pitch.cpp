@@ -21,6 +21,7 @@ constexpr double kRankPrice = 0.02;  // for choosing whom to probe: high pitches
 constexpr double kAlike = 0.04;
 constexpr double kAlikeOctave = 0.008;
 constexpr double kMultipleHandicap = 0.03;
+constexpr double kNoEnergy = 1e-12;    // of the window's: rounding is all that is left
 constexpr double kSilentPower = 1e-9;  // -90 dBFS
 
 /// 2^a or 3·2^a, not below n: lengths that FFTW does fast.
@@ -83,9 +84,9 @@ CoarsePitch::CoarsePitch(double rate_hz, double window_s, double lowest_hz)
       fft_(goodLength(windowLength_ + maxLag_ + kMirror)),
       window_(static_cast<std::size_t>(windowLength_)),
       nacf_(static_cast<std::size_t>(maxLag_ + 2 * kMirror)),
-      power_(static_cast<std::size_t>(windowLength_ + 1)) {}
+      power_(0.0) {}
 
-void CoarsePitch::correlate(const SlidingSignal& signal, long from) {
+CALANDO_DISPATCHED void CoarsePitch::correlate(const SlidingSignal& signal, long from) {
   signal.copy(from, window_);
   const auto time = fft_.time();
   std::ranges::copy(window_, time.begin());
@@ -94,18 +95,24 @@ void CoarsePitch::correlate(const SlidingSignal& signal, long from) {
   for (auto& bin : fft_.spectrum()) bin = std::norm(bin);
   fft_.inverse();
 
-  for (std::size_t j = 0; j < window_.size(); ++j)
-    power_[j + 1] = power_[j] + static_cast<double>(window_[j]) * window_[j];
+  // Energy of what a lag leaves of the window, without its last and without its first samples.
+  const std::span<const float> x = window_;
+  power_ = 0.0;
+  for (const float sample : x) power_ += static_cast<double>(sample) * sample;
   const double scale = 2.0 / static_cast<double>(fft_.length());
-  const double all = power_.back();
+  const std::span<const float> correlation = fft_.time();
+  double energy = 2.0 * power_;
   for (std::size_t lag = 0; lag + kMirror < nacf_.size(); ++lag) {
-    const double energy = power_[window_.size() - lag] + (all - power_[lag]);
-    nacf_[lag + kMirror] = energy <= 0.0 ? 0.0f : static_cast<float>(scale * fft_.time()[lag] / energy);
+    nacf_[lag + kMirror] =
+        energy <= kNoEnergy * power_ ? 0.0f : static_cast<float>(scale * correlation[lag] / energy);
+    const double last = x[x.size() - 1 - lag];
+    const double first = x[lag];
+    energy -= last * last + first * first;
   }
   for (std::size_t lag = 1; lag <= kMirror; ++lag) nacf_[kMirror - lag] = nacf_[kMirror + lag];
 }
 
-double CoarsePitch::interpolated(double lag) const {
+CALANDO_DISPATCHED double CoarsePitch::interpolated(double lag) const {
   const double whole = std::floor(lag);
   const auto taps = interpolationTaps(lag - whole);
   // nacf_ starts kMirror lags below zero, so that the taps never leave it.
@@ -144,7 +151,7 @@ double CoarsePitch::refinedLag(double lag) const {
 std::vector<PitchCandidate> CoarsePitch::candidates(const SlidingSignal& signal, double centre_s) {
   correlate(signal, std::lround(centre_s * rate_) - windowLength_ / 2);
   std::vector<PitchCandidate> found;
-  if (power_.back() < kSilentPower * static_cast<double>(windowLength_)) return found;
+  if (power_ < kSilentPower * static_cast<double>(windowLength_)) return found;
 
   // The correlation on a grid: half samples for short lags, where a partial near 10 kHz is hardly sampled.
   const auto gridLag = [](long i) {

@@ -46,8 +46,8 @@ class CoarsePitch {
   long maxLag_;
   RealFft fft_;
   std::vector<float> window_;
-  std::vector<float> nacf_;    // from some lags below zero (mirrored) to some beyond maxLag_
-  std::vector<double> power_;  // prefix sums of squares
+  std::vector<float> nacf_;  // from some lags below zero (mirrored) to some beyond maxLag_
+  double power_;             // sum of squares in the window
 };
 
 /// What a candidate costs a pitch path: 1 - height + a small price for long periods (which always fit too).

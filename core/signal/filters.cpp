@@ -50,9 +50,12 @@ std::vector<float> kaiserLowPass(double passEdge, double stopEdge, double attenu
 FirStage::FirStage(double inputRate_hz, int factor, std::vector<float> taps)
     : inputRate_(inputRate_hz),
       factor_(factor),
+      half_(static_cast<long>(taps.size() / 2)),
       taps_(std::move(taps)),
-      edge_(taps_.size()),
-      waiting_(inputRate_hz) {}
+      waiting_(inputRate_hz) {
+  taps_.resize((taps_.size() + 15) / 16 * 16, 0.0f);
+  edge_.resize(taps_.size());
+}
 
 FirStage decimationFor(double inputRate_hz) {
   const int factor = std::max(1, static_cast<int>(inputRate_hz / kLeastRate_hz));
@@ -106,15 +109,13 @@ void FirStage::push(std::span<const float> input, SlidingSignal& output) {
 }
 
 void FirStage::finish(SlidingSignal& output) {
-  const long half = static_cast<long>(taps_.size() / 2);
-  for (long i = 0; i < half; ++i) waiting_.push(0.0f);
-  produce(output, received_ + half);
+  for (long i = 0; i < half_; ++i) waiting_.push(0.0f);
+  produce(output, received_ + half_);
 }
 
-void FirStage::produce(SlidingSignal& output, long available) {
-  const long half = static_cast<long>(taps_.size() / 2);
-  for (; emitted_ * factor_ < received_ && emitted_ * factor_ + half < available; ++emitted_) {
-    const long from = emitted_ * factor_ - half;
+CALANDO_DISPATCHED void FirStage::produce(SlidingSignal& output, long available) {
+  for (; emitted_ * factor_ < received_ && emitted_ * factor_ + half_ < available; ++emitted_) {
+    const long from = emitted_ * factor_ - half_;
     const float* x = edge_.data();
     if (waiting_.holds(from, from + static_cast<long>(taps_.size())))
       x = waiting_.data(from);
@@ -122,7 +123,7 @@ void FirStage::produce(SlidingSignal& output, long available) {
       waiting_.copy(from, edge_);
     output.push(dot(taps_.data(), x, taps_.size()));
   }
-  waiting_.forgetBefore(emitted_ * factor_ - half);
+  waiting_.forgetBefore(emitted_ * factor_ - half_);
 }
 
 }  // namespace calando

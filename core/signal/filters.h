@@ -24,7 +24,8 @@ class FirStage {
 
   double inputRate_;
   int factor_;
-  std::vector<float> taps_;
+  long half_;                // the filter's delay
+  std::vector<float> taps_;  // with zeros behind them up to a multiple of 16
   std::vector<float> edge_;
   SlidingSignal waiting_;
   long received_ = 0;

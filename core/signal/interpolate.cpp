@@ -38,10 +38,10 @@ const std::vector<Taps>& table() {
 }  // namespace
 
 std::span<const float, kInterpolationTaps> interpolationTaps(double fraction) {
-  return table()[static_cast<std::size_t>(std::lround(fraction * kPhases))];
+  return table()[static_cast<std::size_t>(fraction * kPhases + 0.5)];
 }
 
-float readAt(const SlidingSignal& signal, double sample) {
+CALANDO_DISPATCHED float readAt(const SlidingSignal& signal, double sample) {
   const double whole = std::floor(sample);
   const auto taps = interpolationTaps(sample - whole);
   const long from = static_cast<long>(whole) - kBefore;

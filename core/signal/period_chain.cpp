@@ -20,7 +20,8 @@ struct Match {
 };
 
 /// The signal at whole samples from `from` on, moved by a real-valued lag.
-void readShifted(const SlidingSignal& signal, long from, double lag, std::vector<float>& out) {
+CALANDO_DISPATCHED void readShifted(const SlidingSignal& signal, long from, double lag,
+                                    std::vector<float>& out) {
   const double whole = std::floor(lag);
   const auto taps = interpolationTaps(lag - whole);
   const long first = from + static_cast<long>(whole) - kHalfTaps + 1;

@@ -13,6 +13,17 @@ constexpr double kSwitchCost = 0.15;    // voiced <-> unvoiced
 constexpr double kJumpPerOctave = 0.25;
 constexpr double kMostJump = 0.15;  // slurs and slips are real: no leap costs more
 
+constexpr std::size_t kLongestStart = 25;  // frames; a note's core begins no later
+constexpr double kOctaveTolerance = 0.07;  // octaves: 84 cents
+constexpr double kOctaveShare = 0.6;       // the octave below has at most a fifth of the power to itself
+
+const PitchCandidate* octaveAbove(const std::vector<PitchCandidate>& candidates, const PitchCandidate& low) {
+  const auto found = std::ranges::find_if(candidates, [&](const PitchCandidate& c) {
+    return std::abs(std::log2(c.f0_hz / low.f0_hz) - 1.0) < kOctaveTolerance;
+  });
+  return found == candidates.end() ? nullptr : &*found;
+}
+
 double transition(const PitchCandidate& from, const PitchCandidate& to) {
   return std::min(kMostJump, kJumpPerOctave * std::abs(std::log2(to.f0_hz / from.f0_hz)));
 }
@@ -51,23 +62,59 @@ std::optional<PitchPath::Decision> PitchPath::push(std::vector<PitchCandidate> c
   columns_.push_back(std::move(next));
 
   if (columns_.size() <= lag_) return std::nullopt;
-  std::size_t state = bestState();
-  for (std::size_t c = columns_.size() - 1; c > 0; --c) state = columns_[c].previous[state];
-  Decision decided = decision(columns_.front(), state);
+  Decision decided = decideFront(trace(), 0);
   columns_.pop_front();
   return decided;
 }
 
 std::vector<PitchPath::Decision> PitchPath::finish() {
-  std::vector<Decision> decided(columns_.size());
+  std::vector<Decision> decided;
   if (columns_.empty()) return decided;
-  std::size_t state = bestState();
-  for (std::size_t c = columns_.size(); c-- > 0;) {
-    decided[c] = decision(columns_[c], state);
-    state = columns_[c].previous[state];
-  }
+  const std::vector<std::size_t> states = trace();
+  for (std::size_t c = 0; c < columns_.size(); ++c) decided.push_back(decideFront(states, c));
   columns_.clear();
   return decided;
+}
+
+std::vector<std::size_t> PitchPath::trace() const {
+  std::vector<std::size_t> states(columns_.size());
+  states.back() = bestState();
+  for (std::size_t c = columns_.size() - 1; c > 0; --c) states[c - 1] = columns_[c].previous[states[c]];
+  return states;
+}
+
+PitchPath::Decision PitchPath::decideFront(const std::vector<std::size_t>& states, std::size_t front) {
+  Decision decided = decision(columns_[front], states[front]);
+  if (!decided) {
+    sinceStart_ = 0;
+    return decided;
+  }
+  if (startsOctaveLow(states, front)) {
+    const PitchCandidate* above = octaveAbove(columns_[front].candidates, *decided);
+    decided = above ? *above : PitchCandidate{2.0 * decided->f0_hz, decided->height};
+  }
+  ++sinceStart_;
+  return decided;
+}
+
+bool PitchPath::startsOctaveLow(const std::vector<std::size_t>& states, std::size_t front) const {
+  double low = 0.0;
+  double high = 0.0;
+  for (std::size_t c = front; c < states.size() && sinceStart_ + c - front <= kLongestStart; ++c) {
+    const Decision here = decision(columns_[c], states[c]);
+    if (!here) return false;
+    if (const PitchCandidate* above = octaveAbove(columns_[c].candidates, *here)) {
+      low += here->height;
+      high += above->height;
+    }
+    if (c + 1 == states.size()) return false;
+    const Decision next = decision(columns_[c + 1], states[c + 1]);
+    if (!next) return false;
+    const double step = std::log2(next->f0_hz / here->f0_hz);
+    if (std::abs(step - 1.0) < kOctaveTolerance) return high > kOctaveShare * low && low > 0.0;
+    if (std::abs(step) > kOctaveTolerance) return false;
+  }
+  return false;
 }
 
 std::size_t PitchPath::bestState() const {

@@ -10,6 +10,10 @@ namespace calando {
 
 /// The most plausible sequence of pitches through the candidates of successive frames (Viterbi), each frame
 /// decided `lag` frames later. With a lag of a second or more, decisions equal those over the whole take.
+///
+/// Reeds and flutes often start with a little of the octave below, until the overblown note has locked in.
+/// Such a start is not a note of its own: a path that leaps up an octave within 250 ms of its beginning is
+/// read an octave up from there on, provided that the upper octave was in the sound from the start.
 class PitchPath {
  public:
   explicit PitchPath(std::size_t lagFrames) : lag_(lagFrames) {}
@@ -30,8 +34,13 @@ class PitchPath {
   };
   std::size_t bestState() const;
   static Decision decision(const Column& column, std::size_t state);
+  /// Best state of every undecided column, the oldest first.
+  std::vector<std::size_t> trace() const;
+  Decision decideFront(const std::vector<std::size_t>& states, std::size_t front);
+  bool startsOctaveLow(const std::vector<std::size_t>& states, std::size_t front) const;
 
   std::size_t lag_;
+  std::size_t sinceStart_ = 0;  // decided voiced frames in the run that goes on
   std::deque<Column> columns_;  // the undecided ones
 };
 

@@ -18,7 +18,7 @@ constexpr double kOutlier_cents = 15.0;
 constexpr double kFarthest_cents = 60.0;  // from the coarse pitch: then the partials tell of something else
 constexpr double kApart = 0.5;            // distance of the windows over their length
 constexpr double kSettled = 2e-4;         // a third of a cent: the windows still hold whole periods
-constexpr int kBlock = 64;
+constexpr int kBlock = 128;
 
 /// Whole periods in a window: at least 32 ms, at least four periods, three below about 35 Hz.
 double windowPeriods(double f0_hz) {
@@ -33,25 +33,64 @@ int partialCount(double f0_hz, double rate_hz) {
   return std::max(1, std::min(most, static_cast<int>(highest / f0_hz)));
 }
 
-/// Σ x·(cosine + i·sine) over one block.
-std::complex<double> rotated(const float* x, const float* cosine, const float* sine) {
-  Lanes re[2] = {};
-  Lanes im[2] = {};
-  for (int i = 0; i < kBlock; i += 8)
-    for (int j = 0; j < 2; ++j) {
-      const Lanes samples = loadLanes(x + i + 4 * j);
-      re[j] += samples * loadLanes(cosine + i + 4 * j);
-      im[j] += samples * loadLanes(sine + i + 4 * j);
+/// The powers 0 … kBlock-1 of a turn.
+struct Rotation {
+  Lanes cosine[kBlock / 8] = {};
+  Lanes sine[kBlock / 8] = {};
+
+  [[gnu::always_inline]] inline void fill(const std::complex<double>& turn) {
+    std::complex<double> z{1.0, 0.0};
+    for (int i = 0; i < 8; ++i, z *= turn) {
+      cosine[0][i] = static_cast<float>(z.real());
+      sine[0][i] = static_cast<float>(z.imag());
     }
-  return {sumOf(re[0] + re[1]), sumOf(im[0] + im[1])};
-}
+    const auto c = static_cast<float>(z.real());
+    const auto s = static_cast<float>(z.imag());
+    for (int b = 1; b < kBlock / 8; ++b) {
+      cosine[b] = cosine[b - 1] * c - sine[b - 1] * s;
+      sine[b] = cosine[b - 1] * s + sine[b - 1] * c;
+    }
+  }
+  /// Σ x_i·turn^i over one block.
+  [[gnu::always_inline]] inline std::complex<double> of(const float* x) const {
+    Lanes re = {};
+    Lanes im = {};
+    for (int b = 0; b < kBlock / 8; ++b) {
+      Lanes samples;
+      loadLanes(samples, x + 8 * b);
+      re += samples * cosine[b];
+      im += samples * sine[b];
+    }
+    return {sumOf(re), sumOf(im)};
+  }
+};
 
 }  // namespace
 
 double PitchRefiner::reach(double f0_hz) { return windowPeriods(f0_hz) / f0_hz * (0.5 + kApart / 2.0); }
 
+/// Multiplies with a Hann window of `length` samples whose middle lies `ahead` samples after out[0].
+[[gnu::always_inline]] inline void applyHann(std::vector<float>& out, double length, double ahead) {
+  const double step = kTau / length;
+  Rotation rotation;
+  rotation.fill(std::polar(1.0, step));
+  const std::complex<double> blockTurn = std::polar(1.0, step * kBlock);
+  std::complex<double> z = std::polar(0.5, -step * ahead);
+  for (std::size_t i = 0; i < out.size(); i += kBlock, z *= blockTurn) {
+    const auto c = static_cast<float>(z.real());
+    const auto s = static_cast<float>(z.imag());
+    for (int b = 0; b < kBlock / 8; ++b) {
+      Lanes x;
+      float* at = &out[i + 8 * static_cast<std::size_t>(b)];
+      loadLanes(x, at);
+      x *= 0.5f + (c * rotation.cosine[b] - s * rotation.sine[b]);
+      storeLanes(at, x);
+    }
+  }
+}
+
 /// Windows the signal and takes its Fourier transform at the partials of f0; phases refer to the centre.
-void PitchRefiner::analyse(const SlidingSignal& signal, double centre_s, double f0_hz) {
+CALANDO_DISPATCHED void PitchRefiner::analyse(const SlidingSignal& signal, double centre_s, double f0_hz) {
   const double rate = signal.rate();
   const double length = windowPeriods(f0_hz) / f0_hz * rate;
   const double centre = centre_s * rate;
@@ -66,30 +105,30 @@ void PitchRefiner::analyse(const SlidingSignal& signal, double centre_s, double 
     out.resize((count + kBlock - 1) / kBlock * kBlock);
     std::fill(out.begin() + static_cast<long>(count), out.end(), 0.0f);
     signal.copy(first[w], {out.data(), count});
-    // The cosine by rotation: exact to 1e-12 over such lengths.
-    const double step = kTau / length;
-    std::complex<double> z = std::polar(1.0, step * (static_cast<double>(first[w]) - middle));
-    const std::complex<double> turn = std::polar(1.0, step);
-    for (std::size_t i = 0; i < count; ++i, z *= turn) out[i] *= static_cast<float>(0.5 + 0.5 * z.real());
+    applyHann(out, length, middle - static_cast<double>(first[w]));
   }
 
   partials_.assign(static_cast<std::size_t>(partialCount(f0_hz, rate)), {});
-  float cosine[kBlock];
-  float sine[kBlock];
-  for (std::size_t k = 0; k < partials_.size(); ++k) {
-    const double omega = kTau * static_cast<double>(k + 1) * f0_hz / rate;
-    const std::complex<double> turn = std::polar(1.0, -omega);
-    std::complex<double> z{1.0, 0.0};
-    for (int i = 0; i < kBlock; ++i, z *= turn) {
-      cosine[i] = static_cast<float>(z.real());
-      sine[i] = static_cast<float>(z.imag());
-    }
-    const std::complex<double> blockTurn = std::polar(1.0, -omega * kBlock);
+  // Partial k turns k times as fast as the first: its factors are powers of the first one's.
+  const double omega = kTau * f0_hz / rate;
+  const auto turnBy = [&](double samples) { return std::polar(1.0, -omega * samples); };
+  const std::complex<double> firstTurn = turnBy(1.0);
+  const std::complex<double> firstBlock = turnBy(kBlock);
+  const std::complex<double> firstStart[2] = {turnBy(static_cast<double>(first[0]) - centre),
+                                              turnBy(static_cast<double>(first[1]) - centre)};
+  std::complex<double> turn = 1.0;
+  std::complex<double> blockTurn = 1.0;
+  std::complex<double> start[2] = {1.0, 1.0};
+  Rotation rotation;
+  for (Partial& partial : partials_) {
+    turn *= firstTurn;
+    blockTurn *= firstBlock;
+    rotation.fill(turn);
     for (int w = 0; w < 2; ++w) {
-      std::complex<double> start = std::polar(1.0, -omega * (static_cast<double>(first[w]) - centre));
-      std::complex<double>& sum = partials_[k][w];
-      for (std::size_t i = 0; i < windowed_[w].size(); i += kBlock, start *= blockTurn)
-        sum += start * rotated(&windowed_[w][i], cosine, sine);
+      start[w] *= firstStart[w];
+      std::complex<double> here = start[w];
+      for (std::size_t i = 0; i < windowed_[w].size(); i += kBlock, here *= blockTurn)
+        partial[w] += here * rotation.of(&windowed_[w][i]);
     }
   }
 }

@@ -22,6 +22,7 @@ constexpr double kShortWindow_s = kLongWindow_s / 2.0;
 constexpr double kShortWindowLowest_hz = 54.0;
 constexpr double kTipWindow_s = kLongWindow_s / 4.0;
 constexpr double kTipWindowLowest_hz = 108.0;
+constexpr double kClearHeight = 0.98;  // hardly anything but one pitch in the window
 constexpr double kTipUnvoicedCost = 0.4;
 constexpr double kTipJump = 0.05;
 constexpr double kTipLonger = 0.03;
@@ -120,6 +121,7 @@ struct Tracker::Stages {
   void filterOn();
   void takeRumbleOut();
   void advance(bool ended);
+  std::vector<PitchCandidate> candidatesAt(double t);
   void decide(const PitchPath::Decision& decision);
   void refine(std::size_t frame);
   double predictedPitch(std::size_t frame) const;
@@ -156,6 +158,7 @@ struct Tracker::Stages {
 
   std::vector<float> cleaned;
   std::vector<float> filtered;
+  double lastClear_hz = 0.0;                // of the frame before, where the long window is sure of it
   std::size_t heard = 0;                    // frames whose candidates are in the path
   std::vector<PitchPath::Decision> coarse;  // decided frames
   std::vector<double> refined;              // Hz, 0 unvoiced; before the curvature correction
@@ -220,8 +223,7 @@ void Tracker::Stages::advance(bool ended) {
   const double reached = sound.seconds();
   while (ended ? time(heard) <= tracks.duration_s : time(heard) + kLongWindow_s / 2.0 <= reached) {
     const double t = time(heard++);
-    auto candidates = mergeCandidates(longWindow.candidates(sound, t), shortWindow.candidates(sound, t));
-    if (const auto decided = path.push(std::move(candidates))) decide(*decided);
+    if (const auto decided = path.push(candidatesAt(t))) decide(*decided);
   }
   if (ended)
     for (const auto& decision : path.finish()) decide(decision);
@@ -237,6 +239,18 @@ void Tracker::Stages::advance(bool ended) {
   const double oldest = time(coloured) - kForget_s;
   sound.forgetBefore(static_cast<long>(oldest * sound.rate()));
   band.forgetBefore(static_cast<long>(oldest * band.rate()));
+}
+
+/// Of both windows; while a tone simply goes on, the short one has nothing to add and is not asked.
+std::vector<PitchCandidate> Tracker::Stages::candidatesAt(double t) {
+  auto candidates = longWindow.candidates(sound, t);
+  const double best_hz =
+      !candidates.empty() && candidates.front().height >= kClearHeight ? candidates.front().f0_hz : 0.0;
+  const bool goesOn =
+      best_hz > 0.0 && lastClear_hz > 0.0 && std::abs(std::log2(best_hz / lastClear_hz)) < 0.5 / 12.0;
+  lastClear_hz = best_hz;
+  return mergeCandidates(std::move(candidates),
+                         goesOn ? std::vector<PitchCandidate>() : shortWindow.candidates(sound, t));
 }
 
 void Tracker::Stages::decide(const PitchPath::Decision& decision) { coarse.push_back(decision); }

@@ -1,6 +1,7 @@
 #include <gtest/gtest.h>
 
 #include <cmath>
+#include <numbers>
 
 #include "core/signal/tracker.h"
 #include "support/signals.h"
@@ -209,6 +210,44 @@ TEST(LiveOnset, IsStableThirtyMillisecondsAfterAnOnset) {
                      << f0 << " Hz, " << at - onset << " s after the onset";
                });
   }
+}
+
+/// A tone at f0 that has odd partials of f0/2 in it for a while, `share` of the power; then they are gone.
+std::vector<float> overblown(double f0, double share, double low_s, double lead_s = 0.2) {
+  std::vector<float> samples = sounds::noise(lead_s + 1.2, 1e-4);
+  for (std::size_t n = 0; n < samples.size(); ++n) {
+    const double t = static_cast<double>(n) / 48000.0 - lead_s;
+    if (t < 0.0 || t > 1.0) continue;
+    const double odd = t < low_s ? std::sqrt(share) : 0.0;
+    const double even = t < low_s ? std::sqrt(1.0 - share) : 1.0;
+    double x = 0.0;
+    for (int k = 1; k <= 12; ++k)
+      x += (k % 2 ? odd : even) / std::ceil(k / 2.0) * std::sin(std::numbers::pi * k * f0 * t + 0.7 * k * k);
+    samples[n] += static_cast<float>(0.08 * x * std::min(1.0, t / 0.03));
+  }
+  return samples;
+}
+
+TEST(Octaves, ASubharmonicStartIsReadAsTheNoteThatItBecomes) {
+  for (const double f0 : {175.0, 262.0, 523.0, 1245.0})
+    for (const double share : {0.03, 0.08, 0.15}) {
+      const auto tracks = trackAll(overblown(f0, share, 0.12), 48000);
+      for (std::size_t i = 22; i < 110; ++i)
+        EXPECT_NEAR(sounds::cents(f0, tracks.frames[i].f0_hz), 0.0, 60.0)
+            << f0 << " Hz, share " << share << ", frame " << i;
+    }
+}
+
+TEST(Octaves, ARealLowNoteBeforeItsOctaveStaysOne) {
+  // Half of the power in the lower note's own partials: two slurred notes, the first ever so short; and one
+  // that is weak but lasts.
+  const auto isLow = [](const std::vector<float>& samples, std::size_t from, std::size_t to) {
+    const auto tracks = trackAll(samples, 48000);
+    for (std::size_t i = from; i < to; ++i)
+      EXPECT_NEAR(sounds::cents(131.0, tracks.frames[i].f0_hz), 0.0, 60.0) << "frame " << i;
+  };
+  isLow(overblown(262.0, 0.5, 0.16), 24, 33);
+  isLow(overblown(262.0, 0.15, 0.5), 24, 66);
 }
 
 TEST(Tracker, HearsNothingInNoiseAndSilence) {

@@ -1,0 +1,211 @@
+// Sampled wind instruments, rendered by fluidsynth from a General MIDI bank: no part of the ordinary tests.
+// Run by scripts/sampled. A sampled note is in tune within some tens of cents only, so that it tells
+// octaves; the resampling test tells cents: its truth is the ratio of the rates, whatever the sample is.
+#include <gtest/gtest.h>
+
+#include <array>
+#include <cmath>
+#include <cstdio>
+#include <cstdlib>
+#include <filesystem>
+#include <fstream>
+#include <map>
+#include <numbers>
+
+#include "audio/sound_file.h"
+#include "core/analysis.h"
+#include "core/signal/tracker.h"
+#include "support/signals.h"
+
+namespace {
+
+namespace fs = std::filesystem;
+using calando::kHop_s;
+
+struct Program {
+  const char* name;
+  int number;  // General MIDI, from 0
+  int lowest;  // MIDI
+  int highest;
+};
+constexpr Program kPrograms[] = {
+    {"flute", 73, 60, 96},        {"piccolo", 72, 74, 102}, {"oboe", 68, 58, 91},
+    {"english horn", 69, 52, 81}, {"bassoon", 70, 34, 72},  {"clarinet", 71, 50, 91},
+    {"soprano sax", 64, 56, 87},  {"alto sax", 65, 49, 80}, {"tenor sax", 66, 44, 75},
+    {"baritone sax", 67, 36, 68}, {"trumpet", 56, 54, 84},  {"trombone", 57, 40, 72},
+    {"tuba", 58, 28, 58},         {"horn", 60, 34, 77},     {"recorder", 74, 72, 98},
+};
+constexpr int kVelocities[] = {50, 110};
+constexpr double kFirst_s = 0.5, kApart_s = 2.0, kSounds_s = 1.2, kAttack_s = 0.12;
+constexpr double kWrong_cents = 60.0;
+constexpr long kResampledFrames = 25;
+
+struct Performance {
+  std::vector<float> samples;
+  double rate_hz = 48000.0;
+};
+
+std::string varLength(unsigned n) {
+  std::string bytes(1, static_cast<char>(n & 127));
+  while (n >>= 7) bytes.insert(bytes.begin(), static_cast<char>((n & 127) | 128));
+  return bytes;
+}
+
+std::string bigEndian(unsigned value, int bytes) {
+  std::string out;
+  for (int shift = 8 * (bytes - 1); shift >= 0; shift -= 8) out += static_cast<char>(value >> shift & 255);
+  return out;
+}
+
+/// A MIDI file with every note of the range, 960 ticks a second, no reverb and no chorus.
+std::string midiFile(const Program& program, int velocity) {
+  std::string events = std::string(1, '\0') + "\xff\x51\x03" + bigEndian(1'000'000, 3);
+  const auto event = [&](unsigned ticks, int status, int a, int b = -1) {
+    events += varLength(ticks) + static_cast<char>(status) + static_cast<char>(a);
+    if (b >= 0) events += static_cast<char>(b);
+  };
+  event(0, 0xc0, program.number);
+  event(0, 0xb0, 91, 0);
+  event(0, 0xb0, 93, 0);
+  const auto ticks = [](double s) { return static_cast<unsigned>(std::lround(960.0 * s)); };
+  for (int note = program.lowest; note <= program.highest; ++note) {
+    event(ticks(note == program.lowest ? kFirst_s : kApart_s - kSounds_s), 0x90, note, velocity);
+    event(ticks(kSounds_s), 0x80, note, 0);
+  }
+  events += varLength(960) + "\xff\x2f" + '\0';
+  return "MThd" + bigEndian(6, 4) + bigEndian(0, 2) + bigEndian(1, 2) + bigEndian(960, 2) + "MTrk" +
+         bigEndian(static_cast<unsigned>(events.size()), 4) + events;
+}
+
+Performance render(const Program& program, int velocity) {
+  const std::string stem = (fs::temp_directory_path() / ("calando-sampled-" + std::to_string(program.number) +
+                                                         "-" + std::to_string(velocity)))
+                               .string();
+  std::ofstream(stem + ".mid", std::ios::binary) << midiFile(program, velocity);
+  const std::string command = "fluidsynth -ni -R 0 -C 0 -r 48000 -g 0.8 -F " + stem +
+                              ".wav " CALANDO_BANK " " + stem + ".mid >/dev/null 2>&1";
+  EXPECT_EQ(std::system(command.c_str()), 0) << command;
+  auto sound = calando::readWholeSound(stem + ".wav");
+  EXPECT_TRUE(sound) << "fluidsynth wrote nothing";
+  Performance performance;
+  if (sound) performance = {std::move(sound->samples), sound->info.rate_hz};
+  fs::remove(stem + ".mid");
+  fs::remove(stem + ".wav");
+  return performance;
+}
+
+struct Share {
+  int wrong = 0;
+  int all = 0;
+  double percent() const { return all ? 100.0 * wrong / all : 0.0; }
+};
+
+/// Pitch of a note by the tempered scale, Hz.
+double tempered(int note) { return 440.0 * std::exp2((note - 69) / 12.0); }
+
+/// The sound around a frame, read 96/95 as fast, that frame exactly in the middle: 95 places between samples,
+/// each with a long windowed sinc of its own. Nothing of the program's own resampling.
+std::vector<float> fasterAround(const std::vector<float>& x, long frame) {
+  constexpr int half = 64;
+  constexpr long steps = 95;
+  static const auto taps = [] {
+    std::vector<std::array<float, 2 * half>> table(steps);
+    for (long place = 0; place < steps; ++place)
+      for (int i = 0; i < 2 * half; ++i) {
+        const double d = static_cast<double>(place) / steps - (i - half + 1);
+        const double sinc = d == 0.0 ? 1.0 : std::sin(std::numbers::pi * d) / (std::numbers::pi * d);
+        table[static_cast<std::size_t>(place)][static_cast<std::size_t>(i)] =
+            static_cast<float>(sinc * (0.5 + 0.5 * std::cos(std::numbers::pi * d / half)));
+      }
+    return table;
+  }();
+  constexpr long reach = kResampledFrames * 480;
+  std::vector<float> out;
+  for (long n = -reach; n <= reach; ++n) {
+    const long at = (n * (steps + 1)) + frame * 480 * steps;  // in 95ths of a sample; never negative here
+    const long from = at / steps - half + 1;
+    float sum = 0.0f;
+    for (int i = 0; i < 2 * half; ++i)
+      if (const long k = from + i; k >= 0 && k < static_cast<long>(x.size()))
+        sum += taps[static_cast<std::size_t>(at % steps)][static_cast<std::size_t>(i)] *
+               x[static_cast<std::size_t>(k)];
+    out.push_back(sum);
+  }
+  return out;
+}
+
+TEST(SampledWinds, EveryNoteOnceAndNoFrameInAnotherOctave) {
+  Share sustain, attack;
+  for (const Program& program : kPrograms)
+    for (const int velocity : kVelocities) {
+      const Performance p = render(program, velocity);
+      const auto tracks = calando::trackAll(p.samples, p.rate_hz);
+      const auto analysis = calando::analyse(tracks, {});
+      Share sustainHere, attackHere;
+      std::map<int, int> astray;
+      for (int note = program.lowest; note <= program.highest; ++note) {
+        const double from = kFirst_s + kApart_s * (note - program.lowest);
+        bool silent = true;
+        for (auto i = static_cast<std::size_t>(from / kHop_s) + 1;
+             i < static_cast<std::size_t>((from + kSounds_s - 0.05) / kHop_s); ++i) {
+          const auto& frame = tracks.frames[i];
+          silent = silent && frame.level_dbfs < -60.0f;
+          if (frame.f0_hz <= 0.0f) continue;
+          Share& share = static_cast<double>(i) * kHop_s - from < kAttack_s ? attackHere : sustainHere;
+          const double off = sounds::cents(tempered(note), frame.f0_hz);
+          ++share.all;
+          if (std::abs(off) > kWrong_cents)
+            ++share.wrong, ++astray[static_cast<int>(std::lround(off / 100.0))];
+        }
+        if (silent) continue;  // the bank has holes
+        int found = 0;
+        for (const auto& tone : analysis.tones)
+          for (const auto& n : tone.notes) {
+            if (n.start_s > from + 1.0 || n.end_s < from + 0.3) continue;
+            ++found;
+            EXPECT_LT(std::abs(sounds::cents(tempered(note), n.f0_hz)), kWrong_cents)
+                << program.name << " " << velocity << " MIDI " << note;
+          }
+        EXPECT_EQ(found, 1) << program.name << " " << velocity << " MIDI " << note;
+      }
+      std::printf("%-14s %3d  sustain off %4d of %5d  attack off %3d of %4d ", program.name, velocity,
+                  sustainHere.wrong, sustainHere.all, attackHere.wrong, attackHere.all);
+      for (const auto& [semitones, count] : astray) std::printf(" %+d:%d", semitones, count);
+      std::printf("\n");
+      sustain.wrong += sustainHere.wrong, sustain.all += sustainHere.all;
+      attack.wrong += attackHere.wrong, attack.all += attackHere.all;
+    }
+  std::printf("sustain frames off %.3f %%, attack frames off %.2f %%\n", sustain.percent(), attack.percent());
+  EXPECT_LE(sustain.percent(), 0.05);
+  EXPECT_LE(attack.percent(), 2.5);
+}
+
+// The same sound read 96/95 as fast is 18.1 cents higher, however it is tuned.
+TEST(SampledWinds, ResampledBy95To96IsExactlySoMuchHigher) {
+  std::vector<double> errors;
+  Share gross;
+  for (const Program& program : kPrograms) {
+    const Performance p = render(program, 110);
+    const auto slow = calando::trackAll(p.samples, p.rate_hz);
+    for (int note = program.lowest; note <= program.highest; ++note)
+      for (const double into : {0.4, 0.7, 1.0}) {
+        const auto frame = static_cast<std::size_t>(
+            std::lround((kFirst_s + kApart_s * (note - program.lowest) + into) / kHop_s));
+        const auto& here = slow.frames[frame];
+        if (here.f0_hz <= 0.0f || here.level_dbfs < -60.0f) continue;  // the bank has holes
+        const auto fast = calando::trackAll(fasterAround(p.samples, static_cast<long>(frame)), p.rate_hz);
+        const double f = fast.frames[kResampledFrames].f0_hz;
+        const double error = f > 0.0 ? sounds::cents(here.f0_hz * 96.0 / 95.0, f) : 1e6;
+        ++gross.all;
+        if (std::abs(error) > 50.0) ++gross.wrong;
+        errors.push_back(error);
+      }
+  }
+  const double p95 = sounds::quantileOfSizes(errors, 0.95);
+  std::printf("resampled 95/96, %zu places: median %.4f p95 %.4f cents, gross %.3f %%\n", errors.size(),
+              sounds::quantileOfSizes(errors, 0.5), p95, gross.percent());
+  EXPECT_LE(p95, 0.03);
+  EXPECT_LE(gross.percent(), 0.05);
+}
+
+}  // namespace
