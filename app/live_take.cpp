@@ -11,7 +11,7 @@ namespace calando {
 
 namespace {
 
-constexpr auto kPictureEvery = std::chrono::milliseconds(33);
+constexpr auto kPictureEvery = std::chrono::milliseconds(16);
 constexpr auto kMeterEvery = std::chrono::milliseconds(60);
 constexpr double kStopAfter_s = 1.0;
 
@@ -31,6 +31,7 @@ struct LiveTake::Worker {
   bool stopAfterTone = false;
   bool told = false;
   bool toldFailure = false;
+  bool toldEnd = false;
   std::chrono::steady_clock::time_point pictured;
   std::thread thread;
 
@@ -40,6 +41,11 @@ struct LiveTake::Worker {
     std::vector<float> block;
     while (!stopping) {
       if (!queue->blocks.try_dequeue(block)) {
+        if (queue->ended && !toldEnd) {
+          toldEnd = true;
+          QMetaObject::invokeMethod(
+              owner, [o = owner] { emit o->sourceEnded(); }, Qt::QueuedConnection);
+        }
         std::this_thread::sleep_for(std::chrono::milliseconds(4));
         continue;
       }

@@ -37,6 +37,7 @@ class LiveTake : public QObject {
   void grew(calando::TakePicturePtr picture, double held_s);
   void autoStop();
   void recordingFailed();
+  void sourceEnded();  ///< the device is gone
 
  private:
   struct Worker;

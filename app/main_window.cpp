@@ -96,6 +96,14 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
         tr("The disk is full or gone: what was recorded so far is safe, the rest of this take is only in "
            "memory. Stop the take and make room."));
   });
+  connect(&live_, &LiveTake::sourceEnded, this, [this] {
+    if (live_.running()) stopTake();
+    live_.quiet();
+    say(
+        tr("No more sound comes from the microphone. What was played until then is kept; plug it in again or "
+           "choose "
+           "another source."));
+  });
   connect(&player_, &SoundPlayer::moved, this, [this](double t) { ribbon_->setCursor(t); });
   connect(&player_, &SoundPlayer::stopped, this, [this] { play_->setText(tr("Play")); });
   connect(ribbon_, &RibbonView::placeChosen, this, [this](double t) { ribbon_->setCursor(t); });
@@ -231,6 +239,11 @@ void MainWindow::showInput(const InputState& state) {
       inputRemark_->setText(
           tr("Something switches quiet sound off. Turn the desktop’s noise suppression off, or breath and "
              "endings are lost."));
+      break;
+    case InputState::Remark::levelled:
+      inputRemark_->setText(tr(
+          "Something raises the level by itself after each tone. Turn automatic gain off: loudness cannot be "
+          "trusted."));
       break;
     case InputState::Remark::lost:
       inputRemark_->setText(

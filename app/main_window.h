@@ -119,6 +119,7 @@ class MainWindow : public QMainWindow {
   LiveTake live_;
   SoundPlayer player_;
   std::optional<std::filesystem::path> recording_;
+  Take sounding_;  // what the take that is being played was started with
   std::deque<std::int64_t> unsummarised_;
   std::optional<std::int64_t> deleted_;
   std::function<void()> messageAction_;
@@ -153,6 +154,7 @@ class MainWindow : public QMainWindow {
   QLineEdit* remark_ = nullptr;
   QPushButton* play_ = nullptr;
   QPushButton* export_ = nullptr;
+  QPushButton* delete_ = nullptr;
   QListWidget* shelf_ = nullptr;
   QLabel* message_ = nullptr;
   QPushButton* messageButton_ = nullptr;

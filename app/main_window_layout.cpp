@@ -251,9 +251,13 @@ QWidget* MainWindow::buildRight() {
   export_->setToolTip(tr("As WAV, FLAC, JSON, CSV, PNG or SVG (Ctrl+E)"));
   connect(play_, &QPushButton::clicked, this, &MainWindow::playOrStop);
   connect(export_, &QPushButton::clicked, this, &MainWindow::exportShown);
+  delete_ = new QPushButton(tr("Delete"));
+  delete_->setToolTip(tr("Delete the take; Ctrl+Z brings it back (Del in the shelf)"));
+  connect(delete_, &QPushButton::clicked, this, &MainWindow::deleteTake);
   auto* actions = new QHBoxLayout;
   actions->addWidget(play_);
   actions->addWidget(export_);
+  actions->addWidget(delete_);
 
   auto* right = new QWidget;
   right->setFixedWidth(330);

@@ -103,6 +103,10 @@ void MainWindow::startTake() {
     return say(tr("No sound comes from this source. Choose another one, or plug the microphone in again."));
   }
   recording_ = *file;
+  sounding_.asked = wanted;
+  sounding_.student = student()->id;
+  sounding_.source = source_->currentText().toStdString();
+  if (standIn) sounding_.source = "stand-in: " + playerProfile_->currentText().toStdString();
   shown_.reset();
   picture_.reset();
   ribbon_->setPicture(nullptr);
@@ -112,6 +116,7 @@ void MainWindow::startTake() {
   live_.begin(*file, contextFor(wanted), wanted.seconds, autoStop_->isChecked());
   record_->setChecked(true);
   record_->setText(tr("Stop  ·  Space"));
+  updateActions();
 }
 
 void MainWindow::stopTake() {
@@ -122,15 +127,13 @@ void MainWindow::stopTake() {
   recording_.reset();
   record_->setChecked(false);
   record_->setText(tr("Start  ·  Space"));
-  opened.take.asked = asked();
-  opened.take.student = student() ? student()->id : 0;
+  opened.take = sounding_;
   opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
-  opened.take.source = source_->currentText().toStdString();
   if (source_->currentData().toString() == kStandIn) {
-    opened.take.source = "stand-in: " + playerProfile_->currentText().toStdString();
     live_.quiet();
     player_.stop();
   }
+  updateActions();
   measure(std::move(opened));
 }
 
@@ -205,13 +208,19 @@ void MainWindow::showFigures() {
 
 void MainWindow::updateActions() {
   const bool writes = !studio_.readOnly();
-  editStudent_->setEnabled(writes && student());
-  eraseStudent_->setEnabled(writes && student());
+  // A take belongs to whom and what it was started with.
+  const bool still = !live_.running();
+  for (QWidget* w : std::initializer_list<QWidget*>{studentList_, source_, playerProfile_, staff_, note_,
+                                                    seconds_, level_, a4_, temperament_})
+    w->setEnabled(still);
+  editStudent_->setEnabled(writes && still && student());
+  eraseStudent_->setEnabled(writes && still && student());
   record_->setEnabled(writes);
   for (QAbstractButton* b : words_->buttons()) b->setEnabled(writes && shown_.has_value());
   remark_->setEnabled(writes && shown_.has_value());
   play_->setEnabled(shown_.has_value());
   export_->setEnabled(shown_.has_value());
+  delete_->setEnabled(writes && shown_.has_value() && shown_->take.id != 0);
 }
 
 std::map<std::string, std::vector<double>> MainWindow::earlierValues() const {
@@ -449,7 +458,10 @@ void MainWindow::offerLeftovers() {
     return offerLeftovers();
   }
   auto sound = readWholeSound(first.file.string());
-  if (!sound || sound->samples.empty()) {
+  if (!sound)
+    return say(tr("A recording was left behind that cannot be read: %1 It stays where it is.")
+                   .arg(q(sound.error().what)));
+  if (sound->samples.empty()) {
     studio_.discardRecording(first.file);
     return offerLeftovers();
   }

@@ -45,6 +45,25 @@ void label(QPainter& painter, const QRectF& area, QPointF at, const QString& tex
   painter.drawText(box, Qt::AlignCenter, text);
 }
 
+/// Qt's antialiasing takes a time that grows with the square of a shape's width: long lines are drawn in
+/// pieces.
+constexpr qsizetype kPiece = 32;  // points
+
+void drawLong(QPainter& painter, const QPolygonF& line) {
+  for (qsizetype at = 0; at + 1 < line.size(); at += kPiece)
+    painter.drawPolyline(line.constData() + at, static_cast<int>(std::min(kPiece + 1, line.size() - at)));
+}
+
+QPen linePen(const QColor& colour, double width) {
+  return QPen(colour, width, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin);
+}
+
+/// Frames from one point to the next, so that there is at most one a pixel.
+std::size_t strideFor(const RibbonScale& scale) {
+  const double frames = (scale.to_s - scale.from_s) / kHop_s;
+  return std::max<std::size_t>(1, static_cast<std::size_t>(frames / std::max(1.0, scale.area.width())));
+}
+
 const Reading* readingOf(const TakePicture& picture, const char* id) {
   const auto found = std::ranges::find(picture.analysis.readings, id, &Reading::id);
   return found == picture.analysis.readings.end() ? nullptr : &*found;
@@ -67,9 +86,7 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
   const auto& frames = picture.tracks.frames;
   const auto first = static_cast<std::size_t>(std::max(0.0, scale.from_s / kHop_s - 1));
   const auto last = std::min(frames.size(), static_cast<std::size_t>(std::max(0.0, scale.to_s / kHop_s + 2)));
-  // At most one point a pixel: a long take has many more frames than that.
-  const auto stride = std::max<std::size_t>(
-      1, static_cast<std::size_t>((scale.to_s - scale.from_s) / kHop_s / std::max(1.0, scale.area.width())));
+  const std::size_t stride = strideFor(scale);
   QPolygonF upper, lower;
   int shade = -1;
   double before_hz = 0.0;
@@ -106,7 +123,9 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
     }
     before_hz = inTone ? f.f0_hz : 0.0;
     if (before_hz <= 0.0) continue;
-    const double x = scale.x(t);
+    const bool pieceEnds = current != shade || upper.size() >= kPiece;
+    // Pieces meet between two pixels, so that no seam shows.
+    const double x = pieceEnds ? std::round(scale.x(t)) : scale.x(t);
     const double y = scale.y(centsBetween(scale.target_hz, f.f0_hz));
     // Where the line is steep, a thickness measured upright would leave a hair: keep some of it across.
     const double steep = upper.isEmpty() ? 0.0 : (y - lastY) / std::max(0.2, x - upper.back().x());
@@ -115,7 +134,7 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
     lastY = y;
     upper << QPointF(x, y - half);
     lower << QPointF(x, y + half);
-    if (current != shade) {
+    if (pieceEnds) {
       finish();
       shade = current;
       upper << QPointF(x, y - half);
@@ -128,7 +147,7 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
     painter.restore();
     return;
   }
-  painter.setPen(QPen(style::sheet, 1.4));
+  painter.setPen(linePen(style::sheet, 1.4));
   QPolygonF line;
   before_hz = 0.0;
   for (std::size_t i = first; i < last; i += stride) {
@@ -136,14 +155,14 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
     const bool joins = hz > 0.0 && before_hz > 0.0 &&
                        std::abs(centsBetween(before_hz, hz)) < 80.0 * static_cast<double>(stride);
     if (!joins) {
-      painter.drawPolyline(line);
+      drawLong(painter, line);
       line.clear();
     }
     if (hz > 0.0)
       line << QPointF(scale.x(static_cast<double>(i) * kHop_s), scale.y(centsBetween(scale.target_hz, hz)));
     before_hz = hz;
   }
-  painter.drawPolyline(line);
+  drawLong(painter, line);
   painter.restore();
 }
 
@@ -281,25 +300,30 @@ void paintLane(QPainter& painter, const TakePicture& picture, const RibbonScale&
                      Qt::AlignRight | Qt::AlignVCenter, signedFigure(mark, 0, false));
   }
   painter.setRenderHint(QPainter::Antialiasing);
-  painter.setPen(QPen(level ? style::loudness : style::colour, 2.0));
+  painter.setPen(linePen(level ? style::loudness : style::colour, 2.0));
   QPolygonF line;
   const auto& frames = picture.tracks.frames;
+  painter.setClipRect(area);
   const auto first = static_cast<std::size_t>(std::max(0.0, scale.from_s / kHop_s));
+  const std::size_t stride = strideFor(scale);
+  double lastX = 0.0;
   for (std::size_t i = first; i < frames.size(); ++i) {
     const double t = static_cast<double>(i) * kHop_s;
     if (t > scale.to_s) break;
     const TrackFrame& f = frames[i];
-    if (level) {
-      line << QPointF(scale.x(t), y(f.level_dbfs));
-    } else if (f.colour >= 0) {
-      line << QPointF(scale.x(t), y(picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db));
-    } else if (f.f0_hz <= 0.0f) {
-      painter.drawPolyline(line);
+    if (!level && f.colour < 0) {  // colour has frames of its own
+      if (f.f0_hz > 0.0f) continue;
+      drawLong(painter, line);
       line.clear();
+      continue;
     }
+    const double x = scale.x(t);
+    if (level ? i % stride != 0 : !line.isEmpty() && x < lastX + 1.0) continue;
+    lastX = x;
+    line << QPointF(
+        x, y(level ? f.level_dbfs : picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db));
   }
-  painter.setClipRect(area);
-  painter.drawPolyline(line);
+  drawLong(painter, line);
   const QString name = level ? say("level, dBFS") : say("core over noise, dB");
   painter.setFont(style::work(8.5, true));
   painter.setPen(level ? style::loudness : style::colour);

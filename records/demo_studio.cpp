@@ -47,7 +47,7 @@ const std::vector<DemoStudent>& eveningClass() {
 constexpr std::int64_t kDay_s = 86400;
 /// The evening of the class' last lesson: Tuesday 24 November 2026, 19:00 UTC. Fixed, so that every run is
 /// alike.
-constexpr std::int64_t kLastEvening_unix_s = 1795633200;
+constexpr std::int64_t kLastEvening_unix_s = 1795546800;
 
 }  // namespace
 

@@ -1,6 +1,8 @@
 #pragma once
 
+#include <array>
 #include <span>
+#include <vector>
 
 #include "core/signal/tracks.h"
 
@@ -8,22 +10,34 @@
 namespace calando {
 
 struct InputState {
-  enum class Remark { none, silent, soft, clipping, gated, lost };
+  enum class Remark { none, silent, soft, clipping, gated, levelled, lost };
   double level_dbfs = -140.0;  ///< RMS of the latest block
   double peak_dbfs = -140.0;   ///< falls by about 20 dB a second
   Remark remark = Remark::none;
   long droppedBlocks = 0;
 };
 
-/// Watches the level, and the marks of a source that is silent, too soft, clipped or gated.
+/// Watches the level, and the marks of a source that is silent, too soft, clipped, gated or levelled.
+///
+/// A gate gives exact zeros after sound, again and again. An automatic gain turns itself up when a sound has
+/// ended: the room is heard to rise by 6 dB or more within two seconds and a half after it, as no room does
+/// by itself twice.
 class InputMeter {
  public:
-  explicit InputMeter(double rate_hz) : rate_(rate_hz) {}
+  explicit InputMeter(double rate_hz) : rate_(rate_hz) { recent_.fill(-140.0); }
   void push(std::span<const float> block);
   InputState state(long droppedBlocks) const;
 
  private:
+  void watchGain(double level_dbfs);
+
   double rate_;
+  double stepPower_ = 0.0;
+  long stepSamples_ = 0;
+  std::array<double, 5> recent_{};  // levels of the latest tenths of a second
+  std::vector<double> afterSound_;  // the same since a sound has ended; empty: none has
+  double ended_ = 0.0;              // level of that sound
+  int rises_ = 0;
   double peak_ = 0.0, level_ = -140.0, quiet_s_ = 0.0, sinceClip_s_ = 1e9, loudest_ = -140.0;
   long zeroRun_ = 0;
   int gates_ = 0;

@@ -237,6 +237,16 @@ TEST(InputMeter, ReadsLevelAndPeakInDecibelsOfFullScale) {
   EXPECT_EQ(meter.state(3).remark, InputState::Remark::lost);
 }
 
+TEST(InputMeter, DoesNotTakeAPlayersPausesForAnAutomaticGain) {
+  InputMeter meter(48000);
+  for (int i = 0; i < 5; ++i) {
+    meter.push(sounds::tone({.seconds = 1.5, .floor_rms = 2e-4}));
+    meter.push(sounds::noise(2.0, 2e-4));
+    meter.push(sounds::noise(0.6, 4e-3));  // breathes in
+  }
+  EXPECT_EQ(meter.state(0).remark, InputState::Remark::none);
+}
+
 TrackFrame frameOf(float f0_hz) {
   TrackFrame frame;
   frame.f0_hz = f0_hz;

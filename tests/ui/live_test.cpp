@@ -89,6 +89,22 @@ INSTANTIATE_TEST_SUITE_P(
                     return x;
                   },
                   InputState::Remark::gated},
+        InputCase{"an_automatic_gain",
+                  [] {  // a tone, then a room that comes up by 12 dB within two seconds
+                    std::vector<float> x;
+                    for (int i = 0; i < 4; ++i) {
+                      const auto tone = sounds::tone({.seconds = 1.5, .floor_rms = 2e-4});
+                      x.insert(x.end(), tone.begin(), tone.end());
+                      const auto room = sounds::noise(3.0, 2e-4);
+                      for (std::size_t n = 0; n < room.size(); ++n) {
+                        const double t = static_cast<double>(n) / 48000.0;
+                        x.push_back(room[n] *
+                                    static_cast<float>(std::pow(10.0, 12.0 * std::min(1.0, t / 2.0) / 20.0)));
+                      }
+                    }
+                    return x;
+                  },
+                  InputState::Remark::levelled},
         InputCase{"a_good_tone", [] { return sounds::tone({.seconds = 20.0, .snr_db = 50}); },
                   InputState::Remark::none}),
     [](const auto& info) { return std::string(info.param.name); });
