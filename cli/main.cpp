@@ -30,7 +30,8 @@ struct Failure {
 struct AnalyseOptions {
   std::string file, instrument, note, fingering, temperament = "equal", tonic, exercise = "steady-tone",
                                                  level = "growing", channel = "mix", tracks;
-  double target_hz = 0.0, a4_hz = 440.0, tempo = 0.0, start_s = 0.0;
+  double target_hz = 0.0, a4_hz = 440.0;
+  std::optional<double> tempo, start_s;
 };
 
 const Instrument* instrumentOf(const std::string& id) {
@@ -40,7 +41,17 @@ const Instrument* instrumentOf(const std::string& id) {
   return found;
 }
 
+/// A card that ships, or one in a file of its own.
 const Exercise* exerciseOf(const std::string& id) {
+  if (id.ends_with(".json")) {
+    std::ifstream in(id, std::ios::binary);
+    if (!in) refuse(printable(id) + ": cannot be read; name an exercise card");
+    static std::optional<Exercise> card;  // one a run
+    auto parsed = parseExercise(std::string(std::istreambuf_iterator<char>(in), {}));
+    if (!parsed) refuse(printable(id) + ": " + printable(parsed.error()));
+    card = std::move(*parsed);
+    return &*card;
+  }
   const Exercise* found = findExercise(id);
   if (!found) refuse("exercise \"" + printable(id) + "\" is unknown; calando-cli exercises lists them");
   return found;
@@ -92,6 +103,8 @@ Context contextOf(const AnalyseOptions& o) {
     context.fundamental = *fundamental;
   }
   context.exercise = exerciseOf(o.exercise);
+  context.tempo_bpm = o.tempo;
+  context.start_s = o.start_s;
   context.level = findLevel(o.level);
   if (!context.level)
     refuse("level \"" + printable(o.level) + "\" is unknown; it is starting, growing or fluent");
@@ -135,6 +148,7 @@ struct StandInOptions {
   std::string exercise = "steady-tone", player = "steady", instrument = "trumpet-bb", note, out, truth;
   std::uint32_t seed = 1;
   double seconds = 8.0;
+  std::optional<double> tempo;
 };
 
 void playStandIn(const StandInOptions& o) {
@@ -144,10 +158,10 @@ void playStandIn(const StandInOptions& o) {
   const Player* player = findPlayer(o.player);
   if (!player) refuse("player \"" + printable(o.player) + "\" is unknown; calando-cli players lists them");
   if (!(o.seconds >= 1.0 && o.seconds <= 120.0)) refuse("--seconds must be between 1 and 120");
-  Part part{context.instrument, comfortableNote(*context.instrument), o.seconds, {}};
   context.asked = notesOf(o.note, context.instrument);
-  if (!context.asked.empty()) part.sounding = context.instrument->soundingOf(context.asked.front());
-  const Performance performance = perform(*player, part, o.seed);
+  context.askedSeconds = o.seconds;
+  context.tempo_bpm = o.tempo;
+  const Performance performance = perform(*player, unroll(context), context, o.seed);
   const auto written = writeSound(o.out, performance.samples, performance.rate_hz, SoundFormat::wav24);
   if (!written) throw Failure{otherFailure, written.error().what};
   if (!o.truth.empty())
@@ -184,7 +198,7 @@ void listInstruments(bool asJson) {
 void listExercises(bool asJson) {
   auto list = nlohmann::ordered_json::array();
   for (const Exercise& e : exercises())
-    list.push_back({{"id", e.id}, {"label", e.title}, {"purpose", e.purpose}});
+    list.push_back({{"id", e.id}, {"label", e.title}, {"family", e.family}, {"purpose", e.purpose}});
   printList(list, asJson);
 }
 
@@ -243,7 +257,8 @@ int run(int argc, char** argv) {
   standIn->add_option("--player", s.player)->required();
   standIn->add_option("--instrument", s.instrument);
   standIn->add_option("--note", s.note, "Written note");
-  standIn->add_option("--seconds", s.seconds);
+  standIn->add_option("--seconds", s.seconds, "Of an open cue");
+  standIn->add_option("--tempo", s.tempo, "Beats a minute")->check(CLI::Range(20.0, 400.0));
   standIn->add_option("--seed", s.seed);
   standIn->add_option("--out", s.out)->required();
   standIn->add_option("--truth", s.truth);

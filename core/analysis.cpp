@@ -142,7 +142,14 @@ const Tone* Analysis::mainTone() const {
   return longest == tones.end() ? nullptr : &*longest;
 }
 
-Analysis analyse(const Tracks& tracks, const Context& context) {
+Analysis analyse(const Tracks& tracks, const Context& given) {
+  Context context = given;
+  CueSheet sheet;
+  if (context.exercise) {
+    sheet = unroll(given);
+    context.asked = notesOf(sheet);
+    if (sheet.cues.size() == 1 && !sheet.cues.front().open) context.askedSeconds = sheet.length_s();
+  }
   Analysis result;
   result.duration_s = tracks.duration_s;
   result.clippedSamples = tracks.clippedSamples;
@@ -163,7 +170,7 @@ Analysis analyse(const Tracks& tracks, const Context& context) {
   }
   result.airs = findAirs(tracks, room, result.tones);
   result.segments = layOutSegments(result.duration_s, result.tones, result.airs);
-  if (context.exercise && context.level) judge(result, context);
+  if (context.exercise && context.level) judge(result, tracks, sheet, context);
   return result;
 }
 

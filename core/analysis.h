@@ -27,6 +27,8 @@ struct Context {
   const Exercise* exercise = nullptr;      ///< nullptr: not judged
   const Level* level = nullptr;            ///< needed with an exercise
   std::optional<double> askedSeconds;      ///< held time asked for, instead of the level's
+  std::optional<double> tempo_bpm;         ///< instead of the exercise's own
+  std::optional<double> start_s;  ///< where the first cue begins in the take; else found by alignment
 };
 
 enum class SegmentKind { silence, air, tone };
@@ -128,14 +130,38 @@ struct Air {
   std::optional<double> front_load;
 };
 
+enum class Verdict { inside, near, outside, notYet, unmeasured };
+
+/// One cue of the exercise and what was played for it.
 struct CueResult {
   std::string kind;
-  double start_s;
-  double end_s;
-  std::optional<std::size_t> matched;  ///< index of the tone
+  double start_s = 0.0;  ///< where the count has it, in the take
+  double end_s = 0.0;
+  bool asksForSound = true;  ///< not for air or a rest
+  std::optional<int> asked;  ///< written
+  std::optional<std::size_t>
+      matched;  ///< index of the tone, of an air cue that of the air; empty: it did not come
+  std::optional<std::size_t> note;           ///< index of the note in that tone
+  std::optional<double> place_ms;            ///< onset less the count's; late is positive
+  std::optional<double> length_beats;        ///< from onset to end; null without a count
+  std::optional<double> length_error_beats;  ///< less what was asked for
+  std::optional<double> offset_cents;
+  std::optional<double> wander_cents;
+  std::optional<double> level_dbfs;
+  std::optional<double> level_slope_db_per_s;
+  std::optional<double> brightness;
+  std::optional<double> hnr_db;
+  std::optional<double> shape_error_db;    ///< RMS of the level less the asked-for shape, its mean taken off
+  std::optional<double> peak_error_beats;  ///< of a swell; late is positive
+  std::optional<double> cents_per_db;      ///< how the pitch goes with the level
+  std::optional<double> partials_per_db;   ///< how the brightness goes with the level
+  std::optional<double> core_gain_db;      ///< how far the tone opens while it sounds
+  std::optional<double> pulse_depth_db;    ///< from trough to crest, mean
+  std::optional<double> pulse_spread_db;   ///< standard deviation of the crests
+  std::optional<double> colour_distance_db;  ///< from the model note
+  Verdict verdict = Verdict::unmeasured;     ///< the worst of its own figures
 };
 
-enum class Verdict { inside, near, outside, notYet, unmeasured };
 struct Reading {
   std::string id;
   std::string label;

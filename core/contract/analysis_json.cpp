@@ -53,6 +53,33 @@ struct Writer {
             {"harmonics_db", harmonics}};
   }
 
+  json cue(const CueResult& c) const {
+    return {{"kind", c.kind},
+            {"start_s", number(c.start_s)},
+            {"end_s", number(c.end_s)},
+            {"asked", c.asked ? json(name(*c.asked)) : json(nullptr)},
+            {"matched", c.matched ? json(*c.matched) : json(nullptr)},
+            {"note", c.note ? json(*c.note) : json(nullptr)},
+            {"place_ms", number(c.place_ms)},
+            {"length_beats", number(c.length_beats)},
+            {"length_error_beats", number(c.length_error_beats)},
+            {"offset_cents", number(c.offset_cents)},
+            {"wander_cents", number(c.wander_cents)},
+            {"level_dbfs", number(c.level_dbfs)},
+            {"level_slope_db_per_s", number(c.level_slope_db_per_s)},
+            {"brightness", number(c.brightness)},
+            {"hnr_db", number(c.hnr_db)},
+            {"shape_error_db", number(c.shape_error_db)},
+            {"peak_error_beats", number(c.peak_error_beats)},
+            {"cents_per_db", number(c.cents_per_db)},
+            {"partials_per_db", number(c.partials_per_db)},
+            {"core_gain_db", number(c.core_gain_db)},
+            {"pulse_depth_db", number(c.pulse_depth_db)},
+            {"pulse_spread_db", number(c.pulse_spread_db)},
+            {"colour_distance_db", number(c.colour_distance_db)},
+            {"verdict", verdictName(c.verdict)}};
+  }
+
   json tone(const Tone& t) const {
     json notes = json::array(), glides = json::array(), dropouts = json::array(), slips = json::array();
     for (const Note& n : t.notes) notes.push_back(note(n));
@@ -181,11 +208,7 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
                     {"centroid_hz", number(air.centroid_hz)},
                     {"evenness_db", number(air.evenness_db)},
                     {"front_load", number(air.front_load)}});
-  for (const CueResult& c : a.cues)
-    cues.push_back({{"kind", c.kind},
-                    {"start_s", number(c.start_s)},
-                    {"end_s", number(c.end_s)},
-                    {"matched", c.matched ? json(*c.matched) : json(nullptr)}});
+  for (const CueResult& c : a.cues) cues.push_back(writer.cue(c));
   for (const Reading& r : a.readings) readings.push_back(reading(r));
   for (const Advice& x : a.advice)
     advice.push_back({{"id", x.id}, {"text", x.text}, {"why", x.why}, {"because", x.because}});

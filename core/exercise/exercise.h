@@ -1,28 +1,106 @@
 #pragma once
 
+#include <map>
+#include <nlohmann/json_fwd.hpp>
 #include <string>
 #include <string_view>
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/exercise/target.h"
+
+/// Exercise cards: data, in the form that docs/exercises.md describes.
 namespace calando {
+
+enum class CueKind { inhale, hold, exhale, air, tone, rest, glide, bend, partial, swell, pulse, free };
+std::string_view nameOf(CueKind kind);
+/// A pitched sound is expected.
+bool isSounding(CueKind kind);
+/// Air is expected that does not sound.
+bool isAir(CueKind kind);
+
+struct CueLength {
+  enum class Unit { beats, seconds, open };
+  Unit unit = Unit::open;  ///< open: as long as it lasts, or as long as is asked for
+  double value = 0.0;
+};
+
+/// Which note a cue is for.
+struct CueNote {
+  enum class Kind {
+    any,       ///< whichever comes
+    written,   ///< `value` is a written semitone
+    degree,    ///< `value` is a degree of the major scale on the home note, 1 is home, 8 the octave
+    interval,  ///< `value` semitones above the home note
+    partial,   ///< `value` is a partial of the fingering whose partial 1 is the home note
+    each       ///< the generator's note
+  };
+  Kind kind = Kind::any;
+  int value = 0;
+};
+
+/// A point of an asked-for shape: level in dB, relative, at a share (0 to 1) of the cue. Straight lines in
+/// between.
+struct LevelPoint {
+  double share;
+  double level_db;
+};
+
+enum class OnsetWanted { any, tongued, breath };
 
 /// One thing to do in an exercise.
 struct Cue {
-  std::string kind;  ///< so far: tone
+  CueKind kind = CueKind::tone;
+  CueLength length;
+  CueNote note;
+  std::vector<LevelPoint> loudness;  ///< empty: level
+  OnsetWanted onset = OnsetWanted::any;
+  int pulses = 0;      ///< of a pulse cue
+  bool model = false;  ///< the note that the others are held against in colour
 };
 
-/// An exercise card (data/exercises.json).
+/// Repeats the cues once for every note that it makes, outward from the home note.
+struct Generator {
+  enum class Kind { none, scale, chromatic, series, outward };
+  Kind kind = Kind::none;
+  int count = 0;  ///< notes; below 0: downwards
+};
+
+/// Whether the trace is seen while a take sounds.
+enum class Display { shown, hidden };
+
+/// An exercise card.
 struct Exercise {
   std::string id;
   std::string title;
+  std::string family;
   std::string purpose;
+  std::vector<std::string> cautions;
+  std::map<std::string, std::string> schools;  ///< what a school does otherwise, by its name
+  double tempo_bpm = 0.0;                      ///< 0: not counted
+  int countIn = 0;                             ///< beats
+  Display display = Display::shown;
   std::vector<Cue> cues;
-  std::vector<std::string> readings;  ///< ids of the readings it is judged by, in the order shown
+  Generator generator;
+  bool scored = true;                      ///< false: an exploring step, held against no target
+  std::map<std::string, Targets> targets;  ///< by level id: what this card asks otherwise than the level
+  int good = 3;                            ///< so many good takes of the last `of` open the next step
+  int of = 5;
+  int sets = 1;
+  double rest_s = 0.0;                ///< owed between sets
+  int mostPerDay = 0;                 ///< 0: as often as is liked
+  std::vector<std::string> readings;  ///< ids, what matters first
+
+  bool counted() const { return tempo_bpm > 0.0; }
 };
 
-/// The error is one line that names the entry and what is wrong with it.
+/// One card. The error is one line that names the place in it and the remedy.
+tl::expected<Exercise, std::string> parseExercise(std::string_view json);
+/// A list of cards.
 tl::expected<std::vector<Exercise>, std::string> parseExercises(std::string_view json);
+/// A card in the same form.
+std::string toText(const Exercise& exercise);
+
 /// The cards that ship with the program; parsed once, thread-safe.
 const std::vector<Exercise>& exercises();
 /// Nullptr when there is none of that id.

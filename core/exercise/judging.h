@@ -1,6 +1,5 @@
 #pragma once
 
-#include <map>
 #include <string>
 #include <string_view>
 #include <tl/expected.hpp>
@@ -8,24 +7,15 @@
 
 #include "core/analysis.h"
 #include "core/exercise/exercise.h"
+#include "core/exercise/readings.h"
 
 namespace calando {
-
-/// What a figure should be. At least one bound is set.
-struct Target {
-  std::optional<double> low;
-  std::optional<double> high;
-  /// What counts as one width of the target when a figure lies outside: high - low, or the size of the only
-  /// bound, unless the catalogue says otherwise (a bound of 0 has no size).
-  double width;
-  std::vector<Family> families;  ///< instruments it holds for; empty: all
-};
 
 /// A level of demand (data/levels.json).
 struct Level {
   std::string id;
   std::string label;
-  std::map<std::string, Target> targets;  ///< by reading id
+  Targets targets;
 };
 
 tl::expected<std::vector<Level>, std::string> parseLevels(std::string_view json);
@@ -35,15 +25,8 @@ const Level* findLevel(std::string_view id);
 /// A figure outside by no more than this many widths of its target is near.
 inline constexpr double kNearWidths = 0.5;
 
-bool isReading(std::string_view id);
-/// Name for people, and unit, of a reading; empty for an unknown one.
-std::string readingLabel(std::string_view id);
-std::string readingUnit(std::string_view id);
-/// One sentence for F1.
-std::string readingMeaning(std::string_view id);
-
-/// Fills cues, readings and advice. The judged tone is the one held longest.
-void judge(Analysis& analysis, const Context& context);
+/// Fills cues, readings and advice by the context's exercise, unrolled, and level.
+void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context);
 
 /// A text of data/advice.json.
 struct AdviceCard {

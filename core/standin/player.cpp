@@ -8,6 +8,7 @@
 #include <random>
 
 #include "core/catalogue.h"
+#include "core/measure/segmentation.h"
 #include "core/measure/statistics.h"
 #include "data/catalogue_text.h"
 
@@ -23,6 +24,10 @@ constexpr double kRoom_dbfs = -70.0;
 constexpr double kHighestPartial_hz = 14000.0;
 constexpr int kControl = 32;  // samples between updates of pitch and level
 constexpr double kBreakEdge_s = 0.004;
+constexpr double kPulse_db = 7.0;
+constexpr double kTiming_s = 0.02;      // how far off the count a start may be
+constexpr double kLongest = 1.08;       // Player::length of one that lasts: in a count it ends with the beat
+constexpr double kBreathPause_s = 1.0;  // between tones, for a breath
 
 double fromDecibels(double db) { return std::pow(10.0, db / 20.0); }
 
@@ -97,6 +102,9 @@ struct Score {
   Player player;
   Movement wander, shake, swell;
   double vibratoPhase;
+  std::vector<LevelPoint> shape;  // asked-for loudness
+  int pulses;
+  bool inhales;
 
   double cents(double t) const {
     const double into = t - toneStart;
@@ -118,30 +126,50 @@ struct Score {
     if (t <= toneStart || t >= toneEnd) return 0.0;
     double a = smoothStep((t - toneStart) / player.rise_s) * smoothStep((toneEnd - t) / kRelease_s);
     a *= fromDecibels(player.fade_db * smoothStep((t - (toneEnd - kRelease_s - kEnding_s)) / kEnding_s) +
-                      0.3 * swell.at(t));
+                      0.3 * swell.at(t) + shapeAt(t));
     for (const Break& b : breaks)
       a *= 1.0 - smoothStep((t - b.at_s) / kBreakEdge_s + 0.5) *
                      smoothStep((b.at_s + b.length_s - t) / kBreakEdge_s + 0.5);
     return a;
+  }
+  /// Asked-for level, dB.
+  double shapeAt(double t) const {
+    const double share = (t - toneStart) / (toneEnd - toneStart);
+    double db = levelAt(shape, share);
+    if (pulses > 0) db += kPulse_db * 0.5 * (std::cos(kTau * pulses * (share - 0.5 / pulses)) - 1.0);
+    return db;
   }
   /// Air that does not sound: the inhale, and air before the tone; 1 is as loud as the tone's own noise.
   double air(double t) const {
     const double before = toneStart - player.air_before_s;
     if (player.air_before_s > 0.0 && t > before && t < toneStart + player.rise_s)
       return smoothStep((t - before) / 0.03);
+    if (!inhales) return 0.0;
     const double inhaleEnd = before - 0.2;
     const double x = (t - (inhaleEnd - kInhale_s)) / kInhale_s;
     return x > 0.0 && x < 1.0 ? 0.5 * std::sin(std::numbers::pi * x) : 0.0;
   }
 };
 
-Score plan(const Player& player, const Part& part, std::mt19937& random) {
-  const double start = 0.5 + kInhale_s + 0.2 + player.air_before_s;
+/// When the first tone can start: after a moment of room, a breath, and the player's air before a tone.
+double leadIn(const Player& player) { return 0.5 + kInhale_s + 0.2 + player.air_before_s; }
+
+Score plan(const Player& player, const Part& part, double start, std::mt19937& random) {
   const double length =
       std::max(0.6, part.seconds * player.length * (1.0 + 0.03 * (Movement::uniform(random) - 0.5)));
-  Score score{
-      start, start + length, {}, {}, 0.0, player, {random, 0.3, 1.6}, {random, 5.0, 11.0}, {random, 0.3, 2.0},
-      0.0};
+  Score score{start,
+              start + length,
+              {},
+              {},
+              0.0,
+              player,
+              {random, 0.3, 1.6},
+              {random, 5.0, 11.0},
+              {random, 0.3, 2.0},
+              0.0,
+              {},
+              0,
+              true};
   score.vibratoPhase = kTau * Movement::uniform(random);
   const auto places = [&](int count, double shortest, double longest) {
     std::vector<Break> list;
@@ -163,9 +191,9 @@ Score plan(const Player& player, const Part& part, std::mt19937& random) {
 /// darker.
 double levelExponent(std::size_t k) { return 1.0 + 0.35 * std::sqrt(static_cast<double>(k - 1)); }
 
-/// Tone without noise.
-std::vector<float> sing(const Score& score, const Part& part, double rate, std::size_t count,
-                        std::mt19937& random) {
+/// Adds a tone without noise.
+void sing(const Score& score, const Part& part, double rate, std::vector<float>& out, std::mt19937& random) {
+  const std::size_t count = out.size();
   const double target = frequencyOf(part.sounding, part.reference);
   const int partials = std::max(1, static_cast<int>(kHighestPartial_hz / target));
   std::vector<double> strength;
@@ -177,7 +205,6 @@ std::vector<float> sing(const Score& score, const Part& part, double rate, std::
     phasor.push_back(std::polar(1.0, kTau * Movement::uniform(random)));
   }
   const double gain = fromDecibels(score.player.level_dbfs) / std::sqrt(power);
-  std::vector<float> out(count, 0.0f);
   std::vector<double> level(strength.size(), 0.0);
   const auto first = static_cast<std::size_t>(score.toneStart * rate) / kControl * kControl;
   for (std::size_t block = first; block < count; block += kControl) {
@@ -205,7 +232,6 @@ std::vector<float> sing(const Score& score, const Part& part, double rate, std::
       level[k] = wanted;
     }
   }
-  return out;
 }
 
 /// Noise of unit variance between about 100 Hz and 6 kHz.
@@ -267,9 +293,7 @@ double halfLevelShare(const Part& part) {
   return low;
 }
 
-Analysis truthOf(const Score& score, const Part& part, double duration_s) {
-  Analysis truth;
-  truth.duration_s = duration_s;
+Tone truthOf(const Score& score, const Part& part) {
   Tone tone{};
   const double half = halfLevelShare(part);
   tone.start_s = score.toneStart + score.player.rise_s * half;
@@ -315,11 +339,7 @@ Analysis truthOf(const Score& score, const Part& part, double duration_s) {
   note.hnr_db = score.player.hnr_db;
   note.level_dbfs = score.player.level_dbfs;
   tone.notes.push_back(note);
-  truth.tones.push_back(tone);
-  truth.segments = {{SegmentKind::silence, 0.0, tone.start_s},
-                    {SegmentKind::tone, tone.start_s, tone.end_s},
-                    {SegmentKind::silence, tone.end_s, duration_s}};
-  return truth;
+  return tone;
 }
 
 }  // namespace
@@ -359,26 +379,90 @@ const std::vector<Player>& players() {
 
 const Player* findPlayer(std::string_view id) { return findById(players(), id); }
 
-int comfortableNote(const Instrument& instrument) {
-  return instrument.lowest + (instrument.highest - instrument.lowest) * 2 / 5;
-}
+namespace {
 
-Performance perform(const Player& player, const Part& part, std::uint32_t seed, double rate_hz) {
-  std::mt19937 random(seed);
-  const Score score = plan(player, part, random);
-  const double duration = score.toneEnd + 0.8;
+/// A tone to be played, and what of.
+struct Played {
+  Part part;
+  Score score;
+};
+
+Performance performAll(const Player& player, const std::vector<Played>& tones, std::mt19937& random,
+                       double rate_hz) {
+  const double duration = tones.empty() ? 1.0 : tones.back().score.toneEnd + 0.8;
   const auto count = static_cast<std::size_t>(duration * rate_hz);
-  Performance result{rate_hz, sing(score, part, rate_hz, count, random), truthOf(score, part, duration)};
+  Performance result{rate_hz, std::vector<float>(count, 0.0f), {}};
+  result.truth.duration_s = duration;
+  for (const auto& [part, score] : tones) {
+    sing(score, part, rate_hz, result.samples, random);
+    result.truth.tones.push_back(truthOf(score, part));
+  }
+  result.truth.segments = layOutSegments(duration, result.truth.tones, {});
   addRoom(result.samples, rate_hz);
   BreathNoise breath(rate_hz);
   const double noise = fromDecibels(player.level_dbfs - player.hnr_db);
   // A breath is heard even from a player whose tone is clean.
   const double breathing = std::max(noise, fromDecibels(-48.0));
   const double room = fromDecibels(kRoom_dbfs);
+  std::size_t current = 0;
   for (std::size_t n = 0; n < count; ++n) {
     const double t = static_cast<double>(n) / rate_hz;
-    const double air = std::max(noise * score.amplitude(t), breathing * score.air(t));
+    while (current + 1 < tones.size() && t > tones[current].score.toneEnd) ++current;
+    const double air = tones.empty() ? 0.0
+                                     : std::max(noise * tones[current].score.amplitude(t),
+                                                breathing * tones[current].score.air(t));
     result.samples[n] += static_cast<float>(air * breath.next(random) + room * gaussian(random));
+  }
+  return result;
+}
+
+}  // namespace
+
+Performance perform(const Player& player, const Part& part, std::uint32_t seed, double rate_hz) {
+  std::mt19937 random(seed);
+  const Score score = plan(player, part, leadIn(player), random);
+  return performAll(player, {{part, score}}, random, rate_hz);
+}
+
+Performance perform(const Player& player, const CueSheet& sheet, const Context& context, std::uint32_t seed,
+                    double rate_hz) {
+  std::mt19937 random(seed);
+  const double start = std::max(leadIn(player), sheet.countIn_s());
+  std::vector<Played> tones;
+  double free_s = 0.0;  // when the last tone has ended
+  for (const SheetCue& cue : sheet.cues) {
+    if (!isSounding(cue.kind)) continue;
+    Part part{context.instrument, 67, cue.length_s, context.reference};
+    if (cue.note)
+      part.sounding = context.instrument ? context.instrument->soundingOf(*cue.note) : *cue.note;
+    else if (context.instrument)
+      part.sounding = comfortableNote(*context.instrument);
+    if (!cue.open) part.seconds /= kLongest;
+    const double late = sheet.cues.size() > 1 ? kTiming_s * (2.0 * Movement::uniform(random) - 1.0) : 0.0;
+    const double from = std::max(free_s, start + cue.start_s + late);
+    Score score = plan(player, part, from, random);
+    if (!cue.open) score.toneEnd = std::min(score.toneEnd, start + cue.end_s() - 0.01);
+    score.shape = cue.loudness;
+    score.pulses = cue.pulses;
+    score.inhales = from - free_s > kBreathPause_s;
+    free_s = score.toneEnd;
+    tones.push_back({part, std::move(score)});
+  }
+  Performance result = performAll(player, tones, random, rate_hz);
+  for (const SheetCue& cue : sheet.cues) {
+    CueResult row;
+    row.kind = nameOf(cue.kind);
+    row.start_s = start + cue.start_s;
+    row.end_s = start + cue.end_s();
+    row.asked = cue.note;
+    row.asksForSound = isSounding(cue.kind);
+    if (row.asksForSound) {
+      const auto played =
+          std::ranges::count_if(result.truth.cues, [](const CueResult& c) { return c.asksForSound; });
+      row.matched = static_cast<std::size_t>(played);
+      row.note = 0;
+    }
+    result.truth.cues.push_back(row);
   }
   return result;
 }

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/analysis.h"
+#include "core/exercise/cue_sheet.h"
 
 /// The simulated player: stands in for a student with an instrument wherever nobody can play.
 namespace calando {
@@ -56,8 +57,10 @@ struct Performance {
 
 /// The same seed gives the same performance, sample by sample.
 Performance perform(const Player& player, const Part& part, std::uint32_t seed, double rate_hz = 48000.0);
-
-/// A comfortable note of an instrument: somewhat below the middle of its range.
-int comfortableNote(const Instrument& instrument);
+/// A whole exercise, its count-in as silence before it: tones as asked for in place, length and loudness,
+/// with the player's faults in each. The truth has the sheet's cues. Of `context` the instrument and the
+/// reference are used.
+Performance perform(const Player& player, const CueSheet& sheet, const Context& context, std::uint32_t seed,
+                    double rate_hz = 48000.0);
 
 }  // namespace calando

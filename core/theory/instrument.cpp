@@ -58,6 +58,10 @@ const std::vector<Instrument>& instruments() {
 
 const Instrument* findInstrument(std::string_view id) { return findById(instruments(), id); }
 
+int comfortableNote(const Instrument& instrument) {
+  return instrument.lowest + (instrument.highest - instrument.lowest) * 2 / 5;
+}
+
 tl::expected<int, std::string> writtenFundamental(std::string_view fingering, const Instrument* instrument) {
   if (const auto note = parseNote(fingering)) return *note;
   const std::string quoted = "fingering \"" + std::string(fingering) + "\"";

@@ -39,6 +39,9 @@ const std::vector<Instrument>& instruments();
 /// Nullptr when no instrument has that id.
 const Instrument* findInstrument(std::string_view id);
 
+/// A comfortable sounding note of an instrument: somewhat below the middle of its range.
+int comfortableNote(const Instrument& instrument);
+
 /// The written fundamental (partial 1) of a fingering: a note name (`Bb3`), valves (`0`, `1`, `12`, `123`)
 /// or a slide position (`slide3`). The error says what is wrong and what is possible.
 tl::expected<int, std::string> writtenFundamental(std::string_view fingering, const Instrument* instrument);

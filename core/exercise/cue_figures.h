@@ -1,0 +1,20 @@
+#pragma once
+
+#include "core/analysis.h"
+#include "core/exercise/cue_sheet.h"
+
+namespace calando {
+
+/// Matches the sheet with what was heard and gives every cue its row. `context` is the one that the analysis
+/// was made with. A card with a single sounding cue is for the tone held longest.
+std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& tracks, const CueSheet& sheet,
+                                    const Context& context);
+
+/// The sound of a row; both nullptr when it did not come or is air.
+struct CueSound {
+  const Tone* tone = nullptr;
+  const Note* note = nullptr;
+};
+CueSound soundOf(const CueResult& cue, const Analysis& analysis);
+
+}  // namespace calando

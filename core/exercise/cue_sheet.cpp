@@ -1,0 +1,135 @@
+#include "core/exercise/cue_sheet.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace calando {
+
+namespace {
+
+constexpr double kOpen_s = 8.0;  // when nobody says how long
+
+/// Semitones of a step of the major scale; 0 is home, -1 the step below.
+int majorScale(int step) {
+  static constexpr int semitones[] = {0, 2, 4, 5, 7, 9, 11};
+  const int within = ((step % 7) + 7) % 7;
+  return 12 * (step - within) / 7 + semitones[within];
+}
+
+/// Semitones above the fundamental, rounded to the tempered note.
+int partialInterval(int partial) { return static_cast<int>(std::lround(12.0 * std::log2(partial))); }
+
+/// Distances from the home note, semitones.
+std::vector<int> generated(const Generator& g) {
+  std::vector<int> steps;
+  const int count = std::abs(g.count);
+  for (int i = 0; i < count; ++i) {
+    switch (g.kind) {
+      case Generator::Kind::none:
+        break;
+      case Generator::Kind::scale:
+        steps.push_back(majorScale(g.count > 0 ? i : -i));
+        break;
+      case Generator::Kind::chromatic:
+        steps.push_back(g.count > 0 ? i : -i);
+        break;
+      case Generator::Kind::series:
+        steps.push_back(partialInterval(i + 1));
+        break;
+      case Generator::Kind::outward:  // a half step up, a half step down, two up …
+        steps.push_back(i % 2 == 0 ? i / 2 + 1 : -(i / 2 + 1));
+        break;
+    }
+  }
+  return steps;
+}
+
+std::optional<int> noteOf(const CueNote& note, int home, int each) {
+  switch (note.kind) {
+    case CueNote::Kind::any:
+      return std::nullopt;
+    case CueNote::Kind::written:
+      return note.value;
+    case CueNote::Kind::degree:
+      return home + majorScale(note.value - 1);
+    case CueNote::Kind::interval:
+      return home + note.value;
+    case CueNote::Kind::partial:
+      return home + partialInterval(note.value);
+    case CueNote::Kind::each:
+      return each;
+  }
+  return std::nullopt;
+}
+
+}  // namespace
+
+CueSheet unroll(const Context& context) {
+  const Exercise& exercise = *context.exercise;
+  const Instrument* instrument = context.instrument;
+  const int home = !context.asked.empty() ? context.asked.front()
+                   : instrument           ? instrument->writtenOf(comfortableNote(*instrument))
+                                          : 67;
+  const auto playable = [&](int written) {
+    if (!instrument) return true;
+    const int sounding = instrument->soundingOf(written);
+    return sounding >= instrument->lowest && sounding <= instrument->highest;
+  };
+  CueSheet sheet;
+  const double tempo = context.tempo_bpm.value_or(exercise.tempo_bpm);
+  if (exercise.counted()) {
+    sheet.beat_s = 60.0 / tempo;
+    sheet.countIn = exercise.countIn;
+  }
+  double at = 0.0;
+  const auto add = [&](const Cue& cue, std::optional<int> note) {
+    const bool open = cue.length.unit == CueLength::Unit::open;
+    const double length =
+        open ? context.askedSeconds.value_or(kOpen_s)
+             : cue.length.value * (cue.length.unit == CueLength::Unit::beats ? sheet.beat_s : 1.0);
+    sheet.cues.push_back({cue.kind, at, length, open, note, cue.loudness, cue.onset, cue.pulses, cue.model});
+    at += length;
+  };
+  std::vector<int> rounds;
+  if (exercise.generator.kind == Generator::Kind::none) {
+    rounds = {home};
+  } else {
+    for (const int step : generated(exercise.generator))
+      if (playable(home + step)) rounds.push_back(home + step);
+  }
+  const bool single =
+      std::ranges::count_if(exercise.cues, [](const Cue& c) { return isSounding(c.kind); }) == 1;
+  if (exercise.generator.kind == Generator::Kind::none && single && context.asked.size() > 1)
+    rounds = context.asked;
+  for (const int round : rounds)
+    for (const Cue& cue : exercise.cues) {
+      std::optional<int> note = noteOf(cue.note, home, round);
+      // A card for any note is for the note asked for, if one is.
+      if (!note && isSounding(cue.kind) && !context.asked.empty()) note = round;
+      if (note && isSounding(cue.kind) && !playable(*note)) continue;
+      add(cue, note);
+    }
+  while (!sheet.cues.empty() && sheet.cues.back().kind == CueKind::rest) sheet.cues.pop_back();
+  return sheet;
+}
+
+std::vector<int> notesOf(const CueSheet& sheet) {
+  std::vector<int> notes;
+  for (const SheetCue& cue : sheet.cues)
+    if (cue.note && std::ranges::find(notes, *cue.note) == notes.end()) notes.push_back(*cue.note);
+  return notes;
+}
+
+double levelAt(const std::vector<LevelPoint>& shape, double share) {
+  if (shape.empty()) return 0.0;
+  if (share <= shape.front().share) return shape.front().level_db;
+  for (std::size_t i = 1; i < shape.size(); ++i) {
+    if (share > shape[i].share) continue;
+    const LevelPoint& a = shape[i - 1];
+    const LevelPoint& b = shape[i];
+    return a.level_db + (b.level_db - a.level_db) * (share - a.share) / (b.share - a.share);
+  }
+  return shape.back().level_db;
+}
+
+}  // namespace calando

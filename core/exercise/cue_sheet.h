@@ -1,0 +1,48 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/analysis.h"
+#include "core/exercise/exercise.h"
+
+/// An exercise unrolled at a tempo for an instrument: what is to happen when.
+namespace calando {
+
+struct SheetCue {
+  CueKind kind;
+  double start_s;   ///< from the first cue's start; the count-in is before 0
+  double length_s;  ///< of an open cue: the seconds asked for
+  bool open;
+  std::optional<int> note;  ///< written
+  std::vector<LevelPoint> loudness;
+  OnsetWanted onset;
+  int pulses;
+  bool model;
+
+  double end_s() const { return start_s + length_s; }
+};
+
+struct CueSheet {
+  double beat_s = 0.0;  ///< 0: not counted
+  int countIn = 0;      ///< beats
+  std::vector<SheetCue> cues;
+
+  double length_s() const { return cues.empty() ? 0.0 : cues.back().end_s(); }
+  bool counted() const { return beat_s > 0.0; }
+  /// Seconds before the first cue at which the count begins.
+  double countIn_s() const { return countIn * beat_s; }
+};
+
+/// Unrolls the context's exercise for its instrument. The home note is the first note asked for, else a
+/// comfortable one; several asked for make one cue of each where the card has a single sounding cue. Notes
+/// that the instrument does not have are left out. The exercise must be set.
+CueSheet unroll(const Context& context);
+
+/// The written notes of a sheet, each once, in order.
+std::vector<int> notesOf(const CueSheet& sheet);
+
+/// Asked-for level at a share of a cue, dB; 0 for an empty shape.
+double levelAt(const std::vector<LevelPoint>& shape, double share);
+
+}  // namespace calando

@@ -1,0 +1,45 @@
+#include "core/exercise/target.h"
+
+#include <cmath>
+#include <nlohmann/json.hpp>
+
+#include "core/exercise/judging.h"
+
+namespace calando {
+
+namespace {
+
+std::optional<double> bound(const nlohmann::json& entry, const char* key) {
+  if (!entry.contains(key)) return std::nullopt;
+  return entry.at(key).get<double>();
+}
+
+Target targetFrom(const nlohmann::json& entry) {
+  Target t;
+  t.low = bound(entry, "low");
+  t.high = bound(entry, "high");
+  if (!t.low && !t.high) throw std::invalid_argument("a target needs \"low\" or \"high\"");
+  const double size = t.low && t.high ? *t.high - *t.low : std::abs(t.low ? *t.low : *t.high);
+  t.width = bound(entry, "width").value_or(size);
+  if (!(t.width > 0.0)) throw std::invalid_argument("a bound of 0 needs a \"width\" above 0");
+  static const std::map<std::string, Family> families = {{"flute", Family::flute},
+                                                         {"double-reed", Family::doubleReed},
+                                                         {"single-reed", Family::singleReed},
+                                                         {"brass", Family::brass}};
+  if (entry.contains("families"))
+    for (const auto& name : entry.at("families")) t.families.push_back(families.at(name.get<std::string>()));
+  return t;
+}
+
+}  // namespace
+
+Targets targetsFrom(const nlohmann::json& object) {
+  Targets targets;
+  for (const auto& [id, target] : object.items()) {
+    if (!isReading(id)) throw std::invalid_argument("reading \"" + id + "\" is unknown");
+    targets.emplace(id, targetFrom(target));
+  }
+  return targets;
+}
+
+}  // namespace calando

@@ -1,0 +1,317 @@
+// Takes of whole exercises, made without the stand-in: which sound was for which cue, and the figures of
+// each.
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/analysis.h"
+#include "core/exercise/judging.h"
+#include "core/exercise/matching.h"
+#include "core/measure/dynamics.h"
+#include "core/signal/tracker.h"
+#include "support/signals.h"
+
+namespace calando {
+namespace {
+
+/// Tones and whatever else one after the other, over one soft room.
+class Scene {
+ public:
+  Scene& rest(double seconds) {
+    samples_.resize(samples_.size() + static_cast<std::size_t>(seconds * 48000.0), 0.0f);
+    return *this;
+  }
+  Scene& play(int semitone, double seconds, double cents = 0.0, double rms = 0.1, int spectrum = 0) {
+    append(sounds::tone(
+        {.f0_hz = 440.0 * std::exp2((semitone - 69) / 12.0 + cents / 1200.0),
+         .seconds = seconds,
+         .spectrum = &sounds::spectra()[static_cast<std::size_t>(spectrum)],
+         .rms = rms,
+         .amplitude = [seconds](double t) { return std::clamp(std::min(t, seconds - t) / 0.03, 0.0, 1.0); },
+         .floor_rms = 0.0}));
+    return *this;
+  }
+  /// Something spoken: a pitch that falls all the while, in short bits.
+  Scene& speak() {
+    for (const double f0 : {160.0, 140.0, 120.0}) {
+      append(sounds::tone({.f0_hz = f0,
+                           .seconds = 0.16,
+                           .rms = 0.05,
+                           .cents = [](double t) { return -3000.0 * t; },
+                           .amplitude = [](double t) { return std::sin(std::numbers::pi * t / 0.16); },
+                           .floor_rms = 0.0}));
+      rest(0.2);
+    }
+    return *this;
+  }
+  Analysis analysed(const Context& context) const {
+    std::vector<float> x = samples_;
+    const auto room = sounds::noise(static_cast<double>(x.size()) / 48000.0, 1e-4);
+    for (std::size_t n = 0; n < std::min(x.size(), room.size()); ++n) x[n] += room[n];
+    return analyse(x, 48000, context);
+  }
+
+ private:
+  void append(const std::vector<float>& more) { samples_.insert(samples_.end(), more.begin(), more.end()); }
+  std::vector<float> samples_;
+};
+
+Context contextOf(const char* exercise, int home) {
+  Context context;
+  context.exercise = findExercise(exercise);
+  context.level = findLevel("growing");
+  context.asked = {home};
+  return context;
+}
+
+constexpr int kScale[] = {60, 62, 64, 65, 67, 69, 71, 72};
+
+std::vector<CueResult> sounding(const Analysis& analysis) {
+  std::vector<CueResult> rows;
+  for (const CueResult& cue : analysis.cues)
+    if (cue.asksForSound) rows.push_back(cue);
+  return rows;
+}
+
+double value(const Analysis& analysis, const std::string& id) {
+  const auto r = std::ranges::find(analysis.readings, id, &Reading::id);
+  return r == analysis.readings.end() || !r->value ? NAN : *r->value;
+}
+
+TEST(Cues, OfAScaleAreFoundOnceInOrderWithTheirPlaceAndLength) {
+  Scene scene;
+  scene.rest(1.0);
+  const double late[] = {0.0, 0.04, -0.03, 0.0, 0.08, 0.0, -0.05, 0.0};
+  double at = 1.0;
+  for (int i = 0; i < 8; ++i) {
+    const double start = 1.0 + 8.0 * i + late[i];
+    scene.rest(start - at).play(kScale[i], 3.5 + 0.1 * i, 2.0 * i);
+    at = start + 3.5 + 0.1 * i;
+  }
+  const Analysis a = scene.rest(1.0).analysed(contextOf("scale-4-4", 60));
+  const auto rows = sounding(a);
+  ASSERT_EQ(rows.size(), 8u);
+  for (std::size_t i = 0; i < 8; ++i) {
+    ASSERT_EQ(rows[i].matched, i);
+    EXPECT_EQ(rows[i].asked, kScale[i]);
+    EXPECT_NEAR(*rows[i].place_ms, 1000.0 * late[i], 15.0) << i;
+    // Half level at 15 ms of a 30 ms ramp, on both ends.
+    EXPECT_NEAR(*rows[i].length_beats, 3.5 + 0.1 * static_cast<double>(i) - 0.03, 0.03) << i;
+    EXPECT_NEAR(*rows[i].offset_cents, 2.0 * static_cast<double>(i), 0.1) << i;
+  }
+  EXPECT_EQ(value(a, "missing"), 0.0);
+  // 0, 2 … 14: standard deviation of eight equally spaced values 2 apart is 2·√(63/12).
+  EXPECT_NEAR(value(a, "note_spread_cents"), 2.0 * std::sqrt(63.0 / 12.0), 0.1);
+}
+
+struct Trouble {
+  const char* name;
+  std::function<Scene()> scene;
+  std::vector<std::optional<int>> heard;  // index of the tone for every cue
+  double stretch;
+};
+class Troubles : public testing::TestWithParam<Trouble> {};
+
+/// The scale at some tempo with notes left out.
+void playScale(Scene& scene, std::vector<int> without, double stretch = 1.0) {
+  for (int i = 0; i < 8; ++i) {
+    if (std::ranges::find(without, i) == without.end())
+      scene.play(kScale[i], 3.6 * stretch).rest(4.4 * stretch);
+    else
+      scene.rest(8.0 * stretch);
+  }
+}
+
+TEST_P(Troubles, DoNotLoseTheOrder) {
+  const Analysis a = GetParam().scene().analysed(contextOf("scale-4-4", 60));
+  const auto rows = sounding(a);
+  ASSERT_EQ(rows.size(), 8u);
+  for (std::size_t i = 0; i < 8; ++i) {
+    const auto& wanted = GetParam().heard[i];
+    ASSERT_EQ(rows[i].matched.has_value(), wanted.has_value()) << i;
+    if (!wanted) {
+      EXPECT_EQ(rows[i].verdict, Verdict::notYet);
+      continue;
+    }
+    EXPECT_NEAR(*rows[i].place_ms, 0.0, 15.0) << i;
+    const Note& note = a.tones[*rows[i].matched].notes[*rows[i].note];
+    EXPECT_NEAR(sounds::cents(440.0 * std::exp2((*wanted - 69) / 12.0), note.f0_hz), 0.0, 5.0) << i;
+  }
+  EXPECT_NEAR((rows[7].start_s - rows[0].start_s) / 56.0, GetParam().stretch, 0.002);
+}
+INSTANTIATE_TEST_SUITE_P(Of, Troubles,
+                         testing::Values(Trouble{"a_missing_note",
+                                                 [] {
+                                                   Scene s;
+                                                   playScale(s.rest(1.0), {3});
+                                                   return s;
+                                                 },
+                                                 {60, 62, 64, {}, 67, 69, 71, 72},
+                                                 1.0},
+                                         Trouble{"two_missing_at_the_start",
+                                                 [] {
+                                                   Scene s;
+                                                   playScale(s.rest(0.5), {0, 1});
+                                                   return s;
+                                                 },
+                                                 {{}, {}, 64, 65, 67, 69, 71, 72},
+                                                 1.0},
+                                         Trouble{"speech_before_it",
+                                                 [] {
+                                                   Scene s;
+                                                   playScale(s.rest(1.0).speak().rest(1.0), {});
+                                                   return s;
+                                                 },
+                                                 {60, 62, 64, 65, 67, 69, 71, 72},
+                                                 1.0},
+                                         Trouble{"a_slower_tempo",
+                                                 [] {
+                                                   Scene s;
+                                                   playScale(s.rest(1.0), {}, 1.25);
+                                                   return s;
+                                                 },
+                                                 {60, 62, 64, 65, 67, 69, 71, 72},
+                                                 1.25},
+                                         Trouble{"a_note_tried_twice",
+                                                 [] {
+                                                   Scene s;
+                                                   s.rest(1.0).play(60, 0.5).rest(1.0);
+                                                   playScale(s, {});
+                                                   return s;
+                                                 },
+                                                 {60, 62, 64, 65, 67, 69, 71, 72},
+                                                 1.0}),
+                         [](const auto& info) { return std::string(info.param.name); });
+
+TEST(Cues, OfACountedInTakeLieWhereTheCountSays) {
+  Scene scene;
+  scene.rest(4.2);
+  playScale(scene, {});
+  Context context = contextOf("scale-4-4", 60);
+  context.start_s = 4.0;
+  const Analysis a = scene.analysed(context);
+  for (const CueResult& row : sounding(a)) EXPECT_NEAR(*row.place_ms, 200.0, 25.0);
+  EXPECT_NEAR(value(a, "place_ms"), 200.0, 25.0);
+}
+
+TEST(Cues, AnotherNoteIsNotHeldAgainstTheOneAskedFor) {
+  Scene scene;
+  scene.rest(1.0);
+  for (int i = 0; i < 8; ++i) scene.play(kScale[i] + (i == 2 ? 4 : 0), 3.6).rest(4.4);
+  const auto rows = sounding(scene.analysed(contextOf("scale-4-4", 60)));
+  EXPECT_FALSE(rows[2].offset_cents);
+  EXPECT_TRUE(rows[1].offset_cents);
+}
+
+TEST(HomeReturns, AreTheLargestDepartureFromTheFirst) {
+  Scene scene;
+  scene.rest(1.0);
+  const std::pair<int, double> notes[] = {{60, 3.0}, {62, 5.0}, {60, 9.0}, {62, 2.0}, {60, -8.0}};
+  for (const auto& [note, cents] : notes) scene.play(note, 3.9, cents).rest(0.1);
+  EXPECT_NEAR(value(scene.analysed(contextOf("home-two", 60)), "home_return_cents"), -11.0, 0.3);
+}
+
+TEST(Colour, DistanceIsNothingForTheSameNoteAtAnotherLevelAndGrowsWithTheSpectrum) {
+  const auto noteOf = [](double rms, int spectrum) {
+    Scene scene;
+    return scene.rest(0.5).play(60, 3.0, 0.0, rms, spectrum).rest(0.5).analysed({}).tones.at(0).notes.at(0);
+  };
+  const Note model = noteOf(0.1, 0);
+  EXPECT_NEAR(*colourDistance(model, noteOf(0.02, 0)), 0.0, 0.3);
+  EXPECT_GT(*colourDistance(model, noteOf(0.1, 2)), 3.0);
+  Note poor = model;
+  poor.harmonics_db.resize(2);
+  EXPECT_FALSE(colourDistance(model, poor));
+}
+
+/// A tone whose level goes up to a peak and down again in straight lines of decibels.
+sounds::ToneSpec swellSpec(double seconds, double peak_s, double depth_db) {
+  return {.f0_hz = 233.08,
+          .seconds = seconds,
+          .before_s = 0.5,
+          .after_s = 0.5,
+          .amplitude =
+              [=](double t) {
+                const double share = t < peak_s ? t / peak_s : (seconds - t) / (seconds - peak_s);
+                return std::pow(10.0, -depth_db * (1.0 - share) / 20.0);
+              },
+          .floor_rms = 1e-4};
+}
+
+class Swells : public testing::TestWithParam<double> {};
+TEST_P(Swells, HaveTheirPeakWithinATenthOfABeat) {
+  const double peak = GetParam();
+  const auto samples = sounds::tone(swellSpec(4.0, peak, 18.0));
+  const Analysis a = analyse(samples, 48000, contextOf("swell", 58));
+  ASSERT_EQ(a.cues.size(), 1u);
+  ASSERT_TRUE(a.cues[0].peak_error_beats);
+  EXPECT_NEAR(*a.cues[0].peak_error_beats, peak - 2.0, 0.1);
+}
+INSTANTIATE_TEST_SUITE_P(Peaks, Swells, testing::Values(1.2, 1.6, 2.0, 2.5, 3.0));
+
+TEST(Swell, OffTheShapeIsNothingWhenItIsFollowedAndElseTheSpread) {
+  const auto tracks = trackAll(sounds::tone(swellSpec(4.0, 2.0, 14.0)), 48000);
+  const auto followed = dynamicFigures(tracks, 0.55, 4.45, [](double share) {
+    return -14.0 * std::abs(2.0 * (0.05 + share * 3.9) / 4.0 - 1.0);
+  });
+  EXPECT_NEAR(*followed.shape_error_db, 0.0, 0.15);
+  // Held against no change: a triangle of 14 dB has a standard deviation of 14/√12.
+  const auto level = dynamicFigures(tracks, 0.55, 4.45, [](double) { return 0.0; });
+  EXPECT_NEAR(*level.shape_error_db, 14.0 * 3.9 / 4.0 / std::sqrt(12.0), 0.1);
+}
+
+TEST(Swell, PitchAndColourByLevelAreTheirSlopes) {
+  auto spec = swellSpec(4.0, 2.0, 20.0);
+  // Half a cent a decibel.
+  spec.cents = [](double t) { return -0.5 * 20.0 * std::abs(t / 2.0 - 1.0); };
+  const auto tracks = trackAll(sounds::tone(spec), 48000);
+  const auto figures = dynamicFigures(tracks, 0.6, 4.4, [](double) { return 0.0; });
+  EXPECT_NEAR(*figures.cents_per_db, 0.5, 0.02);
+  EXPECT_NEAR(*figures.partials_per_db, 0.0, 0.01);
+  auto steady = spec;
+  steady.amplitude = {};
+  EXPECT_FALSE(dynamicFigures(trackAll(sounds::tone(steady), 48000), 0.6, 4.4, [](double) {
+                 return 0.0;
+               }).cents_per_db);
+}
+
+TEST(Pulses, HaveTheirDepthAndEvenness) {
+  const double depth = 6.0;
+  const std::vector<double> crest = {0.0, -2.0, 0.0, -2.0, 0.0, -2.0, 0.0, -2.0};
+  sounds::ToneSpec spec = {
+      .f0_hz = 300.0, .seconds = 4.0, .before_s = 0.5, .after_s = 0.5, .floor_rms = 1e-4};
+  spec.amplitude = [&](double t) {
+    const auto pulse = static_cast<std::size_t>(std::min(7.0, t / 0.5));
+    const double phase = t / 0.5 - static_cast<double>(pulse);
+    const double db = crest[pulse] * std::sin(std::numbers::pi * phase) -
+                      depth * 0.5 * (1.0 + std::cos(2.0 * std::numbers::pi * phase));
+    return std::pow(10.0, db / 20.0);
+  };
+  const auto pulses = pulseFigures(trackAll(sounds::tone(spec), 48000), 0.5, 4.5, 8);
+  ASSERT_TRUE(pulses);
+  EXPECT_NEAR(pulses->depth_db, depth - 1.0, 0.3);  // crests 0 and -2 in turn
+  EXPECT_NEAR(pulses->spread_db, 1.0, 0.1);
+  EXPECT_FALSE(pulseFigures(trackAll(sounds::tone(spec), 48000), 0.5, 1.0, 8));
+}
+
+TEST(CoreGain, IsHowFarTheToneOpens) {
+  auto samples = sounds::tone({.f0_hz = 233.08, .seconds = 6.0, .rms = 0.1, .snr_db = 80});
+  const auto noise = sounds::noise(6.0, 0.03);
+  for (std::size_t n = 0; n < samples.size(); ++n)  // the noise falls by 12 dB over six seconds
+    samples[n] +=
+        noise[n] * static_cast<float>(std::pow(10.0, -12.0 * static_cast<double>(n) / 288000.0 / 20.0));
+  const auto figures = dynamicFigures(trackAll(samples, 48000), 0.1, 5.9, [](double) { return 0.0; });
+  EXPECT_NEAR(*figures.core_gain_db, 8.0, 0.6);  // from the middle of the first third to that of the last
+}
+
+TEST(Judging, AnExploringStepIsHeldAgainstNothing) {
+  Scene scene;
+  const Analysis a = scene.rest(1.0).play(60, 3.0, 40.0).rest(1.0).analysed(contextOf("first-note", 60));
+  for (const Reading& r : a.readings) EXPECT_FALSE(r.hasTarget) << r.id;
+  EXPECT_TRUE(a.advice.empty());
+}
+
+}  // namespace
+}  // namespace calando

@@ -1,0 +1,159 @@
+#include "core/exercise/exercise.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+
+#include "core/exercise/cue_sheet.h"
+
+namespace calando {
+namespace {
+
+std::string card(const std::string& rest) {
+  return R"({"id": "x", "title": "X", "family": "long tones", "purpose": "p", "readings": ["offset_cents"], )" +
+         rest + "}";
+}
+
+TEST(Cards, AreTheSameAfterBeingWrittenAndRead) {
+  for (const Exercise& shipped : exercises()) {
+    const std::string text = toText(shipped);
+    const auto again = parseExercise(text);
+    ASSERT_TRUE(again) << shipped.id << ": " << again.error();
+    EXPECT_EQ(toText(*again), text);
+    EXPECT_EQ(again->cues.size(), shipped.cues.size());
+    EXPECT_EQ(again->readings, shipped.readings);
+  }
+}
+
+TEST(Cards, AskForThingsThatEveryInstrumentCanPlay) {
+  for (const Exercise& exercise : exercises())
+    for (const Instrument& instrument : instruments()) {
+      Context context;
+      context.exercise = &exercise;
+      context.instrument = &instrument;
+      const CueSheet sheet = unroll(context);
+      const auto sounding =
+          std::ranges::count_if(sheet.cues, [](const SheetCue& c) { return isSounding(c.kind); });
+      EXPECT_GT(sounding, 0) << exercise.id << " on " << instrument.id;
+      double reached = 0.0;
+      for (const SheetCue& cue : sheet.cues) {
+        EXPECT_DOUBLE_EQ(cue.start_s, reached) << exercise.id;
+        reached = cue.end_s();
+        if (!cue.note) continue;
+        EXPECT_GE(instrument.soundingOf(*cue.note), instrument.lowest)
+            << exercise.id << " on " << instrument.id;
+        EXPECT_LE(instrument.soundingOf(*cue.note), instrument.highest)
+            << exercise.id << " on " << instrument.id;
+      }
+    }
+}
+
+struct BadCard {
+  const char* name;
+  const char* rest;
+  const char* place;
+  const char* remedy;
+};
+class BadCards : public testing::TestWithParam<BadCard> {};
+TEST_P(BadCards, AreRefusedWithPlaceAndRemedyInOneLine) {
+  const auto parsed = parseExercise(card(GetParam().rest));
+  ASSERT_FALSE(parsed);
+  EXPECT_NE(parsed.error().find(GetParam().place), std::string::npos) << parsed.error();
+  EXPECT_NE(parsed.error().find(GetParam().remedy), std::string::npos) << parsed.error();
+  EXPECT_EQ(parsed.error().find('\n'), std::string::npos);
+}
+INSTANTIATE_TEST_SUITE_P(
+    For, BadCards,
+    testing::Values(
+        BadCard{"no_cues", R"("cues": [])", "cues", "at least one cue"},
+        BadCard{"a_kind", R"("cues": [{"kind": "tone"}, {"kind": "shout"}])", "cue 2", "one of inhale"},
+        BadCard{"a_key", R"("cues": [{"kind": "tone", "beat": 4}])", "cue 1", "correct its spelling"},
+        BadCard{"beats_without_tempo", R"("cues": [{"kind": "tone", "beats": 4}])", "cue 1", "tempo"},
+        BadCard{"a_note", R"("cues": [{"kind": "tone", "note": "H4"}])", "cue 1", "like \"Bb4\""},
+        BadCard{"a_degree", R"("cues": [{"kind": "tone", "note": {"degree": 0}}])", "cue 1", "1 to 48"},
+        BadCard{"an_open_rest", R"("cues": [{"kind": "rest"}])", "cue 1", "needs beats or seconds"},
+        BadCard{"loudness", R"("cues": [{"kind": "swell", "loudness": [[0.5, 0], [0.2, -6]]}])", "cue 1",
+                "must grow"},
+        BadCard{"each", R"("cues": [{"kind": "tone", "note": "each"}])", "generator", "need one another"},
+        BadCard{"tempo", R"("tempo": 1000, "cues": [{"kind": "tone"}])", "tempo", "20 to 400"},
+        BadCard{"a_target", R"("targets": {"growing": {"offset_cents": {}}}, "cues": [{"kind": "tone"}])",
+                "targets of growing", "needs \"low\" or \"high\""},
+        BadCard{"pulses", R"("cues": [{"kind": "pulse"}])", "cue 1", "number of pulses"}),
+    [](const auto& info) { return std::string(info.param.name); });
+
+TEST(Cards, ThatAreNoJsonAreSaidSo) {
+  EXPECT_NE(parseExercise("{\"id\": ").error().find("no JSON"), std::string::npos);
+}
+
+Exercise parsed(const std::string& rest) {
+  auto exercise = parseExercise(card(rest));
+  EXPECT_TRUE(exercise) << (exercise ? "" : exercise.error());
+  return exercise ? *exercise : Exercise{};
+}
+
+std::vector<int> notesAskedFor(const std::string& rest, int home = 60) {
+  const Exercise exercise = parsed(rest);
+  Context context;
+  context.exercise = &exercise;
+  context.asked = {home};
+  std::vector<int> notes;
+  for (const SheetCue& cue : unroll(context).cues)
+    if (cue.note) notes.push_back(*cue.note);
+  return notes;
+}
+
+TEST(CueSheet, GeneratesScalesChromaticsSeriesAndNeighbours) {
+  const auto generated = [](const char* kind, int count) {
+    return notesAskedFor(R"("cues": [{"kind": "tone", "note": "each"}], "generator": {"kind": ")" +
+                         std::string(kind) + R"(", "count": )" + std::to_string(count) + "}");
+  };
+  using Notes = std::vector<int>;
+  EXPECT_EQ(generated("scale", 8), (Notes{60, 62, 64, 65, 67, 69, 71, 72}));
+  EXPECT_EQ(generated("scale", -8), (Notes{60, 59, 57, 55, 53, 52, 50, 48}));
+  EXPECT_EQ(generated("chromatic", -3), (Notes{60, 59, 58}));
+  EXPECT_EQ(generated("series", 6), (Notes{60, 72, 79, 84, 88, 91}));
+  EXPECT_EQ(generated("outward", 5), (Notes{61, 59, 62, 58, 63}));
+  EXPECT_EQ(
+      notesAskedFor(R"("cues": [{"kind": "tone", "note": "home"}, {"kind": "tone", "note": {"degree": 5}},
+      {"kind": "tone", "note": {"interval": -1}}, {"kind": "tone", "note": {"partial": 3}},
+      {"kind": "tone", "note": "Bb3"}])"),
+      (Notes{60, 67, 59, 79, 58}));
+}
+
+TEST(CueSheet, CountsBeatsAtItsTempoAndKeepsSeconds) {
+  const Exercise exercise = parsed(
+      R"("tempo": 60, "count_in": 3, "cues": [{"kind": "tone", "beats": 4}, {"kind": "rest", "beats": 2},
+         {"kind": "tone", "seconds": 2.5}, {"kind": "rest", "beats": 1}])");
+  Context context;
+  context.exercise = &exercise;
+  context.tempo_bpm = 120.0;
+  const CueSheet sheet = unroll(context);
+  ASSERT_EQ(sheet.cues.size(), 3u);  // nobody waits for the last rest
+  EXPECT_DOUBLE_EQ(sheet.countIn_s(), 1.5);
+  EXPECT_DOUBLE_EQ(sheet.cues[2].start_s, 3.0);
+  EXPECT_DOUBLE_EQ(sheet.length_s(), 5.5);
+}
+
+TEST(CueSheet, OfOneToneIsOneForEveryNoteAskedFor) {
+  Context context;
+  context.exercise = findExercise("steady-tone");
+  context.asked = {60, 62, 64};
+  context.askedSeconds = 3.0;
+  const CueSheet sheet = unroll(context);
+  ASSERT_EQ(sheet.cues.size(), 3u);
+  EXPECT_EQ(notesOf(sheet), (std::vector<int>{60, 62, 64}));
+  EXPECT_TRUE(sheet.cues[1].open);
+  EXPECT_DOUBLE_EQ(sheet.cues[1].start_s, 3.0);
+}
+
+TEST(LevelShape, IsStraightBetweenItsPoints) {
+  const std::vector<LevelPoint> shape = {{0, -12}, {0.5, 0}, {1, -6}};
+  EXPECT_DOUBLE_EQ(levelAt(shape, 0.25), -6.0);
+  EXPECT_DOUBLE_EQ(levelAt(shape, 0.75), -3.0);
+  EXPECT_DOUBLE_EQ(levelAt(shape, -1.0), -12.0);
+  EXPECT_DOUBLE_EQ(levelAt(shape, 2.0), -6.0);
+  EXPECT_DOUBLE_EQ(levelAt({}, 0.3), 0.0);
+}
+
+}  // namespace
+}  // namespace calando
