@@ -26,9 +26,7 @@ struct LiveTake::Worker {
   std::unique_ptr<Tracker> tracker;
   std::unique_ptr<TakeRecorder> recorder;
   std::vector<float> samples;
-  Context context;
-  double asked_s = 0.0;
-  bool stopAfterTone = false;
+  Plan plan;
   bool told = false;
   bool toldFailure = false;
   bool toldEnd = false;
@@ -77,14 +75,18 @@ struct LiveTake::Worker {
     auto picture = std::make_shared<TakePicture>();
     picture->tracks = tracker->tracks();
     for (const TrackFrame& guess : tracker->provisional()) picture->tracks.frames.push_back(guess);
-    picture->context = context;
-    picture->context.exercise = nullptr;
+    picture->context = plan.context;
+    picture->sheet = plan.sheet;
+    picture->sheetStart_s = plan.sheetStart_s;
     picture->live = true;
-    picture->asked_s = asked_s;
+    picture->asked_s = plan.asked_s;
     const auto [held, sinceEnd] = latestSound(picture->tracks);
     QMetaObject::invokeMethod(
         owner, [o = owner, picture, held = held] { emit o->grew(picture, held); }, Qt::QueuedConnection);
-    if (stopAfterTone && !told && held > 0.5 && sinceEnd > kStopAfter_s) {
+    const bool over = picture->hasCues() ? picture->tracks.duration_s >
+                                               plan.sheetStart_s + plan.sheet.length_s() + kStopAfter_s
+                                         : held > 0.5 && sinceEnd > kStopAfter_s;
+    if (plan.stopsByItself && !told && over) {
       told = true;
       QMetaObject::invokeMethod(
           owner, [o = owner] { emit o->autoStop(); }, Qt::QueuedConnection);
@@ -117,16 +119,13 @@ void LiveTake::quiet() {
   running_ = false;
 }
 
-void LiveTake::begin(const std::filesystem::path& recording, const Context& context, double asked_s,
-                     bool stopAfterTone) {
+void LiveTake::begin(const Plan& plan) {
   if (!worker_) return;
   const std::lock_guard lock(worker_->mutex);
   worker_->tracker = std::make_unique<Tracker>(rate_, Tracker::kLiveLag);
-  worker_->recorder = std::make_unique<TakeRecorder>(recording, rate_);
+  worker_->recorder = std::make_unique<TakeRecorder>(plan.recording, rate_);
   worker_->samples.clear();
-  worker_->context = context;
-  worker_->asked_s = asked_s;
-  worker_->stopAfterTone = stopAfterTone;
+  worker_->plan = plan;
   worker_->told = worker_->toldFailure = false;
   running_ = true;
 }

@@ -25,9 +25,18 @@ class LiveTake : public QObject {
   bool listening() const { return source_ != nullptr; }
   double rate() const { return rate_; }
 
-  /// Starts the take. With `stopAfterTone`, autoStop() is emitted one second after a tone has ended.
-  void begin(const std::filesystem::path& recording, const Context& context, double asked_s,
-             bool stopAfterTone);
+  /// What a take is begun with.
+  struct Plan {
+    std::filesystem::path recording;
+    Context context;
+    CueSheet sheet;
+    double sheetStart_s = 0.0;  ///< where its first cue lies after begin()
+    double asked_s = 0.0;
+    /// autoStop() is emitted one second after a tone has ended, of a counted sheet one second after its last
+    /// cue.
+    bool stopsByItself = true;
+  };
+  void begin(const Plan& plan);
   /// Ends it and hands over all samples.
   std::vector<float> end();
   bool running() const { return running_; }

@@ -4,6 +4,7 @@
 #include <QMediaDevices>
 
 #include "app/figures_view.h"
+#include "app/lesson_view.h"
 #include "app/main_window_parts.h"
 #include "app/ribbon_painter.h"
 #include "app/ribbon_view.h"
@@ -151,11 +152,23 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     case Qt::Key_E:
       earsFirst_->toggle();
       return true;
+    case Qt::Key_N:
+      if (!live_.running()) lesson_->next();
+      return true;
+    case Qt::Key_T:
+      if (readoutRow_->isVisible()) readoutChoice_->button(1 - readouts_->currentIndex())->click();
+      return true;
     case Qt::Key_1:
     case Qt::Key_2:
     case Qt::Key_3:
     case Qt::Key_4:
       setWord(keyEvent->key() - Qt::Key_0);
+      return true;
+    case Qt::Key_5:
+    case Qt::Key_6:
+    case Qt::Key_7:
+    case Qt::Key_8:
+      setAttention(keyEvent->key() - Qt::Key_4);
       return true;
     case Qt::Key_Delete:
       if (watched == shelf_) {
@@ -270,7 +283,9 @@ void MainWindow::loadStudents(std::optional<std::int64_t> select) {
   int row = students_.empty() ? -1 : 0;
   for (std::size_t i = 0; i < students_.size(); ++i) {
     const Instrument* instrument = findInstrument(students_[i].instrument);
-    studentList_->addItem(q(students_[i].name) + "\n" + (instrument ? q(instrument->name) : QString()));
+    auto* item = new QListWidgetItem(q(students_[i].name));
+    item->setToolTip(instrument ? q(instrument->name) : QString());
+    studentList_->addItem(item);
     if (select == students_[i].id) row = static_cast<int>(i);
   }
   loading_ = false;
@@ -284,11 +299,12 @@ void MainWindow::studentChosen() {
   shown_.reset();
   picture_.reset();
   ribbon_->setPicture(nullptr);
+  loadLesson();
   updateInstrument();
   AskedFor wanted;
   if (student()) wanted.instrument = student()->instrument;
+  wanted.exercise = exercise().id;
   loadShelf();
-  if (!takes_.empty()) wanted = takes_.front().asked;
   if (takes_.empty()) showAsked(wanted);
   showFigures();
 }
@@ -307,12 +323,15 @@ void MainWindow::updateInstrument() {
       }());
   }
   instrument_->setText(text);
+  QString caution;
+  for (const std::string& text : exercise().cautions) caution += "\n" + q(text);
   ribbon_->setEmptyText(
-      student() ? tr("No take yet") : tr("Add the first student"),
-      student()
-          ? tr("Press Space and play one long tone.\nOr open a recording with Ctrl+O, or drop files here.")
-          : tr("Ctrl+N, or Add on the left. Every take belongs to a student;\neverything stays on this "
-               "computer."));
+      student() ? q(exercise().title) : tr("Add the first student"),
+      student() ? q(exercise().purpose) + "\n\n" +
+                      tr("Press Space to start. Or open a recording with Ctrl+O, or drop files here.") +
+                      "\n" + caution
+                : tr("Ctrl+N, or Add on the left. Every take belongs to a student;\neverything stays on this "
+                     "computer."));
   staff_->setInstrument(instrument);
   updateActions();
 }

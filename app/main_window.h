@@ -20,11 +20,14 @@ class QPlainTextEdit;
 class QProgressBar;
 class QPushButton;
 class QButtonGroup;
+class QStackedWidget;
 class QToolButton;
 
 namespace calando {
 
+class CueTable;
 class FiguresView;
+class LessonView;
 class RibbonView;
 class StaffView;
 
@@ -66,6 +69,7 @@ class MainWindow : public QMainWindow {
   QWidget* buildLeft();
   QWidget* buildRight();
   QWidget* buildShelf();
+  QWidget* buildSource();
   QWidget* captioned(const QString& caption, QWidget* field);
   void buildKeys();
   void chooseFiles();
@@ -80,6 +84,12 @@ class MainWindow : public QMainWindow {
 
   // Asking
   AskedFor asked() const;
+  const Exercise& exercise() const;
+  void exerciseChosen();
+  void showExerciseFields();
+  void loadLesson();
+  void updateResults();
+  void oweRest();
   void showAsked(const AskedFor& asked);
   void askedChanged();
   void updateInstrument();
@@ -88,6 +98,7 @@ class MainWindow : public QMainWindow {
   void toggleTake();
   void startTake();
   void stopTake();
+  void accompany(const CueSheet& sheet, const Context& context);
   void sourceChosen();
   void measure(Opened opened);
   void keep(const Opened& opened);
@@ -101,6 +112,7 @@ class MainWindow : public QMainWindow {
   void deleteTake();
   void undoDelete();
   void setWord(int word);
+  void setAttention(int attention);
   void keepRemark();
   void exportShown();
   void playOrStop();
@@ -135,6 +147,11 @@ class MainWindow : public QMainWindow {
   QComboBox* playerProfile_ = nullptr;
   QProgressBar* meter_ = nullptr;
   QLabel* inputRemark_ = nullptr;
+  LessonView* lesson_ = nullptr;
+  QWidget* tempoBox_ = nullptr;
+  QWidget* holdBox_ = nullptr;
+  QDoubleSpinBox* tempo_ = nullptr;
+  QComboBox* support_ = nullptr;  // what is heard while an exercise runs
   QLabel* title_ = nullptr;
   QLabel* instrument_ = nullptr;
   StaffView* staff_ = nullptr;
@@ -148,9 +165,14 @@ class MainWindow : public QMainWindow {
   QToolButton* earsFirst_ = nullptr;
   RibbonView* ribbon_ = nullptr;
   FiguresView* figures_ = nullptr;
+  CueTable* cueTable_ = nullptr;
+  QStackedWidget* readouts_ = nullptr;  // figures, cues
+  QButtonGroup* readoutChoice_ = nullptr;
+  QWidget* readoutRow_ = nullptr;
   QLabel* advice_ = nullptr;
   QLabel* why_ = nullptr;
   QButtonGroup* words_ = nullptr;
+  QButtonGroup* attention_ = nullptr;
   QLineEdit* remark_ = nullptr;
   QPushButton* play_ = nullptr;
   QPushButton* export_ = nullptr;
@@ -158,6 +180,9 @@ class MainWindow : public QMainWindow {
   QListWidget* shelf_ = nullptr;
   QLabel* message_ = nullptr;
   QPushButton* messageButton_ = nullptr;
+  QLabel* rest_ = nullptr;
+  QTimer* restTimer_ = nullptr;
+  int restLeft_s_ = 0;
   QMediaDevices* devices_ = nullptr;
 };
 

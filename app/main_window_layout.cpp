@@ -1,5 +1,9 @@
+#include <nlohmann/json.hpp>
+
+#include "app/cue_table.h"
 #include "app/figures_view.h"
 #include "app/help.h"
+#include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
 #include "app/ribbon_view.h"
@@ -50,6 +54,20 @@ QWidget* MainWindow::buildHead() {
   seconds_->setDecimals(0);
   seconds_->setSuffix(tr(" s"));
   seconds_->setToolTip(tr("How long the tone should last."));
+  tempo_ = new QDoubleSpinBox;
+  tempo_->setObjectName("tempo");
+  tempo_->setRange(20, 240);
+  tempo_->setDecimals(0);
+  tempo_->setToolTip(tr("Beats a minute of the count."));
+  support_ = new QComboBox;
+  support_->setObjectName("support");
+  support_->addItem(tr("flash only"), "flash");
+  support_->addItem(tr("click"), "click");
+  support_->addItem(tr("fork, then click"), "fork");
+  support_->addItem(tr("drone on home"), "drone");
+  support_->setToolTip(
+      tr("What is heard while the exercise runs. What sounds from loudspeakers is heard by the microphone "
+         "too: use headphones."));
   level_ = new QComboBox;
   level_->setObjectName("level");
   for (const Level& l : levels()) level_->addItem(q(l.label), q(l.id));
@@ -102,6 +120,9 @@ QWidget* MainWindow::buildHead() {
     askedChanged();
   });
   connect(seconds_, &QDoubleSpinBox::valueChanged, this, &MainWindow::askedChanged);
+  connect(tempo_, &QDoubleSpinBox::valueChanged, this, [this] {
+    if (!loading_ && !(shown_ && shown_->take.asked.start_s)) askedChanged();
+  });
   connect(level_, &QComboBox::currentIndexChanged, this, &MainWindow::askedChanged);
   connect(a4_, &QDoubleSpinBox::valueChanged, this, &MainWindow::askedChanged);
   connect(temperament_, &QComboBox::currentIndexChanged, this, &MainWindow::askedChanged);
@@ -111,14 +132,20 @@ QWidget* MainWindow::buildHead() {
   auto* fields = new QGridLayout;
   fields->setHorizontalSpacing(8);
   fields->setVerticalSpacing(4);
+  holdBox_ = captioned(tr("Hold"), seconds_);
+  tempoBox_ = captioned(tr("Tempo"), tempo_);
   fields->addWidget(captioned(tr("Written note"), note_), 0, 0);
-  fields->addWidget(captioned(tr("Hold"), seconds_), 0, 1);
+  fields->addWidget(holdBox_, 0, 1);
+  fields->addWidget(tempoBox_, 0, 1);
   fields->addWidget(captioned(tr("Targets"), level_), 0, 2);
   fields->addWidget(captioned(tr("A4"), a4_), 0, 3);
   fields->addWidget(captioned(tr("Temperament"), temperament_), 0, 4);
   auto* switches = new QHBoxLayout;
+  switches->setSpacing(6);
   switches->addWidget(autoStop_);
   switches->addWidget(earsFirst_);
+  support_->setAccessibleName(tr("Count"));
+  switches->addWidget(support_);
   switches->addStretch();
   fields->addLayout(switches, 1, 0, 1, 5);
 
@@ -130,8 +157,18 @@ QWidget* MainWindow::buildHead() {
   row->addWidget(staff_);
   row->addLayout(fields);
   row->addStretch(1);
-  record_->setMinimumSize(170, 56);
-  row->addWidget(record_);
+  row->addWidget(buildSource());
+  record_->setMinimumSize(140, 56);
+  rest_ = new QLabel;
+  rest_->setObjectName("rest");
+  rest_->setAlignment(Qt::AlignCenter);
+  rest_->hide();
+  auto* go = new QVBoxLayout;
+  go->addStretch();
+  go->addWidget(record_);
+  go->addWidget(rest_);
+  go->addStretch();
+  row->addLayout(go);
   return head;
 }
 
@@ -158,12 +195,38 @@ QWidget* MainWindow::buildLeft() {
     buttons->addWidget(b);
   }
 
+  auto* open = new QPushButton(tr("Open recordings…"));
+  open->setToolTip(tr("Open sound files as takes (Ctrl+O); they can also be dropped on the window."));
+  connect(open, &QPushButton::clicked, this, [this] { chooseFiles(); });
+
+  auto* left = new QWidget;
+  left->setFixedWidth(196);
+  auto* layout = new QVBoxLayout(left);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->addWidget(studentList_, 4);
+  layout->addLayout(buttons);
+  layout->addSpacing(6);
+  lesson_ = new LessonView;
+  connect(lesson_, &LessonView::chosen, this, &MainWindow::exerciseChosen);
+  connect(lesson_, &LessonView::orderChanged, this, [this] {
+    if (!student() || studio_.readOnly()) return;
+    const nlohmann::json order = lesson_->order();
+    if (const auto kept = studio_.keepSetting("order:" + std::to_string(student()->id), order.dump()); !kept)
+      say(q(kept.error()));
+  });
+  layout->addWidget(lesson_, 5);
+  layout->addWidget(open);
+  return left;
+}
+
+QWidget* MainWindow::buildSource() {
   source_ = new QComboBox;
   source_->setObjectName("source");
   source_->setMinimumWidth(0);
   source_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
   playerProfile_ = new QComboBox;
   playerProfile_->setObjectName("player");
+  playerProfile_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
   playerProfile_->setAccessibleName(tr("Way of playing of the stand-in"));
   for (const Player& p : players()) {
     playerProfile_->addItem(q(p.name), q(p.id));
@@ -178,32 +241,54 @@ QWidget* MainWindow::buildLeft() {
   inputRemark_ = new QLabel;
   inputRemark_->setObjectName("caption");
   inputRemark_->setWordWrap(true);
-  inputRemark_->setMinimumHeight(44);
+  inputRemark_->setMinimumHeight(30);
   inputRemark_->setAlignment(Qt::AlignTop);
   connect(source_, &QComboBox::currentIndexChanged, this, &MainWindow::sourceChosen);
 
-  auto* open = new QPushButton(tr("Open recordings…"));
-  open->setToolTip(tr("Open sound files as takes (Ctrl+O); they can also be dropped on the window."));
-  connect(open, &QPushButton::clicked, this, [this] { chooseFiles(); });
-
-  auto* left = new QWidget;
-  left->setFixedWidth(196);
-  auto* layout = new QVBoxLayout(left);
+  auto* box = new QWidget;
+  box->setFixedWidth(200);
+  auto* layout = new QVBoxLayout(box);
   layout->setContentsMargins(0, 0, 0, 0);
-  layout->addWidget(studentList_, 1);
-  layout->addLayout(buttons);
-  layout->addSpacing(6);
-  layout->addWidget(captioned(tr("Source of sound"), source_));
-  layout->addWidget(playerProfile_);
+  layout->setSpacing(4);
+  auto* choice = new QHBoxLayout;
+  choice->setSpacing(4);
+  source_->setAccessibleName(tr("Source of sound"));
+  source_->setToolTip(tr("Where the sound comes from: a microphone, or the stand-in player"));
+  choice->addWidget(source_, 3);
+  choice->addWidget(playerProfile_, 2);
+  layout->addLayout(choice);
   layout->addWidget(meter_);
   layout->addWidget(inputRemark_);
-  layout->addWidget(open);
-  return left;
+  layout->addStretch();
+  return box;
 }
 
 QWidget* MainWindow::buildRight() {
   figures_ = new FiguresView;
   figures_->setObjectName("figures");
+  cueTable_ = new CueTable;
+  cueTable_->setObjectName("cues");
+  readouts_ = new QStackedWidget;
+  readouts_->addWidget(figures_);
+  readouts_->addWidget(cueTable_);
+  readoutChoice_ = new QButtonGroup(this);
+  auto* readoutRow = new QHBoxLayout;
+  readoutRow->setContentsMargins(0, 0, 0, 0);
+  readoutRow->setSpacing(4);
+  for (const auto& [text, page] : {std::pair{tr("Figures"), 0}, std::pair{tr("Note by note  ·  T"), 1}}) {
+    auto* b = new QToolButton;
+    b->setText(text);
+    b->setCheckable(true);
+    b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    readoutChoice_->addButton(b, page);
+    readoutRow->addWidget(b);
+  }
+  readoutChoice_->button(0)->setChecked(true);
+  connect(readoutChoice_, &QButtonGroup::idClicked, readouts_, &QStackedWidget::setCurrentIndex);
+  readoutRow_ = new QWidget;
+  readoutRow_->setLayout(readoutRow);
+  connect(cueTable_, &CueTable::cueChosen, this, [this](std::size_t cue) { ribbon_->chooseCue(cue); });
+  connect(ribbon_, &RibbonView::cueChosen, cueTable_, &CueTable::chooseCue);
   advice_ = new QLabel;
   advice_->setObjectName("advice");
   advice_->setWordWrap(true);
@@ -240,6 +325,24 @@ QWidget* MainWindow::buildRight() {
     wordRow->addWidget(b);
   }
   connect(words_, &QButtonGroup::idClicked, this, &MainWindow::setWord);
+  attention_ = new QButtonGroup(this);
+  attention_->setExclusive(false);
+  auto* attentionRow = new QHBoxLayout;
+  attentionRow->setSpacing(4);
+  auto* attentionCaption = new QLabel(tr("Attention on"));
+  attentionCaption->setObjectName("caption");
+  attentionRow->addWidget(attentionCaption);
+  const QString attentions[] = {tr("sound"), tr("count"), tr("lips"), tr("else")};
+  for (int i = 0; i < 4; ++i) {
+    auto* b = new QToolButton;
+    b->setText(attentions[i]);
+    b->setToolTip(tr("Where the player’s attention was: %1 (%2)").arg(attentions[i]).arg(i + 5));
+    b->setCheckable(true);
+    b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    attention_->addButton(b, i + 1);
+    attentionRow->addWidget(b);
+  }
+  connect(attention_, &QButtonGroup::idClicked, this, &MainWindow::setAttention);
   remark_ = new QLineEdit;
   remark_->setObjectName("remark");
   remark_->setPlaceholderText(tr("A note on this take"));
@@ -264,9 +367,11 @@ QWidget* MainWindow::buildRight() {
   auto* layout = new QVBoxLayout(right);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->setSpacing(6);
-  layout->addWidget(figures_, 1);
+  layout->addWidget(readoutRow_);
+  layout->addWidget(readouts_, 1);
   layout->addWidget(card);
   layout->addLayout(wordRow);
+  layout->addLayout(attentionRow);
   layout->addWidget(remark_);
   layout->addLayout(actions);
   return right;

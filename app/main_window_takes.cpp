@@ -1,6 +1,8 @@
 #include <nlohmann/json.hpp>
 
+#include "app/cue_table.h"
 #include "app/figures_view.h"
+#include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
 #include "app/ribbon_painter.h"
@@ -8,6 +10,7 @@
 #include "app/staff_view.h"
 #include "app/style.h"
 #include "app/take_export.h"
+#include "core/exercise/judging.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
 
@@ -28,6 +31,8 @@ QByteArray pngOf(const QImage& image) {
 AskedFor MainWindow::asked() const {
   AskedFor a;
   a.instrument = student() ? student()->instrument : "";
+  a.exercise = exercise().id;
+  if (exercise().counted() && tempo_->value() != exercise().tempo_bpm) a.tempo_bpm = tempo_->value();
   a.level = level_->currentData().toString().toStdString();
   a.note = staff_->note();
   a.seconds = seconds_->value();
@@ -43,6 +48,9 @@ void MainWindow::showAsked(const AskedFor& a) {
   staff_->setNote(a.note);
   note_->setText(a.note ? q(noteName(*a.note, instrument ? instrument->spelling : Spelling::flats))
                         : QString());
+  lesson_->show(a.exercise);
+  showExerciseFields();
+  tempo_->setValue(a.tempo_bpm.value_or(std::max(20.0, exercise().tempo_bpm)));
   seconds_->setValue(a.seconds);
   level_->setCurrentIndex(std::max(0, level_->findData(q(a.level))));
   a4_->setValue(a.a4_hz);
@@ -50,14 +58,28 @@ void MainWindow::showAsked(const AskedFor& a) {
   loading_ = false;
 }
 
+namespace {
+
+/// Everything that is drawn of a take, measured now.
+std::shared_ptr<TakePicture> pictureOf(Tracks tracks, const AskedFor& asked) {
+  auto picture = std::make_shared<TakePicture>();
+  picture->tracks = std::move(tracks);
+  picture->context = contextFor(asked);
+  if (picture->context.exercise) picture->sheet = unroll(picture->context);
+  picture->asked_s = asked.seconds;
+  picture->analysis = analyse(picture->tracks, picture->context);
+  return picture;
+}
+
+}  // namespace
+
 /// The take on show is judged anew against what is asked for now.
 void MainWindow::askedChanged() {
   if (loading_ || !shown_ || live_.running()) return;
-  shown_->take.asked = asked();
-  auto picture = std::make_shared<TakePicture>(*shown_->picture);
-  picture->context = contextFor(shown_->take.asked);
-  picture->asked_s = shown_->take.asked.seconds;
-  picture->analysis = analyse(picture->tracks, picture->context);
+  AskedFor wanted = asked();
+  wanted.start_s = shown_->take.asked.start_s;
+  shown_->take.asked = wanted;
+  const auto picture = pictureOf(shown_->picture->tracks, wanted);
   shown_->picture = picture;
   picture_ = picture;
   ribbon_->setPicture(picture_);
@@ -82,20 +104,18 @@ void MainWindow::startTake() {
   if (!student())
     return say(tr("Add a student first: then a take has somebody to belong to."), tr("Add a student"),
                [this] { editStudent(true); });
-  const AskedFor wanted = asked();
+  AskedFor wanted = asked();
+  const Context context = contextFor(wanted);
+  const CueSheet sheet = unroll(context);
   const auto file = studio_.newRecording(student()->id, wanted);
   if (!file) return say(q(file.error()));
   player_.stop();
   say({});
   const bool standIn = source_->currentData().toString() == kStandIn;
   if (standIn) {
-    const Instrument& instrument = *findInstrument(wanted.instrument);
-    const Part part{&instrument,
-                    wanted.note ? instrument.soundingOf(*wanted.note) : comfortableNote(instrument),
-                    wanted.seconds,
-                    {wanted.a4_hz, wanted.just, wanted.tonic}};
     const Player* profile = findPlayer(playerProfile_->currentData().toString().toStdString());
-    Performance performance = perform(*profile, part, ++standInSeed_);
+    Performance performance = perform(*profile, sheet, context, ++standInSeed_);
+    if (sheet.counted()) wanted.start_s = performance.truth.cues.front().start_s;
     if (standInSpeed_ == 1.0) player_.play(performance.samples, performance.rate_hz, 0.0, 1e9, false);
     live_.listen(playedSource(std::move(performance.samples), performance.rate_hz, standInSpeed_));
   } else if (!live_.listening()) {
@@ -113,7 +133,9 @@ void MainWindow::startTake() {
   ribbon_->setCursor({});
   ribbon_->setHidden(earsFirst_->isChecked());
   showFigures();
-  live_.begin(*file, contextFor(wanted), wanted.seconds, autoStop_->isChecked());
+  if (!standIn && sheet.counted()) accompany(sheet, context);
+  live_.begin({*file, context, sheet, wanted.start_s.value_or(sheet.countIn_s()), wanted.seconds,
+               autoStop_->isChecked()});
   record_->setChecked(true);
   record_->setText(tr("Stop  ·  Space"));
   updateActions();
@@ -131,8 +153,8 @@ void MainWindow::stopTake() {
   opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
   if (source_->currentData().toString() == kStandIn) {
     live_.quiet();
-    player_.stop();
   }
+  player_.stop();
   updateActions();
   measure(std::move(opened));
 }
@@ -142,12 +164,7 @@ void MainWindow::measure(Opened opened) {
   ++jobs_;
   QThreadPool::globalInstance()->start([this, opened = std::move(opened)]() mutable {
     if (opened.samples && opened.error.isEmpty()) {
-      auto picture = std::make_shared<TakePicture>();
-      picture->tracks = trackAll(*opened.samples, opened.rate_hz);
-      picture->context = contextFor(opened.take.asked);
-      picture->asked_s = opened.take.asked.seconds;
-      picture->analysis = analyse(picture->tracks, picture->context);
-      opened.picture = std::move(picture);
+      opened.picture = pictureOf(trackAll(*opened.samples, opened.rate_hz), opened.take.asked);
     }
     QMetaObject::invokeMethod(
         this,
@@ -174,6 +191,7 @@ void MainWindow::keep(const Opened& opened) {
     if (student() && student()->id == whole.take.student) {
       showTake(whole);
       loadShelf(whole.take.id);
+      if (opened.recording) oweRest();
     }
   } else {
     showTake(whole);
@@ -195,6 +213,10 @@ void MainWindow::showTake(const Opened& opened) {
 
 void MainWindow::showFigures() {
   figures_->setReadings(picture_ ? picture_->analysis.readings : std::vector<Reading>(), earlierValues());
+  const bool cues = picture_ && picture_->sheet.cues.size() > 1;
+  readoutRow_->setVisible(cues);
+  cueTable_->setPicture(cues ? picture_ : nullptr);
+  readouts_->setCurrentIndex(cues && readoutChoice_->checkedId() == 1 ? 1 : 0);
   const bool advised = picture_ && !picture_->analysis.advice.empty();
   advice_->setText(advised  ? q(picture_->analysis.advice.front().text)
                    : shown_ ? tr("Nothing to judge in this take.")
@@ -202,6 +224,8 @@ void MainWindow::showFigures() {
   why_->setText(advised ? q(picture_->analysis.advice.front().why) : QString());
   for (QAbstractButton* b : words_->buttons())
     b->setChecked(shown_ && static_cast<int>(shown_->take.word) == words_->id(b));
+  for (QAbstractButton* b : attention_->buttons())
+    b->setChecked(shown_ && static_cast<int>(shown_->take.attention) == attention_->id(b));
   remark_->setText(shown_ ? q(shown_->take.remark) : QString());
   updateActions();
 }
@@ -216,7 +240,8 @@ void MainWindow::updateActions() {
   editStudent_->setEnabled(writes && still && student());
   eraseStudent_->setEnabled(writes && still && student());
   record_->setEnabled(writes);
-  for (QAbstractButton* b : words_->buttons()) b->setEnabled(writes && shown_.has_value());
+  for (const QButtonGroup* group : {words_, attention_})
+    for (QAbstractButton* b : group->buttons()) b->setEnabled(writes && shown_.has_value());
   remark_->setEnabled(writes && shown_.has_value());
   play_->setEnabled(shown_.has_value());
   export_->setEnabled(shown_.has_value());
@@ -230,13 +255,14 @@ std::map<std::string, std::vector<double>> MainWindow::earlierValues() const {
   for (const Take& take : takes_) {  // newest first
     const bool earlier = take.made_unix_s < shown_->take.made_unix_s ||
                          (take.made_unix_s == shown_->take.made_unix_s && take.id < shown_->take.id);
-    if (!earlier || take.word == TeachersWord::invalidTry || used == 5) continue;
+    const bool same = take.asked.exercise == shown_->take.asked.exercise;
+    if (!earlier || !same || take.word == TeachersWord::invalidTry || used == 5) continue;
     const auto summary = studio_.summary(take.id);
     if (!summary || !*summary) continue;
     ++used;
-    const auto readings = nlohmann::json::parse((*summary)->readings, nullptr, false);
-    if (!readings.is_object()) continue;
-    for (const auto& [id, value] : readings.items())
+    const auto kept = nlohmann::json::parse((*summary)->readings, nullptr, false);
+    if (!kept.is_object() || !kept.contains("values")) continue;
+    for (const auto& [id, value] : kept["values"].items())
       if (value.is_number()) values[id].insert(values[id].begin(), value.get<double>());
   }
   return values;
@@ -244,9 +270,10 @@ std::map<std::string, std::vector<double>> MainWindow::earlierValues() const {
 
 void MainWindow::keepSummary(const Opened& opened) {
   if (studio_.readOnly()) return;
-  nlohmann::json readings = nlohmann::json::object();
+  nlohmann::json readings{{"values", nlohmann::json::object()},
+                          {"verdict", static_cast<int>(overallVerdict(opened.picture->analysis.readings))}};
   for (const Reading& r : opened.picture->analysis.readings)
-    if (r.value) readings[r.id] = *r.value;
+    if (r.value) readings["values"][r.id] = *r.value;
   const Tone* tone = opened.picture->analysis.mainTone();
   const QByteArray png = pngOf(thumbnail(*opened.picture, kThumbnail, 2.0));
   const auto kept =
@@ -281,14 +308,20 @@ void MainWindow::loadShelf(std::optional<std::int64_t> select) {
       unsummarised_.push_back(take.id);
     picture.setDevicePixelRatio(picture.width() / static_cast<double>(kThumbnail.width()));
     const QString when = QDateTime::fromSecsSinceEpoch(take.made_unix_s).toString("d MMM, HH:mm");
-    const QString held = take.held_s ? tr("%1 s").arg(*take.held_s, 0, 'f', 1) : tr("–");
+    const Exercise* card = findExercise(take.asked.exercise);
+    const bool single = !card || !card->counted();
+    const QString held = !single       ? q(card->title).left(11)
+                         : take.held_s ? tr("%1 s").arg(*take.held_s, 0, 'f', 1)
+                                       : tr("–");
     QIcon icon(picture);
     icon.addPixmap(picture, QIcon::Selected);  // not tinted when chosen
     auto* item = new QListWidgetItem(icon, when + "   " + held + marks[static_cast<int>(take.word)]);
-    item->setToolTip(q(take.source) + (take.remark.empty() ? QString() : "\n" + q(take.remark)));
+    item->setToolTip((card ? q(card->title) + "\n" : QString()) + q(take.source) +
+                     (take.remark.empty() ? QString() : "\n" + q(take.remark)));
     shelf_->addItem(item);
     if (select == take.id) row = static_cast<int>(i);
   }
+  updateResults();
   loading_ = false;
   const bool already = select && shown_ && shown_->take.id == *select;
   if (already) {
@@ -318,10 +351,7 @@ void MainWindow::summariseNext() {
     Opened opened;
     opened.take = take;
     if (auto sound = readWholeSound(file)) {
-      opened.picture = std::make_shared<TakePicture>();
-      opened.picture->tracks = trackAll(sound->samples, sound->info.rate_hz);
-      opened.picture->context = contextFor(take.asked);
-      opened.picture->analysis = analyse(opened.picture->tracks, opened.picture->context);
+      opened.picture = pictureOf(trackAll(sound->samples, sound->info.rate_hz), take.asked);
     }
     QMetaObject::invokeMethod(
         this,
@@ -385,6 +415,16 @@ void MainWindow::setWord(int word) {
   shown_->take.word = shown_->take.word == wanted ? TeachersWord::none : wanted;
   if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
   loadShelf(shown_->take.id);
+}
+
+void MainWindow::setAttention(int attention) {
+  if (!shown_ || studio_.readOnly()) return;
+  const auto wanted = static_cast<Attention>(attention);
+  shown_->take.attention = shown_->take.attention == wanted ? Attention::unsaid : wanted;
+  if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
+  for (Take& t : takes_)
+    if (t.id == shown_->take.id) t = shown_->take;
+  showFigures();
 }
 
 void MainWindow::keepRemark() {

@@ -11,6 +11,7 @@ namespace {
 
 constexpr int kInks = 6;  // shades of the ribbon's ink
 constexpr double kLaneHeight = 74.0;
+constexpr double kStripHeight = 30.0;
 constexpr double kAxisWidth = 46.0;
 constexpr double kAcross = 2.0;   // pixels
 constexpr double kSmall = 100.0;  // a thumbnail has no room for the middle line
@@ -335,16 +336,117 @@ void paintLane(QPainter& painter, const TakePicture& picture, const RibbonScale&
   painter.restore();
 }
 
-QRectF ribbonArea(const QRectF& area) { return area.adjusted(kAxisWidth, 22, -8, -(2 * kLaneHeight + 34)); }
+QRectF ribbonArea(const TakePicture& picture, const QRectF& area) {
+  const double strip = picture.hasCues() ? kStripHeight + 6.0 : 0.0;
+  return area.adjusted(kAxisWidth, 22, -8, -(2 * kLaneHeight + 34 + strip));
+}
 
-void paintTake(QPainter& painter, const TakePicture& picture, const QRectF& area, double from_s,
-               double to_s) {
+QRectF stripArea(const TakePicture& picture, const QRectF& area) {
+  if (!picture.hasCues()) return {};
+  const QRectF ribbon = ribbonArea(picture, area);
+  return {ribbon.left(), ribbon.bottom() + 6, ribbon.width(), kStripHeight};
+}
+
+namespace {
+
+QString nameOfCue(const TakePicture& picture, std::optional<int> note, std::string_view kind) {
+  const Spelling spelling =
+      picture.context.instrument ? picture.context.instrument->spelling : Spelling::flats;
+  if (note) return QString::fromStdString(displayName(*note, spelling));
+  return QCoreApplication::translate("Cue", std::string(kind).c_str());
+}
+
+struct StripCue {
+  double from_s, to_s;
+  QString name;
+  bool rest;
+  Verdict verdict;
+};
+
+std::vector<StripCue> stripCues(const TakePicture& picture) {
+  std::vector<StripCue> cues;
+  if (picture.live) {
+    for (const SheetCue& c : picture.sheet.cues)
+      cues.push_back({picture.sheetStart_s + c.start_s, picture.sheetStart_s + c.end_s(), cueName(picture, c),
+                      c.kind == CueKind::rest, Verdict::unmeasured});
+  } else {
+    for (const CueResult& c : picture.analysis.cues)
+      cues.push_back({c.start_s, c.end_s, cueName(picture, c), c.kind == nameOf(CueKind::rest), c.verdict});
+  }
+  return cues;
+}
+
+}  // namespace
+
+QString cueName(const TakePicture& picture, const CueResult& cue) {
+  return nameOfCue(picture, cue.asked, cue.kind);
+}
+QString cueName(const TakePicture& picture, const SheetCue& cue) {
+  return nameOfCue(picture, cue.note, nameOf(cue.kind));
+}
+
+std::optional<std::size_t> cueAt(const TakePicture& picture, double t) {
+  const auto cues = stripCues(picture);
+  for (std::size_t i = 0; i < cues.size(); ++i)
+    if (t >= cues[i].from_s && t < cues[i].to_s && !cues[i].rest) return i;
+  return std::nullopt;
+}
+
+void paintCueStrip(QPainter& painter, const TakePicture& picture, const RibbonScale& scale,
+                   const QRectF& area, std::optional<std::size_t> chosen) {
+  painter.save();
+  painter.setClipRect(area.adjusted(-1, -1, 1, 1));
   painter.fillRect(area, style::paper);
-  const RibbonScale scale = fitScale(picture, ribbonArea(area), from_s, to_s);
+  const auto cues = stripCues(picture);
+  // The beats, as long as they can be told apart.
+  const double beat =
+      picture.sheet.beat_s * (cues.empty() || picture.sheet.length_s() <= 0.0
+                                  ? 1.0
+                                  : (cues.back().to_s - cues.front().from_s) / picture.sheet.length_s());
+  if (!cues.empty() && beat > 0.0 && scale.x(beat) - scale.x(0.0) > 5.0) {
+    painter.setPen(QPen(style::rule, 1));
+    const double first = cues.front().from_s - picture.sheet.countIn * beat;
+    for (double t = first; t <= cues.back().to_s + 0.01; t += beat)
+      painter.drawLine(QPointF(scale.x(t), area.bottom() - 5), QPointF(scale.x(t), area.bottom()));
+  }
+  for (std::size_t i = 0; i < cues.size(); ++i) {
+    const StripCue& cue = cues[i];
+    QRectF box(QPointF(scale.x(cue.from_s), area.top() + 1), QPointF(scale.x(cue.to_s), area.bottom() - 6));
+    if (cue.rest) {
+      painter.setPen(QPen(style::rule, 2));
+      painter.drawLine(QPointF(box.left() + 4, box.center().y()), QPointF(box.right() - 4, box.center().y()));
+      continue;
+    }
+    box.adjust(0.5, 0, -0.5, 0);
+    painter.fillRect(box, i == chosen ? style::band : style::sheet);
+    painter.setPen(QPen(i == chosen ? style::pitch : style::rule, i == chosen ? 2 : 1));
+    painter.drawRect(box);
+    painter.setFont(style::serif(13));
+    painter.setPen(style::ink);
+    const double width = painter.fontMetrics().horizontalAdvance(cue.name);
+    const bool shape = !picture.live && box.width() > width + 24;
+    if (shape)
+      style::paintVerdict(painter, QRectF(box.left() + 4, box.center().y() - 6, 12, 12), cue.verdict);
+    if (box.width() > width + 4)
+      painter.drawText(box.adjusted(shape ? 18 : 0, -2, 0, 0), Qt::AlignCenter, cue.name);
+    else if (!picture.live && box.width() > 13)
+      style::paintVerdict(painter, QRectF(box.center().x() - 6, box.center().y() - 6, 12, 12), cue.verdict);
+  }
+  painter.restore();
+}
+
+void paintTake(QPainter& painter, const TakePicture& picture, const QRectF& area, double from_s, double to_s,
+               std::optional<std::size_t> chosenCue) {
+  painter.fillRect(area, style::paper);
+  const RibbonScale scale = fitScale(picture, ribbonArea(picture, area), from_s, to_s);
   paintRibbonGround(painter, picture, scale);
   paintRibbon(painter, picture, scale);
   if (!picture.live) paintRibbonEvents(painter, picture, scale);
   QRectF lane(scale.area.left(), scale.area.bottom() + 6, scale.area.width(), kLaneHeight);
+  if (const QRectF strip = stripArea(picture, area); !strip.isEmpty()) {
+    paintCueStrip(painter, picture, scale, strip, chosenCue);
+    lane.translate(0, kStripHeight + 6);
+  }
   paintLane(painter, picture, scale, lane, Lane::level);
   lane.translate(0, kLaneHeight + 4);
   paintLane(painter, picture, scale, lane, Lane::colour);

@@ -20,10 +20,22 @@ enum class Lane { level, colour };
 void paintLane(QPainter& painter, const TakePicture& picture, const RibbonScale& scale, const QRectF& area,
                Lane lane);
 
+/// The cues on their count, under the ribbon: name and verdict of each, rests as rests.
+void paintCueStrip(QPainter& painter, const TakePicture& picture, const RibbonScale& scale,
+                   const QRectF& area, std::optional<std::size_t> chosen);
+/// The cue at a place of the strip.
+std::optional<std::size_t> cueAt(const TakePicture& picture, double t);
+/// "B♭4", or what the cue is where it has no note.
+QString cueName(const TakePicture& picture, const CueResult& cue);
+QString cueName(const TakePicture& picture, const SheetCue& cue);
+/// The part of `area` that the strip gets in paintTake(); empty without cues.
+QRectF stripArea(const TakePicture& picture, const QRectF& area);
+
 /// Ground, ribbon, events and both lanes in one picture of a given size.
-void paintTake(QPainter& painter, const TakePicture& picture, const QRectF& area, double from_s, double to_s);
+void paintTake(QPainter& painter, const TakePicture& picture, const QRectF& area, double from_s, double to_s,
+               std::optional<std::size_t> chosenCue = {});
 /// The part of `area` that the ribbon itself gets in paintTake().
-QRectF ribbonArea(const QRectF& area);
+QRectF ribbonArea(const TakePicture& picture, const QRectF& area);
 
 QImage thumbnail(const TakePicture& picture, const QSize& size, double ratio);
 

@@ -7,7 +7,8 @@ namespace calando {
 
 namespace {
 constexpr double kShortestWindow_s = 0.2;
-}
+constexpr double kFlash_s = 0.12;
+}  // namespace
 
 RibbonView::RibbonView(QWidget* parent) : QWidget(parent) {
   setMouseTracking(true);
@@ -22,7 +23,10 @@ void RibbonView::setPicture(TakePicturePtr picture) {
   const bool grows = picture && picture_ && picture->live && picture_->live;
   picture_ = std::move(picture);
   if (!picture_ || !picture_->live) held_ = -1.0;
-  if (!grows) selectedFrom_ = selectedTo_ = 0.0;
+  if (!grows) {
+    selectedFrom_ = selectedTo_ = 0.0;
+    chosenCue_.reset();
+  }
   showAll();
   update();
 }
@@ -33,7 +37,9 @@ void RibbonView::showAll() {
   if (!picture_) return;
   const double duration = picture_->tracks.duration_s;
   if (picture_->live) {
-    to_ = std::max(picture_->asked_s * 1.25 + 1.0, duration * 1.1);
+    const double planned = picture_->hasCues() ? picture_->sheetStart_s + picture_->sheet.length_s() + 1.0
+                                               : picture_->asked_s * 1.25 + 1.0;
+    to_ = std::max(planned, duration * 1.1);
   } else {
     to_ = std::max(0.5, duration);
     // What is far from any sound is cut off the first view; panning shows it.
@@ -92,7 +98,7 @@ void RibbonView::paintEvent(QPaintEvent*) {
     return;
   }
   const QRectF area = rect();
-  const RibbonScale scale = fitScale(*picture_, ribbonArea(area), from_, to_);
+  const RibbonScale scale = fitScale(*picture_, ribbonArea(*picture_, area), from_, to_);
   if (hidden_) {
     painter.fillRect(area, style::paper);
     painter.fillRect(scale.area, style::sheet);
@@ -102,7 +108,7 @@ void RibbonView::paintEvent(QPaintEvent*) {
                      picture_->live ? tr("Ears first: the picture comes after the take.")
                                     : tr("Ears first: what did you hear? Show the trace with E."));
   } else {
-    paintTake(painter, *picture_, area, from_, to_);
+    paintTake(painter, *picture_, area, from_, to_, chosenCue_);
     if (hasSelection()) {
       QColor veil = style::pitch;
       veil.setAlpha(26);
@@ -117,6 +123,7 @@ void RibbonView::paintEvent(QPaintEvent*) {
     }
     if (hover_ && !picture_->live) paintHover(painter, scale);
   }
+  if (picture_->live && picture_->hasCues()) paintCount(painter, scale);
   if (held_ >= 0.0) {
     painter.setFont(style::work(54, true));
     painter.setPen(style::ink);
@@ -127,6 +134,42 @@ void RibbonView::paintEvent(QPaintEvent*) {
     painter.setPen(QPen(style::pitch, 1.4));
     painter.drawRect(scale.area);
   }
+}
+
+/// The count-in large in the middle, afterwards what comes next, readable from two metres; a quiet flash on
+/// each beat.
+void RibbonView::paintCount(QPainter& painter, const RibbonScale& scale) {
+  const SheetMoment moment = momentOf(picture_->sheet, picture_->tracks.duration_s - picture_->sheetStart_s);
+  if (picture_->sheet.counted() && !moment.over && moment.sinceBeat_s < kFlash_s) {
+    painter.setPen(QPen(style::loudness, 10));
+    painter.drawRect(scale.area.adjusted(5, 5, -5, -5));
+  }
+  painter.setPen(style::ink);
+  if (moment.countInLeft > 0) {
+    painter.setFont(style::serif(110));
+    painter.drawText(scale.area, Qt::AlignCenter, QString::number(moment.countInLeft));
+  }
+  if (!moment.next) return;
+  painter.setFont(style::serif(44));
+  const SheetCue& next = picture_->sheet.cues[*moment.next];
+  const QRectF corner = scale.area.adjusted(0, 12, -18, 0);
+  painter.drawText(corner, Qt::AlignTop | Qt::AlignRight, cueName(*picture_, next));
+  painter.setFont(style::work(13));
+  painter.setPen(style::quietInk);
+  const QString when = moment.toNext_beats > 0.0 ? tr("next, in %n beat(s)", nullptr,
+                                                      static_cast<int>(std::ceil(moment.toNext_beats)))
+                                                 : tr("next");
+  painter.drawText(corner.adjusted(0, 66, 0, 0), Qt::AlignTop | Qt::AlignRight, when);
+}
+
+void RibbonView::chooseCue(std::optional<std::size_t> cue) {
+  chosenCue_ = cue;
+  selectedFrom_ = selectedTo_ = 0.0;
+  if (cue && picture_ && *cue < picture_->analysis.cues.size()) {
+    selectedFrom_ = picture_->analysis.cues[*cue].start_s;
+    selectedTo_ = picture_->analysis.cues[*cue].end_s;
+  }
+  update();
 }
 
 void RibbonView::paintEmpty(QPainter& painter) {
@@ -178,7 +221,7 @@ void RibbonView::paintHover(QPainter& painter, const RibbonScale& scale) {
 
 void RibbonView::wheelEvent(QWheelEvent* event) {
   if (!picture_) return;
-  const RibbonScale scale = fitScale(*picture_, ribbonArea(rect()), from_, to_);
+  const RibbonScale scale = fitScale(*picture_, ribbonArea(*picture_, rect()), from_, to_);
   const QPoint turn = event->angleDelta();
   if (std::abs(turn.x()) > std::abs(turn.y()) || event->modifiers().testFlag(Qt::ShiftModifier))
     pan(-(turn.x() + turn.y()) / 1200.0);
@@ -189,16 +232,26 @@ void RibbonView::wheelEvent(QWheelEvent* event) {
 
 void RibbonView::mousePressEvent(QMouseEvent* event) {
   if (!picture_ || picture_->live || event->button() != Qt::LeftButton) return;
-  pressed_ = std::clamp(fitScale(*picture_, ribbonArea(rect()), from_, to_).time(event->position().x()), 0.0,
-                        picture_->tracks.duration_s);
+  if (stripArea(*picture_, rect()).contains(event->position())) {
+    const RibbonScale scale = fitScale(*picture_, ribbonArea(*picture_, rect()), from_, to_);
+    if (const auto cue = cueAt(*picture_, scale.time(event->position().x()))) {
+      chooseCue(cue);
+      emit cueChosen(*cue);
+    }
+    return;
+  }
+  pressed_ =
+      std::clamp(fitScale(*picture_, ribbonArea(*picture_, rect()), from_, to_).time(event->position().x()),
+                 0.0, picture_->tracks.duration_s);
   selectedFrom_ = selectedTo_ = 0.0;
   update();
 }
 
 void RibbonView::mouseMoveEvent(QMouseEvent* event) {
   if (!picture_) return;
-  const double t = std::clamp(fitScale(*picture_, ribbonArea(rect()), from_, to_).time(event->position().x()),
-                              0.0, picture_->tracks.duration_s);
+  const double t =
+      std::clamp(fitScale(*picture_, ribbonArea(*picture_, rect()), from_, to_).time(event->position().x()),
+                 0.0, picture_->tracks.duration_s);
   hover_ = t;
   if (pressed_ >= 0.0 && std::abs(t - pressed_) > 0.02) {
     selectedFrom_ = std::min(t, pressed_);

@@ -29,11 +29,14 @@ class RibbonView : public QWidget {
   bool hasSelection() const { return selectedTo_ > selectedFrom_; }
   /// Times at the left and right edge.
   std::pair<double, double> window() const { return {from_, to_}; }
+  /// Marks a cue of the shown take; nothing is chosen with nullopt.
+  void chooseCue(std::optional<std::size_t> cue);
   void zoom(double factor, double around_s);
   void pan(double share);
 
  signals:
   void placeChosen(double seconds);
+  void cueChosen(std::size_t cue);
 
  protected:
   void paintEvent(QPaintEvent* event) override;
@@ -48,6 +51,7 @@ class RibbonView : public QWidget {
  private:
   void showAll();
   void paintEmpty(QPainter& painter);
+  void paintCount(QPainter& painter, const RibbonScale& scale);
   void paintHover(QPainter& painter, const RibbonScale& scale);
   QString hoverText(double t) const;
 
@@ -63,6 +67,7 @@ class RibbonView : public QWidget {
   double pressed_ = -1.0;
   double selectedFrom_ = 0.0;
   double selectedTo_ = 0.0;
+  std::optional<std::size_t> chosenCue_;
 };
 
 }  // namespace calando

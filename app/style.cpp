@@ -111,6 +111,33 @@ void paintVerdict(QPainter& painter, const QRectF& box, Verdict verdict) {
   painter.restore();
 }
 
+namespace {
+
+QPixmap emptyShape() {
+  QPixmap picture(28, 28);
+  picture.setDevicePixelRatio(2.0);
+  picture.fill(Qt::transparent);
+  return picture;
+}
+
+QIcon untinted(const QPixmap& picture) {
+  QIcon icon(picture);
+  icon.addPixmap(picture, QIcon::Selected);
+  return icon;
+}
+
+}  // namespace
+
+QIcon noIcon() { return untinted(emptyShape()); }
+
+QIcon verdictIcon(Verdict verdict) {
+  QPixmap picture = emptyShape();
+  QPainter painter(&picture);
+  paintVerdict(painter, QRectF(1, 1, 12, 12), verdict);
+  painter.end();
+  return untinted(picture);
+}
+
 QString verdictWord(Verdict verdict) {
   switch (verdict) {
     case Verdict::inside:

@@ -2,6 +2,7 @@
 
 #include <QColor>
 #include <QFont>
+#include <QIcon>
 
 class QApplication;
 class QPainter;
@@ -35,5 +36,8 @@ void apply(QApplication& application);
 /// dotted ring not yet.
 void paintVerdict(QPainter& painter, const QRectF& box, Verdict verdict);
 QString verdictWord(Verdict verdict);
+/// The shape for lists and tables, and an empty one of the same size.
+QIcon verdictIcon(Verdict verdict);
+QIcon noIcon();
 
 }  // namespace calando::style

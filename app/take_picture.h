@@ -3,6 +3,7 @@
 #include <memory>
 
 #include "core/analysis.h"
+#include "core/exercise/cue_sheet.h"
 #include "core/signal/tracks.h"
 
 namespace calando {
@@ -12,8 +13,13 @@ struct TakePicture {
   Tracks tracks;
   Analysis analysis;
   Context context;
-  bool live = false;  ///< still sounding
+  CueSheet sheet;
+  double sheetStart_s = 0.0;  ///< where its first cue lies while the take sounds
+  bool live = false;          ///< still sounding
   double asked_s = 0.0;
+
+  /// There are cues to be seen one by one.
+  bool hasCues() const { return sheet.cues.size() > 1 || sheet.counted(); }
 };
 using TakePicturePtr = std::shared_ptr<const TakePicture>;
 

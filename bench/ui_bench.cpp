@@ -114,7 +114,11 @@ void inputToPicture() {
   });
   started = now_ms();
   live.listen(playedSource(samples, 48000));
-  live.begin(folder.filePath("take.wav").toStdString(), steadyTone(), 4.0, false);
+  live.begin({.recording = folder.filePath("take.wav").toStdString(),
+              .context = steadyTone(),
+              .sheet = {},
+              .asked_s = 4.0,
+              .stopsByItself = false});
   QTest::qWait(5200);
   live.quiet();
   std::printf("  newest frame in a picture is %.0f ms behind the sound (%d pictures in 2 s)\n",

@@ -8,5 +8,6 @@ extern const std::string_view instruments;
 extern const std::string_view levels;
 extern const std::string_view advice;
 extern const std::string_view exercises;
+extern const std::string_view lessons;
 extern const std::string_view players;
 }  // namespace calando::data

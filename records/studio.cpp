@@ -21,8 +21,9 @@ namespace fs = std::filesystem;
 
 namespace {
 
-constexpr int kSchemaVersion = 1;
-constexpr const char* kSchema = R"(
+/// One step from each version of the schema to the next, the first makes the tables.
+constexpr const char* kMigrations[] = {
+    R"(
 CREATE TABLE student(id INTEGER PRIMARY KEY, name TEXT NOT NULL, instrument TEXT NOT NULL);
 CREATE TABLE take(
   id INTEGER PRIMARY KEY,
@@ -39,7 +40,9 @@ CREATE TABLE summary(
   take INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE,
   engine TEXT NOT NULL, held REAL, ribbon BLOB NOT NULL, readings TEXT NOT NULL);
 CREATE TABLE setting(key TEXT PRIMARY KEY, value TEXT NOT NULL);
-)";
+)",
+    "ALTER TABLE take ADD COLUMN attention INTEGER NOT NULL DEFAULT 0;"};
+constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 
 nlohmann::json toJson(const AskedFor& a) {
   return {{"instrument", a.instrument},
@@ -47,6 +50,8 @@ nlohmann::json toJson(const AskedFor& a) {
           {"level", a.level},
           {"note", a.note ? nlohmann::json(*a.note) : nlohmann::json(nullptr)},
           {"seconds", a.seconds},
+          {"tempo", a.tempo_bpm ? nlohmann::json(*a.tempo_bpm) : nlohmann::json(nullptr)},
+          {"start_s", a.start_s ? nlohmann::json(*a.start_s) : nlohmann::json(nullptr)},
           {"a4_hz", a.a4_hz},
           {"just", a.just},
           {"tonic", a.tonic}};
@@ -61,6 +66,8 @@ AskedFor askedFrom(const std::string& text) {
   a.level = j.value("level", a.level);
   if (j.contains("note") && j["note"].is_number_integer()) a.note = j["note"].get<int>();
   a.seconds = j.value("seconds", a.seconds);
+  if (j.contains("tempo") && j["tempo"].is_number()) a.tempo_bpm = j["tempo"].get<double>();
+  if (j.contains("start_s") && j["start_s"].is_number()) a.start_s = j["start_s"].get<double>();
   a.a4_hz = j.value("a4_hz", a.a4_hz);
   a.just = j.value("just", a.just);
   a.tonic = j.value("tonic", a.tonic);
@@ -96,6 +103,8 @@ Context contextFor(const AskedFor& asked) {
   context.exercise = findExercise(asked.exercise);
   context.level = findLevel(asked.level);
   context.askedSeconds = asked.seconds;
+  context.tempo_bpm = asked.tempo_bpm;
+  context.start_s = asked.start_s;
   return context;
 }
 
@@ -170,7 +179,7 @@ Studio::Result<Studio> Studio::open(const fs::path& folder) {
     }
     if (version < kSchemaVersion) {
       SQLite::Transaction transaction(*data->db);
-      data->db->exec(kSchema);
+      for (int step = version; step < kSchemaVersion; ++step) data->db->exec(kMigrations[step]);
       data->db->exec("PRAGMA user_version=" + std::to_string(kSchemaVersion));
       transaction.commit();
     }
@@ -253,6 +262,7 @@ Take takeFrom(SQLite::Statement& row) {
   t.word = static_cast<TeachersWord>(std::clamp(row.getColumn(6).getInt(), 0, 4));
   t.remark = row.getColumn(7).getString();
   if (!row.getColumn(8).isNull()) t.held_s = row.getColumn(8).getDouble();
+  t.attention = static_cast<Attention>(std::clamp(row.getColumn(9).getInt(), 0, 4));
   return t;
 }
 }  // namespace
@@ -262,7 +272,7 @@ Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
     std::vector<Take> list;
     SQLite::Statement query(
         *data_->db,
-        "SELECT take.id, student, made, seconds, source, asked, word, remark, summary.held FROM take "
+        "SELECT take.id, student, made, seconds, source, asked, word, remark, summary.held, attention FROM take "
         "LEFT JOIN summary ON summary.take = take.id WHERE student = ? AND deleted = 0 ORDER BY made DESC, "
         "take.id DESC");
     query.bind(1, student);
@@ -320,11 +330,12 @@ Studio::Result<Sound> Studio::takeSound(std::int64_t take) const {
 
 Studio::Result<void> Studio::changeTake(const Take& take) {
   return data_->change([&] {
-    SQLite::Statement update(*data_->db, "UPDATE take SET word = ?, remark = ?, asked = ? WHERE id = ?");
+    SQLite::Statement update(*data_->db, "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ? WHERE id = ?");
     update.bind(1, static_cast<int>(take.word));
     update.bind(2, take.remark);
     update.bind(3, toJson(take.asked).dump());
-    update.bind(4, take.id);
+    update.bind(4, static_cast<int>(take.attention));
+    update.bind(5, take.id);
     update.exec();
   });
 }

@@ -29,12 +29,17 @@ struct AskedFor {
   std::string level = "growing";
   std::optional<int> note;  ///< written
   double seconds = 8.0;
+  std::optional<double> tempo_bpm;  ///< instead of the exercise's own
+  std::optional<double> start_s;    ///< where the count stands in the take, when it was counted in
   double a4_hz = 440.0;
   bool just = false;
   int tonic = 0;
 };
 /// The analysis' context for it.
 Context contextFor(const AskedFor& asked);
+
+/// Where the player's attention was, as they say after a take.
+enum class Attention { unsaid, sound, count, lips, elsewhere };
 
 struct Take {
   std::int64_t id = 0;
@@ -44,6 +49,7 @@ struct Take {
   std::string source;  ///< device, stand-in or file name, for people
   AskedFor asked;
   TeachersWord word = TeachersWord::none;
+  Attention attention = Attention::unsaid;
   std::string remark;
   std::optional<double> held_s;  ///< of the judged tone, from the kept analysis
 };
@@ -85,7 +91,7 @@ class Studio {
   Result<Take> addTake(Take take, std::span<const float> samples, double rate_hz);
   Result<Sound> takeSound(std::int64_t take) const;
   std::filesystem::path takeFile(std::int64_t take) const;
-  Result<void> changeTake(const Take& take);  ///< word, remark and what was asked for
+  Result<void> changeTake(const Take& take);  ///< word, attention, remark and what was asked for
   /// Out of the shelf; restoreTake() brings it back until removeDeleted().
   Result<void> deleteTake(std::int64_t take);
   Result<void> restoreTake(std::int64_t take);

@@ -113,6 +113,26 @@ CueSheet unroll(const Context& context) {
   return sheet;
 }
 
+SheetMoment momentOf(const CueSheet& sheet, double t) {
+  SheetMoment moment;
+  if (sheet.counted()) {
+    const double beats = t / sheet.beat_s;
+    moment.sinceBeat_s = (beats - std::floor(beats)) * sheet.beat_s;
+    if (t < 0.0) moment.countInLeft = static_cast<int>(std::ceil(-beats - 1e-9));
+  }
+  for (std::size_t i = 0; i < sheet.cues.size(); ++i) {
+    const SheetCue& cue = sheet.cues[i];
+    if (t >= cue.start_s && t < cue.end_s()) moment.current = i;
+    if (!moment.next && cue.start_s > t && (isSounding(cue.kind) || isAir(cue.kind))) moment.next = i;
+  }
+  if (moment.next) {
+    moment.toNext_s = sheet.cues[*moment.next].start_s - t;
+    if (sheet.counted()) moment.toNext_beats = moment.toNext_s / sheet.beat_s;
+  }
+  moment.over = t >= sheet.length_s();
+  return moment;
+}
+
 std::vector<int> notesOf(const CueSheet& sheet) {
   std::vector<int> notes;
   for (const SheetCue& cue : sheet.cues)

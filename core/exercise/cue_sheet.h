@@ -39,6 +39,19 @@ struct CueSheet {
 /// that the instrument does not have are left out. The exercise must be set.
 CueSheet unroll(const Context& context);
 
+/// What a moment of a running sheet means to the player.
+struct SheetMoment {
+  int countInLeft = 0;                 ///< beats until the first cue, counted 4 3 2 1; 0 afterwards
+  std::optional<std::size_t> current;  ///< the cue that runs
+  std::optional<std::size_t> next;     ///< the next one that is to be played
+  double toNext_s = 0.0;
+  double toNext_beats = 0.0;  ///< 0 without a count
+  double sinceBeat_s = 0.0;   ///< since the latest beat; meaningless without a count
+  bool over = false;
+};
+/// `t`: from the first cue's start, below 0 in the count-in.
+SheetMoment momentOf(const CueSheet& sheet, double t);
+
 /// The written notes of a sheet, each once, in order.
 std::vector<int> notesOf(const CueSheet& sheet);
 

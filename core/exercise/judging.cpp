@@ -193,6 +193,15 @@ std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings) {
   return advice;
 }
 
+Verdict overallVerdict(const std::vector<Reading>& readings) {
+  const auto has = [&](Verdict v) {
+    return std::ranges::find(readings, v, &Reading::verdict) != readings.end();
+  };
+  for (const Verdict v : {Verdict::outside, Verdict::near, Verdict::inside, Verdict::notYet})
+    if (has(v)) return v;
+  return Verdict::unmeasured;
+}
+
 void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context) {
   analysis.cues = describeCues(analysis, tracks, sheet, context);
   for (CueResult& cue : analysis.cues) cue.verdict = rowVerdict(cue, context);

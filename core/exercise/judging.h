@@ -28,6 +28,10 @@ inline constexpr double kNearWidths = 0.5;
 /// Fills cues, readings and advice by the context's exercise, unrolled, and level.
 void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context);
 
+/// The worst verdict of all that was judged: inside, near or outside; not yet when nothing came; unmeasured
+/// when nothing was held against a target.
+Verdict overallVerdict(const std::vector<Reading>& readings);
+
 /// A text of data/advice.json.
 struct AdviceCard {
   struct Condition {

@@ -41,7 +41,7 @@ TEST(LiveTake, RecordsEverySampleWhileItMeasures) {
   });
   QObject::connect(&live, &LiveTake::autoStop, [&] { stopped = true; });
   live.listen(playedSource(sound, 48000, 6.0));
-  live.begin(file, steadyTone(), 2.0, true);
+  live.begin({.recording = file, .context = steadyTone(), .sheet = {}, .asked_s = 2.0});
   ASSERT_TRUE(QTest::qWaitFor([&] { return stopped; }, 10000));
   const auto heard = live.end();
   live.quiet();

@@ -1,0 +1,131 @@
+#include <nlohmann/json.hpp>
+
+#include "app/lesson_view.h"
+#include "app/main_window.h"
+#include "app/main_window_parts.h"
+#include "app/ribbon_view.h"
+#include "core/exercise/accompaniment.h"
+#include "core/exercise/judging.h"
+#include "core/exercise/lesson.h"
+
+namespace calando {
+
+namespace {
+
+/// The teacher's word goes before the figures.
+Verdict verdictOfTake(TeachersWord word, const std::string& summary) {
+  if (word == TeachersWord::accept) return Verdict::inside;
+  if (word == TeachersWord::notYet) return Verdict::notYet;
+  if (word == TeachersWord::veto) return Verdict::outside;
+  const auto kept = nlohmann::json::parse(summary, nullptr, false);
+  return kept.is_object() ? static_cast<Verdict>(kept.value("verdict", static_cast<int>(Verdict::unmeasured)))
+                          : Verdict::unmeasured;
+}
+
+}  // namespace
+
+const Exercise& MainWindow::exercise() const { return *lesson_->current(); }
+
+/// Another step of the lesson: its card is shown, and the takes that there are of it.
+void MainWindow::exerciseChosen() {
+  if (loading_ || live_.running()) return;
+  AskedFor wanted = asked();
+  wanted.exercise = exercise().id;
+  wanted.tempo_bpm.reset();
+  // As it was asked for last time.
+  const auto last = std::ranges::find(takes_, exercise().id, [](const Take& t) { return t.asked.exercise; });
+  if (last != takes_.end()) wanted = last->asked;
+  player_.stop();
+  shown_.reset();
+  picture_.reset();
+  ribbon_->setPicture(nullptr);
+  showAsked(wanted);
+  updateInstrument();
+  showFigures();
+}
+
+/// What the exercise asks of the head strip.
+void MainWindow::showExerciseFields() {
+  tempoBox_->setVisible(exercise().counted());
+  holdBox_->setVisible(!exercise().counted());
+  support_->setVisible(exercise().counted());
+  autoStop_->setText(exercise().counted() ? tr("Stop at the end") : tr("Stop after the tone"));
+  earsFirst_->setChecked(exercise().display == Display::hidden);
+}
+
+/// The student's own running order.
+void MainWindow::loadLesson() {
+  if (!student()) return;
+  const auto kept = studio_.setting("order:" + std::to_string(student()->id));
+  const auto order = kept && *kept ? nlohmann::json::parse(**kept, nullptr, false) : nlohmann::json();
+  loading_ = true;
+  if (order.is_array())
+    lesson_->setOrder(order.get<std::vector<std::string>>());
+  else
+    lesson_->setOrder(lessonTemplates().front().exercises);
+  loading_ = false;
+}
+
+/// How each step stands, from the takes that count, newest first.
+void MainWindow::updateResults() {
+  std::map<std::string, StepResult> results;
+  for (const Take& take : takes_) {
+    if (take.word == TeachersWord::invalidTry) continue;
+    const Exercise* card = findExercise(take.asked.exercise);
+    const auto summary = studio_.summary(take.id);
+    if (!card || !summary || !*summary) continue;
+    StepResult& step = results[card->id];
+    if (step.tries >= card->of) continue;
+    const auto verdict = verdictOfTake(take.word, (*summary)->readings);
+    if (step.tries++ == 0) step.last = verdict;
+    if (verdict == Verdict::inside || verdict == Verdict::near) ++step.good;
+  }
+  lesson_->setResults(std::move(results));
+}
+
+/// Rest that the card owes after a set is counted down; a new take may start all the same.
+void MainWindow::oweRest() {
+  restLeft_s_ = static_cast<int>(exercise().rest_s);
+  const QDate today = QDate::currentDate();
+  const auto done = std::ranges::count_if(takes_, [&](const Take& t) {
+    return t.asked.exercise == exercise().id && QDateTime::fromSecsSinceEpoch(t.made_unix_s).date() == today;
+  });
+  if (exercise().mostPerDay > 0 && done >= exercise().mostPerDay)
+    say(tr("%n time(s) today: enough of this one. Go on with the next step (N), or tomorrow.", nullptr,
+           static_cast<int>(done)));
+  rest_->setVisible(restLeft_s_ > 0);
+  const auto show = [this] { rest_->setText(tr("rest %1 s").arg(restLeft_s_)); };
+  show();
+  if (!restTimer_) {
+    restTimer_ = new QTimer(this);
+    restTimer_->setInterval(1000);
+    connect(restTimer_, &QTimer::timeout, this, [this, show] {
+      --restLeft_s_;
+      show();
+      if (restLeft_s_ > 0) return;
+      restTimer_->stop();
+      rest_->hide();
+    });
+  }
+  if (restLeft_s_ > 0) restTimer_->start();
+}
+
+/// Click, fork or drone through the output, from the same moment as the recording.
+void MainWindow::accompany(const CueSheet& sheet, const Context& context) {
+  const QString support = support_->currentData().toString();
+  if (support == "flash") return;
+  Accompaniment heard;
+  heard.click = support == "click" || support == "fork";
+  const auto note = notesOf(sheet);
+  if (!note.empty()) {
+    const int sounding = context.instrument ? context.instrument->soundingOf(note.front()) : note.front();
+    const double hz = frequencyOf(sounding, context.reference);
+    if (support == "fork") heard.fork_hz = hz;
+    if (support == "drone") heard.drone_hz = hz;
+  }
+  constexpr double rate = 48000.0;
+  if (!player_.play(calando::render(heard, sheet, rate), rate, 0.0, 1e9, false))
+    say(tr("There is no sound output for the count: it flashes on the screen."));
+}
+
+}  // namespace calando

@@ -1,0 +1,61 @@
+#include "core/exercise/accompaniment.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace calando {
+
+namespace {
+
+constexpr double kTau = 2.0 * std::numbers::pi;
+constexpr double kClick_hz = 1600.0;
+constexpr double kAccent_hz = 2400.0;
+constexpr double kClickDecay_s = 0.006;
+constexpr double kClickLevel = 0.25;
+constexpr double kForkDecay_s = 1.3;  // 40 dB down after 6 s
+constexpr double kForkLevel = 0.12;
+constexpr double kDroneLevel = 0.05;
+constexpr int kDronePartials = 6;
+constexpr double kFade_s = 0.05;
+
+template <class Wave>
+void add(std::vector<float>& out, double rate, double from_s, double length_s, Wave wave) {
+  const auto first = static_cast<std::size_t>(std::lround(std::max(0.0, from_s) * rate));
+  const auto last = std::min(out.size(), first + static_cast<std::size_t>(length_s * rate));
+  for (std::size_t n = first; n < last; ++n)
+    out[n] += static_cast<float>(wave(static_cast<double>(n - first) / rate));
+}
+
+}  // namespace
+
+std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz) {
+  const double duration = sheet.countIn_s() + sheet.length_s();
+  std::vector<float> out(static_cast<std::size_t>(duration * rate_hz), 0.0f);
+  if (what.click && sheet.counted()) {
+    const auto beats = std::lround(duration / sheet.beat_s);
+    for (long beat = 0; beat < beats; ++beat) {
+      const double at = static_cast<double>(beat) * sheet.beat_s;
+      const bool accent = std::ranges::any_of(sheet.cues, [&](const SheetCue& cue) {
+        return std::abs(sheet.countIn_s() + cue.start_s - at) < 0.01;
+      });
+      const double hz = accent ? kAccent_hz : kClick_hz;
+      add(out, rate_hz, at, 8.0 * kClickDecay_s,
+          [hz](double t) { return kClickLevel * std::exp(-t / kClickDecay_s) * std::sin(kTau * hz * t); });
+    }
+  }
+  if (what.fork_hz)
+    add(out, rate_hz, 0.0, 6.0, [&](double t) {
+      return kForkLevel * std::min(1.0, t / 0.01) * std::exp(-t / kForkDecay_s) *
+             std::sin(kTau * *what.fork_hz * t);
+    });
+  if (what.drone_hz)
+    add(out, rate_hz, 0.0, duration, [&](double t) {
+      double sum = 0.0;
+      for (int k = 1; k <= kDronePartials; ++k) sum += std::sin(kTau * k * *what.drone_hz * t) / k;
+      return kDroneLevel * std::min({1.0, t / kFade_s, (duration - t) / kFade_s}) * sum;
+    });
+  return out;
+}
+
+}  // namespace calando
