@@ -38,11 +38,13 @@ std::pair<double, double> bandRange(const Reading& r, const std::vector<double>&
 QString figureText(const Reading& r, bool withUnit) {
   if (!r.value) return QStringLiteral("–");
   const bool counts = r.unit.empty();
-  const bool fine =
-      r.unit == "s" || r.unit == "dB" || r.unit == "cents" || r.unit == "cents/s" || r.unit == "dB/octave";
+  const bool perDecibel = r.unit.ends_with("/dB");
+  const bool fine = r.unit != "ms";
   const bool plus = r.id == "offset_cents" || r.id == "scoop_cents" || r.id == "sag_cents" ||
-                    r.id == "drift_cents_per_s" || r.id == "fade_db";
-  QString text = signedFigure(*r.value, counts ? 0 : fine ? 1 : 0, plus);
+                    r.id == "drift_cents_per_s" || r.id == "fade_db" || r.id == "length_error_beats" ||
+                    r.id == "peak_error_beats" || r.id == "home_return_cents" || r.id == "cents_per_db" ||
+                    r.id == "core_gain_db";
+  QString text = signedFigure(*r.value, counts ? 0 : perDecibel ? 2 : fine ? 1 : 0, plus);
   if (withUnit && !counts) text += QStringLiteral(" ") + QString::fromStdString(r.unit);
   return text;
 }
@@ -96,7 +98,7 @@ void FiguresView::paintEvent(QPaintEvent*) {
   }
   painter.setFont(style::work(8.5));
   painter.setPen(style::quietInk);
-  painter.drawText(QRectF(width() - 118, 0, 114, 16), Qt::AlignCenter, tr("target · last five"));
+  painter.drawText(QRectF(width() - 106, 0, 102, 16), Qt::AlignCenter, tr("target · last five"));
   const auto shown = rows();
   if (shown.size() < readings_.size())
     painter.drawText(
@@ -118,17 +120,17 @@ void FiguresView::paintRow(QPainter& painter, const QRectF& row, const Reading& 
   painter.setPen(r.value ? style::ink : style::quietInk);
   painter.drawText(QRectF(row.left() + 24, row.top(), 100, row.height()), Qt::AlignVCenter,
                    QString::fromStdString(r.label));
-  const double bandLeft = row.right() - 118;
+  const double bandLeft = row.right() - 106;
   const QString unit = r.unit == "dB/octave" ? QStringLiteral("dB/oct") : QString::fromStdString(r.unit);
   painter.setFont(style::work(8.5));
   painter.setPen(style::quietInk);
-  painter.drawText(QRectF(bandLeft - 46, row.top(), 44, row.height()), Qt::AlignVCenter | Qt::AlignLeft,
+  painter.drawText(QRectF(bandLeft - 56, row.top(), 56, row.height()), Qt::AlignVCenter | Qt::AlignLeft,
                    r.value ? unit : QString());
   painter.setFont(style::work(11, true));
   painter.setPen(style::ink);
-  painter.drawText(QRectF(row.left() + 100, row.top(), bandLeft - 50 - row.left() - 100, row.height()),
+  painter.drawText(QRectF(row.left() + 100, row.top(), bandLeft - 60 - row.left() - 100, row.height()),
                    Qt::AlignVCenter | Qt::AlignRight, r.value ? figureText(r, false) : QStringLiteral("–"));
-  if (r.hasTarget) paintBand(painter, QRectF(bandLeft + 4, row.top() + 5, 110, row.height() - 10), r);
+  if (r.hasTarget) paintBand(painter, QRectF(bandLeft + 4, row.top() + 5, 98, row.height() - 10), r);
 }
 
 void FiguresView::paintBand(QPainter& painter, const QRectF& area, const Reading& r) {

@@ -354,12 +354,13 @@ void MainWindow::editStudent(bool fresh) {
 
 void MainWindow::eraseStudent() {
   if (!student() || studio_.readOnly()) return;
-  const auto answer = QMessageBox::question(this, tr("Erase the student"),
-                                            tr("Erase %1 with %n take(s)? The recordings, figures and notes "
-                                               "are removed from this computer and cannot be brought back.",
-                                               nullptr, static_cast<int>(takes_.size()))
-                                                .arg(q(student()->name)),
-                                            QMessageBox::Yes | QMessageBox::Cancel, QMessageBox::Cancel);
+  const auto answer =
+      QMessageBox::question(this, tr("Erase the student"),
+                            tr("Erase %1? Takes: %2. The recordings, figures and notes are removed "
+                               "from this computer and cannot be brought back.")
+                                .arg(q(student()->name))
+                                .arg(takes_.size()),
+                            QMessageBox::Yes | QMessageBox::Cancel, QMessageBox::Cancel);
   if (answer != QMessageBox::Yes) return;
   player_.stop();
   unsummarised_.clear();

@@ -58,6 +58,7 @@ QWidget* MainWindow::buildHead() {
   tempo_->setObjectName("tempo");
   tempo_->setRange(20, 240);
   tempo_->setDecimals(0);
+  tempo_->setSuffix(tr(" /min"));
   tempo_->setToolTip(tr("Beats a minute of the count."));
   support_ = new QComboBox;
   support_->setObjectName("support");
@@ -157,7 +158,6 @@ QWidget* MainWindow::buildHead() {
   row->addWidget(staff_);
   row->addLayout(fields);
   row->addStretch(1);
-  row->addWidget(buildSource());
   record_->setMinimumSize(140, 56);
   rest_ = new QLabel;
   rest_->setObjectName("rest");
@@ -195,15 +195,11 @@ QWidget* MainWindow::buildLeft() {
     buttons->addWidget(b);
   }
 
-  auto* open = new QPushButton(tr("Open recordings…"));
-  open->setToolTip(tr("Open sound files as takes (Ctrl+O); they can also be dropped on the window."));
-  connect(open, &QPushButton::clicked, this, [this] { chooseFiles(); });
-
   auto* left = new QWidget;
   left->setFixedWidth(196);
   auto* layout = new QVBoxLayout(left);
   layout->setContentsMargins(0, 0, 0, 0);
-  layout->addWidget(studentList_, 4);
+  layout->addWidget(studentList_, 5);
   layout->addLayout(buttons);
   layout->addSpacing(6);
   lesson_ = new LessonView;
@@ -214,8 +210,8 @@ QWidget* MainWindow::buildLeft() {
     if (const auto kept = studio_.keepSetting("order:" + std::to_string(student()->id), order.dump()); !kept)
       say(q(kept.error()));
   });
-  layout->addWidget(lesson_, 5);
-  layout->addWidget(open);
+  layout->addWidget(lesson_, 4);
+  layout->addWidget(buildSource());
   return left;
 }
 
@@ -245,21 +241,28 @@ QWidget* MainWindow::buildSource() {
   inputRemark_->setAlignment(Qt::AlignTop);
   connect(source_, &QComboBox::currentIndexChanged, this, &MainWindow::sourceChosen);
 
+  auto* open = new QPushButton(tr("Open…"));
+  open->setToolTip(tr("Open sound files as takes (Ctrl+O); they can also be dropped on the window."));
+  connect(open, &QPushButton::clicked, this, [this] { chooseFiles(); });
+
   auto* box = new QWidget;
-  box->setFixedWidth(200);
   auto* layout = new QVBoxLayout(box);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->setSpacing(4);
-  auto* choice = new QHBoxLayout;
-  choice->setSpacing(4);
+  auto* caption = new QLabel(tr("Source of sound"));
+  caption->setObjectName("caption");
+  caption->setBuddy(source_);
   source_->setAccessibleName(tr("Source of sound"));
   source_->setToolTip(tr("Where the sound comes from: a microphone, or the stand-in player"));
-  choice->addWidget(source_, 3);
-  choice->addWidget(playerProfile_, 2);
+  auto* choice = new QHBoxLayout;
+  choice->setSpacing(4);
+  choice->addWidget(source_, 1);
+  choice->addWidget(open);
+  layout->addWidget(caption);
   layout->addLayout(choice);
+  layout->addWidget(playerProfile_);
   layout->addWidget(meter_);
   layout->addWidget(inputRemark_);
-  layout->addStretch();
   return box;
 }
 
@@ -387,9 +390,10 @@ QWidget* MainWindow::buildShelf() {
   shelf_->setMovement(QListView::Static);
   shelf_->setIconSize(kThumbnail);
   shelf_->setSpacing(3);
-  shelf_->setFixedHeight(108);
+  shelf_->setFixedHeight(100);
   shelf_->setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
   shelf_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  shelf_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);  // PgUp, PgDown and the wheel move it
   connect(shelf_, &QListWidget::currentRowChanged, this, &MainWindow::shelfChosen);
   return shelf_;
 }

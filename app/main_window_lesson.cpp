@@ -91,8 +91,8 @@ void MainWindow::oweRest() {
     return t.asked.exercise == exercise().id && QDateTime::fromSecsSinceEpoch(t.made_unix_s).date() == today;
   });
   if (exercise().mostPerDay > 0 && done >= exercise().mostPerDay)
-    say(tr("%n time(s) today: enough of this one. Go on with the next step (N), or tomorrow.", nullptr,
-           static_cast<int>(done)));
+    say(tr("Takes of this one today: %1. That is enough of it; go on with the next step (N), or tomorrow.")
+            .arg(done));
   rest_->setVisible(restLeft_s_ > 0);
   const auto show = [this] { rest_->setText(tr("rest %1 s").arg(restLeft_s_)); };
   show();

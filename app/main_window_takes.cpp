@@ -234,8 +234,9 @@ void MainWindow::updateActions() {
   const bool writes = !studio_.readOnly();
   // A take belongs to whom and what it was started with.
   const bool still = !live_.running();
-  for (QWidget* w : std::initializer_list<QWidget*>{studentList_, source_, playerProfile_, staff_, note_,
-                                                    seconds_, level_, a4_, temperament_})
+  for (QWidget* w :
+       std::initializer_list<QWidget*>{studentList_, lesson_, source_, playerProfile_, support_, tempo_,
+                                       staff_, note_, seconds_, level_, a4_, temperament_})
     w->setEnabled(still);
   editStudent_->setEnabled(writes && still && student());
   eraseStudent_->setEnabled(writes && still && student());
@@ -310,7 +311,7 @@ void MainWindow::loadShelf(std::optional<std::int64_t> select) {
     const QString when = QDateTime::fromSecsSinceEpoch(take.made_unix_s).toString("d MMM, HH:mm");
     const Exercise* card = findExercise(take.asked.exercise);
     const bool single = !card || !card->counted();
-    const QString held = !single       ? q(card->title).left(11)
+    const QString held = !single ? QFontMetrics(shelf_->font()).elidedText(q(card->title), Qt::ElideRight, 84)
                          : take.held_s ? tr("%1 s").arg(*take.held_s, 0, 'f', 1)
                                        : tr("–");
     QIcon icon(picture);

@@ -11,7 +11,8 @@ namespace {
 
 constexpr int kInks = 6;  // shades of the ribbon's ink
 constexpr double kLaneHeight = 74.0;
-constexpr double kStripHeight = 30.0;
+constexpr double kLeastPeak_dbfs = -25.0;  // before anything has sounded
+constexpr double kStripHeight = 42.0;
 constexpr double kAxisWidth = 46.0;
 constexpr double kAcross = 2.0;   // pixels
 constexpr double kSmall = 100.0;  // a thumbnail has no room for the middle line
@@ -91,6 +92,7 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
   QPolygonF upper, lower;
   int shade = -1;
   double before_hz = 0.0;
+  const RibbonScale::Target* before = nullptr;
   double lastY = 0.0;
   int current = kInks - 1;
   const auto finish = [&] {
@@ -116,18 +118,20 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
     const double t = static_cast<double>(i) * kHop_s;
     if (f.colour >= 0) current = inkOf(picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
     const bool inTone = sounds(t);
-    const bool joins = f.f0_hz > 0.0f && inTone && before_hz > 0.0 &&
+    const RibbonScale::Target& target = scale.targetAt(t);
+    const bool joins = f.f0_hz > 0.0f && inTone && before_hz > 0.0 && &target == before &&
                        std::abs(centsBetween(before_hz, f.f0_hz)) < 80.0 * static_cast<double>(stride);
     if (!joins) {
       finish();
       shade = current;
     }
+    before = &target;
     before_hz = inTone ? f.f0_hz : 0.0;
     if (before_hz <= 0.0) continue;
     const bool pieceEnds = current != shade || upper.size() >= kPiece;
     // Pieces meet between two pixels, so that no seam shows.
     const double x = pieceEnds ? std::round(scale.x(t)) : scale.x(t);
-    const double y = scale.y(centsBetween(scale.target_hz, f.f0_hz));
+    const double y = scale.y(centsBetween(target.hz, f.f0_hz));
     // Where the line is steep, a thickness measured upright would leave a hair: keep some of it across.
     const double steep = upper.isEmpty() ? 0.0 : (y - lastY) / std::max(0.2, x - upper.back().x());
     const double level = scale.halfThickness(f.level_dbfs);
@@ -152,15 +156,17 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
   QPolygonF line;
   before_hz = 0.0;
   for (std::size_t i = first; i < last; i += stride) {
-    const double hz = sounds(static_cast<double>(i) * kHop_s) ? frames[i].f0_hz : 0.0;
-    const bool joins = hz > 0.0 && before_hz > 0.0 &&
+    const double t = static_cast<double>(i) * kHop_s;
+    const double hz = sounds(t) ? frames[i].f0_hz : 0.0;
+    const RibbonScale::Target& target = scale.targetAt(t);
+    const bool joins = hz > 0.0 && before_hz > 0.0 && &target == before &&
                        std::abs(centsBetween(before_hz, hz)) < 80.0 * static_cast<double>(stride);
     if (!joins) {
       drawLong(painter, line);
       line.clear();
     }
-    if (hz > 0.0)
-      line << QPointF(scale.x(static_cast<double>(i) * kHop_s), scale.y(centsBetween(scale.target_hz, hz)));
+    if (hz > 0.0) line << QPointF(scale.x(t), scale.y(centsBetween(target.hz, hz)));
+    before = &target;
     before_hz = hz;
   }
   drawLong(painter, line);
@@ -189,10 +195,9 @@ void paintRibbonGround(QPainter& painter, const TakePicture& picture, const Ribb
                      signedFigure(-reach));
   }
   const double span = scale.highCents - scale.lowCents;
-  const bool travels = span > 500.0;
+  const bool travels = span > 500.0 && scale.targets.size() == 1;
   const double step = travels ? 100.0 * std::max(1.0, axisStep(span / 100.0, 8)) : axisStep(span, 6);
-  const Spelling spelling =
-      picture.context.instrument ? picture.context.instrument->spelling : Spelling::flats;
+  const Spelling spelling = spellingFor(picture.context);
   for (double c = std::ceil(scale.lowCents / step) * step; c <= scale.highCents; c += step) {
     const double y = scale.y(c);
     painter.setPen(QPen(style::rule, std::abs(c) < 1e-6 ? 1.6 : 0.8));
@@ -200,7 +205,7 @@ void paintRibbonGround(QPainter& painter, const TakePicture& picture, const Ribb
     painter.setPen(style::quietInk);
     QString text = signedFigure(c);
     if (travels) {
-      const int sounding = nearestSemitone(shiftedBy(scale.target_hz, c), picture.context.reference);
+      const int sounding = nearestSemitone(shiftedBy(scale.targets.front().hz, c), picture.context.reference);
       text = QString::fromStdString(displayName(
           picture.context.instrument ? picture.context.instrument->writtenOf(sounding) : sounding, spelling));
     }
@@ -219,8 +224,7 @@ void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const Ribb
   painter.setClipRect(area);
   painter.setRenderHint(QPainter::Antialiasing);
   const auto spellingOf = [&](int written) {
-    return QString::fromStdString(displayName(
-        written, picture.context.instrument ? picture.context.instrument->spelling : Spelling::flats));
+    return QString::fromStdString(displayName(written, spellingFor(picture.context)));
   };
   const auto shows = [&](const char* id) {
     const Reading* r = readingOf(picture, id);
@@ -275,10 +279,37 @@ void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const Ribb
     const QRectF box(QPointF(scale.x(air.start_s), area.bottom() - 8),
                      QPointF(scale.x(air.end_s), area.bottom() - 2));
     painter.fillRect(box, style::air);
-    label(painter, area, {box.center().x(), box.top() - 9}, say("breath"), style::quietInk);
+    if (!picture.hasCues())
+      label(painter, area, {box.center().x(), box.top() - 9}, say("breath"), style::quietInk);
   }
   painter.restore();
 }
+
+namespace {
+
+/// The level that the cues ask for, as a broad quiet line whose top lies at the loudest moment.
+template <class Y>
+void paintAskedLevels(QPainter& painter, const TakePicture& picture, const RibbonScale& scale,
+                      const QRectF& area, Y y) {
+  painter.save();
+  painter.setClipRect(area);
+  painter.setPen(linePen(style::band, 9));
+  const double top = std::max(scale.loudest_dbfs, kLeastPeak_dbfs);
+  for (std::size_t i = 0; i < picture.sheet.cues.size(); ++i) {
+    const SheetCue& cue = picture.sheet.cues[i];
+    if (cue.loudness.empty()) continue;
+    const bool done = !picture.live && i < picture.analysis.cues.size();
+    const double from = done ? picture.analysis.cues[i].start_s : picture.sheetStart_s + cue.start_s;
+    const double to = done ? picture.analysis.cues[i].end_s : picture.sheetStart_s + cue.end_s();
+    QPolygonF line;
+    for (const LevelPoint& p : cue.loudness)
+      line << QPointF(scale.x(from + p.share * (to - from)), y(top + p.level_db));
+    painter.drawPolyline(line);
+  }
+  painter.restore();
+}
+
+}  // namespace
 
 void paintLane(QPainter& painter, const TakePicture& picture, const RibbonScale& scale, const QRectF& area,
                Lane lane) {
@@ -301,6 +332,7 @@ void paintLane(QPainter& painter, const TakePicture& picture, const RibbonScale&
                      Qt::AlignRight | Qt::AlignVCenter, signedFigure(mark, 0, false));
   }
   painter.setRenderHint(QPainter::Antialiasing);
+  if (level) paintAskedLevels(painter, picture, scale, area, y);
   painter.setPen(linePen(level ? style::loudness : style::colour, 2.0));
   QPolygonF line;
   const auto& frames = picture.tracks.frames;
@@ -350,8 +382,7 @@ QRectF stripArea(const TakePicture& picture, const QRectF& area) {
 namespace {
 
 QString nameOfCue(const TakePicture& picture, std::optional<int> note, std::string_view kind) {
-  const Spelling spelling =
-      picture.context.instrument ? picture.context.instrument->spelling : Spelling::flats;
+  const Spelling spelling = spellingFor(picture.context);
   if (note) return QString::fromStdString(displayName(*note, spelling));
   return QCoreApplication::translate("Cue", std::string(kind).c_str());
 }
@@ -421,16 +452,13 @@ void paintCueStrip(QPainter& painter, const TakePicture& picture, const RibbonSc
     painter.fillRect(box, i == chosen ? style::band : style::sheet);
     painter.setPen(QPen(i == chosen ? style::pitch : style::rule, i == chosen ? 2 : 1));
     painter.drawRect(box);
-    painter.setFont(style::serif(13));
+    painter.setFont(style::serif(12));
     painter.setPen(style::ink);
-    const double width = painter.fontMetrics().horizontalAdvance(cue.name);
-    const bool shape = !picture.live && box.width() > width + 24;
-    if (shape)
-      style::paintVerdict(painter, QRectF(box.left() + 4, box.center().y() - 6, 12, 12), cue.verdict);
-    if (box.width() > width + 4)
-      painter.drawText(box.adjusted(shape ? 18 : 0, -2, 0, 0), Qt::AlignCenter, cue.name);
-    else if (!picture.live && box.width() > 13)
-      style::paintVerdict(painter, QRectF(box.center().x() - 6, box.center().y() - 6, 12, 12), cue.verdict);
+    const bool judged = !picture.live && box.width() > 11;
+    if (box.width() > painter.fontMetrics().horizontalAdvance(cue.name) + 2)
+      painter.drawText(box.adjusted(0, 0, 0, judged ? -13 : 0), Qt::AlignCenter, cue.name);
+    if (judged)
+      style::paintVerdict(painter, QRectF(box.center().x() - 5.5, box.bottom() - 13, 11, 11), cue.verdict);
   }
   painter.restore();
 }
@@ -465,8 +493,10 @@ QImage thumbnail(const TakePicture& picture, const QSize& size, double ratio) {
   QPainter painter(&image);
   const Tone* tone = picture.analysis.mainTone();
   if (!tone) return image;
-  RibbonScale scale = fitScale(picture, QRectF(2, 2, size.width() - 4, size.height() - 4),
-                               tone->start_s - 0.15, tone->end_s + 0.15);
+  const Tone& first = picture.hasCues() ? picture.analysis.tones.front() : *tone;
+  const Tone& last = picture.hasCues() ? picture.analysis.tones.back() : *tone;
+  const RibbonScale scale = fitScale(picture, QRectF(2, 2, size.width() - 4, size.height() - 4),
+                                     first.start_s - 0.15, last.end_s + 0.15);
   painter.fillRect(QRectF(0, scale.y(12), size.width(), scale.y(-12) - scale.y(12)), style::band);
   paintRibbon(painter, picture, scale);
   return image;

@@ -1,5 +1,6 @@
 #include "app/ribbon_scale.h"
 
+#include "core/exercise/cue_figures.h"
 #include "core/measure/statistics.h"
 
 namespace calando {
@@ -24,17 +25,53 @@ double ribbonTarget(const TakePicture& picture) {
   return frequencyOf(nearestSemitone(median(pitches), context.reference), context.reference);
 }
 
+namespace {
+
+/// The notes of the cues, each from halfway between what came before it and itself.
+std::vector<RibbonScale::Target> cueTargets(const TakePicture& picture) {
+  struct Span {
+    double from_s, to_s, hz;
+  };
+  std::vector<Span> spans;
+  const auto frequency = [&](int written) {
+    const Context& context = picture.context;
+    return frequencyOf(context.instrument ? context.instrument->soundingOf(written) : written,
+                       context.reference);
+  };
+  if (picture.live) {
+    for (const SheetCue& cue : picture.sheet.cues)
+      if (cue.note && isSounding(cue.kind))
+        spans.push_back(
+            {picture.sheetStart_s + cue.start_s, picture.sheetStart_s + cue.end_s(), frequency(*cue.note)});
+  } else {
+    for (const CueResult& cue : picture.analysis.cues) {
+      if (!cue.asked || !cue.asksForSound) continue;
+      const Note* note = soundOf(cue, picture.analysis).note;
+      spans.push_back(
+          {note ? note->start_s : cue.start_s, note ? note->end_s : cue.end_s, frequency(*cue.asked)});
+    }
+  }
+  std::vector<RibbonScale::Target> targets;
+  for (std::size_t i = 0; i < spans.size(); ++i)
+    targets.push_back({i == 0 ? 0.0 : (spans[i - 1].to_s + spans[i].from_s) / 2.0, spans[i].hz});
+  return targets;
+}
+
+}  // namespace
+
 RibbonScale fitScale(const TakePicture& picture, const QRectF& area, double from_s, double to_s) {
   RibbonScale scale;
   scale.area = area;
   scale.from_s = from_s;
   scale.to_s = std::max(to_s, from_s + 0.05);
-  scale.target_hz = ribbonTarget(picture);
+  if (picture.hasCues()) scale.targets = cueTargets(picture);
+  if (!picture.hasCues() || scale.targets.empty()) scale.targets = {{0.0, ribbonTarget(picture)}};
   std::vector<double> cents;
   double loudest = -60.0;
-  for (const TrackFrame& f : picture.tracks.frames) {
+  for (std::size_t i = 0; i < picture.tracks.frames.size(); ++i) {
+    const TrackFrame& f = picture.tracks.frames[i];
     if (f.f0_hz <= 0.0f) continue;
-    cents.push_back(centsBetween(scale.target_hz, f.f0_hz));
+    cents.push_back(centsBetween(scale.targetAt(static_cast<double>(i) * kHop_s).hz, f.f0_hz));
     loudest = std::max<double>(loudest, f.level_dbfs);
   }
   scale.loudest_dbfs = loudest;

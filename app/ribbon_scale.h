@@ -13,13 +13,24 @@ struct RibbonScale {
   double to_s = 1.0;
   double lowCents = -60.0;  ///< at the bottom, off the target
   double highCents = 60.0;
-  double target_hz = 440.0;  ///< 0 cents
+  /// What 0 cents is from a time on: one entry, or one for every cue that asks for a note of its own.
+  struct Target {
+    double from_s;
+    double hz;
+  };
+  std::vector<Target> targets{{0.0, 440.0}};
   double loudest_dbfs = -20.0;
 
   double x(double t) const { return area.left() + (t - from_s) / (to_s - from_s) * area.width(); }
   double time(double x) const { return from_s + (x - area.left()) / area.width() * (to_s - from_s); }
   double y(double cents) const {
     return area.bottom() - (cents - lowCents) / (highCents - lowCents) * area.height();
+  }
+  /// Where the line is held against another note from the one before on.
+  const Target& targetAt(double t) const {
+    std::size_t i = 0;
+    while (i + 1 < targets.size() && targets[i + 1].from_s <= t) ++i;
+    return targets[i];
   }
   double cents(double y) const {
     return lowCents + (area.bottom() - y) / area.height() * (highCents - lowCents);

@@ -8,6 +8,9 @@ namespace calando {
 namespace {
 constexpr double kShortestWindow_s = 0.2;
 constexpr double kFlash_s = 0.12;
+
+/// As large as fits over the ribbon, points.
+double largeText(const QRectF& area) { return std::clamp(area.height() / 7.0, 30.0, 54.0); }
 }  // namespace
 
 RibbonView::RibbonView(QWidget* parent) : QWidget(parent) {
@@ -125,7 +128,7 @@ void RibbonView::paintEvent(QPaintEvent*) {
   }
   if (picture_->live && picture_->hasCues()) paintCount(painter, scale);
   if (held_ >= 0.0) {
-    painter.setFont(style::work(54, true));
+    painter.setFont(style::work(largeText(scale.area), true));
     painter.setPen(style::ink);
     painter.drawText(scale.area.adjusted(18, 6, -12, 0), Qt::AlignTop | Qt::AlignLeft,
                      tr("%1 s").arg(held_, 0, 'f', 1));
@@ -150,16 +153,18 @@ void RibbonView::paintCount(QPainter& painter, const RibbonScale& scale) {
     painter.drawText(scale.area, Qt::AlignCenter, QString::number(moment.countInLeft));
   }
   if (!moment.next) return;
-  painter.setFont(style::serif(44));
+  painter.setFont(style::serif(0.8 * largeText(scale.area)));
   const SheetCue& next = picture_->sheet.cues[*moment.next];
   const QRectF corner = scale.area.adjusted(0, 12, -18, 0);
   painter.drawText(corner, Qt::AlignTop | Qt::AlignRight, cueName(*picture_, next));
   painter.setFont(style::work(13));
   painter.setPen(style::quietInk);
-  const QString when = moment.toNext_beats > 0.0 ? tr("next, in %n beat(s)", nullptr,
-                                                      static_cast<int>(std::ceil(moment.toNext_beats)))
-                                                 : tr("next");
-  painter.drawText(corner.adjusted(0, 66, 0, 0), Qt::AlignTop | Qt::AlignRight, when);
+  const int beats = static_cast<int>(std::ceil(moment.toNext_beats - 1e-9));
+  const QString when = beats > 1    ? tr("next, in %1 beats").arg(beats)
+                       : beats == 1 ? tr("next beat")
+                                    : tr("next");
+  painter.drawText(corner.adjusted(0, 1.4 * largeText(scale.area), 0, 0), Qt::AlignTop | Qt::AlignRight,
+                   when);
 }
 
 void RibbonView::chooseCue(std::optional<std::size_t> cue) {
@@ -184,7 +189,7 @@ void RibbonView::paintEmpty(QPainter& painter) {
   painter.drawText(lower, Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, emptyText_);
 }
 
-QString RibbonView::hoverText(double t) const {
+QString RibbonView::hoverText(double t, const RibbonScale& scale) const {
   const auto i = static_cast<std::size_t>(std::max(0.0, std::round(t / kHop_s)));
   if (i >= picture_->tracks.frames.size()) return {};
   const TrackFrame& f = picture_->tracks.frames[i];
@@ -193,9 +198,9 @@ QString RibbonView::hoverText(double t) const {
     const Context& context = picture_->context;
     const int sounding = nearestSemitone(f.f0_hz, context.reference);
     const int written = context.instrument ? context.instrument->writtenOf(sounding) : sounding;
-    const Spelling spelling = context.instrument ? context.instrument->spelling : Spelling::flats;
+    const Spelling spelling = spellingFor(context);
     parts << QString::fromStdString(displayName(written, spelling))
-          << tr("%1 cents").arg(signedFigure(centsBetween(ribbonTarget(*picture_), f.f0_hz), 1));
+          << tr("%1 cents").arg(signedFigure(centsBetween(scale.targetAt(t).hz, f.f0_hz), 1));
   }
   parts << tr("%1 dBFS").arg(signedFigure(f.level_dbfs, 1));
   for (std::size_t k = i + 1; k-- > 0 && i - k < 10;)
@@ -216,7 +221,7 @@ void RibbonView::paintHover(QPainter& painter, const RibbonScale& scale) {
   painter.setFont(style::work(9.5, true));
   painter.setPen(style::ink);
   painter.drawText(QRectF(scale.area.left(), 0, scale.area.width(), 20), Qt::AlignRight | Qt::AlignVCenter,
-                   hoverText(*hover_));
+                   hoverText(*hover_, scale));
 }
 
 void RibbonView::wheelEvent(QWheelEvent* event) {

@@ -53,7 +53,7 @@ class RibbonView : public QWidget {
   void paintEmpty(QPainter& painter);
   void paintCount(QPainter& painter, const RibbonScale& scale);
   void paintHover(QPainter& painter, const RibbonScale& scale);
-  QString hoverText(double t) const;
+  QString hoverText(double t, const RibbonScale& scale) const;
 
   TakePicturePtr picture_;
   QString emptyTitle_;

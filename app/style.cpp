@@ -55,7 +55,7 @@ void apply(QApplication& application) {
   application.setPalette(palette);
   application.setStyleSheet(
       "QPushButton, QToolButton { background: #FCFAF5; border: 1px solid #D8D2C4; border-radius: 4px; "
-      "padding: 4px 10px; min-height: 24px; }"
+      "padding: 3px 10px; min-height: 24px; }"
       "QPushButton:hover, QToolButton:hover { border-color: #5D6670; }"
       "QPushButton:focus, QToolButton:focus { border: 2px solid #31408F; }"
       "QPushButton:checked, QToolButton:checked { background: #31408F; color: #FCFAF5; border-color: "
@@ -65,7 +65,7 @@ void apply(QApplication& application) {
       "QPushButton#record:disabled { background: #8A8F94; }"
       "QPushButton#record:checked { background: #84305F; }"
       "QListWidget { background: #FCFAF5; border: 1px solid #D8D2C4; border-radius: 4px; outline: 0; }"
-      "QListWidget::item { padding: 5px; border-radius: 3px; border: 1px solid transparent; }"
+      "QListWidget::item { padding: 3px; border-radius: 3px; border: 1px solid transparent; }"
       "QListWidget::item:selected { background: #E9E4D6; color: #1E2A36; border: 1px solid #31408F; }"
       "QLabel#caption { color: #5D6670; font-size: 8.5pt; }"
       "QLabel#title { font-family: 'EB Garamond 12', 'EB Garamond'; font-size: 17pt; }"

@@ -8,7 +8,8 @@ namespace {
 
 struct DemoTake {
   const char* player;
-  int daysAgo;
+  int weeksAgo;
+  const char* exercise = "steady-tone";
 };
 struct DemoStudent {
   const char* name;
@@ -18,28 +19,59 @@ struct DemoStudent {
   std::vector<DemoTake> takes;  // oldest first: faults come and go as people learn
 };
 
+/// An evening class of adults who play again after years, in a harbour town that is on no map.
 const std::vector<DemoStudent>& eveningClass() {
   static const std::vector<DemoStudent> list = {
       {"Alva Brekke",
        "trumpet-bb",
        "G4",
        8.0,
-       {{"breaking", 28}, {"short-of-air", 21}, {"sagging", 14}, {"sagging", 7}, {"steady", 0}}},
+       {{"breaking", 4},
+        {"short-of-air", 3},
+        {"short-of-air", 2, "scale-4-4"},
+        {"sagging", 2},
+        {"sagging", 1},
+        {"steady", 0, "scale-4-4"},
+        {"steady", 0}}},
+      {"Edda Lunde",
+       "oboe",
+       "A4",
+       7.0,
+       {{"scooping", 6},
+        {"scooping", 5},
+        {"trembling", 3},
+        {"flat-steady", 2, "home-three"},
+        {"vibrato", 0}}},
       {"Joon Terfel",
        "clarinet-bb",
        "G4",
        7.0,
-       {{"breathy", 27}, {"breathy", 20}, {"flat-steady", 13}, {"scooping", 6}}},
+       {{"breathy", 5}, {"breathy", 4}, {"flat-steady", 2}, {"breathy", 1, "swell"}, {"scooping", 0}}},
+      {"Karla Weit",
+       "trombone",
+       "Bb2",
+       7.0,
+       {{"short-of-air", 7}, {"sagging", 5}, {"slipping", 3}, {"steady", 2}, {"steady", 0, "pulses-2"}}},
       {"Mirea Stolt",
        "flute",
        "B4",
        6.0,
-       {{"trembling", 26}, {"breathy", 19}, {"vibrato", 12}, {"vibrato", 5}}},
+       {{"trembling", 4}, {"breathy", 3}, {"vibrato", 2}, {"steady", 1, "swell"}, {"vibrato", 0}}},
+      {"Piet Marsk",
+       "alto-sax",
+       "G4",
+       8.0,
+       {{"flat-steady", 5}, {"breathy", 4}, {"scooping", 2, "home-three"}, {"sagging", 1}, {"steady", 0}}},
+      {"Rune Solvang",
+       "horn-f",
+       "C4",
+       6.0,
+       {{"slipping", 8}, {"breaking", 6}, {"slipping", 4}, {"scooping", 2}, {"steady", 0, "model-note"}}},
       {"Tomas Ukele",
        "tuba-bb",
        "Bb1",
        6.0,
-       {{"slipping", 25}, {"short-of-air", 18}, {"scooping", 11}, {"steady", 4}}},
+       {{"slipping", 4}, {"short-of-air", 3}, {"scooping", 1}, {"steady", 0}}},
   };
   return list;
 }
@@ -59,7 +91,6 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
   for (const DemoStudent& s : eveningClass()) {
     const auto student = studio.addStudent(s.name, s.instrument);
     if (!student) return tl::unexpected(student.error());
-    const Instrument& instrument = *findInstrument(s.instrument);
     Take take;
     take.student = student->id;
     take.asked.instrument = s.instrument;
@@ -67,9 +98,14 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
     take.asked.seconds = s.seconds;
     for (const DemoTake& t : s.takes) {
       const Player& player = *findPlayer(t.player);
-      const Part part{&instrument, instrument.soundingOf(*take.asked.note), s.seconds, {}};
-      const Performance performance = perform(player, part, ++seed);
-      take.made_unix_s = kLastEvening_unix_s - t.daysAgo * kDay_s + static_cast<std::int64_t>(done) * 240;
+      take.asked.exercise = t.exercise;
+      take.asked.start_s.reset();
+      const Context context = contextFor(take.asked);
+      const CueSheet sheet = unroll(context);
+      const Performance performance = perform(player, sheet, context, ++seed);
+      if (sheet.counted()) take.asked.start_s = performance.truth.cues.front().start_s;
+      take.made_unix_s =
+          kLastEvening_unix_s - 7 * t.weeksAgo * kDay_s + static_cast<std::int64_t>(done) * 120;
       take.source = "stand-in: " + player.name;
       const auto kept = studio.addTake(take, performance.samples, performance.rate_hz);
       if (!kept) return tl::unexpected(kept.error());

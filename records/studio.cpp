@@ -272,7 +272,8 @@ Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
     std::vector<Take> list;
     SQLite::Statement query(
         *data_->db,
-        "SELECT take.id, student, made, seconds, source, asked, word, remark, summary.held, attention FROM take "
+        "SELECT take.id, student, made, seconds, source, asked, word, remark, summary.held, attention FROM "
+        "take "
         "LEFT JOIN summary ON summary.take = take.id WHERE student = ? AND deleted = 0 ORDER BY made DESC, "
         "take.id DESC");
     query.bind(1, student);
@@ -330,7 +331,8 @@ Studio::Result<Sound> Studio::takeSound(std::int64_t take) const {
 
 Studio::Result<void> Studio::changeTake(const Take& take) {
   return data_->change([&] {
-    SQLite::Statement update(*data_->db, "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ? WHERE id = ?");
+    SQLite::Statement update(*data_->db,
+                             "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ? WHERE id = ?");
     update.bind(1, static_cast<int>(take.word));
     update.bind(2, take.remark);
     update.bind(3, toJson(take.asked).dump());

@@ -5,6 +5,7 @@
 #include <cstdint>
 #include <cstdio>
 
+#include "core/exercise/cue_sheet.h"
 #include "core/exercise/judging.h"
 
 namespace calando {
@@ -193,7 +194,7 @@ std::string validUtf8(std::string_view text) {
 
 json toJson(const Analysis& a, const SourceInfo& source, const Context& context) {
   const Reference& reference = context.reference;
-  const Writer writer{context, context.instrument ? context.instrument->spelling : Spelling::flats};
+  const Writer writer{context, spellingFor(context)};
   json segments = json::array(), tones = json::array(), airs = json::array(), cues = json::array(),
        readings = json::array(), advice = json::array();
   for (const Segment& s : a.segments)

@@ -44,6 +44,12 @@ std::vector<int> generated(const Generator& g) {
   return steps;
 }
 
+/// Written.
+int homeNote(const Context& context) {
+  if (!context.asked.empty()) return context.asked.front();
+  return context.instrument ? context.instrument->writtenOf(comfortableNote(*context.instrument)) : 67;
+}
+
 std::optional<int> noteOf(const CueNote& note, int home, int each) {
   switch (note.kind) {
     case CueNote::Kind::any:
@@ -64,12 +70,32 @@ std::optional<int> noteOf(const CueNote& note, int home, int each) {
 
 }  // namespace
 
+Spelling spellingFor(const Context& context) {
+  const Spelling preferred = context.instrument ? context.instrument->spelling : Spelling::flats;
+  if (!context.exercise) return preferred;
+  const bool inScale = context.exercise->generator.kind == Generator::Kind::scale ||
+                       std::ranges::any_of(context.exercise->cues,
+                                           [](const Cue& c) { return c.note.kind == CueNote::Kind::degree; });
+  if (!inScale) return preferred;
+  // Fifths upwards from C, up to five of them, have sharps; downwards flats.
+  switch (((homeNote(context) % 12 + 12) % 12 * 7) % 12) {
+    case 0:
+      return preferred;
+    case 1:
+    case 2:
+    case 3:
+    case 4:
+    case 5:
+      return Spelling::sharps;
+    default:
+      return Spelling::flats;
+  }
+}
+
 CueSheet unroll(const Context& context) {
   const Exercise& exercise = *context.exercise;
   const Instrument* instrument = context.instrument;
-  const int home = !context.asked.empty() ? context.asked.front()
-                   : instrument           ? instrument->writtenOf(comfortableNote(*instrument))
-                                          : 67;
+  const int home = homeNote(context);
   const auto playable = [&](int written) {
     if (!instrument) return true;
     const int sounding = instrument->soundingOf(written);

@@ -52,6 +52,10 @@ struct SheetMoment {
 /// `t`: from the first cue's start, below 0 in the count-in.
 SheetMoment momentOf(const CueSheet& sheet, double t);
 
+/// How the written notes are spelled: by the key of the home note where the exercise moves in its major
+/// scale, else as the instrument prefers.
+Spelling spellingFor(const Context& context);
+
 /// The written notes of a sheet, each once, in order.
 std::vector<int> notesOf(const CueSheet& sheet);
 

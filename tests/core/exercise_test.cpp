@@ -3,8 +3,11 @@
 #include <gtest/gtest.h>
 
 #include <algorithm>
+#include <cmath>
 
+#include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/exercise/lesson.h"
 
 namespace calando {
 namespace {
@@ -144,6 +147,73 @@ TEST(CueSheet, OfOneToneIsOneForEveryNoteAskedFor) {
   EXPECT_EQ(notesOf(sheet), (std::vector<int>{60, 62, 64}));
   EXPECT_TRUE(sheet.cues[1].open);
   EXPECT_DOUBLE_EQ(sheet.cues[1].start_s, 3.0);
+}
+
+TEST(CueSheet, SpellsScalesByTheirKey) {
+  const auto spelled = [](const char* exercise, int home) {
+    Context context;
+    context.exercise = findExercise(exercise);
+    context.asked = {home};
+    std::string names;
+    for (const int note : notesOf(unroll(context)))
+      names += pitchClassName(note % 12, spellingFor(context)) + " ";
+    return names;
+  };
+  EXPECT_EQ(spelled("scale-4-4", 67), "G A B C D E F# G ");
+  EXPECT_EQ(spelled("scale-4-4", 65), "F G A Bb C D E F ");
+  EXPECT_EQ(spelled("home-three", 64), "E F# G# ");
+  EXPECT_EQ(spelled("chromatic-down", 67), "G Gb F E Eb D ");  // no key: as the instrument prefers
+}
+
+TEST(CueSheet, KnowsWhatAMomentMeans) {
+  Context context;
+  context.exercise = findExercise("scale-4-4");
+  context.asked = {60};
+  const CueSheet sheet = unroll(context);
+  const SheetMoment before = momentOf(sheet, -1.5);
+  EXPECT_EQ(before.countInLeft, 2);
+  EXPECT_FALSE(before.current);
+  EXPECT_EQ(before.next, 0u);
+  EXPECT_DOUBLE_EQ(before.toNext_beats, 1.5);
+  const SheetMoment inRest = momentOf(sheet, 5.25);
+  EXPECT_EQ(inRest.countInLeft, 0);
+  EXPECT_EQ(inRest.current, 1u);
+  EXPECT_EQ(inRest.next, 2u);
+  EXPECT_DOUBLE_EQ(inRest.sinceBeat_s, 0.25);
+  EXPECT_DOUBLE_EQ(inRest.toNext_beats, 2.75);
+  EXPECT_TRUE(momentOf(sheet, sheet.length_s()).over);
+}
+
+TEST(Accompaniment, HasItsClicksOnTheBeatsToTheSample) {
+  Context context;
+  context.exercise = findExercise("swell");
+  context.tempo_bpm = 90.0;
+  const CueSheet sheet = unroll(context);
+  const auto heard = render({.click = true, .fork_hz = {}, .drone_hz = {}}, sheet, 48000.0);
+  ASSERT_EQ(heard.size(), static_cast<std::size_t>(48000 * 8 * 60 / 90));  // four beats in, four of the swell
+  for (int beat = 0; beat < 8; ++beat) {
+    const auto at = static_cast<std::size_t>(beat * 32000);
+    EXPECT_EQ(beat > 0 ? heard[at - 1] : 0.0f, 0.0f) << beat;
+    EXPECT_EQ(heard[at], 0.0f) << beat;  // a sine from its zero
+    EXPECT_GT(std::abs(heard[at + 2]), 0.02f) << beat;
+  }
+}
+
+TEST(Accompaniment, AForkFadesAndADroneStays) {
+  Context context;
+  context.exercise = findExercise("scale-4-4");
+  const CueSheet sheet = unroll(context);
+  const auto rms = [](const std::vector<float>& x, double from, double to) {
+    double sum = 0.0;
+    for (auto n = static_cast<std::size_t>(from * 48000); n < static_cast<std::size_t>(to * 48000); ++n)
+      sum += static_cast<double>(x[n]) * x[n];
+    return std::sqrt(sum / ((to - from) * 48000));
+  };
+  const auto fork = render({.click = false, .fork_hz = 440.0, .drone_hz = {}}, sheet, 48000.0);
+  EXPECT_LT(rms(fork, 5.5, 5.9), 0.02 * rms(fork, 0.1, 0.5));
+  EXPECT_EQ(rms(fork, 6.1, 10.0), 0.0);
+  const auto drone = render({.click = false, .fork_hz = {}, .drone_hz = 220.0}, sheet, 48000.0);
+  EXPECT_NEAR(rms(drone, 50.0, 51.0), rms(drone, 1.0, 2.0), 1e-4);
 }
 
 TEST(LevelShape, IsStraightBetweenItsPoints) {

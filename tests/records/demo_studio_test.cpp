@@ -35,7 +35,7 @@ TEST_F(DemoStudio, IsTheSameAtEveryRun) {
   const Studio one = open("one");
   const Studio two = open("two");
   const auto students = *one.students();
-  ASSERT_GE(students.size(), 3u);
+  ASSERT_EQ(students.size(), 8u);
   ASSERT_EQ(students.size(), two.students()->size());
   for (const Student& s : students) {
     const auto a = *one.takes(s.id);
@@ -68,6 +68,7 @@ TEST_F(DemoStudio, ShowsTheFaultsThatItsPlayersHave) {
   for (const Student& s : *students) {
     const auto takes = studio.takes(s.id);
     for (const Take& take : *takes) {
+      if (take.asked.exercise != "steady-tone") continue;
       const Sound sound = *studio.takeSound(take.id);
       const Analysis analysis = analyse(sound.samples, sound.info.rate_hz, contextFor(take.asked));
       ASSERT_EQ(analysis.advice.size(), 1u) << take.source;

@@ -14,6 +14,7 @@
 #include <QTimer>
 #include <QToolButton>
 
+#include "app/cue_table.h"
 #include "app/figures_view.h"
 #include "app/main_window.h"
 #include "app/ribbon_scale.h"
@@ -226,6 +227,56 @@ TEST_F(WindowTest, EveryExportIsWritten) {
   }
   EXPECT_FALSE(exportTake(folder_.filePath("take.doc"), *window_->shownPicture(), samples, 48000).isEmpty());
   EXPECT_FALSE(exportTake("/no/such/place/take.png", *window_->shownPicture(), samples, 48000).isEmpty());
+}
+
+TEST_F(WindowTest, ACountedExerciseIsJudgedNoteByNote) {
+  openWindow();
+  addStudent("Ada", "clarinet-bb");
+  auto* lesson = find<QListWidget>("lesson");
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_N);
+  ASSERT_EQ(lesson->currentItem()->text(), "Scale tones, 4 on, 4 off");
+  type("note", "C5");
+  find<QDoubleSpinBox>("tempo")->setValue(120);
+  playTake("flat-steady");
+  const auto picture = window_->shownPicture();
+  ASSERT_NE(picture, nullptr);
+  EXPECT_EQ(figure("missing"), 0.0);
+  EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);
+  auto* table = find<CueTable>("cues");
+  ASSERT_EQ(table->rowCount(), 8);
+  EXPECT_EQ(table->item(0, 0)->text(), "C5");
+  EXPECT_EQ(table->item(7, 0)->text(), "C6");
+  // Counted in: 120 beats a minute, eight beats from note to note.
+  EXPECT_NEAR(picture->analysis.cues[2].start_s - picture->analysis.cues[0].start_s, 4.0, 1e-9);
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_T);
+  table->setCurrentCell(3, 0);
+  const auto [from, to] = find<RibbonView>("ribbon")->selection();
+  EXPECT_NEAR(from, picture->analysis.cues[6].start_s, 1e-9);
+  EXPECT_NEAR(to, picture->analysis.cues[6].end_s, 1e-9);
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_6);
+
+  openWindow();
+  ASSERT_EQ(find<CueTable>("cues")->rowCount(), 8);
+  EXPECT_NEAR(find<QDoubleSpinBox>("tempo")->value(), 120.0, 1e-9);
+  auto studio = Studio::open(folder_.path().toStdString());
+  EXPECT_EQ(studio->takes(studio->students()->front().id)->front().attention, Attention::count);
+}
+
+TEST_F(WindowTest, TheRunningOrderIsTheStudentsOwnAndStepsShowTheirLastResult) {
+  openWindow();
+  addStudent("Ada", "flute");
+  addStudent("Ben", "oboe");
+  auto* templates = find<QComboBox>("lessonTemplate");
+  templates->setCurrentIndex(templates->findText("First lesson"));
+  emit templates->activated(templates->currentIndex());
+  EXPECT_EQ(find<QListWidget>("lesson")->item(0)->text(), "The first note");
+  find<QListWidget>("students")->setCurrentRow(0);
+  EXPECT_EQ(find<QListWidget>("lesson")->item(0)->text(), "One steady tone");
+  find<QDoubleSpinBox>("seconds")->setValue(3);
+  playTake("steady");
+  EXPECT_TRUE(find<QListWidget>("lesson")->item(0)->toolTip().contains("1 good of the last 1"));
+  find<QListWidget>("students")->setCurrentRow(1);
+  EXPECT_EQ(find<QListWidget>("lesson")->item(0)->text(), "The first note");
 }
 
 TEST_F(WindowTest, WithoutAStudentATakeIsNotStartedButTheWayIsShown) {
