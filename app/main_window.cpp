@@ -221,6 +221,7 @@ void MainWindow::sourceChosen() {
   if (loading_ || live_.running()) return;
   const QString id = source_->currentData().toString();
   playerProfile_->setVisible(id == kStandIn);
+  calibrate_->setVisible(id != kStandIn && !studio_.readOnly());
   if (!studio_.readOnly()) (void)studio_.keepSetting("source", id.toStdString());
   live_.quiet();
   meter_->setValue(meter_->minimum());

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QMainWindow>
+#include <QTemporaryDir>
 #include <deque>
 #include <filesystem>
 #include <optional>
@@ -99,6 +100,10 @@ class MainWindow : public QMainWindow {
   void startTake();
   void stopTake();
   void accompany(const CueSheet& sheet, const Context& context);
+  void calibrate();
+  void finishCalibration(const QString& source);
+  /// Measured delay from a click to its recording, of the chosen source.
+  std::optional<double> latency() const;
   void sourceChosen();
   void measure(Opened opened);
   void keep(const Opened& opened);
@@ -138,6 +143,7 @@ class MainWindow : public QMainWindow {
   double standInSpeed_ = 1.0;
   int jobs_ = 0;
   bool loading_ = false;
+  std::unique_ptr<QTemporaryDir> calibration_;  // while the delay is being measured
   std::uint32_t standInSeed_ = 1;
 
   QListWidget* studentList_ = nullptr;
@@ -145,6 +151,7 @@ class MainWindow : public QMainWindow {
   QPushButton* eraseStudent_ = nullptr;
   QComboBox* source_ = nullptr;
   QComboBox* playerProfile_ = nullptr;
+  QPushButton* calibrate_ = nullptr;
   QProgressBar* meter_ = nullptr;
   QLabel* inputRemark_ = nullptr;
   LessonView* lesson_ = nullptr;

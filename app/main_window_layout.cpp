@@ -260,7 +260,14 @@ QWidget* MainWindow::buildSource() {
   choice->addWidget(open);
   layout->addWidget(caption);
   layout->addLayout(choice);
+  calibrate_ = new QPushButton(tr("Measure the delay"));
+  calibrate_->setObjectName("calibrate");
+  calibrate_->setToolTip(
+      tr("Plays eight clicks and hears how late they come back: from then on notes are held against the "
+         "count itself. Let the microphone hear the loudspeaker."));
+  connect(calibrate_, &QPushButton::clicked, this, &MainWindow::calibrate);
   layout->addWidget(playerProfile_);
+  layout->addWidget(calibrate_);
   layout->addWidget(meter_);
   layout->addWidget(inputRemark_);
   return box;

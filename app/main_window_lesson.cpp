@@ -7,10 +7,14 @@
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/judging.h"
 #include "core/exercise/lesson.h"
+#include "core/measure/latency.h"
 
 namespace calando {
 
 namespace {
+
+constexpr double kRunToRun_ms =
+    15.0;  // streams start a little differently each time; measured by starting them anew
 
 /// The teacher's word goes before the figures.
 Verdict verdictOfTake(TeachersWord word, const std::string& summary) {
@@ -126,6 +130,56 @@ void MainWindow::accompany(const CueSheet& sheet, const Context& context) {
   constexpr double rate = 48000.0;
   if (!player_.play(calando::render(heard, sheet, rate), rate, 0.0, 1e9, false))
     say(tr("There is no sound output for the count: it flashes on the screen."));
+}
+
+std::optional<double> MainWindow::latency() const {
+  const auto kept = studio_.setting("latency:" + source_->currentData().toString().toStdString());
+  if (!kept || !*kept) return std::nullopt;
+  bool good = false;
+  const double seconds = q(**kept).toDouble(&good);
+  return good ? std::optional(seconds) : std::nullopt;
+}
+
+/// Clicks out, microphone in.
+void MainWindow::calibrate() {
+  if (live_.running() || calibration_) return;
+  if (!live_.listening()) return say(tr("No sound comes from this source. Choose another one first."));
+  constexpr double rate = 48000.0;
+  const std::vector<float> clicks = calibrationSound(rate);
+  calibration_ = std::make_unique<QTemporaryDir>();
+  if (!player_.play(clicks, rate, 0.0, 1e9, false)) {
+    calibration_.reset();
+    return say(tr("There is no sound output to click on. Plug in headphones or loudspeakers."));
+  }
+  live_.begin({.recording = calibration_->filePath("clicks.wav").toStdString(),
+               .context = {},
+               .sheet = {},
+               .stopsByItself = false});
+  say(tr("Eight clicks: let the microphone hear them, and be quiet for five seconds."));
+  const auto length = static_cast<int>(1000.0 * static_cast<double>(clicks.size()) / rate) + 600;
+  QTimer::singleShot(length, this,
+                     [this, source = source_->currentData().toString()] { finishCalibration(source); });
+}
+
+void MainWindow::finishCalibration(const QString& source) {
+  const double rate = live_.rate();
+  const std::vector<float> recorded = live_.end();
+  calibration_.reset();
+  player_.stop();
+  const auto found = latencyOf(recorded, rate);
+  if (!found)
+    return say(
+        tr("The clicks were not heard clearly. Turn the loudspeaker up or move the microphone closer, and "
+           "measure "
+           "again; until then timing is held against the notes' own count."));
+  if (const auto kept =
+          studio_.keepSetting("latency:" + source.toStdString(), std::to_string(found->seconds));
+      !kept)
+    return say(q(kept.error()));
+  say(tr("The way out and back takes %1 ms (±%2 ms). Clicked exercises are held against the count from now "
+         "on.")
+          .arg(1000.0 * found->seconds, 0, 'f', 0)
+          .arg(kRunToRun_ms + 500.0 * found->spread_s, 0, 'f', 0));
 }
 
 }  // namespace calando

@@ -101,6 +101,7 @@ void MainWindow::toggleTake() {
 
 void MainWindow::startTake() {
   record_->setChecked(false);
+  if (calibration_) return;
   if (!student())
     return say(tr("Add a student first: then a take has somebody to belong to."), tr("Add a student"),
                [this] { editStudent(true); });
@@ -122,18 +123,23 @@ void MainWindow::startTake() {
     studio_.discardRecording(*file);
     return say(tr("No sound comes from this source. Choose another one, or plug the microphone in again."));
   }
-  recording_ = *file;
-  sounding_.asked = wanted;
-  sounding_.student = student()->id;
-  sounding_.source = source_->currentText().toStdString();
-  if (standIn) sounding_.source = "stand-in: " + playerProfile_->currentText().toStdString();
   shown_.reset();
   picture_.reset();
   ribbon_->setPicture(nullptr);
   ribbon_->setCursor({});
   ribbon_->setHidden(earsFirst_->isChecked());
   showFigures();
-  if (!standIn && sheet.counted()) accompany(sheet, context);
+  if (!standIn && sheet.counted()) {
+    accompany(sheet, context);
+    // Who plays to what is heard plays late by the way there and back.
+    if (const auto delay = latency(); delay && support_->currentData() != "flash")
+      wanted.start_s = sheet.countIn_s() + *delay;
+  }
+  recording_ = *file;
+  sounding_.asked = wanted;
+  sounding_.student = student()->id;
+  sounding_.source = source_->currentText().toStdString();
+  if (standIn) sounding_.source = "stand-in: " + playerProfile_->currentText().toStdString();
   live_.begin({*file, context, sheet, wanted.start_s.value_or(sheet.countIn_s()), wanted.seconds,
                autoStop_->isChecked()});
   record_->setChecked(true);

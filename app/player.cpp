@@ -7,6 +7,10 @@
 
 namespace calando {
 
+namespace {
+constexpr qint64 kBuffer_us = 80000;  // the default may hold seconds, and a count must not be late
+}
+
 SoundPlayer::SoundPlayer(QObject* parent) : QObject(parent), timer_(new QTimer(this)) {
   timer_->setInterval(16);
   connect(timer_, &QTimer::timeout, this, &SoundPlayer::tick);
@@ -35,6 +39,7 @@ bool SoundPlayer::play(const std::vector<float>& samples, double rate_hz, double
   buffer_->setData(bytes);
   buffer_->open(QIODevice::ReadOnly);
   sink_ = std::make_unique<QAudioSink>(device, format);
+  sink_->setBufferSize(format.bytesForDuration(kBuffer_us));
   from_s_ = from_s;
   length_s_ = static_cast<double>(last - first) / rate_hz;
   loop_ = loop;

@@ -1,13 +1,17 @@
-// The whole recording path: a private pulseaudio with a null sink as the room and a remapped source as the microphone;
-// paplay plays a stand-in's performance into the room, the real window records it through Qt Multimedia.
+// The whole recording path: a private pulseaudio with a null sink as the room and a remapped source as the
+// microphone; paplay plays a stand-in's performance into the room, the real window records it through Qt
+// Multimedia.
 #include <gtest/gtest.h>
 #include <unistd.h>
 
 #include <QApplication>
 #include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
 #include <QListWidget>
 #include <QMediaDevices>
 #include <QProcess>
+#include <QPushButton>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -42,7 +46,9 @@ class SoundServer {
     server_.terminate();
     server_.waitForFinished(5000);
   }
-  bool runs() const { return server_.state() == QProcess::Running && QFile::exists(folder_.filePath("socket")); }
+  bool runs() const {
+    return server_.state() == QProcess::Running && QFile::exists(folder_.filePath("socket"));
+  }
 
  private:
   QTemporaryDir folder_;
@@ -77,8 +83,8 @@ TEST(RealPath, WhatIsPlayedIntoTheRoomIsMeasuredAsItsFileIs) {
   player.start("paplay", {"--device=room", file});
   ASSERT_TRUE(player.waitForStarted());
   // The take stops by itself a second after the tone.
-  ASSERT_TRUE(QTest::qWaitFor([&] { return window.idle() && window.shownPicture() && !window.shownPicture()->live; },
-                              20000));
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return window.idle() && window.shownPicture() && !window.shownPicture()->live; }, 20000));
   player.waitForFinished(10000);
   const Analysis& heard = window.shownPicture()->analysis;
   ASSERT_EQ(direct.tones.size(), 1u);
@@ -91,6 +97,42 @@ TEST(RealPath, WhatIsPlayedIntoTheRoomIsMeasuredAsItsFileIs) {
   EXPECT_NEAR(*recorded.release.sag_cents, *played.release.sag_cents, 0.5);
   EXPECT_NEAR(*recorded.notes[0].level_dbfs, *played.notes[0].level_dbfs, 0.2);
   EXPECT_NEAR(*recorded.notes[0].hnr_db, *played.notes[0].hnr_db, 0.5);
+}
+
+TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
+  QTemporaryDir folder;
+  auto studio = Studio::open((folder.path() + "/studio").toStdString());
+  ASSERT_TRUE(studio);
+  ASSERT_TRUE(studio->addStudent("Ada", "trumpet-bb"));
+  MainWindow window(std::move(*studio));
+  window.show();
+  auto* source = window.findChild<QComboBox*>("source");
+  source->setCurrentIndex(source->findText("Microphone", Qt::MatchContains));
+  QTest::qWait(2000);  // a source that has just been opened delivers late at first
+  // The null sink is the default output: what the program plays is heard in the room.
+  QTest::mouseClick(window.findChild<QPushButton*>("calibrate"), Qt::LeftButton);
+  auto* message = window.findChild<QLabel*>("message");
+  ASSERT_TRUE(QTest::qWaitFor([&] { return message->text().contains("takes"); }, 10000))
+      << message->text().toStdString();
+  QTest::keyClick(window.findChild<RibbonView*>("ribbon"), Qt::Key_N);
+  QTest::keyClick(window.findChild<RibbonView*>("ribbon"), Qt::Key_N);
+  auto* support = window.findChild<QComboBox*>("support");
+  support->setCurrentIndex(support->findData("click"));
+  window.findChild<QDoubleSpinBox*>("tempo")->setValue(120);
+  QTest::keyClick(window.findChild<RibbonView*>("ribbon"), Qt::Key_Space);
+  ASSERT_TRUE(QTest::qWaitFor(
+      [&] { return window.idle() && window.shownPicture() && !window.shownPicture()->live; }, 20000));
+  // The clicks themselves are in the recording: the first cue's lies where the take says the count stands.
+  const TakePicture& take = *window.shownPicture();
+  ASSERT_TRUE(take.context.start_s);
+  double loudest = -200.0;
+  double at = 0.0;
+  for (double t = *take.context.start_s - 0.2; t < *take.context.start_s + 0.2; t += 0.001) {
+    const double level = take.tracks.energy.level_dbfs(t, t + 0.003);
+    if (level > loudest) loudest = level, at = t;
+  }
+  EXPECT_GT(loudest, -40.0);
+  EXPECT_NEAR(at, *take.context.start_s, 0.05);
 }
 
 }  // namespace
