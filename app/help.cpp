@@ -21,6 +21,13 @@ QString keys() {
       {"PgUp, PgDown", QT_TRANSLATE_NOOP("Help", "newer or older take")},
       {"+, −, 0", QT_TRANSLATE_NOOP("Help", "in the ribbon: zoom in, out, all; arrow keys move")},
       {"1 2 3 4", QT_TRANSLATE_NOOP("Help", "the teacher’s word: accept, invalid try, not yet, veto")},
+      {"5 6 7 8",
+       QT_TRANSLATE_NOOP("Help", "where the player’s attention was: sound, count, lips, elsewhere")},
+      {"N", QT_TRANSLATE_NOOP("Help", "next step of the lesson")},
+      {"T", QT_TRANSLATE_NOOP("Help", "figures, note by note, along the range")},
+      {"C, Shift+C",
+       QT_TRANSLATE_NOOP("Help",
+                         "compare the marked takes, or this one with the one before; blind with Shift")},
       {"Ctrl+O", QT_TRANSLATE_NOOP("Help", "open recordings; they can also be dropped on the window")},
       {"Ctrl+E", QT_TRANSLATE_NOOP("Help", "export the take")},
       {"Ctrl+N", QT_TRANSLATE_NOOP("Help", "add a student")},
@@ -48,7 +55,11 @@ void showHelp(QWidget* parent) {
                  say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a "
                      "dash not measured, a dotted ring not yet.") +
                  "</p><h2>" + say("Figures") + "</h2><dl>";
-  for (const std::string& id : exercises().front().readings)
+  std::vector<std::string> ids;
+  for (const Exercise& exercise : exercises())
+    for (const std::string& id : exercise.readings)
+      if (std::ranges::find(ids, id) == ids.end()) ids.push_back(id);
+  for (const std::string& id : ids)
     html += QString("<dt><b>%1</b> %2</dt><dd>%3</dd>")
                 .arg(QString::fromStdString(readingLabel(id)), QString::fromStdString(readingUnit(id)),
                      QString::fromStdString(readingMeaning(id)));

@@ -137,6 +137,11 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
   auto* widget = qobject_cast<QWidget*>(watched);
   if (!widget || widget->window() != this) return QMainWindow::eventFilter(watched, event);
   auto* keyEvent = static_cast<QKeyEvent*>(event);
+  if (keyEvent->key() == Qt::Key_C && keyEvent->modifiers() == Qt::ShiftModifier &&
+      !qobject_cast<QLineEdit*>(widget) && !live_.running()) {
+    compare(true);
+    return true;
+  }
   if (keyEvent->isAutoRepeat() || keyEvent->modifiers() != Qt::NoModifier)
     return QMainWindow::eventFilter(watched, event);
   const bool typing = qobject_cast<QLineEdit*>(widget) || qobject_cast<QAbstractSpinBox*>(widget);
@@ -155,8 +160,12 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     case Qt::Key_N:
       if (!live_.running()) lesson_->next();
       return true;
+    case Qt::Key_C:
+      if (!live_.running()) compare(false);
+      return true;
     case Qt::Key_T:
-      if (readoutRow_->isVisible()) readoutChoice_->button(1 - readouts_->currentIndex())->click();
+      if (readoutRow_->isVisible())
+        readoutChoice_->button((readouts_->currentIndex() + 1) % readouts_->count())->click();
       return true;
     case Qt::Key_1:
     case Qt::Key_2:

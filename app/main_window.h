@@ -29,6 +29,7 @@ namespace calando {
 class CueTable;
 class FiguresView;
 class LessonView;
+class NoteMap;
 class RibbonView;
 class StaffView;
 
@@ -119,6 +120,7 @@ class MainWindow : public QMainWindow {
   void setWord(int word);
   void setAttention(int attention);
   void keepRemark();
+  void compare(bool blind);
   void exportShown();
   void playOrStop();
   void setEarsFirst(bool on);
@@ -173,6 +175,7 @@ class MainWindow : public QMainWindow {
   RibbonView* ribbon_ = nullptr;
   FiguresView* figures_ = nullptr;
   CueTable* cueTable_ = nullptr;
+  NoteMap* noteMap_ = nullptr;
   QStackedWidget* readouts_ = nullptr;  // figures, cues
   QButtonGroup* readoutChoice_ = nullptr;
   QWidget* readoutRow_ = nullptr;
@@ -184,6 +187,7 @@ class MainWindow : public QMainWindow {
   QPushButton* play_ = nullptr;
   QPushButton* export_ = nullptr;
   QPushButton* delete_ = nullptr;
+  QPushButton* compare_ = nullptr;
   QListWidget* shelf_ = nullptr;
   QLabel* message_ = nullptr;
   QPushButton* messageButton_ = nullptr;

@@ -6,6 +6,7 @@
 #include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
+#include "app/note_map.h"
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
 #include "core/exercise/judging.h"
@@ -280,14 +281,18 @@ QWidget* MainWindow::buildRight() {
   cueTable_->setObjectName("cues");
   readouts_ = new QStackedWidget;
   readouts_->addWidget(figures_);
+  noteMap_ = new NoteMap;
   readouts_->addWidget(cueTable_);
+  readouts_->addWidget(noteMap_);
   readoutChoice_ = new QButtonGroup(this);
   auto* readoutRow = new QHBoxLayout;
   readoutRow->setContentsMargins(0, 0, 0, 0);
   readoutRow->setSpacing(4);
-  for (const auto& [text, page] : {std::pair{tr("Figures"), 0}, std::pair{tr("Note by note  ·  T"), 1}}) {
+  const QString pages[] = {tr("Figures"), tr("Note by note"), tr("Along the range")};
+  for (int page = 0; page < 3; ++page) {
     auto* b = new QToolButton;
-    b->setText(text);
+    b->setText(pages[page]);
+    b->setToolTip(tr("T goes from one to the next"));
     b->setCheckable(true);
     b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     readoutChoice_->addButton(b, page);
@@ -371,6 +376,14 @@ QWidget* MainWindow::buildRight() {
   actions->addWidget(play_);
   actions->addWidget(export_);
   actions->addWidget(delete_);
+  compare_ = new QPushButton(tr("Compare"));
+  compare_->setObjectName("compare");
+  compare_->setToolTip(
+      tr("The takes marked in the shelf under one another; with none marked, this one and the one before "
+         "of the same exercise (C, blind with Shift+C)"));
+  connect(compare_, &QPushButton::clicked, this, [this] { compare(false); });
+  actions->addWidget(compare_);
+  for (QPushButton* b : {play_, export_, delete_, compare_}) b->setMinimumWidth(0);
 
   auto* right = new QWidget;
   right->setFixedWidth(330);
@@ -392,6 +405,7 @@ QWidget* MainWindow::buildShelf() {
   shelf_->setObjectName("shelf");
   shelf_->setAccessibleName(tr("Takes, newest first"));
   shelf_->setViewMode(QListView::IconMode);
+  shelf_->setSelectionMode(QAbstractItemView::ExtendedSelection);
   shelf_->setFlow(QListView::LeftToRight);
   shelf_->setWrapping(false);
   shelf_->setMovement(QListView::Static);

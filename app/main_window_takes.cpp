@@ -1,10 +1,12 @@
 #include <nlohmann/json.hpp>
 
+#include "app/compare_view.h"
 #include "app/cue_table.h"
 #include "app/figures_view.h"
 #include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
+#include "app/note_map.h"
 #include "app/ribbon_painter.h"
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
@@ -222,7 +224,8 @@ void MainWindow::showFigures() {
   const bool cues = picture_ && picture_->sheet.cues.size() > 1;
   readoutRow_->setVisible(cues);
   cueTable_->setPicture(cues ? picture_ : nullptr);
-  readouts_->setCurrentIndex(cues && readoutChoice_->checkedId() == 1 ? 1 : 0);
+  noteMap_->setPicture(cues ? picture_ : nullptr);
+  readouts_->setCurrentIndex(cues ? readoutChoice_->checkedId() : 0);
   const bool advised = picture_ && !picture_->analysis.advice.empty();
   advice_->setText(advised  ? q(picture_->analysis.advice.front().text)
                    : shown_ ? tr("Nothing to judge in this take.")
@@ -252,6 +255,7 @@ void MainWindow::updateActions() {
   remark_->setEnabled(writes && shown_.has_value());
   play_->setEnabled(shown_.has_value());
   export_->setEnabled(shown_.has_value());
+  compare_->setEnabled(takes_.size() > 1);
   delete_->setEnabled(writes && shown_.has_value() && shown_->take.id != 0);
 }
 
@@ -439,6 +443,53 @@ void MainWindow::keepRemark() {
   shown_->take.remark = remark_->text().toStdString();
   if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
   loadShelf(shown_->take.id);
+}
+
+/// Two to six takes side by side; which, the tooltip of the button says.
+void MainWindow::compare(bool blind) {
+  std::vector<Take> wanted;
+  for (const QModelIndex& index : shelf_->selectionModel()->selectedIndexes())
+    if (wanted.size() < 6) wanted.push_back(takes_[static_cast<std::size_t>(index.row())]);
+  if (wanted.size() < 2 && shown_) {
+    const auto here = std::ranges::find(takes_, shown_->take.id, &Take::id);
+    if (here == takes_.end()) return;
+    wanted = {*here};
+    const auto before = std::find_if(here + 1, takes_.end(),
+                                     [&](const Take& t) { return t.asked.exercise == here->asked.exercise; });
+    if (before != takes_.end()) wanted.push_back(*before);
+  }
+  if (wanted.size() < 2)
+    return say(
+        tr("Comparing needs two takes: mark them in the shelf with Ctrl and a click, or play this exercise "
+           "again."));
+  std::ranges::sort(wanted, {}, [](const Take& t) { return std::pair(t.made_unix_s, t.id); });
+  player_.stop();
+  ++jobs_;
+  std::vector<std::string> files;
+  for (const Take& take : wanted) files.push_back(studio_.takeFile(take.id).string());
+  QThreadPool::globalInstance()->start([this, wanted, files, blind] {
+    std::vector<ComparedTake> takes;
+    QString error;
+    for (std::size_t i = 0; i < wanted.size() && error.isEmpty(); ++i) {
+      auto sound = readWholeSound(files[i]);
+      if (!sound) {
+        error = q(sound.error().what);
+        break;
+      }
+      const QString when = QDateTime::fromSecsSinceEpoch(wanted[i].made_unix_s).toString("d MMM, HH:mm");
+      auto picture = pictureOf(trackAll(sound->samples, sound->info.rate_hz), wanted[i].asked);
+      takes.push_back({when, std::move(picture),
+                       std::make_shared<std::vector<float>>(std::move(sound->samples)), sound->info.rate_hz});
+    }
+    QMetaObject::invokeMethod(
+        this,
+        [this, takes = std::move(takes), error, blind] {
+          --jobs_;
+          if (!error.isEmpty()) return say(error);
+          (new CompareView(takes, blind, this))->show();
+        },
+        Qt::QueuedConnection);
+  });
 }
 
 void MainWindow::exportShown() {

@@ -10,6 +10,7 @@
 #include <QTimer>
 #include <cstdio>
 
+#include "app/compare_view.h"
 #include "app/help.h"
 #include "app/main_window.h"
 #include "app/ribbon_view.h"
@@ -78,9 +79,19 @@ int main(int argc, char** argv) {
   QTest::keyClick(&window, Qt::Key_T);
   take(window, "note-by-note");
   QTest::keyClick(&window, Qt::Key_T);
+  take(window, "along-the-range");
+  QTest::keyClick(&window, Qt::Key_T);
   shelf->setCurrentRow(6);
   settle(window);
   take(window, "breaks");
+  for (const int row : {2, 6}) shelf->item(row)->setSelected(true);
+  shelf->item(0)->setSelected(true);
+  QTest::keyClick(&window, Qt::Key_C);
+  settle(window);
+  if (auto* compared = window.findChild<calando::CompareView*>()) {
+    take(*compared, "compared");
+    compared->close();
+  }
   chooseStudent(window, 4);
   take(window, "vibrato");
   auto* ribbon = window.findChild<calando::RibbonView*>("ribbon");

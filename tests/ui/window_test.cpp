@@ -14,6 +14,7 @@
 #include <QTimer>
 #include <QToolButton>
 
+#include "app/compare_view.h"
 #include "app/cue_table.h"
 #include "app/figures_view.h"
 #include "app/main_window.h"
@@ -277,6 +278,41 @@ TEST_F(WindowTest, TheRunningOrderIsTheStudentsOwnAndStepsShowTheirLastResult) {
   EXPECT_TRUE(find<QListWidget>("lesson")->item(0)->toolTip().contains("1 good of the last 1"));
   find<QListWidget>("students")->setCurrentRow(1);
   EXPECT_EQ(find<QListWidget>("lesson")->item(0)->text(), "The first note");
+}
+
+TEST_F(WindowTest, TakesAreComparedAndBlindOnesStayHiddenUntilOneIsChosen) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("steady");
+  playTake("flat-steady");
+  const auto compared = [this](Qt::KeyboardModifiers modifiers) {
+    QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_C, modifiers);
+    EXPECT_TRUE(settle());
+    return window_->findChild<CompareView*>();
+  };
+  CompareView* open = compared(Qt::NoModifier);
+  ASSERT_NE(open, nullptr);
+  auto* table = open->findChild<QTableWidget*>();
+  ASSERT_EQ(table->columnCount(), 2);
+  EXPECT_EQ(table->verticalHeaderItem(1)->text(), "Offset, cents");
+  const QString second = table->item(1, 1)->text();  // 25 cents below the first
+  EXPECT_TRUE(second.contains(QStringLiteral("(−25")) || second.contains(QStringLiteral("(−24")))
+      << second.toStdString();
+  open->close();
+  delete open;
+
+  CompareView* blind = compared(Qt::ShiftModifier);
+  ASSERT_NE(blind, nullptr);
+  EXPECT_TRUE(blind->hidden());
+  EXPECT_FALSE(blind->findChild<QTableWidget*>()->isVisible());
+  std::optional<std::size_t> preferred;
+  QObject::connect(blind, &CompareView::preferred, [&](std::size_t take) { preferred = take; });
+  QTest::mouseClick(blind->findChild<QPushButton*>("better1"), Qt::LeftButton);
+  ASSERT_TRUE(preferred);
+  EXPECT_LT(*preferred, 2u);
+  EXPECT_FALSE(blind->hidden());
+  EXPECT_TRUE(blind->findChild<QTableWidget*>()->isVisible());
 }
 
 TEST_F(WindowTest, WithoutAStudentATakeIsNotStartedButTheWayIsShown) {
