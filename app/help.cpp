@@ -19,7 +19,9 @@ QString keys() {
       {"P", QT_TRANSLATE_NOOP("Help", "play the take, or the marked part as a loop; stop")},
       {"E", QT_TRANSLATE_NOOP("Help", "ears first: hide or show the trace")},
       {"PgUp, PgDown", QT_TRANSLATE_NOOP("Help", "newer or older take")},
-      {"+, −, 0", QT_TRANSLATE_NOOP("Help", "in the ribbon: zoom in, out, all; arrow keys move")},
+      {"+, −, 0", QT_TRANSLATE_NOOP("Help",
+                                    "in the ribbon: zoom in, out, all; arrow keys move, as does a drag with "
+                                    "Ctrl; a plain drag marks")},
       {"1 2 3 4", QT_TRANSLATE_NOOP("Help", "the teacher’s word: accept, invalid try, not yet, veto")},
       {"5 6 7 8",
        QT_TRANSLATE_NOOP("Help", "where the player’s attention was: sound, count, lips, elsewhere")},

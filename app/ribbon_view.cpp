@@ -236,6 +236,12 @@ void RibbonView::wheelEvent(QWheelEvent* event) {
 }
 
 void RibbonView::mousePressEvent(QMouseEvent* event) {
+  const bool pans = event->button() == Qt::MiddleButton ||
+                    (event->button() == Qt::LeftButton && event->modifiers().testFlag(Qt::ControlModifier));
+  if (picture_ && !picture_->live && pans) {
+    panned_ = event->position().x();
+    return;
+  }
   if (!picture_ || picture_->live || event->button() != Qt::LeftButton) return;
   if (stripArea(*picture_, rect()).contains(event->position())) {
     const RibbonScale scale = fitScale(*picture_, ribbonArea(*picture_, rect()), from_, to_);
@@ -254,6 +260,11 @@ void RibbonView::mousePressEvent(QMouseEvent* event) {
 
 void RibbonView::mouseMoveEvent(QMouseEvent* event) {
   if (!picture_) return;
+  if (panned_) {
+    pan((*panned_ - event->position().x()) / std::max(1.0, ribbonArea(*picture_, rect()).width()));
+    panned_ = event->position().x();
+    return;
+  }
   const double t =
       std::clamp(fitScale(*picture_, ribbonArea(*picture_, rect()), from_, to_).time(event->position().x()),
                  0.0, picture_->tracks.duration_s);
@@ -266,6 +277,10 @@ void RibbonView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void RibbonView::mouseReleaseEvent(QMouseEvent*) {
+  if (panned_) {
+    panned_.reset();
+    return;
+  }
   if (pressed_ >= 0.0 && !hasSelection()) emit placeChosen(pressed_);
   pressed_ = -1.0;
 }

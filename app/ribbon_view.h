@@ -65,6 +65,7 @@ class RibbonView : public QWidget {
   std::optional<double> cursor_;
   std::optional<double> hover_;
   double pressed_ = -1.0;
+  std::optional<double> panned_;  // where a drag that pans was last
   double selectedFrom_ = 0.0;
   double selectedTo_ = 0.0;
   std::optional<std::size_t> chosenCue_;

@@ -228,6 +228,91 @@ TEST_F(Contract, JustIntonationMovesTheTarget) {
   EXPECT_NEAR(offset(" --target-hz 290"), sounds::cents(290, 233.08 * 5 / 4), 0.1);
 }
 
+TEST_F(Contract, AnExerciseHasARowForEveryCue) {
+  ASSERT_EQ(
+      run("stand-in --exercise home-three --tempo 90 --player steady --instrument horn-f --note C5 --out " +
+          path("h.wav") + " --truth " + path("h.json"))
+          .status,
+      0);
+  const json truth = json::parse(read("h.json"));
+  // At its own tempo of 60 the card is aligned to what was played, two thirds as long.
+  for (const char* options : {"--tempo 90", ""}) {
+    const Ran r =
+        run("analyse " + path("h.wav") + " --exercise home-three --instrument horn-f --note C5 " + options);
+    ASSERT_EQ(r.status, 0) << r.err;
+    const json j = json::parse(r.out);
+    ASSERT_EQ(j["cues"].size(), 5u);
+    // Within the timing of a player (20 ms either way) and the way up to half the level.
+    const char* asked[] = {"C5", "D5", "E5", "D5", "C5"};
+    for (std::size_t i = 0; i < 5; ++i) {
+      const json& cue = j["cues"][i];
+      expectKeys(cue, {"kind",
+                       "start_s",
+                       "end_s",
+                       "asked",
+                       "matched",
+                       "note",
+                       "place_ms",
+                       "length_beats",
+                       "length_error_beats",
+                       "offset_cents",
+                       "wander_cents",
+                       "level_dbfs",
+                       "level_slope_db_per_s",
+                       "brightness",
+                       "hnr_db",
+                       "shape_error_db",
+                       "peak_error_beats",
+                       "cents_per_db",
+                       "partials_per_db",
+                       "core_gain_db",
+                       "pulse_depth_db",
+                       "pulse_spread_db",
+                       "colour_distance_db",
+                       "verdict"});
+      EXPECT_EQ(cue["asked"], asked[i]);
+      EXPECT_NEAR(cue["start_s"].get<double>(), truth["cues"][i]["start_s"].get<double>(), 0.1) << options;
+    }
+  }
+  const Ran counted = run("analyse " + path("h.wav") +
+                          " --exercise home-three --instrument horn-f --note C5 --tempo 90 "
+                          "--start 1.0");
+  const json j = json::parse(counted.out);
+  EXPECT_EQ(j["cues"][0]["start_s"], 1.0);
+  EXPECT_NEAR(j["cues"][0]["place_ms"].get<double>(),
+              1000.0 * (truth["cues"][0]["start_s"].get<double>() - 1.0), 60.0);
+}
+
+TEST_F(Contract, ASeriesOfNotesIsOneCueEach) {
+  std::vector<float> samples;
+  for (const double f0 : {261.63, 329.63, 392.0})
+    for (const float x : sounds::tone({.f0_hz = f0, .seconds = 1.5, .after_s = 0.5, .floor_rms = 1e-4}))
+      samples.push_back(x);
+  ASSERT_TRUE(calando::writeSound(path("s.wav"), samples, 48000, calando::SoundFormat::wav24));
+  const json j = json::parse(run("analyse " + path("s.wav") + " --note C4,D4,E4,G4").out);
+  ASSERT_EQ(j["cues"].size(), 4u);
+  EXPECT_EQ(j["cues"][0]["matched"], 0);
+  EXPECT_TRUE(j["cues"][1]["matched"].is_null());
+  EXPECT_EQ(j["cues"][1]["verdict"], "not-yet");
+  EXPECT_EQ(j["cues"][2]["matched"], 1);
+  EXPECT_EQ(j["cues"][3]["matched"], 2);
+}
+
+TEST_F(Contract, ACardOfOnesOwnIsJudgedAndABadOneRefusedByName) {
+  const auto file = tone("a.wav", {.f0_hz = 440.0, .seconds = 3.0, .after_s = 0.5});
+  std::ofstream(path("own.json")) << R"({"id": "own", "title": "Own", "family": "f", "purpose": "p",
+    "cues": [{"kind": "tone", "seconds": 2, "note": "A4"}], "readings": ["held_s", "offset_cents"]})";
+  const json j = json::parse(run("analyse " + file + " --exercise " + path("own.json")).out);
+  ASSERT_EQ(j["readings"].size(), 2u);
+  EXPECT_EQ(j["readings"][0]["target"][0], 2.0);
+  EXPECT_EQ(j["readings"][0]["verdict"], "inside");
+  std::ofstream(path("bad.json")) << R"({"id": "own", "title": "Own", "family": "f", "purpose": "p",
+    "cues": [{"kind": "tone", "beats": 2}], "readings": ["held_s"]})";
+  expectRefused("analyse " + file + " --exercise " + path("bad.json"), 2,
+                "bad.json: cue 1: beats need a tempo");
+  expectRefused("analyse " + file + " --exercise " + path("none.json"), 2, "none.json: cannot be read");
+}
+
 TEST_F(Contract, TheStandInWritesWhatItPlaysAndWhatIsTrueOfIt) {
   ASSERT_EQ(run("stand-in --exercise steady-tone --player sagging --instrument horn-f --seed 4 --out " +
                 path("p.wav") + " --truth " + path("p.json"))

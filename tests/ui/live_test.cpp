@@ -176,6 +176,19 @@ TEST(Ribbon, ZoomAndPanStayWithinTheTake) {
   EXPECT_NEAR(view.window().second - view.window().first, 0.2, 0.01);
 }
 
+TEST(Ribbon, ADragWithCtrlPans) {
+  RibbonView view;
+  view.resize(800, 500);
+  view.setPicture(pictureOf({.f0_hz = 330.0, .seconds = 6.0}));
+  view.zoom(0.4, 3.0);
+  const auto [from, to] = view.window();
+  QTest::mousePress(&view, Qt::LeftButton, Qt::ControlModifier, {500, 150});
+  QTest::mouseMove(&view, {400, 150});
+  QTest::mouseRelease(&view, Qt::LeftButton, Qt::ControlModifier, {400, 150});
+  EXPECT_NEAR(view.window().first - from, 100.0 / 746.0 * (to - from), 1e-6);
+  EXPECT_FALSE(view.hasSelection());
+}
+
 TEST(Ribbon, ADragMarksAPartAndAClickAPlace) {
   RibbonView view;
   view.resize(800, 500);
