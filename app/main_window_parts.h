@@ -5,8 +5,9 @@
 #include <string>
 
 /// What the parts of the main window's source share: main_window.cpp (students, source, keys),
-/// main_window_layout.cpp (how it is put together), main_window_takes.cpp (from pressing Space to the shelf)
-/// and main_window_lesson.cpp (exercises, their order and what is heard with them).
+/// main_window_layout.cpp (how it is put together), main_window_takes.cpp (from pressing Space to the
+/// figures), main_window_shelf.cpp (the takes that there are) and main_window_lesson.cpp (exercises, their
+/// order and what is heard with them).
 namespace calando {
 
 inline constexpr QSize kThumbnail(168, 56);

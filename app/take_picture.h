@@ -23,4 +23,8 @@ struct TakePicture {
 };
 using TakePicturePtr = std::shared_ptr<const TakePicture>;
 
+struct AskedFor;  // records/studio.h
+/// Everything that is drawn of a take, measured now.
+std::shared_ptr<TakePicture> pictureOf(Tracks tracks, const AskedFor& asked);
+
 }  // namespace calando

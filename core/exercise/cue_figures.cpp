@@ -15,7 +15,9 @@ constexpr std::size_t kFewestForAClock =
     3;  // matched cues from which on an aligned take has a count of its own
 
 bool hasOneSound(const CueSheet& sheet) {
-  return std::ranges::count_if(sheet.cues, [](const SheetCue& c) { return isSounding(c.kind); }) == 1;
+  const auto heard = [](const SheetCue& c) { return isSounding(c.kind) || isAir(c.kind); };
+  return std::ranges::count_if(sheet.cues, heard) == 1 &&
+         std::ranges::any_of(sheet.cues, [](const SheetCue& c) { return isSounding(c.kind); });
 }
 
 /// The match of a card for one tone: the one held longest, wherever it is.

@@ -16,6 +16,8 @@ constexpr double kMostPitch = 3.0;
 constexpr double kMostTime = 3.0;
 constexpr double kLeastBeat_s = 0.25;
 constexpr std::size_t kAnchors = 6;
+constexpr double kAlike_semitones = 0.5;
+constexpr double kLeastStretch = 0.25;
 
 /// Cues that are to be heard, and their places in the sheet.
 std::vector<std::size_t> audible(const CueSheet& sheet) {
@@ -101,6 +103,29 @@ std::optional<double> medianSpacing(const std::vector<double>& starts) {
   return medianOf(spacing);
 }
 
+/// The tempo at which pairs of sounds lie that have the pitches of pairs of cues, the median over all of
+/// them: notes that did not come do not stretch it as they stretch the spacing.
+std::optional<double> stretchByPitch(const CueSheet& sheet, const std::vector<std::size_t>& cues,
+                                     const std::vector<HeardSound>& sounds) {
+  struct Pair {
+    double planned_s, heard_s;
+  };
+  std::vector<Pair> alike;
+  for (const std::size_t c : cues)
+    for (const HeardSound& sound : sounds)
+      if (sheet.cues[c].note && sound.semitone &&
+          std::abs(*sound.semitone - *sheet.cues[c].note) < kAlike_semitones)
+        alike.push_back({sheet.cues[c].start_s, sound.start_s});
+  std::vector<double> slopes;
+  for (const Pair& a : alike)
+    for (const Pair& b : alike)
+      if (b.planned_s > a.planned_s && b.heard_s > a.heard_s)
+        slopes.push_back((b.heard_s - a.heard_s) / (b.planned_s - a.planned_s));
+  return medianOf(std::move(slopes));
+}
+
+bool plausible(double stretch) { return stretch > kLeastStretch && stretch < 1.0 / kLeastStretch; }
+
 }  // namespace
 
 std::vector<HeardSound> heardSounds(const Analysis& analysis, const Context& context) {
@@ -134,8 +159,9 @@ SheetMatch matchSheet(const CueSheet& sheet, const std::vector<HeardSound>& soun
   std::vector<double> stretches = {1.0};
   const auto asked = medianSpacing(planned);
   const auto got = medianSpacing(heard);
-  if (asked && got && *asked > 0.0 && *got > 0.25 * *asked && *got < 4.0 * *asked)
-    stretches.push_back(*got / *asked);
+  if (asked && got && *asked > 0.0 && plausible(*got / *asked)) stretches.push_back(*got / *asked);
+  if (const auto byPitch = stretchByPitch(sheet, cues, sounds); byPitch && plausible(*byPitch))
+    stretches.push_back(*byPitch);
   Alignment best = align(sheet, cues, sounds, {});
   for (std::size_t c = 0; c < std::min(kAnchors, cues.size()); ++c)
     for (std::size_t s = 0; s < std::min(2 * kAnchors, sounds.size()); ++s)

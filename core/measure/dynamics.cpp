@@ -1,6 +1,7 @@
 #include "core/measure/dynamics.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "core/measure/statistics.h"
@@ -31,24 +32,14 @@ LevelLine levels(const Tracks& tracks, double from_s, double to_s) {
 /// Rest of the least-squares fit of two straight lines that meet at `knot`: y ≈ a + b·min(x-k, 0) +
 /// c·max(x-k, 0).
 double restOfTent(const LevelLine& line, double knot) {
-  double m[3][4] = {};
+  std::array<std::array<double, 4>, 3> m{};
   for (std::size_t i = 0; i < line.time.size(); ++i) {
     const double d = line.time[i] - knot;
-    const double row[4] = {1.0, std::min(d, 0.0), std::max(d, 0.0), line.level[i]};
-    for (int r = 0; r < 3; ++r)
-      for (int c = 0; c < 4; ++c) m[r][c] += row[r] * row[c];
+    const std::array<double, 4> row{1.0, std::min(d, 0.0), std::max(d, 0.0), line.level[i]};
+    for (std::size_t r = 0; r < 3; ++r)
+      for (std::size_t c = 0; c < 4; ++c) m[r][c] += row[r] * row[c];
   }
-  for (int c = 0; c < 3; ++c)
-    for (int r = c + 1; r < 3; ++r) {
-      const double f = m[r][c] / m[c][c];
-      for (int k = c; k < 4; ++k) m[r][k] -= f * m[c][k];
-    }
-  double x[3];
-  for (int r = 2; r >= 0; --r) {
-    x[r] = m[r][3];
-    for (int c = r + 1; c < 3; ++c) x[r] -= m[r][c] * x[c];
-    x[r] /= m[r][r];
-  }
+  const auto x = solved<3>(m);
   double rest = 0.0;
   for (std::size_t i = 0; i < line.time.size(); ++i) {
     const double d = line.time[i] - knot;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <optional>
 #include <span>
@@ -21,6 +22,24 @@ double leastSquaresSlope(std::span<const double> x, std::span<const double> y);
 /// Median of the slopes between all pairs of points at equal spacing `step` (Theil 1950, Sen 1968); long
 /// tracks are thinned to 400 points.
 double theilSenSlope(std::span<const double> y, double step);
+/// Solves N linear equations by Gaussian elimination without pivoting, good for the normal equations of least
+/// squares; the last column is the right-hand side.
+template <std::size_t N>
+std::array<double, N> solved(std::array<std::array<double, N + 1>, N> m) {
+  for (std::size_t c = 0; c < N; ++c)
+    for (std::size_t r = c + 1; r < N; ++r) {
+      const double factor = m[r][c] / m[c][c];
+      for (std::size_t k = c; k <= N; ++k) m[r][k] -= factor * m[c][k];
+    }
+  std::array<double, N> x{};
+  for (std::size_t r = N; r-- > 0;) {
+    double sum = m[r][N];
+    for (std::size_t k = r + 1; k < N; ++k) sum -= m[r][k] * x[k];
+    x[r] = sum / m[r][r];
+  }
+  return x;
+}
+
 /// Zero-phase low-pass of an evenly sampled track (Hann-windowed sinc, -6 dB at `corner_hz`), the track
 /// reflected about its ends.
 std::vector<double> lowPass(std::span<const double> y, double step_s, double corner_hz);

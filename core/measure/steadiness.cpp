@@ -33,23 +33,6 @@ struct LineFit {
   double amplitude() const { return std::hypot(cosine, sine); }
 };
 
-/// Solves the 4×4 normal equations by Gaussian elimination; the matrix is positive definite.
-std::array<double, 4> solve(std::array<std::array<double, 5>, 4> m) {
-  for (std::size_t c = 0; c < 4; ++c) {
-    for (std::size_t r = c + 1; r < 4; ++r) {
-      const double factor = m[r][c] / m[c][c];
-      for (std::size_t k = c; k < 5; ++k) m[r][k] -= factor * m[c][k];
-    }
-  }
-  std::array<double, 4> x{};
-  for (std::size_t r = 4; r-- > 0;) {
-    double sum = m[r][4];
-    for (std::size_t k = r + 1; k < 4; ++k) sum -= m[r][k] * x[k];
-    x[r] = sum / m[r][r];
-  }
-  return x;
-}
-
 LineFit fitLine(std::span<const double> y, double rate_hz) {
   std::array<std::array<double, 5>, 4> m{};
   const double n = static_cast<double>(y.size());
@@ -65,7 +48,7 @@ LineFit fitLine(std::span<const double> y, double rate_hz) {
     xx += t * t;
     yy += (y[i] - my) * (y[i] - my);
   }
-  const auto x = solve(m);
+  const auto x = solved<4>(m);
   double fitted = 0.0;
   for (std::size_t a = 0; a < 4; ++a) fitted += x[a] * m[a][4];
   const double straight = xx > 0.0 ? sy * sy / xx : 0.0;

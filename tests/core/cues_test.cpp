@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
+#include <random>
 
 #include "core/analysis.h"
 #include "core/exercise/judging.h"
@@ -184,6 +185,76 @@ INSTANTIATE_TEST_SUITE_P(Of, Troubles,
                                                  {60, 62, 64, 65, 67, 69, 71, 72},
                                                  1.0}),
                          [](const auto& info) { return std::string(info.param.name); });
+
+/// Sounds without any signal: notes as an analysis would have them.
+std::vector<HeardSound> heardScale(const std::vector<std::pair<int, double>>& notes) {
+  std::vector<HeardSound> sounds;
+  for (std::size_t i = 0; i < notes.size(); ++i)
+    sounds.push_back({notes[i].second, notes[i].second + 3.5, static_cast<double>(notes[i].first), i, 0});
+  return sounds;
+}
+
+class RandomTakes : public testing::TestWithParam<unsigned> {};
+
+// A scale at a tempo of its own, each start up to 150 ms off, with up to three notes missing and two too
+// many: whatever is there is found, nothing else is.
+TEST_P(RandomTakes, AreMatchedNoteForNote) {
+  std::mt19937 random(GetParam());
+  const auto uniform = [&](double low, double high) {
+    return low + (high - low) * static_cast<double>(random()) / 4294967296.0;
+  };
+  Context context = contextOf("scale-4-4", 60);
+  const CueSheet sheet = unroll(context);
+  const double stretch = uniform(0.7, 1.4);
+  const double start = uniform(0.0, 20.0);
+  std::vector<std::pair<int, double>> played;
+  std::vector<std::optional<std::size_t>> truth(sheet.cues.size());
+  std::vector<int> kept;
+  for (int i = 0; i < 8; ++i) kept.push_back(i);
+  for (auto missing = random() % 4; missing > 0; --missing)
+    kept.erase(kept.begin() + static_cast<std::ptrdiff_t>(random() % kept.size()));
+  // Speech: far from any note that is asked for, before the exercise begins.
+  for (auto extra = random() % 3; extra > 0; --extra)
+    played.emplace_back(30, start - 3.0 * static_cast<double>(extra));
+  for (const int i : kept) {
+    truth[2 * static_cast<std::size_t>(i)] = played.size();
+    played.emplace_back(kScale[i], start + stretch * 8.0 * i + uniform(-0.15, 0.15));
+  }
+  const SheetMatch match = matchSheet(sheet, heardScale(played), std::nullopt);
+  EXPECT_EQ(match.sounds, truth) << "stretch " << stretch << ", start " << start;
+  EXPECT_NEAR(match.stretch, stretch, 0.03);
+}
+INSTANTIATE_TEST_SUITE_P(Seeds, RandomTakes, testing::Range(1u, 61u));
+
+TEST(Cues, OfBreathsAndTonesAreEachMatchedWithTheirKind) {
+  const auto exercise =
+      parseExercise(R"({"id": "x", "title": "X", "family": "breathing", "purpose": "p", "tempo": 60,
+    "cues": [{"kind": "inhale", "beats": 2}, {"kind": "tone", "beats": 4, "note": "home"}, {"kind": "inhale", "beats": 2},
+             {"kind": "exhale", "beats": 4}], "readings": ["missing", "place_ms"]})");
+  ASSERT_TRUE(exercise) << exercise.error();
+  Context context;
+  context.exercise = &*exercise;
+  context.level = findLevel("growing");
+  context.asked = {60};
+  std::vector<float> samples(static_cast<std::size_t>(48000 * 13.0), 0.0f);
+  const auto put = [&](double at, const std::vector<float>& sound) {
+    const auto from = static_cast<std::size_t>(at * 48000.0);
+    for (std::size_t n = 0; n < sound.size(); ++n) samples[from + n] += sound[n];
+  };
+  put(0.0, sounds::noise(13.0, 1e-4));
+  put(0.5, sounds::noise(1.7, 0.01));
+  put(2.5, sounds::tone({.f0_hz = 261.63, .seconds = 3.7, .floor_rms = 0.0}));
+  put(8.5, sounds::noise(3.8, 0.02, 48000.0, 5));
+  const Analysis a = analyse(samples, 48000.0, context);
+  ASSERT_EQ(a.cues.size(), 4u);
+  ASSERT_EQ(a.tones.size(), 1u);
+  EXPECT_EQ(a.cues[1].matched, 0u);
+  ASSERT_TRUE(a.cues[0].matched);
+  EXPECT_NEAR(a.airs[*a.cues[0].matched].start_s, 0.5, 0.05);
+  EXPECT_FALSE(a.cues[2].matched);  // nobody breathed in there
+  ASSERT_TRUE(a.cues[3].matched);
+  EXPECT_NEAR(a.airs[*a.cues[3].matched].end_s, 12.3, 0.05);
+}
 
 TEST(Cues, OfACountedInTakeLieWhereTheCountSays) {
   Scene scene;

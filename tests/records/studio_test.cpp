@@ -1,5 +1,6 @@
 #include "records/studio.h"
 
+#include <SQLiteCpp/SQLiteCpp.h>
 #include <fcntl.h>
 #include <gtest/gtest.h>
 #include <signal.h>
@@ -48,6 +49,42 @@ class StudioTest : public testing::Test {
   }
   fs::path folder_;
 };
+
+TEST_F(StudioTest, OfTheFirstVersionIsBroughtUpToDateWithAllThatIsInIt) {
+  fs::create_directories(folder_);
+  {
+    SQLite::Database db((folder_ / "studio.db").string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
+    db.exec(R"(
+CREATE TABLE student(id INTEGER PRIMARY KEY, name TEXT NOT NULL, instrument TEXT NOT NULL);
+CREATE TABLE take(id INTEGER PRIMARY KEY, student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  made INTEGER NOT NULL, seconds REAL NOT NULL, source TEXT NOT NULL, asked TEXT NOT NULL,
+  word INTEGER NOT NULL DEFAULT 0, remark TEXT NOT NULL DEFAULT '', deleted INTEGER NOT NULL DEFAULT 0);
+CREATE TABLE summary(take INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE, engine TEXT NOT NULL, held REAL,
+  ribbon BLOB NOT NULL, readings TEXT NOT NULL);
+CREATE TABLE setting(key TEXT PRIMARY KEY, value TEXT NOT NULL);
+INSERT INTO student VALUES(7, 'Ada', 'oboe');
+INSERT INTO take VALUES(3, 7, 1800000000, 2.0, 'test', '{"instrument":"oboe","note":67,"seconds":9.0}', 4, 'pouting', 0);
+PRAGMA user_version = 1;)");
+  }
+  Studio studio = open();
+  auto takes = *studio.takes(7);
+  ASSERT_EQ(takes.size(), 1u);
+  EXPECT_EQ(takes[0].word, TeachersWord::veto);
+  EXPECT_EQ(takes[0].remark, "pouting");
+  EXPECT_EQ(takes[0].asked.note, 67);
+  EXPECT_EQ(takes[0].asked.exercise, "steady-tone");
+  EXPECT_FALSE(takes[0].asked.start_s);
+  EXPECT_EQ(takes[0].attention, Attention::unsaid);
+  takes[0].attention = Attention::lips;
+  takes[0].asked.exercise = "swell";
+  takes[0].asked.tempo_bpm = 72.0;
+  takes[0].asked.start_s = 4.25;
+  ASSERT_TRUE(studio.changeTake(takes[0]));
+  const Take again = studio.takes(7)->front();
+  EXPECT_EQ(again.attention, Attention::lips);
+  EXPECT_EQ(again.asked.tempo_bpm, 72.0);
+  EXPECT_EQ(again.asked.start_s, 4.25);
+}
 
 TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
   const auto samples = sounds::tone({.seconds = 0.5});

@@ -6,6 +6,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "app/block_source.h"
 #include "app/figures_view.h"
 #include "app/live_take.h"
 #include "app/ribbon_painter.h"
@@ -65,6 +66,55 @@ struct InputCase {
   InputState::Remark remark;
 };
 class Inputs : public testing::TestWithParam<InputCase> {};
+
+/// A microphone that is pulled out after a while.
+class BrokenSource : public BlockSource {
+ public:
+  double rate() const override { return 48000.0; }
+  void start(std::shared_ptr<BlockQueue> queue) override {
+    for (int i = 0; i < 50; ++i) queue->push(std::vector<float>(960, 0.01f));
+    queue->ended = true;
+  }
+  void stop() override {}
+};
+
+TEST(LiveTake, ADeviceThatIsGoneIsSaidOnceAndNothingOfItsSoundIsLost) {
+  QTemporaryDir folder;
+  LiveTake live;
+  int ends = 0;
+  QObject::connect(&live, &LiveTake::sourceEnded, [&] { ++ends; });
+  live.listen(std::make_unique<BrokenSource>());
+  live.begin({.recording = folder.filePath("take.wav").toStdString(), .context = steadyTone(), .sheet = {}});
+  ASSERT_TRUE(QTest::qWaitFor([&] { return ends > 0; }, 5000));
+  QTest::qWait(50);
+  EXPECT_EQ(ends, 1);
+  EXPECT_LE(live.end().size(), 50u * 960u);
+}
+
+TEST(LiveTake, ACountedTakeEndsOneSecondAfterItsLastCue) {
+  QTemporaryDir folder;
+  Context context = steadyTone();
+  context.exercise = findExercise("swell");
+  context.asked = {64};
+  const CueSheet sheet = unroll(context);
+  LiveTake live;
+  bool stopped = false;
+  double longest = 0.0;
+  QObject::connect(&live, &LiveTake::autoStop, [&] { stopped = true; });
+  QObject::connect(&live, &LiveTake::grew, [&](const TakePicturePtr& picture, double) {
+    EXPECT_TRUE(picture->hasCues());
+    if (!stopped) longest = picture->tracks.duration_s;
+  });
+  // A short tone long before the end: only the count says when it is over.
+  live.listen(playedSource(sounds::tone({.f0_hz = 330.0, .seconds = 0.6, .before_s = 4.5}), 48000, 8.0));
+  live.begin({.recording = folder.filePath("take.wav").toStdString(),
+              .context = context,
+              .sheet = sheet,
+              .sheetStart_s = sheet.countIn_s(),
+              .asked_s = 4.0});
+  ASSERT_TRUE(QTest::qWaitFor([&] { return stopped; }, 10000));
+  EXPECT_NEAR(longest, sheet.countIn_s() + sheet.length_s() + 1.0, 0.5);
+}
 
 TEST_P(Inputs, AreRemarkedOn) {
   LiveTake live;
@@ -174,6 +224,29 @@ TEST(Ribbon, ZoomAndPanStayWithinTheTake) {
   EXPECT_NEAR(view.window().second - view.window().first, 2.6, 0.01);
   for (int i = 0; i < 50; ++i) QTest::keyClick(&view, Qt::Key_Plus);
   EXPECT_NEAR(view.window().second - view.window().first, 0.2, 0.01);
+}
+
+TEST(Ribbon, OfCuesIsHeldAgainstEachNotesOwnMiddle) {
+  // Two notes a fifth apart, the second 20 cents flat: on one axis, not on a staircase.
+  Context context = steadyTone();
+  context.exercise = findExercise("home-two");
+  context.asked = {60};
+  auto samples = sounds::tone({.f0_hz = 261.63, .seconds = 3.9, .before_s = 0.5, .after_s = 0.1});
+  const auto second =
+      sounds::tone({.f0_hz = 293.66 * std::exp2(-20.0 / 1200.0), .seconds = 3.9, .after_s = 0.5});
+  samples.insert(samples.end(), second.begin(), second.end());
+  TakePicture picture;
+  picture.tracks = trackAll(samples, 48000);
+  picture.context = context;
+  picture.sheet = unroll(context);
+  picture.analysis = analyse(picture.tracks, context);
+  const RibbonScale scale = fitScale(picture, QRectF(0, 0, 600, 300), 0.0, 9.0);
+  EXPECT_LT(scale.highCents - scale.lowCents, 150.0);
+  EXPECT_NEAR(scale.targetAt(2.0).hz, 261.63, 0.01);
+  EXPECT_NEAR(scale.targetAt(6.0).hz, 293.66, 0.01);
+  ASSERT_TRUE(cueAt(picture, 6.0));
+  EXPECT_EQ(cueName(picture, picture.analysis.cues[*cueAt(picture, 6.0)]), "D4");
+  EXPECT_FALSE(cueAt(picture, -5.0));
 }
 
 TEST(Ribbon, ADragWithCtrlPans) {

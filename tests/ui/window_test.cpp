@@ -13,6 +13,7 @@
 #include <QTest>
 #include <QTimer>
 #include <QToolButton>
+#include <fstream>
 
 #include "app/compare_view.h"
 #include "app/cue_table.h"
@@ -195,6 +196,45 @@ TEST_F(WindowTest, ALeftoverRecordingIsOfferedAndKept) {
   EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
   EXPECT_NEAR(figure("held_s"), 2.0, 0.02);
   EXPECT_TRUE(QDir(folder_.filePath("recording")).entryList(QDir::Files).isEmpty());
+}
+
+TEST_F(WindowTest, ALeftoverThatCannotBeReadStaysWhereItIs) {
+  std::filesystem::path file;
+  {
+    auto studio = Studio::open(folder_.path().toStdString());
+    file = *studio->newRecording(studio->addStudent("Ada", "oboe")->id, {});
+    std::ofstream(file) << std::string(500, 'x');
+  }
+  openWindow();
+  QTest::qWait(50);
+  EXPECT_TRUE(find<QLabel>("message")->text().contains("cannot be read"));
+  EXPECT_TRUE(std::filesystem::exists(file));
+}
+
+TEST_F(WindowTest, RestIsOwedAfterASetAndEnoughIsSaid) {
+  openWindow();
+  addStudent("Ada", "flute");
+  auto* order = find<QPushButton>("editOrder");
+  QTimer::singleShot(0, [] {
+    QWidget* dialog = QApplication::activeModalWidget();
+    ASSERT_NE(dialog, nullptr);
+    auto* cards = dialog->findChild<QListWidget*>("orderCards");
+    for (int i = 0; i < cards->count(); ++i)
+      cards->item(i)->setCheckState(cards->item(i)->text().startsWith("5 seconds") ? Qt::Checked
+                                                                                   : Qt::Unchecked);
+    QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
+  });
+  QTest::mouseClick(order, Qt::LeftButton);
+  ASSERT_EQ(find<QListWidget>("lesson")->count(), 1);
+  EXPECT_FALSE(find<QLabel>("rest")->isVisible());
+  playTake("steady");
+  EXPECT_TRUE(find<QLabel>("rest")->isVisible());
+  EXPECT_TRUE(find<QLabel>("rest")->text().contains("10 s"));
+  const Reading held = find<FiguresView>("figures")->readings().front();
+  EXPECT_EQ(held.id, "held_s");
+  EXPECT_EQ(held.low, 5.0);  // the card's seconds, not the field's
+  for (int i = 0; i < 3; ++i) playTake("steady");
+  EXPECT_TRUE(find<QLabel>("message")->text().contains("enough"));
 }
 
 TEST_F(WindowTest, EveryControlHasANameAndNothingIsWiderThanTheSmallWindow) {
