@@ -222,7 +222,7 @@ void MainWindow::updateActions() {
   remark_->setEnabled(writes && shown_.has_value());
   play_->setEnabled(shown_.has_value());
   export_->setEnabled(shown_.has_value());
-  compare_->setEnabled(takes_.size() > 1);
+  compare_->setEnabled(still && takes_.size() > 1);
   delete_->setEnabled(writes && shown_.has_value() && shown_->take.id != 0);
 }
 
