@@ -77,6 +77,8 @@ void MainWindow::startTake() {
   AskedFor wanted = asked();
   const Context context = contextFor(wanted);
   const CueSheet sheet = unroll(context);
+  if (sheet.cues.empty())
+    return say(tr("None of this exercise’s notes are in the instrument’s range. Ask for another home note."));
   const auto file = studio_.newRecording(student()->id, wanted);
   if (!file) return say(q(file.error()));
   player_.stop();

@@ -96,8 +96,9 @@ CueSheet unroll(const Context& context) {
   const Exercise& exercise = *context.exercise;
   const Instrument* instrument = context.instrument;
   const int home = homeNote(context);
+  // What is asked for by name is asked for, also beyond the catalogue's range.
   const auto playable = [&](int written) {
-    if (!instrument) return true;
+    if (!instrument || written == home) return true;
     const int sounding = instrument->soundingOf(written);
     return sounding >= instrument->lowest && sounding <= instrument->highest;
   };
@@ -132,7 +133,9 @@ CueSheet unroll(const Context& context) {
       std::optional<int> note = noteOf(cue.note, home, round);
       // A card for any note is for the note asked for, if one is.
       if (!note && isSounding(cue.kind) && !context.asked.empty()) note = round;
-      if (note && isSounding(cue.kind) && !playable(*note)) continue;
+      const bool made = cue.note.kind == CueNote::Kind::degree || cue.note.kind == CueNote::Kind::interval ||
+                        cue.note.kind == CueNote::Kind::partial;
+      if (made && !playable(*note)) continue;
       add(cue, note);
     }
   while (!sheet.cues.empty() && sheet.cues.back().kind == CueKind::rest) sheet.cues.pop_back();

@@ -149,6 +149,21 @@ TEST(CueSheet, OfOneToneIsOneForEveryNoteAskedFor) {
   EXPECT_DOUBLE_EQ(sheet.cues[1].start_s, 3.0);
 }
 
+TEST(CueSheet, LeavesOutWhatTheInstrumentHasNotButNeverWhatIsAskedForByName) {
+  Context context;
+  context.instrument = findInstrument("recorder-soprano");
+  const int highest = context.instrument->writtenOf(context.instrument->highest);
+  for (const int above : {0, 5}) {
+    context.asked = {highest + above};
+    context.exercise = findExercise("scale-4-4");
+    EXPECT_EQ(notesOf(unroll(context)), (std::vector<int>{highest + above}));
+    context.exercise = findExercise("home-three");
+    EXPECT_EQ(notesOf(unroll(context)), (std::vector<int>{highest + above}));
+    context.exercise = findExercise("steady-tone");
+    EXPECT_EQ(notesOf(unroll(context)), (std::vector<int>{highest + above}));
+  }
+}
+
 TEST(CueSheet, SpellsScalesByTheirKey) {
   const auto spelled = [](const char* exercise, int home) {
     Context context;
