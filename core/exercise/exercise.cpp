@@ -87,7 +87,8 @@ CueNote noteFrom(const nlohmann::json& value) {
   }
   if (!value.is_object() || value.size() != 1)
     throw std::invalid_argument("a note is a name such as \"Bb4\", any, home, each, or {\"degree\": 3}");
-  const auto& [key, number] = *value.items().begin();
+  const std::string key = value.begin().key();
+  const nlohmann::json number = value.begin().value();
   const auto kind = valueIn(kNotes, nlohmann::json(key), "note by");
   return {kind, whole(number, key.c_str(), kind == CueNote::Kind::interval ? -48 : 1,
                       kind == CueNote::Kind::partial ? 20 : 48)};
