@@ -100,7 +100,7 @@ void runPitchStage(const std::vector<float>& samples) {
   calando::SlidingSignal sound(decimation.outputRate());
   decimation.push(samples, sound);
   decimation.finish(sound);
-  calando::CoarsePitch longWindow(sound.rate(), 2.3 / 27, 27), shortWindow(sound.rate(), 2.3 / 54, 54);
+  calando::PitchFinder finder(sound.rate());
   calando::PitchPath path(150);
   calando::PitchRefiner refiner;
   const auto frames = static_cast<std::size_t>(sound.seconds() / kHop_s);
@@ -114,9 +114,7 @@ void runPitchStage(const std::vector<float>& samples) {
   std::size_t decided = 0;
   for (std::size_t i = 0; i < frames; ++i) {
     const double t = static_cast<double>(i) * kHop_s;
-    if (const auto d = path.push(
-            calando::mergeCandidates(longWindow.candidates(sound, t), shortWindow.candidates(sound, t))))
-      refine(decided++, *d);
+    if (const auto d = path.push(finder.candidates(sound, t))) refine(decided++, *d);
   }
   for (const auto& d : path.finish()) refine(decided++, d);
 }

@@ -15,6 +15,8 @@ constexpr double kLeastDip = 0.3;     // feasibility: smaller dips are ripple of
 constexpr double kLeastHeight = 0.3;  // below, noise gives as much
 constexpr double kLagPrice = 0.012;   // per octave of period: prefers the shorter of two that fit alike
 constexpr double kShortWindowHandicap = 0.005;  // a short window's heights scatter more
+constexpr double kShortWindowLowest_hz = 54.0;
+constexpr double kClearHeight = 0.98;  // hardly anything but one pitch in the window
 constexpr double kMerge_octaves = 0.5 / 12.0;
 constexpr long kFineLags = 48;       // up to here the grid for finding peaks has half samples
 constexpr double kRankPrice = 0.02;  // for choosing whom to probe: high pitches have the least exact heights
@@ -196,6 +198,20 @@ std::vector<PitchCandidate> CoarsePitch::candidates(const SlidingSignal& signal,
   std::ranges::sort(found, {}, candidateCost);
   if (found.size() > kMostCandidates) found.resize(kMostCandidates);
   return found;
+}
+
+PitchFinder::PitchFinder(double rate_hz)
+    : longWindow(rate_hz, kLongWindow_s, kLowestPitch_hz),
+      shortWindow(rate_hz, kLongWindow_s / 2.0, kShortWindowLowest_hz) {}
+
+std::vector<PitchCandidate> PitchFinder::candidates(const SlidingSignal& signal, double centre_s) {
+  auto found = longWindow.candidates(signal, centre_s);
+  const double best_hz = !found.empty() && found.front().height >= kClearHeight ? found.front().f0_hz : 0.0;
+  const bool goesOn =
+      best_hz > 0.0 && lastClear_hz_ > 0.0 && std::abs(std::log2(best_hz / lastClear_hz_)) < kMerge_octaves;
+  lastClear_hz_ = best_hz;
+  return mergeCandidates(std::move(found),
+                         goesOn ? std::vector<PitchCandidate>() : shortWindow.candidates(signal, centre_s));
 }
 
 }  // namespace calando

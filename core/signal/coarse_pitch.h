@@ -50,6 +50,21 @@ class CoarsePitch {
   double power_;             // sum of squares in the window
 };
 
+/// The candidates of a frame from both windows that the tracker looks through. While a tone simply goes on,
+/// the short one has nothing to add and is not asked: frames have to come in order.
+struct PitchFinder {
+  static constexpr double kLongWindow_s = 2.3 / kLowestPitch_hz;  ///< 85 ms
+
+  explicit PitchFinder(double rate_hz);
+  std::vector<PitchCandidate> candidates(const SlidingSignal& signal, double centre_s);
+
+  CoarsePitch longWindow;
+  CoarsePitch shortWindow;  ///< half as long, from 54 Hz up
+
+ private:
+  double lastClear_hz_ = 0.0;  // of the frame before, where the long window is sure of it
+};
+
 /// What a candidate costs a pitch path: 1 - height + a small price for long periods (which always fit too).
 double candidateCost(const PitchCandidate& candidate);
 /// Joins the candidates of several windows; those within half a semitone become one with the greater height.

@@ -17,12 +17,8 @@ namespace calando {
 
 namespace {
 
-constexpr double kLongWindow_s = 2.3 / kLowestPitch_hz;  // 85 ms
-constexpr double kShortWindow_s = kLongWindow_s / 2.0;
-constexpr double kShortWindowLowest_hz = 54.0;
-constexpr double kTipWindow_s = kLongWindow_s / 4.0;
+constexpr double kTipWindow_s = PitchFinder::kLongWindow_s / 4.0;
 constexpr double kTipWindowLowest_hz = 108.0;
-constexpr double kClearHeight = 0.98;  // hardly anything but one pitch in the window
 constexpr double kTipUnvoicedCost = 0.4;
 constexpr double kTipJump = 0.05;
 constexpr double kTipLonger = 0.03;
@@ -101,8 +97,7 @@ struct Tracker::Stages {
         decimated(decimation.outputRate()),
         sound(decimation.outputRate()),
         band(decimation.outputRate()),
-        longWindow(sound.rate(), kLongWindow_s, kLowestPitch_hz),
-        shortWindow(sound.rate(), kShortWindow_s, kShortWindowLowest_hz),
+        finder(sound.rate()),
         tipWindow(sound.rate(), kTipWindow_s, kTipWindowLowest_hz),
         path(static_cast<std::size_t>(lagFrames)),
         centroid(sound.rate()),
@@ -121,7 +116,6 @@ struct Tracker::Stages {
   void filterOn();
   void takeRumbleOut();
   void advance(bool ended);
-  std::vector<PitchCandidate> candidatesAt(double t);
   void decide(const PitchPath::Decision& decision);
   void refine(std::size_t frame);
   double predictedPitch(std::size_t frame) const;
@@ -148,8 +142,7 @@ struct Tracker::Stages {
   SlidingSignal decimated;
   SlidingSignal sound;  // up to 10 kHz; pitch is measured on it
   SlidingSignal band;   // from 60 Hz on; colour is measured on it
-  CoarsePitch longWindow;
-  CoarsePitch shortWindow;
+  PitchFinder finder;
   CoarsePitch tipWindow;  // only for provisional()
   PitchPath path;
   PitchRefiner refiner;
@@ -158,7 +151,6 @@ struct Tracker::Stages {
 
   std::vector<float> cleaned;
   std::vector<float> filtered;
-  double lastClear_hz = 0.0;                // of the frame before, where the long window is sure of it
   std::size_t heard = 0;                    // frames whose candidates are in the path
   std::vector<PitchPath::Decision> coarse;  // decided frames
   std::vector<double> refined;              // Hz, 0 unvoiced; before the curvature correction
@@ -221,9 +213,10 @@ void Tracker::Stages::finish() {
 
 void Tracker::Stages::advance(bool ended) {
   const double reached = sound.seconds();
-  while (ended ? time(heard) <= tracks.duration_s : time(heard) + kLongWindow_s / 2.0 <= reached) {
+  while (ended ? time(heard) <= tracks.duration_s
+               : time(heard) + PitchFinder::kLongWindow_s / 2.0 <= reached) {
     const double t = time(heard++);
-    if (const auto decided = path.push(candidatesAt(t))) decide(*decided);
+    if (const auto decided = path.push(finder.candidates(sound, t))) decide(*decided);
   }
   if (ended)
     for (const auto& decision : path.finish()) decide(decision);
@@ -239,18 +232,6 @@ void Tracker::Stages::advance(bool ended) {
   const double oldest = time(coloured) - kForget_s;
   sound.forgetBefore(static_cast<long>(oldest * sound.rate()));
   band.forgetBefore(static_cast<long>(oldest * band.rate()));
-}
-
-/// Of both windows; while a tone simply goes on, the short one has nothing to add and is not asked.
-std::vector<PitchCandidate> Tracker::Stages::candidatesAt(double t) {
-  auto candidates = longWindow.candidates(sound, t);
-  const double best_hz =
-      !candidates.empty() && candidates.front().height >= kClearHeight ? candidates.front().f0_hz : 0.0;
-  const bool goesOn =
-      best_hz > 0.0 && lastClear_hz > 0.0 && std::abs(std::log2(best_hz / lastClear_hz)) < 0.5 / 12.0;
-  lastClear_hz = best_hz;
-  return mergeCandidates(std::move(candidates),
-                         goesOn ? std::vector<PitchCandidate>() : shortWindow.candidates(sound, t));
 }
 
 void Tracker::Stages::decide(const PitchPath::Decision& decision) { coarse.push_back(decision); }
@@ -307,7 +288,7 @@ double Tracker::Stages::correctedPitch(std::size_t i) const {
 std::optional<PitchCandidate> Tracker::Stages::guess(double t, double ahead_s, double before_hz) {
   std::optional<PitchCandidate> best;
   double least = kTipUnvoicedCost;
-  for (CoarsePitch* window : {&tipWindow, &shortWindow, &longWindow}) {
+  for (CoarsePitch* window : {&tipWindow, &finder.shortWindow, &finder.longWindow}) {
     if (window->windowSeconds() / 2.0 > ahead_s) break;
     if (before_hz > 0.0 && before_hz < window->lowest()) continue;  // it would take a partial for the note
     for (const PitchCandidate& candidate : window->candidates(sound, t)) {
