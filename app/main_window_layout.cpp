@@ -192,7 +192,7 @@ QWidget* MainWindow::buildLeft() {
   buttons->setSpacing(4);
   for (QPushButton* b : {add, editStudent_, eraseStudent_}) {
     b->setMinimumWidth(0);
-    b->setStyleSheet("padding: 4px 6px;");
+    b->setProperty("narrow", true);
     buttons->addWidget(b);
   }
 
@@ -312,9 +312,6 @@ QWidget* MainWindow::buildRight() {
   why_->setObjectName("why");
   why_->setWordWrap(true);
   auto* card = new QFrame;
-  card->setStyleSheet(
-      "QFrame#card { background: #FCFAF5; border: 1px solid #D8D2C4; border-left: 4px solid #84305F; "
-      "border-radius: 4px; }");
   card->setObjectName("card");
   auto* cardLayout = new QVBoxLayout(card);
   cardLayout->setContentsMargins(12, 8, 10, 8);
