@@ -23,7 +23,7 @@ constexpr double kRankPrice = 0.02;  // for choosing whom to probe: high pitches
 constexpr double kAlike = 0.04;
 constexpr double kAlikeOctave = 0.008;
 constexpr double kMultipleHandicap = 0.03;
-constexpr double kNoEnergy = 1e-12;    // of the window's: rounding is all that is left
+constexpr double kNoEnergy = 1e-6;     // of the window's: rounding is all that is left
 constexpr double kSilentPower = 1e-9;  // -90 dBFS
 
 /// 2^a or 3·2^a, not below n: lengths that FFTW does fast.
@@ -86,6 +86,7 @@ CoarsePitch::CoarsePitch(double rate_hz, double window_s, double lowest_hz)
       fft_(goodLength(windowLength_ + maxLag_ + kMirror)),
       window_(static_cast<std::size_t>(windowLength_)),
       nacf_(static_cast<std::size_t>(maxLag_ + 2 * kMirror)),
+      energy_(nacf_.size() - kMirror),
       power_(0.0) {}
 
 CALANDO_DISPATCHED void CoarsePitch::correlate(const SlidingSignal& signal, long from) {
@@ -97,20 +98,27 @@ CALANDO_DISPATCHED void CoarsePitch::correlate(const SlidingSignal& signal, long
   for (auto& bin : fft_.spectrum()) bin = std::norm(bin);
   fft_.inverse();
 
-  // Energy of what a lag leaves of the window, without its last and without its first samples.
-  const std::span<const float> x = window_;
-  power_ = 0.0;
-  for (const float sample : x) power_ += static_cast<double>(sample) * sample;
-  const double scale = 2.0 / static_cast<double>(fft_.length());
-  const std::span<const float> correlation = fft_.time();
-  double energy = 2.0 * power_;
-  for (std::size_t lag = 0; lag + kMirror < nacf_.size(); ++lag) {
-    nacf_[lag + kMirror] =
-        energy <= kNoEnergy * power_ ? 0.0f : static_cast<float>(scale * correlation[lag] / energy);
-    const double last = x[x.size() - 1 - lag];
-    const double first = x[lag];
-    energy -= last * last + first * first;
+  // Energy of what a lag leaves of the window, without its last and without its first samples. In three
+  // passes, of which only the running difference has to wait for itself.
+  const float* x = window_.data();
+  const std::size_t n = window_.size();
+  power_ = static_cast<double>(dot(x, x, n));
+  double* energy = energy_.data();
+  const std::size_t lags = energy_.size();
+  for (std::size_t lag = 0; lag < lags; ++lag)
+    energy[lag] = x[n - 1 - lag] * x[n - 1 - lag] + x[lag] * x[lag];
+  double left = 2.0 * power_;
+  for (std::size_t lag = 0; lag < lags; ++lag) {
+    const double lost = energy[lag];
+    energy[lag] = left;
+    left -= lost;
   }
+  const double scale = 2.0 / static_cast<double>(fft_.length());
+  const double least = kNoEnergy * power_;
+  const float* correlation = fft_.time().data();
+  float* nacf = nacf_.data() + kMirror;
+  for (std::size_t lag = 0; lag < lags; ++lag)
+    nacf[lag] = energy[lag] > least ? static_cast<float>(scale * correlation[lag] / energy[lag]) : 0.0f;
   for (std::size_t lag = 1; lag <= kMirror; ++lag) nacf_[kMirror - lag] = nacf_[kMirror + lag];
 }
 

@@ -46,8 +46,9 @@ class CoarsePitch {
   long maxLag_;
   RealFft fft_;
   std::vector<float> window_;
-  std::vector<float> nacf_;  // from some lags below zero (mirrored) to some beyond maxLag_
-  double power_;             // sum of squares in the window
+  std::vector<float> nacf_;     // from some lags below zero (mirrored) to some beyond maxLag_
+  std::vector<double> energy_;  // of what is left at each lag
+  double power_;                // sum of squares in the window
 };
 
 /// The candidates of a frame from both windows that the tracker looks through. While a tone simply goes on,
