@@ -11,28 +11,22 @@ namespace calando {
 namespace {
 
 constexpr long kMirror = kInterpolationTaps;  // negative lags kept, n(-τ) = n(τ), for interpolation
-constexpr double kLeastDip = 0.3;     // feasibility: smaller dips are ripple of the partials, not periods
-constexpr double kLeastHeight = 0.3;  // below, noise gives as much
+constexpr float kLeastDip = 0.3f;     // feasibility: smaller dips are ripple of the partials, not periods
+constexpr float kLeastHeight = 0.3f;  // below, noise gives as much
 constexpr double kLagPrice = 0.012;   // per octave of period: prefers the shorter of two that fit alike
 constexpr double kShortWindowHandicap = 0.005;  // a short window's heights scatter more
 constexpr double kShortWindowLowest_hz = 54.0;
 constexpr double kClearHeight = 0.98;  // hardly anything but one pitch in the window
 constexpr double kMerge_octaves = 0.5 / 12.0;
-constexpr long kFineLags = 48;       // up to here the grid for finding peaks has half samples
+constexpr long kFineLags = 48;  // up to here the grid for finding peaks has half samples
+constexpr long kSharpLag =
+    96;  // lags from half of it on are exact enough as they are: 0.01 sample, a third of a cent
 constexpr double kRankPrice = 0.02;  // for choosing whom to probe: high pitches have the least exact heights
 constexpr double kAlike = 0.04;
 constexpr double kAlikeOctave = 0.008;
 constexpr double kMultipleHandicap = 0.03;
 constexpr double kNoEnergy = 1e-6;     // of the window's: rounding is all that is left
 constexpr double kSilentPower = 1e-9;  // -90 dBFS
-
-/// 2^a or 3·2^a, not below n: lengths that FFTW does fast.
-std::size_t goodLength(long n) {
-  std::size_t power = 1;
-  while (static_cast<long>(power) < n) power *= 2;
-  const std::size_t three = power / 4 * 3;
-  return static_cast<long>(three) >= n ? three : power;
-}
 
 /// Height of the parabola through three neighbouring points whose middle one is the highest.
 double vertexHeight(double left, double middle, double right) {
@@ -83,25 +77,19 @@ CoarsePitch::CoarsePitch(double rate_hz, double window_s, double lowest_hz)
       lowest_(lowest_hz),
       windowLength_(std::lround(window_s * rate_hz)),
       maxLag_(static_cast<long>(std::ceil(rate_hz / lowest_hz)) + 1),
-      fft_(goodLength(windowLength_ + maxLag_ + kMirror)),
-      window_(static_cast<std::size_t>(windowLength_)),
+      autocorrelation_(static_cast<std::size_t>(windowLength_), static_cast<std::size_t>(maxLag_ + kMirror)),
       nacf_(static_cast<std::size_t>(maxLag_ + 2 * kMirror)),
+      grid_(static_cast<std::size_t>(maxLag_ + kFineLags + 1)),
       energy_(nacf_.size() - kMirror),
       power_(0.0) {}
 
 CALANDO_DISPATCHED void CoarsePitch::correlate(const SlidingSignal& signal, long from) {
-  signal.copy(from, window_);
-  const auto time = fft_.time();
-  std::ranges::copy(window_, time.begin());
-  std::fill(time.begin() + windowLength_, time.end(), 0.0f);
-  fft_.forward();
-  for (auto& bin : fft_.spectrum()) bin = std::norm(bin);
-  fft_.inverse();
-
+  const std::span<float> window = autocorrelation_.samples();
+  signal.copy(from, window);
   // Energy of what a lag leaves of the window, without its last and without its first samples. In three
   // passes, of which only the running difference has to wait for itself.
-  const float* x = window_.data();
-  const std::size_t n = window_.size();
+  const float* x = window.data();
+  const std::size_t n = window.size();
   power_ = static_cast<double>(dot(x, x, n));
   double* energy = energy_.data();
   const std::size_t lags = energy_.size();
@@ -113,16 +101,15 @@ CALANDO_DISPATCHED void CoarsePitch::correlate(const SlidingSignal& signal, long
     energy[lag] = left;
     left -= lost;
   }
-  const double scale = 2.0 / static_cast<double>(fft_.length());
   const double least = kNoEnergy * power_;
-  const float* correlation = fft_.time().data();
+  const float* correlation = autocorrelation_.run().data();
   float* nacf = nacf_.data() + kMirror;
   for (std::size_t lag = 0; lag < lags; ++lag)
-    nacf[lag] = energy[lag] > least ? static_cast<float>(scale * correlation[lag] / energy[lag]) : 0.0f;
+    nacf[lag] = energy[lag] > least ? static_cast<float>(2.0 * correlation[lag] / energy[lag]) : 0.0f;
   for (std::size_t lag = 1; lag <= kMirror; ++lag) nacf_[kMirror - lag] = nacf_[kMirror + lag];
 }
 
-CALANDO_DISPATCHED double CoarsePitch::interpolated(double lag) const {
+CALANDO_DISPATCHED float CoarsePitch::interpolated(double lag) const {
   const double whole = std::floor(lag);
   const auto taps = interpolationTaps(lag - whole);
   // nacf_ starts kMirror lags below zero, so that the taps never leave it.
@@ -132,30 +119,25 @@ CALANDO_DISPATCHED double CoarsePitch::interpolated(double lag) const {
       kInterpolationTaps);
 }
 
-/// The highest place within ±reach of `lag`, by three probes and a parabola, twice.
-double CoarsePitch::peakNear(double lag, double reach) const {
-  for (int round = 0; round < 2; ++round) {
-    const double left = interpolated(lag - reach);
-    const double middle = interpolated(lag);
-    const double right = interpolated(lag + reach);
-    const double curvature = left - 2.0 * middle + right;
-    if (curvature < 0.0) lag += reach * std::clamp(0.5 * (left - right) / curvature, -1.0, 1.0);
-    reach /= 4.0;
-  }
-  return lag;
+/// The vertex of the parabola through the lag and the points at ±reach.
+CoarsePitch::Peak CoarsePitch::vertexNear(double lag, double reach) const {
+  const double left = interpolated(lag - reach);
+  const double middle = interpolated(lag);
+  const double right = interpolated(lag + reach);
+  const double curvature = left - 2.0 * middle + right;
+  const double shift = curvature < 0.0 ? std::clamp(0.5 * (left - right) / curvature, -1.0, 1.0) : 0.0;
+  return {lag + reach * shift, middle - 0.25 * (left - right) * shift};
 }
 
-double CoarsePitch::refinedLag(double lag) const {
-  lag = peakNear(lag, 0.5);
-  // A multiple divides the error of its place; it must be a peak nearly as high, or the tone has moved.
-  for (int multiple = 2; multiple <= 16; multiple *= 2) {
-    const double far = lag * multiple;
-    if (far > static_cast<double>(maxLag_)) break;
-    const double refined = peakNear(far, std::min(0.5, lag / 8.0));
-    if (interpolated(refined) < 0.7 * interpolated(lag)) break;
-    lag = refined / multiple;
+CoarsePitch::Peak CoarsePitch::refinedPeak(double lag) const {
+  Peak peak = vertexNear(vertexNear(lag, 0.5).lag, 0.125);
+  // A multiple divides the error of a short lag; it must be a peak nearly as high, or the tone has moved.
+  for (int multiple = 2; peak.lag * multiple < static_cast<double>(kSharpLag); multiple *= 2) {
+    const Peak far = vertexNear(peak.lag * multiple, std::min(0.25, peak.lag / 8.0));
+    if (far.height < 0.7 * peak.height) break;
+    peak.lag = far.lag / multiple;
   }
-  return lag;
+  return peak;
 }
 
 std::vector<PitchCandidate> CoarsePitch::candidates(const SlidingSignal& signal, double centre_s) {
@@ -164,41 +146,39 @@ std::vector<PitchCandidate> CoarsePitch::candidates(const SlidingSignal& signal,
   if (power_ < kSilentPower * static_cast<double>(windowLength_)) return found;
 
   // The correlation on a grid: half samples for short lags, where a partial near 10 kHz is hardly sampled.
-  const auto gridLag = [](long i) {
-    return i < 2 * kFineLags ? static_cast<double>(i) / 2.0 : static_cast<double>(i - kFineLags);
-  };
-  const auto gridHeight = [this](long i) {
-    if (i >= 2 * kFineLags) return nacf_[static_cast<std::size_t>(i - kFineLags + kMirror)];
-    return i % 2 == 0 ? nacf_[static_cast<std::size_t>(i / 2 + kMirror)]
-                      : static_cast<float>(interpolated(static_cast<double>(i) / 2.0));
-  };
-  std::vector<std::pair<double, double>> peaks;  // rank, lag
+  for (long lag = 0; lag < kFineLags; ++lag) {
+    grid_[static_cast<std::size_t>(2 * lag)] = nacf_[static_cast<std::size_t>(lag + kMirror)];
+    grid_[static_cast<std::size_t>(2 * lag + 1)] = interpolated(static_cast<double>(lag) + 0.5);
+  }
+  std::copy(nacf_.begin() + kMirror + kFineLags, nacf_.begin() + kMirror + maxLag_ + 1,
+            grid_.begin() + 2 * kFineLags);
   const double shortest = rate_ / kHighestPitch_hz * 0.96;
-  const long gridEnd = maxLag_ + kFineLags;
+  struct Rise {
+    double rank;
+    double lag;
+  };
+  std::vector<Rise> peaks;
   float dip = 1.0f;
-  float before = 1.0f;
-  float here = gridHeight(1);
-  for (long i = 1; i < gridEnd; ++i) {
-    const float after = gridHeight(i + 1);
+  for (std::size_t i = 1; i + 1 < grid_.size(); ++i) {
+    const float here = grid_[i];
     dip = std::min(dip, here);
-    const double lag = gridLag(i);
     // Heights between the points can be above them, so these first hurdles are half as high.
-    if (here > before && here >= after && lag >= shortest && here > 0.5 * kLeastHeight &&
-        here - dip > 0.5 * kLeastDip) {
-      peaks.emplace_back(vertexHeight(before, here, after) - kRankPrice * std::log2(lag), lag);
-      dip = here;
-    }
-    before = here;
-    here = after;
+    if (here <= grid_[i - 1] || here < grid_[i + 1] || here <= 0.5f * kLeastHeight ||
+        here - dip <= 0.5f * kLeastDip)
+      continue;
+    const double lag = i < 2 * kFineLags ? static_cast<double>(i) / 2.0 : static_cast<double>(i - kFineLags);
+    if (lag < shortest) continue;
+    peaks.push_back({vertexHeight(grid_[i - 1], here, grid_[i + 1]) - kRankPrice * std::log2(lag), lag});
+    dip = here;
   }
   constexpr std::size_t kProbed = 2 * kMostCandidates;
   if (peaks.size() > kProbed) {
-    std::ranges::nth_element(peaks, peaks.begin() + kProbed, std::greater{});
+    std::ranges::nth_element(peaks, peaks.begin() + kProbed, std::greater{}, &Rise::rank);
     peaks.resize(kProbed);
   }
   for (const auto& [rank, lag] : peaks) {
-    const double refined = refinedLag(lag);
-    const PitchCandidate candidate{rate_ / refined, std::min(1.0, interpolated(refined))};
+    const Peak peak = refinedPeak(lag);
+    const PitchCandidate candidate{rate_ / peak.lag, std::min(1.0, peak.height)};
     if (candidate.height >= kLeastHeight && candidate.f0_hz >= lowest_ &&
         candidate.f0_hz <= kHighestPitch_hz * 1.01)
       found.push_back(candidate);

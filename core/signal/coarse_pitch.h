@@ -19,8 +19,8 @@ struct PitchCandidate {
 
 /// Pitch candidates of one window length, by normalised autocorrelation:
 ///   n(τ) = 2 Σ x_j x_{j+τ} / Σ (x_j² + x_{j+τ}²), j = 0 … W-τ-1,
-/// heights read off with a band-limited interpolation and lags refined on their 2nd, 4th, 8th and 16th
-/// multiples. Only peaks that a dip of at least 0.3 precedes count.
+/// heights read off with a band-limited interpolation and short lags refined on their multiples. Only peaks
+/// that a dip of at least 0.3 precedes count.
 class CoarsePitch {
  public:
   /// `window_s` long windows find pitches down to about 2.3 / window_s.
@@ -35,18 +35,22 @@ class CoarsePitch {
 
  private:
   void correlate(const SlidingSignal& signal, long from);
-  double interpolated(double lag) const;
-  double refinedLag(double lag) const;
-  double peakNear(double lag, double reach) const;
+  float interpolated(double lag) const;
+  struct Peak {
+    double lag;
+    double height;
+  };
+  Peak vertexNear(double lag, double reach) const;
+  Peak refinedPeak(double lag) const;
 
   double rate_;
   double window_s_;
   double lowest_;
   long windowLength_;
   long maxLag_;
-  RealFft fft_;
-  std::vector<float> window_;
+  Autocorrelation autocorrelation_;
   std::vector<float> nacf_;     // from some lags below zero (mirrored) to some beyond maxLag_
+  std::vector<float> grid_;     // the same for finding peaks, with half samples for short lags
   std::vector<double> energy_;  // of what is left at each lag
   double power_;                // sum of squares in the window
 };

@@ -103,13 +103,13 @@ double RumbleFilter::gainAt(double hz) const {
 }
 
 void FirStage::push(std::span<const float> input, SlidingSignal& output) {
-  for (const float x : input) waiting_.push(x);
+  waiting_.push(input);
   received_ += static_cast<long>(input.size());
   produce(output, received_);
 }
 
 void FirStage::finish(SlidingSignal& output) {
-  for (long i = 0; i < half_; ++i) waiting_.push(0.0f);
+  waiting_.push(std::vector<float>(static_cast<std::size_t>(half_)));
   produce(output, received_ + half_);
 }
 

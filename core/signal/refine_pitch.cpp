@@ -51,17 +51,38 @@ struct Rotation {
       sine[b] = cosine[b - 1] * s + sine[b - 1] * c;
     }
   }
-  /// Σ x_i·turn^i over one block.
-  [[gnu::always_inline]] inline std::complex<double> of(const float* x) const {
+  struct Sum {
     Lanes re = {};
     Lanes im = {};
-    for (int b = 0; b < kBlock / 8; ++b) {
-      Lanes samples;
-      loadLanes(samples, x + 8 * b);
-      re += samples * cosine[b];
-      im += samples * sine[b];
+  };
+  /// Adds z·Σ x_i·turn^i over a block of each of two signals to their sums.
+  [[gnu::always_inline]] inline void add(const float* const x[2], const std::complex<double> z[2],
+                                         Sum sums[2]) const {
+    Sum first[2], second[2];  // two for each, so that no addition waits for the one before
+    const auto step = [&](int lane, Sum(&into)[2]) {
+      const Lanes c = cosine[lane];
+      const Lanes s = sine[lane];
+      Lanes a, b;
+      loadLanes(a, x[0] + 8 * lane);
+      loadLanes(b, x[1] + 8 * lane);
+      into[0].re += a * c;
+      into[0].im += a * s;
+      into[1].re += b * c;
+      into[1].im += b * s;
+    };
+#pragma GCC unroll 8
+    for (int lane = 0; lane < kBlock / 8; lane += 2) {
+      step(lane, first);
+      step(lane + 1, second);
     }
-    return {sumOf(re), sumOf(im)};
+    for (int w = 0; w < 2; ++w) {
+      const Lanes re = first[w].re + second[w].re;
+      const Lanes im = first[w].im + second[w].im;
+      const auto c = static_cast<float>(z[w].real());
+      const auto s = static_cast<float>(z[w].imag());
+      sums[w].re += c * re - s * im;
+      sums[w].im += c * im + s * re;
+    }
   }
 };
 
@@ -95,6 +116,7 @@ CALANDO_DISPATCHED void PitchRefiner::analyse(const SlidingSignal& signal, doubl
   const double length = windowPeriods(f0_hz) / f0_hz * rate;
   const double centre = centre_s * rate;
   const double apart = kApart * length;
+  const auto blocks = static_cast<std::size_t>(length + 1.0) / kBlock + 1;  // hold either window
   long first[2];
   for (int w = 0; w < 2; ++w) {
     const double middle = centre + (w == 0 ? -apart : apart) / 2.0;
@@ -102,7 +124,7 @@ CALANDO_DISPATCHED void PitchRefiner::analyse(const SlidingSignal& signal, doubl
     const auto count =
         static_cast<std::size_t>(static_cast<long>(std::floor(middle + length / 2.0)) - first[w] + 1);
     auto& out = windowed_[w];
-    out.resize((count + kBlock - 1) / kBlock * kBlock);
+    out.resize(blocks * kBlock);
     std::fill(out.begin() + static_cast<long>(count), out.end(), 0.0f);
     signal.copy(first[w], {out.data(), count});
     applyHann(out, length, middle - static_cast<double>(first[w]));
@@ -124,12 +146,15 @@ CALANDO_DISPATCHED void PitchRefiner::analyse(const SlidingSignal& signal, doubl
     turn *= firstTurn;
     blockTurn *= firstBlock;
     rotation.fill(turn);
-    for (int w = 0; w < 2; ++w) {
-      start[w] *= firstStart[w];
-      std::complex<double> here = start[w];
-      for (std::size_t i = 0; i < windowed_[w].size(); i += kBlock, here *= blockTurn)
-        partial[w] += here * rotation.of(&windowed_[w][i]);
+    std::complex<double> here[2];
+    for (int w = 0; w < 2; ++w) here[w] = start[w] *= firstStart[w];
+    Rotation::Sum sums[2];
+    for (std::size_t i = 0; i < windowed_[0].size(); i += kBlock) {
+      const float* const x[2] = {&windowed_[0][i], &windowed_[1][i]};
+      rotation.add(x, here, sums);
+      for (auto& z : here) z *= blockTurn;
     }
+    for (std::size_t w = 0; w < 2; ++w) partial[w] = {sumOf(sums[w].re), sumOf(sums[w].im)};
   }
 }
 

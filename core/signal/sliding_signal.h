@@ -16,6 +16,7 @@ class SlidingSignal {
   long end() const { return base_ + static_cast<long>(kept_.size()); }
   double seconds() const { return static_cast<double>(end()) / rate_; }
   void push(float sample) { kept_.push_back(sample); }
+  void push(std::span<const float> samples) { kept_.insert(kept_.end(), samples.begin(), samples.end()); }
 
   float at(long n) const {
     return n < base_ || n >= end() ? 0.0f : kept_[static_cast<std::size_t>(n - base_)];

@@ -2,6 +2,7 @@
 
 #include <cmath>
 #include <numbers>
+#include <random>
 
 #include "core/measure/input_meter.h"
 #include "core/measure/latency.h"
@@ -132,6 +133,31 @@ TEST(EnergyTrack, AgreesWithTheSamplesItSaw) {
   EXPECT_NEAR(track.meanSquare(0.9, 1.1), 0.01 / 2.0, 0.0005);  // half of it is after the end: silence
   EXPECT_EQ(track.level_dbfs(3.0, 4.0), EnergyTrack::kSilence_db);
 }
+
+class AutocorrelationOf : public testing::TestWithParam<std::pair<std::size_t, std::size_t>> {};
+
+TEST_P(AutocorrelationOf, IsTheSumOfProductsAtEveryLagAndRunAfterRun) {
+  const auto [samples, lags] = GetParam();
+  Autocorrelation autocorrelation(samples, lags);
+  std::mt19937 random(7);
+  std::normal_distribution<float> noise(0.1f, 1.0f);
+  for (int run = 0; run < 2; ++run) {
+    std::vector<float> x(samples);
+    for (float& v : x) v = noise(random);
+    std::ranges::copy(x, autocorrelation.samples().begin());
+    const auto result = autocorrelation.run();
+    ASSERT_EQ(result.size(), lags);
+    for (std::size_t lag = 0; lag < lags; ++lag) {
+      double sum = 0.0;
+      for (std::size_t j = 0; j + lag < samples; ++j) sum += static_cast<double>(x[j]) * x[j + lag];
+      ASSERT_NEAR(result[lag], sum, 2e-6 * static_cast<double>(samples)) << "lag " << lag;
+    }
+  }
+}
+
+INSTANTIATE_TEST_SUITE_P(Lengths, AutocorrelationOf,
+                         testing::Values(std::pair{2044, 922}, std::pair{1022, 478}, std::pair{511, 256},
+                                         std::pair{7, 3}, std::pair{1, 1}, std::pair{16, 16}));
 
 TEST(CoarsePitch, HeightsTellTheSignalToNoiseRatio) {
   for (const double snr : {30.0, 10.0, 3.0}) {
