@@ -10,7 +10,7 @@ namespace calando {
 /// kept part or after the end reads as silence.
 class SlidingSignal {
  public:
-  explicit SlidingSignal(double rate_hz) : rate_(rate_hz) {}
+  explicit SlidingSignal(double rate_hz, long firstSample = 0) : rate_(rate_hz), base_(firstSample) {}
 
   double rate() const { return rate_; }
   long end() const { return base_ + static_cast<long>(kept_.size()); }
@@ -31,7 +31,7 @@ class SlidingSignal {
 
  private:
   double rate_;
-  long base_ = 0;
+  long base_;
   std::vector<float> kept_;
 };
 

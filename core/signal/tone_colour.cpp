@@ -18,6 +18,9 @@ constexpr int kFold = 6;                    // periods folded for the subharmoni
 constexpr double kPartialOverNoise = 10.0;  // power: below, there is no partial to compare with
 constexpr double kStrongestOfMany = 3.4;  // the largest of thirty noise lines has ln 30 times the mean power
 constexpr double kMostHnr_db = 90.0;
+constexpr double kZeroPhaseBelow_hz = 250.0;  // four times the rumble filter's corner
+constexpr double kNearCorner_hz = 120.0;      // above, the filter is flat to a tenth of a decibel
+constexpr double kSettling_s = 0.06;          // of the rumble filter, to a few thousandths
 
 /// 2^a or 3·2^a and even, at least n: a few FFT lengths serve all pitches.
 int samplesPerPeriod(double n) {
@@ -32,6 +35,23 @@ double decibels(double power) { return 10.0 * std::log10(std::max(power, 1e-14))
 
 int ToneColour::periods(double f0_hz) {
   return std::max(2 * kFold, kFold * static_cast<int>(std::lround(kShortest_s * f0_hz / kFold)));
+}
+
+double ToneColour::tail(double f0_hz) { return f0_hz < kZeroPhaseBelow_hz ? kSettling_s : 0.0; }
+
+/// The rumble filter once more, backwards: near its corner its delay depends on the frequency, which would
+/// turn a vibrato into a wobble of the fundamental against the other partials.
+SlidingSignal ToneColour::zeroPhase(const SlidingSignal& signal, double from_s, double to_s) const {
+  const auto first = static_cast<long>(from_s * signal.rate()) - kInterpolationTaps;
+  const auto last = static_cast<long>(to_s * signal.rate()) + kInterpolationTaps;
+  std::vector<float> samples(
+      static_cast<std::size_t>(last - first + std::lround(kSettling_s * signal.rate())));
+  signal.copy(first, samples);
+  RumbleFilter rumble = rumble_;
+  for (auto x = samples.rbegin(); x != samples.rend(); ++x) *x = rumble(*x);
+  SlidingSignal result(signal.rate(), first);
+  result.push(std::span(samples).first(static_cast<std::size_t>(last - first)));
+  return result;
 }
 
 RealFft& ToneColour::fft(std::size_t length) { return ffts_.try_emplace(length, length).first->second; }
@@ -61,6 +81,34 @@ void ToneColour::warp(const SlidingSignal& signal, double centre_s, int before, 
   };
   walk(+1, static_cast<std::size_t>(after * perPeriod));
   walk(-1, middle);
+}
+
+/// Takes out what the rumble filter, run both ways, does to the strength of a partial near its corner while
+/// the pitch moves about that of the centre.
+void ToneColour::equalise(double centre_s, int before, int after, int perPeriod,
+                          const std::function<double(double)>& f0_at) {
+  const double f0 = f0_at(centre_s);
+  const int stride = std::max(1, perPeriod / 4);
+  for (int k = 1; k * f0 < kNearCorner_hz; ++k) {
+    const std::complex<double> turn = std::polar(1.0, 2.0 * std::numbers::pi * k / perPeriod);
+    std::complex<double> z = 1.0;
+    std::complex<double> sum = 0.0;
+    for (const float x : warped_) {
+      sum += static_cast<double>(x) * std::conj(z);
+      z *= turn;
+    }
+    const std::complex<double> partial = sum * 2.0 / static_cast<double>(warped_.size());
+    const double gain = rumble_.gainAt(k * f0);
+    double excess = 0.0;
+    z = 1.0;
+    for (int i = 0; i < (before + after) * perPeriod; ++i, z *= turn) {
+      if (i % stride == 0) {
+        const double t = centre_s + (static_cast<double>(i + stride / 2) / perPeriod - before) / f0;
+        excess = rumble_.gainAt(k * f0_at(t)) / gain - 1.0;
+      }
+      warped_[static_cast<std::size_t>(i)] -= static_cast<float>(excess * (partial * z).real());
+    }
+  }
 }
 
 /// `noise`: mean square of what does not repeat. Lines and partials count only as far as they stand out of
@@ -116,7 +164,15 @@ std::optional<ColourFrame> ToneColour::measure(const SlidingSignal& signal, doub
   const int count = before + after;
   if (before < 0 || after < 0 || count < kFewestPeriods) return std::nullopt;
   const int perPeriod = samplesPerPeriod(signal.rate() / f0);
-  warp(signal, centre_s, before, after, perPeriod, f0_at);
+  const bool low = f0 < kZeroPhaseBelow_hz;
+  if (low) {
+    const SlidingSignal straight =
+        zeroPhase(signal, centre_s - before / (0.98 * f0), centre_s + after / (0.98 * f0));
+    warp(straight, centre_s, before, after, perPeriod, f0_at);
+    equalise(centre_s, before, after, perPeriod, f0_at);
+  } else {
+    warp(signal, centre_s, before, after, perPeriod, f0_at);
+  }
 
   // For each place in the period, a straight line through its values in successive periods.
   const auto m = static_cast<std::size_t>(perPeriod);
@@ -156,7 +212,8 @@ std::optional<ColourFrame> ToneColour::measure(const SlidingSignal& signal, doub
     const double raw = 2.0 * std::norm(transform.spectrum()[static_cast<std::size_t>(k)]) /
                        (static_cast<double>(perPeriod) * perPeriod);
     const double filtered = std::max(0.0, raw - noiseShare);
-    const double gain = rumble_.gainAt(k * f0);
+    const double once = rumble_.gainAt(k * f0);
+    const double gain = low ? once * once : once;
     const double power = filtered / gain;
     total += power;
     if (k * f0 >= kBandBottom_hz) inBand += power;

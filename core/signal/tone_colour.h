@@ -42,11 +42,16 @@ class ToneColour {
 
   /// Periods looked at: at least 12, at least 48 ms, a multiple of six.
   static int periods(double f0_hz);
+  /// Seconds of signal wanted behind the last of them.
+  static double tail(double f0_hz);
 
  private:
   RealFft& fft(std::size_t length);
+  SlidingSignal zeroPhase(const SlidingSignal& signal, double from_s, double to_s) const;
   void warp(const SlidingSignal& signal, double centre_s, int before, int after, int perPeriod,
             const std::function<double(double)>& f0_at);
+  void equalise(double centre_s, int before, int after, int perPeriod,
+                const std::function<double(double)>& f0_at);
   double subharmonic(int periods, int perPeriod, double f0_hz, double noise);
 
   RumbleFilter rumble_;

@@ -368,7 +368,8 @@ bool Tracker::Stages::advanceColour(bool ended) {
   std::size_t last = i;
   while (last + 1 < ready && last - i < reach && sameRun(last, last + 1)) ++last;
   const bool runGoesOn = last - i < reach && last + 1 >= ready;
-  if (!ended && (runGoesOn || band.seconds() < time(last) + kHop_s)) return false;
+  if (!ended && (runGoesOn || band.seconds() < time(last) + kHop_s + ToneColour::tail(refined[i])))
+    return false;
   const std::size_t stride = std::max<std::size_t>(2, reach / kColoursPerHalfWindow);
   if (i % stride == 0) measureColour(i, time(first) - kHop_s / 2.0, time(last) + kHop_s / 2.0);
   if (i == 0 || !sameRun(i - 1, i)) jitterFrom = time(i);
