@@ -22,6 +22,8 @@ struct LiveTake::Worker {
   double rate;
   std::shared_ptr<BlockQueue> queue = std::make_shared<BlockQueue>();
   std::atomic<bool> stopping{false};
+  /// A picture is on its way to the interface, which may be handled after the worker has gone.
+  std::shared_ptr<std::atomic<bool>> underway = std::make_shared<std::atomic<bool>>(false);
   std::mutex mutex;  // guards the take; held for a block at a time
   std::unique_ptr<Tracker> tracker;
   std::unique_ptr<TakeRecorder> recorder;
@@ -69,6 +71,8 @@ struct LiveTake::Worker {
           owner, [o = owner] { emit o->recordingFailed(); }, Qt::QueuedConnection);
     }
     const auto now = std::chrono::steady_clock::now();
+    // One picture at a time is on its way: an interface that is busy gets the newest when it has time again.
+    if (*underway) return;
     // A long take is drawn less often: handing over its tracks costs more.
     if (now - pictured < kPictureEvery * (1 + tracker->tracks().frames.size() / 6000)) return;
     pictured = now;
@@ -81,8 +85,14 @@ struct LiveTake::Worker {
     picture->live = true;
     picture->asked_s = plan.asked_s;
     const auto [held, sinceEnd] = latestSound(picture->tracks);
+    *underway = true;
     QMetaObject::invokeMethod(
-        owner, [o = owner, picture, held = held] { emit o->grew(picture, held); }, Qt::QueuedConnection);
+        owner,
+        [o = owner, picture, held = held, flag = underway] {
+          *flag = false;
+          emit o->grew(picture, held);
+        },
+        Qt::QueuedConnection);
     const bool over = picture->hasCues() ? picture->tracks.duration_s >
                                                plan.sheetStart_s + plan.sheet.length_s() + kStopAfter_s
                                          : held > 0.5 && sinceEnd > kStopAfter_s;

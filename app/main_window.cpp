@@ -111,6 +111,7 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
   connect(devices_, &QMediaDevices::audioInputsChanged, this, &MainWindow::fillSources);
 
   fillSources();
+  applyOutput();
   loadStudents();
   studentList_->setFocus();
   if (studio_.readOnly())

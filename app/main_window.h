@@ -100,11 +100,15 @@ class MainWindow : public QMainWindow {
   void toggleTake();
   void startTake();
   void stopTake();
-  void accompany(const CueSheet& sheet, const Context& context);
+  bool accompany(const CueSheet& sheet, const Context& context);
   void calibrate();
-  void finishCalibration(const QString& source);
+  void chooseOutput();
+  void applyOutput();
+  void finishCalibration(const std::string& setting);
   /// Measured delay from a click to its recording, of the chosen source.
   std::optional<double> latency() const;
+  std::string latencySetting() const;
+  std::optional<double> numberSetting(const std::string& name) const;
   void sourceChosen();
   void measure(Opened opened);
   void keep(const Opened& opened);
@@ -154,6 +158,7 @@ class MainWindow : public QMainWindow {
   QComboBox* source_ = nullptr;
   QComboBox* playerProfile_ = nullptr;
   QPushButton* calibrate_ = nullptr;
+  QPushButton* output_ = nullptr;
   QProgressBar* meter_ = nullptr;
   QLabel* inputRemark_ = nullptr;
   LessonView* lesson_ = nullptr;

@@ -261,14 +261,22 @@ QWidget* MainWindow::buildSource() {
   choice->addWidget(open);
   layout->addWidget(caption);
   layout->addLayout(choice);
-  calibrate_ = new QPushButton(tr("Measure the delay"));
+  calibrate_ = new QPushButton(tr("Measure delay"));
   calibrate_->setObjectName("calibrate");
   calibrate_->setToolTip(
       tr("Plays eight clicks and hears how late they come back: from then on notes are held against the "
          "count itself. Let the microphone hear the loudspeaker."));
   connect(calibrate_, &QPushButton::clicked, this, &MainWindow::calibrate);
-  layout->addWidget(playerProfile_);
-  layout->addWidget(calibrate_);
+  output_ = new QPushButton(tr("Output…"));
+  output_->setObjectName("output");
+  output_->setToolTip(tr("Where click, fork, drone and takes are played, and how loud the count is"));
+  connect(output_, &QPushButton::clicked, this, &MainWindow::chooseOutput);
+  auto* way = new QHBoxLayout;
+  way->setSpacing(4);
+  way->addWidget(playerProfile_, 1);
+  way->addWidget(calibrate_, 1);
+  way->addWidget(output_);
+  layout->addLayout(way);
   layout->addWidget(meter_);
   layout->addWidget(inputRemark_);
   return box;

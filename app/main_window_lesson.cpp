@@ -1,3 +1,4 @@
+#include <QMediaDevices>
 #include <nlohmann/json.hpp>
 
 #include "app/lesson_view.h"
@@ -114,11 +115,13 @@ void MainWindow::oweRest() {
   if (restLeft_s_ > 0) restTimer_->start();
 }
 
-/// Click, fork or drone through the output, from the same moment as the recording.
-void MainWindow::accompany(const CueSheet& sheet, const Context& context) {
+/// Click, fork or drone through the output, from the same moment as the recording. False when only the screen
+/// flashes.
+bool MainWindow::accompany(const CueSheet& sheet, const Context& context) {
   const QString support = support_->currentData().toString();
-  if (support == "flash") return;
+  if (support == "flash") return false;
   Accompaniment heard;
+  heard.level_db = numberSetting("output_db").value_or(0.0);
   heard.click = support == "click" || support == "fork";
   const auto note = notesOf(sheet);
   if (!note.empty()) {
@@ -128,16 +131,71 @@ void MainWindow::accompany(const CueSheet& sheet, const Context& context) {
     if (support == "drone") heard.drone_hz = hz;
   }
   constexpr double rate = 48000.0;
-  if (!player_.play(calando::render(heard, sheet, rate), rate, 0.0, 1e9, false))
-    say(tr("There is no sound output for the count: it flashes on the screen."));
+  const bool plays = player_.play(calando::render(heard, sheet, rate), rate, 0.0, 1e9, false);
+  if (!plays) say(tr("There is no sound output for the count: it flashes on the screen."));
+  return plays;
 }
 
-std::optional<double> MainWindow::latency() const {
-  const auto kept = studio_.setting("latency:" + source_->currentData().toString().toStdString());
+std::optional<double> MainWindow::numberSetting(const std::string& name) const {
+  const auto kept = studio_.setting(name);
   if (!kept || !*kept) return std::nullopt;
   bool good = false;
-  const double seconds = q(**kept).toDouble(&good);
-  return good ? std::optional(seconds) : std::nullopt;
+  const double number = q(**kept).toDouble(&good);
+  return good ? std::optional(number) : std::nullopt;
+}
+
+std::string MainWindow::latencySetting() const {
+  const auto output = studio_.setting("output");
+  return "latency:" + source_->currentData().toString().toStdString() + "|" +
+         (output && *output ? **output : std::string());
+}
+
+std::optional<double> MainWindow::latency() const { return numberSetting(latencySetting()); }
+
+/// The output that was chosen, or the system's default where that is not there.
+void MainWindow::applyOutput() {
+  const auto kept = studio_.setting("output");
+  QAudioDevice chosen;
+  if (kept && *kept)
+    for (const QAudioDevice& device : QMediaDevices::audioOutputs())
+      if (device.id().toStdString() == **kept) chosen = device;
+  player_.setOutput(chosen);
+}
+
+/// Where the program is heard, and how loud the count.
+void MainWindow::chooseOutput() {
+  QDialog dialog(this);
+  dialog.setWindowTitle(tr("Sound output"));
+  auto* device = new QComboBox;
+  device->setObjectName("outputDevice");
+  device->addItem(tr("The system’s default"), QString());
+  for (const QAudioDevice& d : QMediaDevices::audioOutputs())
+    device->addItem(d.description(), QString::fromUtf8(d.id()));
+  const auto kept = studio_.setting("output");
+  device->setCurrentIndex(std::max(0, device->findData(kept && *kept ? q(**kept) : QString())));
+  auto* level = new QSpinBox;
+  level->setObjectName("outputLevel");
+  level->setRange(-24, 6);
+  level->setSuffix(tr(" dB"));
+  level->setValue(static_cast<int>(std::lround(numberSetting("output_db").value_or(0.0))));
+  auto* form = new QFormLayout;
+  form->addRow(tr("Play on"), device);
+  form->addRow(tr("Click, fork and drone"), level);
+  auto* hint =
+      new QLabel(tr("Softer is better where a microphone hears the loudspeaker; best are headphones."));
+  hint->setWordWrap(true);
+  auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+  connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+  connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+  auto* layout = new QVBoxLayout(&dialog);
+  layout->addLayout(form);
+  layout->addWidget(hint);
+  layout->addWidget(buttons);
+  if (dialog.exec() != QDialog::Accepted || studio_.readOnly()) return;
+  for (const auto& [name, value] : {std::pair{"output", device->currentData().toString().toStdString()},
+                                    std::pair{"output_db", std::to_string(level->value())}})
+    if (const auto done = studio_.keepSetting(name, value); !done) return say(q(done.error()));
+  applyOutput();
 }
 
 /// Clicks out, microphone in.
@@ -157,11 +215,10 @@ void MainWindow::calibrate() {
                .stopsByItself = false});
   say(tr("Eight clicks: let the microphone hear them, and be quiet for five seconds."));
   const auto length = static_cast<int>(1000.0 * static_cast<double>(clicks.size()) / rate) + 600;
-  QTimer::singleShot(length, this,
-                     [this, source = source_->currentData().toString()] { finishCalibration(source); });
+  QTimer::singleShot(length, this, [this, setting = latencySetting()] { finishCalibration(setting); });
 }
 
-void MainWindow::finishCalibration(const QString& source) {
+void MainWindow::finishCalibration(const std::string& setting) {
   const double rate = live_.rate();
   const std::vector<float> recorded = live_.end();
   calibration_.reset();
@@ -172,9 +229,7 @@ void MainWindow::finishCalibration(const QString& source) {
         tr("The clicks were not heard clearly. Turn the loudspeaker up or move the microphone closer, and "
            "measure "
            "again; until then timing is held against the notes' own count."));
-  if (const auto kept =
-          studio_.keepSetting("latency:" + source.toStdString(), std::to_string(found->seconds));
-      !kept)
+  if (const auto kept = studio_.keepSetting(setting, std::to_string(found->seconds)); !kept)
     return say(q(kept.error()));
   say(tr("The way out and back takes %1 ms (±%2 ms). Clicked exercises are held against the count from now "
          "on.")

@@ -100,19 +100,19 @@ void MainWindow::startTake() {
   ribbon_->setCursor({});
   ribbon_->setHidden(earsFirst_->isChecked());
   showFigures();
-  if (!standIn && sheet.counted()) {
-    accompany(sheet, context);
+  double sheetStart_s = sheet.countIn_s();
+  if (!standIn && sheet.counted() && accompany(sheet, context)) {
     // Who plays to what is heard plays late by the way there and back.
-    if (const auto delay = latency(); delay && support_->currentData() != "flash")
-      wanted.start_s = sheet.countIn_s() + *delay;
+    if (const auto delay = latency()) wanted.start_s = sheet.countIn_s() + *delay;
+    sheetStart_s += SoundPlayer::delay_s();  // for the eye alone, while the delay has not been measured
   }
   recording_ = *file;
   sounding_.asked = wanted;
   sounding_.student = student()->id;
   sounding_.source = source_->currentText().toStdString();
   if (standIn) sounding_.source = "stand-in: " + playerProfile_->currentText().toStdString();
-  live_.begin({*file, context, sheet, wanted.start_s.value_or(sheet.countIn_s()), wanted.seconds,
-               autoStop_->isChecked()});
+  live_.begin(
+      {*file, context, sheet, wanted.start_s.value_or(sheetStart_s), wanted.seconds, autoStop_->isChecked()});
   record_->setChecked(true);
   record_->setText(tr("Stop  ·  Space"));
   updateActions();

@@ -8,20 +8,74 @@
 namespace calando {
 
 namespace {
-constexpr qint64 kBuffer_us = 80000;  // the default may hold seconds, and a count must not be late
+// The system's default may hold seconds, and a count must not be late; less would stumble on a busy machine.
+constexpr qint64 kBuffer_us = 150000;
+constexpr double kFlush_s = 0.3;  // after this the last samples are out
+}  // namespace
+
+/// The sink and its samples; made, used and destroyed on the player's thread.
+class SoundPlayer::Output : public QObject {
+ public:
+  Output(const QAudioDevice& device, const QAudioFormat& format, QByteArray bytes, double from_s, bool loop)
+      : device_(device), format_(format), bytes_(std::move(bytes)), from_s_(from_s), loop_(loop) {}
+
+  void start(std::function<void(double)> moved, std::function<void()> finished) {
+    moved_ = std::move(moved);
+    finished_ = std::move(finished);
+    buffer_ = new QBuffer(&bytes_, this);
+    buffer_->open(QIODevice::ReadOnly);
+    sink_ = new QAudioSink(device_, format_, this);
+    sink_->setBufferSize(format_.bytesForDuration(kBuffer_us));
+    sink_->start(buffer_);
+    auto* timer = new QTimer(this);
+    timer->setInterval(16);
+    connect(timer, &QTimer::timeout, this, &Output::tick);
+    timer->start();
+  }
+
+  /// Before it is destroyed, or libpulse ends the process.
+  void stop() {
+    if (sink_) sink_->stop();
+  }
+
+ private:
+  void tick() {
+    const double length_s =
+        static_cast<double>(format_.durationForBytes(static_cast<qint32>(bytes_.size()))) / 1e6;
+    const double played = static_cast<double>(sink_->processedUSecs()) / 1e6;
+    if (played < length_s) return moved_(from_s_ + played);
+    if (sink_->state() != QAudio::IdleState && played < length_s + kFlush_s) return;
+    if (!loop_) return finished_();
+    sink_->stop();
+    buffer_->seek(0);
+    sink_->start(buffer_);
+  }
+
+  QAudioDevice device_;
+  QAudioFormat format_;
+  QByteArray bytes_;
+  QBuffer* buffer_ = nullptr;
+  QAudioSink* sink_ = nullptr;
+  std::function<void(double)> moved_;
+  std::function<void()> finished_;
+  double from_s_;
+  bool loop_;
+};
+
+SoundPlayer::SoundPlayer(QObject* parent) : QObject(parent) { thread_.start(QThread::TimeCriticalPriority); }
+
+SoundPlayer::~SoundPlayer() {
+  stop();
+  thread_.quit();
+  thread_.wait();
 }
 
-SoundPlayer::SoundPlayer(QObject* parent) : QObject(parent), timer_(new QTimer(this)) {
-  timer_->setInterval(16);
-  connect(timer_, &QTimer::timeout, this, &SoundPlayer::tick);
-}
-
-SoundPlayer::~SoundPlayer() { stop(); }
+double SoundPlayer::delay_s() { return static_cast<double>(kBuffer_us) / 1e6; }
 
 bool SoundPlayer::play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s,
                        bool loop) {
   stop();
-  const QAudioDevice device = QMediaDevices::defaultAudioOutput();
+  const QAudioDevice device = device_.isNull() ? QMediaDevices::defaultAudioOutput() : device_;
   const auto first = std::min(samples.size(), static_cast<std::size_t>(std::max(0.0, from_s) * rate_hz));
   const auto last = std::min(samples.size(), static_cast<std::size_t>(std::max(0.0, to_s) * rate_hz));
   if (device.isNull() || last <= first) return false;
@@ -35,42 +89,31 @@ bool SoundPlayer::play(const std::vector<float>& samples, double rate_hz, double
     const auto value = static_cast<qint16>(std::lround(std::clamp(samples[i], -1.0f, 1.0f) * 32767.0f));
     bytes.append(reinterpret_cast<const char*>(&value), 2);
   }
-  buffer_ = std::make_unique<QBuffer>();
-  buffer_->setData(bytes);
-  buffer_->open(QIODevice::ReadOnly);
-  sink_ = std::make_unique<QAudioSink>(device, format);
-  sink_->setBufferSize(format.bytesForDuration(kBuffer_us));
-  from_s_ = from_s;
-  length_s_ = static_cast<double>(last - first) / rate_hz;
-  loop_ = loop;
-  sink_->start(buffer_.get());
-  timer_->start();
+  output_ = new Output(device, format, std::move(bytes), from_s, loop);
+  output_->moveToThread(&thread_);
+  // What a finished output still has in the queue is not taken for the next one's.
+  const auto current = [this, output = output_](auto act) {
+    QMetaObject::invokeMethod(
+        this,
+        [this, output, act] {
+          if (output_ == output) act();
+        },
+        Qt::QueuedConnection);
+  };
+  QMetaObject::invokeMethod(output_, [this, output = output_, current] {
+    output->start([this, current](double t) { current([this, t] { emit moved(t); }); },
+                  [this, current] { current([this] { stop(); }); });
+  });
   return true;
 }
 
 void SoundPlayer::stop() {
-  if (!sink_) return;
-  timer_->stop();
-  sink_->stop();
-  sink_.reset();
-  buffer_.reset();
+  if (!output_) return;
+  QMetaObject::invokeMethod(
+      output_, [output = output_] { output->stop(); }, Qt::BlockingQueuedConnection);
+  output_->deleteLater();
+  output_ = nullptr;
   emit stopped();
-}
-
-void SoundPlayer::tick() {
-  const double played = static_cast<double>(sink_->processedUSecs()) / 1e6;
-  if (played < length_s_) {
-    emit moved(from_s_ + played);
-    return;
-  }
-  if (sink_->state() != QAudio::IdleState && played < length_s_ + 0.3) return;
-  if (!loop_) {
-    stop();
-    return;
-  }
-  sink_->stop();
-  buffer_->seek(0);
-  sink_->start(buffer_.get());
 }
 
 }  // namespace calando

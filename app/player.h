@@ -1,16 +1,15 @@
 #pragma once
 
+#include <QAudioDevice>
 #include <QObject>
+#include <QThread>
 #include <memory>
 #include <vector>
 
-class QAudioSink;
-class QBuffer;
-class QTimer;
-
 namespace calando {
 
-/// Plays samples to the default output, from a place, once or as a loop.
+/// Plays samples, from a place, once or as a loop. The output is fed on a thread of its own: a window that is
+/// busy painting may not make a count stumble.
 class SoundPlayer : public QObject {
   Q_OBJECT
 
@@ -18,23 +17,24 @@ class SoundPlayer : public QObject {
   explicit SoundPlayer(QObject* parent = nullptr);
   ~SoundPlayer() override;
 
+  /// Null: the system's default output.
+  void setOutput(const QAudioDevice& device) { device_ = device; }
   /// False when there is no output; then nothing plays.
   bool play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop);
   void stop();
-  bool playing() const { return sink_ != nullptr; }
+  bool playing() const { return output_ != nullptr; }
+  /// Seconds from play() to the first sound, as far as the program knows: what the output holds.
+  static double delay_s();
 
  signals:
   void moved(double seconds);
   void stopped();
 
  private:
-  void tick();
-  std::unique_ptr<QAudioSink> sink_;
-  std::unique_ptr<QBuffer> buffer_;
-  QTimer* timer_;
-  double from_s_ = 0.0;
-  double length_s_ = 0.0;
-  bool loop_ = false;
+  class Output;
+  QThread thread_;
+  QAudioDevice device_;
+  Output* output_ = nullptr;  // lives on the thread
 };
 
 }  // namespace calando

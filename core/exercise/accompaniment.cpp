@@ -55,6 +55,8 @@ std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, doub
       for (int k = 1; k <= kDronePartials; ++k) sum += std::sin(kTau * k * *what.drone_hz * t) / k;
       return kDroneLevel * std::min({1.0, t / kFade_s, (duration - t) / kFade_s}) * sum;
     });
+  const auto gain = static_cast<float>(std::pow(10.0, std::min(what.level_db, 6.0) / 20.0));
+  for (float& x : out) x *= gain;
   return out;
 }
 

@@ -13,6 +13,7 @@ struct Accompaniment {
   bool click = false;
   std::optional<double> fork_hz;   ///< a struck fork at the start of the count-in, gone within 6 s
   std::optional<double> drone_hz;  ///< sounds from the start to the end
+  double level_db = 0.0;           ///< all of it louder or softer, up to +6
 };
 
 /// Mono samples from the start of the count-in to the end of the sheet; full scale is ±1. Clicks lie on the
