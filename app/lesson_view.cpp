@@ -49,8 +49,24 @@ LessonView::LessonView(QWidget* parent) : QWidget(parent), templates_(new QCombo
   setOrder(lessonTemplates().front().exercises);
 }
 
+ExercisePtr LessonView::find(const std::string& exercise) const {
+  const auto own = std::ranges::find(own_, exercise, &Exercise::id);
+  return own == own_.end() ? findExercise(exercise) : std::make_shared<Exercise>(*own);
+}
+
+bool LessonView::isOwn(const std::string& exercise) const {
+  return std::ranges::find(own_, exercise, &Exercise::id) != own_.end();
+}
+
+void LessonView::setOwnCards(std::vector<Exercise> cards) {
+  own_ = std::move(cards);
+  const int row = list_->currentRow();
+  setOrder(order_);
+  list_->setCurrentRow(std::clamp(row, 0, list_->count() - 1));
+}
+
 void LessonView::setOrder(std::vector<std::string> exercises) {
-  std::erase_if(exercises, [](const std::string& id) { return !findExercise(id); });
+  std::erase_if(exercises, [this](const std::string& id) { return !find(id); });
   if (exercises.empty()) exercises = {"steady-tone"};
   order_ = std::move(exercises);
   int matching = 0;
@@ -60,7 +76,7 @@ void LessonView::setOrder(std::vector<std::string> exercises) {
   fill();
 }
 
-void LessonView::setResults(std::map<std::string, StepResult> results) {
+void LessonView::setResults(std::map<std::string, Standing> results) {
   results_ = std::move(results);
   fill();
 }
@@ -70,9 +86,10 @@ void LessonView::fill() {
   const int row = std::max(0, list_->currentRow());
   list_->clear();
   for (const std::string& id : order_) {
-    const Exercise& e = *findExercise(id);
+    const auto card = find(id);
+    const Exercise& e = *card;
     const auto found = results_.find(id);
-    const StepResult result = found == results_.end() ? StepResult{} : found->second;
+    const Standing result = found == results_.end() ? Standing{} : found->second;
     auto* item =
         new QListWidgetItem(result.tries > 0 ? style::verdictIcon(result.last) : style::noIcon(), titleOf(e));
     QString standing = tr("Not tried yet.");
@@ -91,21 +108,28 @@ void LessonView::fill() {
   list_->setCurrentRow(std::min(row, list_->count() - 1));
 }
 
-const Exercise* LessonView::current() const {
+ExercisePtr LessonView::current() const {
   const auto row = static_cast<std::size_t>(std::max(0, list_->currentRow()));
-  return findExercise(order_[std::min(row, order_.size() - 1)]);
+  return find(order_[std::min(row, order_.size() - 1)]);
 }
 
 void LessonView::show(const std::string& exercise) {
   const auto found = std::ranges::find(order_, exercise);
   const auto row = found - order_.begin();
   if (found == order_.end()) {
-    if (!findExercise(exercise)) return;
+    if (!find(exercise)) return;
     order_.push_back(exercise);
     fill();
   }
   const QSignalBlocker quiet(list_);
   list_->setCurrentRow(static_cast<int>(row));
+}
+
+void LessonView::choose(const std::string& exercise) {
+  const std::size_t before = order_.size();
+  show(exercise);
+  if (order_.size() != before) emit orderChanged();
+  emit chosen();
 }
 
 void LessonView::next() { list_->setCurrentRow((list_->currentRow() + 1) % list_->count()); }
@@ -114,51 +138,65 @@ void LessonView::next() { list_->setCurrentRow((list_->currentRow() + 1) % list_
 void LessonView::edit() {
   QDialog dialog(this);
   dialog.setWindowTitle(tr("The lesson’s steps"));
-  dialog.resize(460, 560);
+  dialog.resize(520, 600);
   auto* cards = new QListWidget;
   cards->setObjectName("orderCards");
   cards->setAccessibleName(tr("Exercises; ticked ones are in the lesson"));
   cards->setDragDropMode(QAbstractItemView::InternalMove);
-  const auto add = [cards](const Exercise& e, bool in) {
-    auto* item =
-        new QListWidgetItem(titleOf(e) + QStringLiteral("   ·   ") + QString::fromStdString(e.family));
+  const auto add = [this, cards](const Exercise& e, bool in) {
+    const QString kind = isOwn(e.id) ? tr("own card") : QString::fromStdString(e.family);
+    auto* item = new QListWidgetItem(titleOf(e) + QStringLiteral("   ·   ") + kind);
     item->setData(Qt::UserRole, QString::fromStdString(e.id));
     item->setCheckState(in ? Qt::Checked : Qt::Unchecked);
     item->setToolTip(QString::fromStdString(e.purpose));
     cards->addItem(item);
   };
-  for (const std::string& id : order_) add(*findExercise(id), true);
-  for (const Exercise& e : exercises())
-    if (std::ranges::find(order_, e.id) == order_.end()) add(e, false);
-  auto* move = new QHBoxLayout;
+  for (const std::string& id : order_) add(*find(id), true);
+  for (const std::vector<Exercise>* list : {&std::as_const(own_), &exercises()})
+    for (const Exercise& e : *list)
+      if (std::ranges::find(order_, e.id) == order_.end()) add(e, false);
+  cards->setCurrentRow(std::max(0, list_->currentRow()));
+  auto* row = new QHBoxLayout;
   for (const auto& [text, by] : {std::pair{tr("Up"), -1}, std::pair{tr("Down"), 1}}) {
     auto* button = new QPushButton(text);
     connect(button, &QPushButton::clicked, cards, [cards, by = by] {
-      const int row = cards->currentRow();
-      const int to = row + by;
-      if (row < 0 || to < 0 || to >= cards->count()) return;
-      cards->insertItem(to, cards->takeItem(row));
+      const int from = cards->currentRow();
+      const int to = from + by;
+      if (from < 0 || to < 0 || to >= cards->count()) return;
+      cards->insertItem(to, cards->takeItem(from));
       cards->setCurrentRow(to);
     });
-    move->addWidget(button);
+    row->addWidget(button);
   }
+  auto* card = new QPushButton(tr("Card…"));
+  card->setObjectName("editCard");
+  card->setToolTip(tr("Look at the chosen card, change an own one, or make an own one of it"));
+  row->addStretch();
+  row->addWidget(card);
   auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
   connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
   connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+  QString wantedCard;
+  connect(card, &QPushButton::clicked, &dialog, [&] {
+    if (cards->currentItem()) wantedCard = cards->currentItem()->data(Qt::UserRole).toString();
+    dialog.accept();
+  });
   auto* layout = new QVBoxLayout(&dialog);
-  auto* hint = new QLabel(tr("Tick what belongs to the lesson; drag, or move with Up and Down."));
-  layout->addWidget(hint);
+  layout->addWidget(new QLabel(tr("Tick what belongs to the lesson; drag, or move with Up and Down.")));
   layout->addWidget(cards, 1);
-  layout->addLayout(move);
+  layout->addLayout(row);
   layout->addWidget(buttons);
   if (dialog.exec() != QDialog::Accepted) return;
   std::vector<std::string> wanted;
   for (int i = 0; i < cards->count(); ++i)
     if (cards->item(i)->checkState() == Qt::Checked)
       wanted.push_back(cards->item(i)->data(Qt::UserRole).toString().toStdString());
-  setOrder(std::move(wanted));
-  emit orderChanged();
-  emit chosen();
+  if (wanted != order_) {
+    setOrder(std::move(wanted));
+    emit orderChanged();
+    emit chosen();
+  }
+  if (!wantedCard.isEmpty()) emit cardWanted(wantedCard);
 }
 
 }  // namespace calando

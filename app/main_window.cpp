@@ -112,6 +112,7 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
 
   fillSources();
   applyOutput();
+  loadOwnCards();
   loadStudents();
   studentList_->setFocus();
   if (studio_.readOnly())
@@ -179,6 +180,21 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     case Qt::Key_7:
     case Qt::Key_8:
       setAttention(keyEvent->key() - Qt::Key_4);
+      return true;
+    case Qt::Key_9:
+      setComfort(1);
+      return true;
+    case Qt::Key_0:
+      setComfort(2);
+      return true;
+    case Qt::Key_Minus:
+      setComfort(3);
+      return true;
+    case Qt::Key_Y:
+      if (tried_->isEnabled()) setTried();
+      return true;
+    case Qt::Key_M:
+      setModel();
       return true;
     case Qt::Key_Delete:
       if (watched == shelf_) {
@@ -314,7 +330,7 @@ void MainWindow::studentChosen() {
   updateInstrument();
   AskedFor wanted;
   if (student()) wanted.instrument = student()->instrument;
-  wanted.exercise = exercise().id;
+  wanted.exercise = card()->id;
   loadShelf();
   if (takes_.empty()) showAsked(wanted);
   showFigures();
@@ -335,10 +351,11 @@ void MainWindow::updateInstrument() {
   }
   instrument_->setText(text);
   QString caution;
-  for (const std::string& text : exercise().cautions) caution += "\n" + q(text);
+  const ExercisePtr step = card();
+  for (const std::string& text : step->cautions) caution += "\n" + q(text);
   ribbon_->setEmptyText(
-      student() ? q(exercise().title) : tr("Add the first student"),
-      student() ? q(exercise().purpose) + "\n\n" +
+      student() ? q(step->title) : tr("Add the first student"),
+      student() ? q(step->purpose) + "\n\n" +
                       tr("Press Space to start. Or open a recording with Ctrl+O, or drop files here.") +
                       "\n" + caution
                 : tr("Ctrl+N, or Add on the left. Every take belongs to a student;\neverything stays on this "

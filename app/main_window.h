@@ -4,6 +4,7 @@
 #include <QTemporaryDir>
 #include <deque>
 #include <filesystem>
+#include <nlohmann/json.hpp>
 #include <optional>
 
 #include "app/live_take.h"
@@ -86,10 +87,14 @@ class MainWindow : public QMainWindow {
 
   // Asking
   AskedFor asked() const;
-  const Exercise& exercise() const;
+  ExercisePtr card() const;  ///< of the chosen step
   void exerciseChosen();
   void showExerciseFields();
   void loadLesson();
+  void loadOwnCards();
+  void editCard(const std::string& exercise);
+  std::optional<Rival> rival() const;
+  std::string modelSetting() const;
   void updateResults();
   void oweRest();
   void showAsked(const AskedFor& asked);
@@ -118,11 +123,20 @@ class MainWindow : public QMainWindow {
   void shelfChosen();
   void summariseNext();
   void keepSummary(const Opened& opened);
+  std::vector<nlohmann::json> earlierReadings(std::size_t most) const;
+  nlohmann::json readingsOf(std::int64_t take) const;
   std::map<std::string, std::vector<double>> earlierValues() const;
   void deleteTake();
   void undoDelete();
   void setWord(int word);
   void setAttention(int attention);
+  void setComfort(int comfort);
+  void setTried();
+  void setModel();
+  void keepReflection();
+  /// What was to be tried after the take before the one on show; empty for none.
+  QString adviceBefore() const;
+  bool isModel() const;  ///< the take on show is what the others of its step are held against
   void keepRemark();
   void compare(bool blind);
   void exportShown();
@@ -188,6 +202,9 @@ class MainWindow : public QMainWindow {
   QLabel* why_ = nullptr;
   QButtonGroup* words_ = nullptr;
   QButtonGroup* attention_ = nullptr;
+  QButtonGroup* comfort_ = nullptr;
+  QToolButton* tried_ = nullptr;
+  QToolButton* model_ = nullptr;
   QLineEdit* remark_ = nullptr;
   QPushButton* play_ = nullptr;
   QPushButton* export_ = nullptr;

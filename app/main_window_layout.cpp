@@ -205,6 +205,7 @@ QWidget* MainWindow::buildLeft() {
   layout->addSpacing(6);
   lesson_ = new LessonView;
   connect(lesson_, &LessonView::chosen, this, &MainWindow::exerciseChosen);
+  connect(lesson_, &LessonView::cardWanted, this, [this](const QString& id) { editCard(id.toStdString()); });
   connect(lesson_, &LessonView::orderChanged, this, [this] {
     if (!student() || studio_.readOnly()) return;
     const nlohmann::json order = lesson_->order();
@@ -326,6 +327,14 @@ QWidget* MainWindow::buildRight() {
   cardLayout->addWidget(advice_);
   cardLayout->addWidget(why_);
 
+  const auto toggle = [](const QString& text, const QString& tip) {
+    auto* b = new QToolButton;
+    b->setText(text);
+    b->setToolTip(tip);
+    b->setCheckable(true);
+    b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    return b;
+  };
   words_ = new QButtonGroup(this);
   words_->setExclusive(false);
   auto* wordRow = new QHBoxLayout;
@@ -336,33 +345,45 @@ QWidget* MainWindow::buildRight() {
       {tr("Not yet"), tr("The sound did not come yet: normal, no blame (3)")},
       {tr("Veto"), tr("Good figures got by bad means (4)")}};
   for (int i = 0; i < 4; ++i) {
-    auto* b = new QToolButton;
-    b->setText(words[i].first);
-    b->setToolTip(words[i].second);
-    b->setCheckable(true);
-    b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    auto* b = toggle(words[i].first, words[i].second);
     words_->addButton(b, i + 1);
     wordRow->addWidget(b);
   }
   connect(words_, &QButtonGroup::idClicked, this, &MainWindow::setWord);
-  attention_ = new QButtonGroup(this);
-  attention_->setExclusive(false);
-  auto* attentionRow = new QHBoxLayout;
-  attentionRow->setSpacing(4);
-  auto* attentionCaption = new QLabel(tr("Attention on"));
-  attentionCaption->setObjectName("caption");
-  attentionRow->addWidget(attentionCaption);
-  const QString attentions[] = {tr("sound"), tr("count"), tr("lips"), tr("else")};
-  for (int i = 0; i < 4; ++i) {
-    auto* b = new QToolButton;
-    b->setText(attentions[i]);
-    b->setToolTip(tr("Where the player’s attention was: %1 (%2)").arg(attentions[i]).arg(i + 5));
-    b->setCheckable(true);
-    b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    attention_->addButton(b, i + 1);
-    attentionRow->addWidget(b);
-  }
+  const auto choice = [&](const QString& caption, const QStringList& texts, const QString& tip,
+                          const QStringList& keys) {
+    auto* group = new QButtonGroup(this);
+    group->setExclusive(false);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(4);
+    auto* label = new QLabel(caption);
+    label->setObjectName("caption");
+    label->setMinimumWidth(70);
+    row->addWidget(label);
+    for (int i = 0; i < texts.size(); ++i) {
+      auto* b = toggle(texts[i], tip.arg(texts[i], keys[i]));
+      group->addButton(b, i + 1);
+      row->addWidget(b);
+    }
+    return std::pair(group, row);
+  };
+  const auto [attention, attentionRow] =
+      choice(tr("Attention on"), {tr("sound"), tr("count"), tr("lips"), tr("else")},
+             tr("Where the player’s attention was: %1 (%2)"), {"5", "6", "7", "8"});
+  const auto [comfort, comfortRow] = choice(tr("It felt"), {tr("easy"), tr("fair"), tr("tight")},
+                                            tr("How it felt to the player: %1 (%2)"), {"9", "0", "-"});
+  attention_ = attention;
+  comfort_ = comfort;
+  tried_ = toggle(tr("tried it"), {});
+  comfortRow->addWidget(tried_);
+  model_ = toggle(tr("Model"), tr("Hold the next takes of this step against this one (M)"));
+  model_->setObjectName("model");
+  model_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+  tried_->setObjectName("tried");
   connect(attention_, &QButtonGroup::idClicked, this, &MainWindow::setAttention);
+  connect(comfort_, &QButtonGroup::idClicked, this, &MainWindow::setComfort);
+  connect(tried_, &QToolButton::clicked, this, &MainWindow::setTried);
+  connect(model_, &QToolButton::clicked, this, &MainWindow::setModel);
   remark_ = new QLineEdit;
   remark_->setObjectName("remark");
   remark_->setPlaceholderText(tr("A note on this take"));
@@ -400,7 +421,12 @@ QWidget* MainWindow::buildRight() {
   layout->addWidget(card);
   layout->addLayout(wordRow);
   layout->addLayout(attentionRow);
-  layout->addWidget(remark_);
+  layout->addLayout(comfortRow);
+  auto* remarkRow = new QHBoxLayout;
+  remarkRow->setSpacing(4);
+  remarkRow->addWidget(remark_, 1);
+  remarkRow->addWidget(model_);
+  layout->addLayout(remarkRow);
   layout->addLayout(actions);
   return right;
 }

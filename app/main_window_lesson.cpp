@@ -1,6 +1,7 @@
 #include <QMediaDevices>
 #include <nlohmann/json.hpp>
 
+#include "app/card_editor.h"
 #include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
@@ -29,16 +30,16 @@ Verdict verdictOfTake(TeachersWord word, const std::string& summary) {
 
 }  // namespace
 
-const Exercise& MainWindow::exercise() const { return *lesson_->current(); }
+ExercisePtr MainWindow::card() const { return lesson_->current(); }
 
 /// Another step of the lesson: its card is shown, and the takes that there are of it.
 void MainWindow::exerciseChosen() {
   if (loading_ || live_.running()) return;
   AskedFor wanted = asked();
-  wanted.exercise = exercise().id;
+  wanted.exercise = card()->id;
   wanted.tempo_bpm.reset();
   // As it was asked for last time.
-  const auto last = std::ranges::find(takes_, exercise().id, [](const Take& t) { return t.asked.exercise; });
+  const auto last = std::ranges::find(takes_, card()->id, [](const Take& t) { return t.asked.exercise; });
   if (last != takes_.end()) wanted = last->asked;
   player_.stop();
   shown_.reset();
@@ -51,11 +52,11 @@ void MainWindow::exerciseChosen() {
 
 /// What the exercise asks of the head strip.
 void MainWindow::showExerciseFields() {
-  tempoBox_->setVisible(exercise().counted());
-  holdBox_->setVisible(!exercise().counted());
-  support_->setVisible(exercise().counted());
-  autoStop_->setText(exercise().counted() ? tr("Stop at the end") : tr("Stop after the tone"));
-  earsFirst_->setChecked(exercise().display == Display::hidden);
+  tempoBox_->setVisible(card()->counted());
+  holdBox_->setVisible(!card()->counted());
+  support_->setVisible(card()->counted());
+  autoStop_->setText(card()->counted() ? tr("Stop at the end") : tr("Stop after the tone"));
+  earsFirst_->setChecked(card()->display == Display::hidden);
 }
 
 /// The student's own running order.
@@ -71,31 +72,95 @@ void MainWindow::loadLesson() {
   loading_ = false;
 }
 
+void MainWindow::loadOwnCards() {
+  auto cards = studio_.cards();
+  if (!cards) return say(q(cards.error()));
+  loading_ = true;
+  lesson_->setOwnCards(std::move(*cards));
+  loading_ = false;
+}
+
+/// Looks at a card; what is changed becomes an own one, and an own one is replaced or erased.
+void MainWindow::editCard(const std::string& exercise) {
+  const ExercisePtr opened = lesson_->find(exercise);
+  if (!opened || live_.running()) return;
+  const bool own = lesson_->isOwn(exercise);
+  CardEditor editor(*opened, own, contextFor(asked()), this);
+  if (editor.exec() != QDialog::Accepted) return;
+  Exercise card = editor.card();
+  if (!own) {
+    // An id of its own, whatever the title.
+    const std::string stem = "own-" + std::to_string(QDateTime::currentSecsSinceEpoch());
+    card.id = stem;
+    for (int i = 2; lesson_->find(card.id); ++i) card.id = stem + "-" + std::to_string(i);
+  }
+  if (const auto kept = editor.erased() ? studio_.eraseCard(exercise) : studio_.keepCard(card); !kept)
+    return say(q(kept.error()));
+  loadOwnCards();
+  if (!editor.erased()) lesson_->choose(card.id);
+  exerciseChosen();
+}
+
+/// The take that the step's takes are held against: the teacher's model, or the student's best.
+std::optional<Rival> MainWindow::rival() const {
+  const auto of = [this](std::int64_t take) -> std::optional<Rival> {
+    const nlohmann::json values = readingsOf(take).value("values", nlohmann::json::object());
+    if (!values.contains("held_s")) return std::nullopt;
+    return Rival{values["held_s"].get<double>(), values.contains("wander_cents")
+                                                     ? std::optional(values["wander_cents"].get<double>())
+                                                     : std::nullopt};
+  };
+  if (card()->against == Against::teacher) {
+    const auto model = numberSetting(modelSetting());
+    return model ? of(static_cast<std::int64_t>(*model)) : std::nullopt;
+  }
+  if (card()->against == Against::nobody) return std::nullopt;
+  std::vector<Rival> earlier;
+  for (const Take& take : takes_)
+    if (take.asked.exercise == card()->id && take.word != TeachersWord::invalidTry &&
+        take.word != TeachersWord::veto)
+      if (const auto one = of(take.id)) earlier.push_back(*one);
+  return bestOf(earlier);
+}
+
+std::string MainWindow::modelSetting() const {
+  return "model:" + std::to_string(student() ? student()->id : 0) + ":" + card()->id;
+}
+
+bool MainWindow::isModel() const {
+  return shown_ && numberSetting(modelSetting()) == static_cast<double>(shown_->take.id);
+}
+
+void MainWindow::setModel() {
+  if (!shown_ || studio_.readOnly() || card()->against != Against::teacher) return;
+  const std::string value = isModel() ? std::string() : std::to_string(shown_->take.id);
+  if (const auto kept = studio_.keepSetting(modelSetting(), value); !kept) say(q(kept.error()));
+  showFigures();
+}
+
 /// How each step stands, from the takes that count, newest first.
 void MainWindow::updateResults() {
-  std::map<std::string, StepResult> results;
+  std::map<std::string, std::vector<Verdict>> verdicts;
   for (const Take& take : takes_) {
     if (take.word == TeachersWord::invalidTry) continue;
-    const Exercise* card = findExercise(take.asked.exercise);
     const auto summary = studio_.summary(take.id);
-    if (!card || !summary || !*summary) continue;
-    StepResult& step = results[card->id];
-    if (step.tries >= card->of) continue;
-    const auto verdict = verdictOfTake(take.word, (*summary)->readings);
-    if (step.tries++ == 0) step.last = verdict;
-    if (verdict == Verdict::inside || verdict == Verdict::near) ++step.good;
+    if (summary && *summary)
+      verdicts[take.asked.exercise].push_back(verdictOfTake(take.word, (*summary)->readings));
   }
+  std::map<std::string, Standing> results;
+  for (const auto& [id, list] : verdicts)
+    if (const auto step = lesson_->find(id)) results[id] = standingOf(list, *step);
   lesson_->setResults(std::move(results));
 }
 
 /// Rest that the card owes after a set is counted down; a new take may start all the same.
 void MainWindow::oweRest() {
-  restLeft_s_ = static_cast<int>(exercise().rest_s);
+  restLeft_s_ = static_cast<int>(card()->rest_s);
   const QDate today = QDate::currentDate();
   const auto done = std::ranges::count_if(takes_, [&](const Take& t) {
-    return t.asked.exercise == exercise().id && QDateTime::fromSecsSinceEpoch(t.made_unix_s).date() == today;
+    return t.asked.exercise == card()->id && QDateTime::fromSecsSinceEpoch(t.made_unix_s).date() == today;
   });
-  if (exercise().mostPerDay > 0 && done >= exercise().mostPerDay)
+  if (card()->mostPerDay > 0 && done >= card()->mostPerDay)
     say(tr("Takes of this one today: %1. That is enough of it; go on with the next step (N), or tomorrow.")
             .arg(done));
   rest_->setVisible(restLeft_s_ > 0);

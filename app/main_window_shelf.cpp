@@ -1,6 +1,7 @@
 #include <nlohmann/json.hpp>
 
 #include "app/compare_view.h"
+#include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
 #include "app/ribbon_painter.h"
@@ -23,24 +24,41 @@ QByteArray pngOf(const QImage& image) {
 
 }  // namespace
 
+/// What is kept of the figures of the takes before the one on show, of the same step, newest first; invalid
+/// tries are left out.
+std::vector<nlohmann::json> MainWindow::earlierReadings(std::size_t most) const {
+  std::vector<nlohmann::json> earlier;
+  if (!shown_) return earlier;
+  const auto rank = [](const Take& t) { return std::pair(t.made_unix_s, t.id); };
+  for (const Take& take : takes_) {  // newest first
+    if (rank(take) >= rank(shown_->take) || take.asked.exercise != shown_->take.asked.exercise ||
+        take.word == TeachersWord::invalidTry)
+      continue;
+    if (earlier.size() == most) break;
+    auto kept = readingsOf(take.id);
+    if (kept.is_object()) earlier.push_back(std::move(kept));
+  }
+  return earlier;
+}
+
+nlohmann::json MainWindow::readingsOf(std::int64_t take) const {
+  const auto summary = studio_.summary(take);
+  return summary && *summary ? nlohmann::json::parse((*summary)->readings, nullptr, false) : nlohmann::json();
+}
+
 std::map<std::string, std::vector<double>> MainWindow::earlierValues() const {
   std::map<std::string, std::vector<double>> values;
-  if (!shown_) return values;
-  int used = 0;
-  for (const Take& take : takes_) {  // newest first
-    const bool earlier = take.made_unix_s < shown_->take.made_unix_s ||
-                         (take.made_unix_s == shown_->take.made_unix_s && take.id < shown_->take.id);
-    const bool same = take.asked.exercise == shown_->take.asked.exercise;
-    if (!earlier || !same || take.word == TeachersWord::invalidTry || used == 5) continue;
-    const auto summary = studio_.summary(take.id);
-    if (!summary || !*summary) continue;
-    ++used;
-    const auto kept = nlohmann::json::parse((*summary)->readings, nullptr, false);
-    if (!kept.is_object() || !kept.contains("values")) continue;
-    for (const auto& [id, value] : kept["values"].items())
+  for (const nlohmann::json& kept : earlierReadings(5)) {
+    const auto figures = kept.value("values", nlohmann::json::object());
+    for (const auto& [id, value] : figures.items())
       if (value.is_number()) values[id].insert(values[id].begin(), value.get<double>());
   }
   return values;
+}
+
+QString MainWindow::adviceBefore() const {
+  const auto earlier = earlierReadings(1);
+  return earlier.empty() ? QString() : q(earlier.front().value("advice", ""));
 }
 
 void MainWindow::keepSummary(const Opened& opened) {
@@ -49,6 +67,8 @@ void MainWindow::keepSummary(const Opened& opened) {
                           {"verdict", static_cast<int>(overallVerdict(opened.picture->analysis.readings))}};
   for (const Reading& r : opened.picture->analysis.readings)
     if (r.value) readings["values"][r.id] = *r.value;
+  if (!opened.picture->analysis.advice.empty())
+    readings["advice"] = opened.picture->analysis.advice.front().text;
   const Tone* tone = opened.picture->analysis.mainTone();
   const QByteArray png = pngOf(thumbnail(*opened.picture, kThumbnail, 2.0));
   const auto kept =
@@ -83,7 +103,7 @@ void MainWindow::loadShelf(std::optional<std::int64_t> select) {
       unsummarised_.push_back(take.id);
     picture.setDevicePixelRatio(picture.width() / static_cast<double>(kThumbnail.width()));
     const QString when = QDateTime::fromSecsSinceEpoch(take.made_unix_s).toString("d MMM, HH:mm");
-    const Exercise* card = findExercise(take.asked.exercise);
+    const auto card = lesson_->find(take.asked.exercise);
     const bool single = !card || !card->counted();
     const QString held = !single ? QFontMetrics(shelf_->font()).elidedText(q(card->title), Qt::ElideRight, 84)
                          : take.held_s ? tr("%1 s").arg(*take.held_s, 0, 'f', 1)

@@ -15,8 +15,9 @@ namespace calando {
 AskedFor MainWindow::asked() const {
   AskedFor a;
   a.instrument = student() ? student()->instrument : "";
-  a.exercise = exercise().id;
-  if (exercise().counted() && tempo_->value() != exercise().tempo_bpm) a.tempo_bpm = tempo_->value();
+  a.exercise = card()->id;
+  if (lesson_->isOwn(a.exercise)) a.card = toText(*card());
+  if (card()->counted() && tempo_->value() != card()->tempo_bpm) a.tempo_bpm = tempo_->value();
   a.level = level_->currentData().toString().toStdString();
   a.note = staff_->note();
   a.seconds = seconds_->value();
@@ -32,9 +33,11 @@ void MainWindow::showAsked(const AskedFor& a) {
   staff_->setNote(a.note);
   note_->setText(a.note ? q(noteName(*a.note, instrument ? instrument->spelling : Spelling::flats))
                         : QString());
+  if (!a.card.empty() && !lesson_->find(a.exercise))
+    if (const auto gone = parseExercise(a.card)) lesson_->lend(*gone);
   lesson_->show(a.exercise);
   showExerciseFields();
-  tempo_->setValue(a.tempo_bpm.value_or(std::max(20.0, exercise().tempo_bpm)));
+  tempo_->setValue(a.tempo_bpm.value_or(std::max(20.0, card()->tempo_bpm)));
   seconds_->setValue(a.seconds);
   level_->setCurrentIndex(std::max(0, level_->findData(q(a.level))));
   a4_->setValue(a.a4_hz);
@@ -47,6 +50,7 @@ void MainWindow::askedChanged() {
   if (loading_ || !shown_ || live_.running()) return;
   AskedFor wanted = asked();
   wanted.start_s = shown_->take.asked.start_s;
+  wanted.against = shown_->take.asked.against;
   shown_->take.asked = wanted;
   const auto picture = pictureOf(shown_->picture->tracks, wanted);
   shown_->picture = picture;
@@ -75,6 +79,7 @@ void MainWindow::startTake() {
     return say(tr("Add a student first: then a take has somebody to belong to."), tr("Add a student"),
                [this] { editStudent(true); });
   AskedFor wanted = asked();
+  wanted.against = rival();
   const Context context = contextFor(wanted);
   const CueSheet sheet = unroll(context);
   if (sheet.cues.empty())
@@ -140,9 +145,8 @@ void MainWindow::stopTake() {
 void MainWindow::measure(Opened opened) {
   ++jobs_;
   QThreadPool::globalInstance()->start([this, opened = std::move(opened)]() mutable {
-    if (opened.samples && opened.error.isEmpty()) {
+    if (opened.samples && opened.error.isEmpty())
       opened.picture = pictureOf(trackAll(*opened.samples, opened.rate_hz), opened.take.asked);
-    }
     QMetaObject::invokeMethod(
         this,
         [this, opened = std::move(opened)] {
@@ -204,6 +208,17 @@ void MainWindow::showFigures() {
     b->setChecked(shown_ && static_cast<int>(shown_->take.word) == words_->id(b));
   for (QAbstractButton* b : attention_->buttons())
     b->setChecked(shown_ && static_cast<int>(shown_->take.attention) == attention_->id(b));
+  for (QAbstractButton* b : comfort_->buttons())
+    b->setChecked(shown_ && static_cast<int>(shown_->take.comfort) == comfort_->id(b));
+  const QString before = adviceBefore();
+  const QString said = shown_ ? q(shown_->take.tried) : QString();
+  tried_->setEnabled(!studio_.readOnly() && (!before.isEmpty() || !said.isEmpty()));
+  tried_->setChecked(!said.isEmpty());
+  tried_->setToolTip(said.isEmpty() ? before.isEmpty() ? tr("There was nothing to try before this take.")
+                                                       : tr("Was this tried? (Y) %1").arg(before)
+                                    : tr("This was tried (Y): %1").arg(said));
+  model_->setVisible(card()->against == Against::teacher);
+  model_->setChecked(isModel());
   remark_->setText(shown_ ? q(shown_->take.remark) : QString());
   updateActions();
 }
@@ -219,7 +234,8 @@ void MainWindow::updateActions() {
   editStudent_->setEnabled(writes && still && student());
   eraseStudent_->setEnabled(writes && still && student());
   record_->setEnabled(writes);
-  for (const QButtonGroup* group : {words_, attention_})
+  model_->setEnabled(writes && shown_.has_value());
+  for (const QButtonGroup* group : {words_, attention_, comfort_})
     for (QAbstractButton* b : group->buttons()) b->setEnabled(writes && shown_.has_value());
   remark_->setEnabled(writes && shown_.has_value());
   play_->setEnabled(shown_.has_value());
@@ -240,6 +256,23 @@ void MainWindow::setAttention(int attention) {
   if (!shown_ || studio_.readOnly()) return;
   const auto wanted = static_cast<Attention>(attention);
   shown_->take.attention = shown_->take.attention == wanted ? Attention::unsaid : wanted;
+  keepReflection();
+}
+
+void MainWindow::setComfort(int comfort) {
+  if (!shown_ || studio_.readOnly()) return;
+  const auto wanted = static_cast<Comfort>(comfort);
+  shown_->take.comfort = shown_->take.comfort == wanted ? Comfort::unsaid : wanted;
+  keepReflection();
+}
+
+void MainWindow::setTried() {
+  if (!shown_ || studio_.readOnly()) return;
+  shown_->take.tried = shown_->take.tried.empty() ? adviceBefore().toStdString() : std::string();
+  keepReflection();
+}
+
+void MainWindow::keepReflection() {
   if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
   for (Take& t : takes_)
     if (t.id == shown_->take.id) t = shown_->take;
@@ -283,6 +316,7 @@ void MainWindow::openFiles(const QStringList& files) {
   for (const QString& file : files) {
     Opened opened;
     opened.take.asked = asked();
+    opened.take.asked.against = rival();
     opened.take.student = student()->id;
     opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
     opened.take.source = QFileInfo(file).fileName().toStdString();

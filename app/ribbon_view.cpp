@@ -1,5 +1,6 @@
 #include "app/ribbon_view.h"
 
+#include "app/cue_strip.h"
 #include "app/ribbon_painter.h"
 #include "app/style.h"
 

@@ -10,6 +10,7 @@
 #include "core/analysis.h"
 #include "core/contract/analysis_json.h"
 #include "core/exercise/judging.h"
+#include "core/exercise/progression.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
 #include "core/theory/instrument.h"
@@ -29,7 +30,7 @@ struct Failure {
 
 struct AnalyseOptions {
   std::string file, instrument, note, fingering, temperament = "equal", tonic, exercise = "steady-tone",
-                                                 level = "growing", channel = "mix", tracks;
+                                                 level = "growing", channel = "mix", tracks, against;
   double target_hz = 0.0, a4_hz = 440.0;
   std::optional<double> tempo, start_s;
 };
@@ -42,17 +43,15 @@ const Instrument* instrumentOf(const std::string& id) {
 }
 
 /// A card that ships, or one in a file of its own.
-const Exercise* exerciseOf(const std::string& id) {
+ExercisePtr exerciseOf(const std::string& id) {
   if (id.ends_with(".json")) {
     std::ifstream in(id, std::ios::binary);
     if (!in) refuse(printable(id) + ": cannot be read; name an exercise card");
-    static std::optional<Exercise> card;  // one a run
     auto parsed = parseExercise(std::string(std::istreambuf_iterator<char>(in), {}));
     if (!parsed) refuse(printable(id) + ": " + printable(parsed.error()));
-    card = std::move(*parsed);
-    return &*card;
+    return std::make_shared<Exercise>(std::move(*parsed));
   }
-  const Exercise* found = findExercise(id);
+  auto found = findExercise(id);
   if (!found) refuse("exercise \"" + printable(id) + "\" is unknown; calando-cli exercises lists them");
   return found;
 }
@@ -127,20 +126,34 @@ void writeText(const std::string& path, const std::string& text) {
   if (!out) throw Failure{otherFailure, printable(path) + ": cannot be written; choose another place"};
 }
 
-void analyseFile(const AnalyseOptions& o) {
-  const Context context = contextOf(o);
+struct Tracked {
+  SoundInfo info;
+  Tracker tracker;
+};
+
+Tracked trackFile(const std::string& file, const std::string& channel) {
   std::optional<Tracker> tracker;
-  const auto info = readSound(
-      o.file, channelOf(o.channel), [&](const SoundInfo& i) { tracker.emplace(i.rate_hz); },
+  auto info = readSound(
+      file, channelOf(channel), [&](const SoundInfo& i) { tracker.emplace(i.rate_hz); },
       [&](std::span<const float> block) { tracker->push(block); });
   if (!info)
     throw Failure{info.error().kind == SoundError::Kind::noSuchChannel ? wrongUsage : unreadableFile,
                   info.error().what};
   tracker->finish();
-  const Analysis analysis = analyse(tracker->tracks(), context);
-  if (!o.tracks.empty()) writeText(o.tracks, tracksCsv(tracker->tracks(), analysis));
-  const SourceInfo source{o.file, info->rate_hz, info->channels,
-                          info->taken ? std::to_string(*info->taken) : "mix"};
+  return {*info, std::move(*tracker)};
+}
+
+void analyseFile(const AnalyseOptions& o) {
+  Context context = contextOf(o);
+  if (!o.against.empty()) {
+    context.against = rivalOf(analyse(trackFile(o.against, "mix").tracker.tracks(), context));
+    if (!context.against) refuse(printable(o.against) + ": has no tone to hold the take against");
+  }
+  const auto [info, tracker] = trackFile(o.file, o.channel);
+  const Analysis analysis = analyse(tracker.tracks(), context);
+  if (!o.tracks.empty()) writeText(o.tracks, tracksCsv(tracker.tracks(), analysis));
+  const SourceInfo source{o.file, info.rate_hz, info.channels,
+                          info.taken ? std::to_string(*info.taken) : "mix"};
   std::cout << toJson(analysis, source, context).dump(2) << "\n";
 }
 
@@ -245,6 +258,7 @@ int run(int argc, char** argv) {
   analyse->add_option("--temperament", a.temperament, "equal or just");
   analyse->add_option("--tonic", a.tonic);
   analyse->add_option("--exercise", a.exercise);
+  analyse->add_option("--against", a.against);
   analyse->add_option("--level", a.level);
   analyse->add_option("--tempo", a.tempo)->check(CLI::Range(20.0, 400.0));
   analyse->add_option("--start", a.start_s)->check(CLI::NonNegativeNumber);

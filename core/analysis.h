@@ -17,18 +17,25 @@ namespace calando {
 struct Exercise;  // exercise/exercise.h
 struct Level;     // exercise/judging.h
 
+/// What of one take's tone another is held against: the teacher's, or the student's best so far.
+struct Rival {
+  double held_s = 0.0;
+  std::optional<double> wander_cents;
+};
+
 /// What was asked for, and what it is held against.
 struct Context {
   Reference reference;
-  const Instrument* instrument = nullptr;  ///< nullptr: concert pitch, full range
-  std::vector<int> asked;                  ///< written semitones, in order; empty: nearest note
-  std::optional<double> target_hz;         ///< instead of `asked`
-  std::optional<int> fundamental;          ///< written partial 1 of the fingering in use
-  const Exercise* exercise = nullptr;      ///< nullptr: not judged
-  const Level* level = nullptr;            ///< needed with an exercise
-  std::optional<double> askedSeconds;      ///< held time asked for, instead of the level's
-  std::optional<double> tempo_bpm;         ///< instead of the exercise's own
+  const Instrument* instrument = nullptr;    ///< nullptr: concert pitch, full range
+  std::vector<int> asked;                    ///< written semitones, in order; empty: nearest note
+  std::optional<double> target_hz;           ///< instead of `asked`
+  std::optional<int> fundamental;            ///< written partial 1 of the fingering in use
+  std::shared_ptr<const Exercise> exercise;  ///< nullptr: not judged
+  const Level* level = nullptr;              ///< needed with an exercise
+  std::optional<double> askedSeconds;        ///< held time asked for, instead of the level's
+  std::optional<double> tempo_bpm;           ///< instead of the exercise's own
   std::optional<double> start_s;  ///< where the first cue begins in the take; else found by alignment
+  std::optional<Rival> against;   ///< another take's tone that this one is held against
 };
 
 enum class SegmentKind { silence, air, tone };
@@ -159,6 +166,10 @@ struct CueResult {
   std::optional<double> pulse_depth_db;    ///< from trough to crest, mean
   std::optional<double> pulse_spread_db;   ///< standard deviation of the crests
   std::optional<double> colour_distance_db;  ///< from the model note
+  std::optional<double> bend_cents;          ///< of a bend: the farthest that the pitch goes from its start
+  std::optional<double> bend_return_cents;   ///< of a bend: its last pitch less its first
+  std::optional<double> glide_error_cents;  ///< of a glide: its way less that from the note before to its own
+  std::optional<double> glide_uneven_cents;  ///< of a glide: RMS about a straight line
   Verdict verdict = Verdict::unmeasured;     ///< the worst of its own figures
 };
 

@@ -41,17 +41,31 @@ CREATE TABLE summary(
   engine TEXT NOT NULL, held REAL, ribbon BLOB NOT NULL, readings TEXT NOT NULL);
 CREATE TABLE setting(key TEXT PRIMARY KEY, value TEXT NOT NULL);
 )",
-    "ALTER TABLE take ADD COLUMN attention INTEGER NOT NULL DEFAULT 0;"};
+    "ALTER TABLE take ADD COLUMN attention INTEGER NOT NULL DEFAULT 0;",
+    R"(
+ALTER TABLE take ADD COLUMN comfort INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE take ADD COLUMN tried TEXT NOT NULL DEFAULT '';
+CREATE TABLE card(id TEXT PRIMARY KEY, text TEXT NOT NULL);
+)"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 
+nlohmann::json numberOrNull(const std::optional<double>& x) {
+  return x ? nlohmann::json(*x) : nlohmann::json(nullptr);
+}
+
 nlohmann::json toJson(const AskedFor& a) {
+  nlohmann::json against;
+  if (a.against)
+    against = {{"held_s", a.against->held_s}, {"wander_cents", numberOrNull(a.against->wander_cents)}};
   return {{"instrument", a.instrument},
           {"exercise", a.exercise},
+          {"card", a.card},
+          {"against", against},
           {"level", a.level},
           {"note", a.note ? nlohmann::json(*a.note) : nlohmann::json(nullptr)},
           {"seconds", a.seconds},
-          {"tempo", a.tempo_bpm ? nlohmann::json(*a.tempo_bpm) : nlohmann::json(nullptr)},
-          {"start_s", a.start_s ? nlohmann::json(*a.start_s) : nlohmann::json(nullptr)},
+          {"tempo", numberOrNull(a.tempo_bpm)},
+          {"start_s", numberOrNull(a.start_s)},
           {"a4_hz", a.a4_hz},
           {"just", a.just},
           {"tonic", a.tonic}};
@@ -66,8 +80,15 @@ AskedFor askedFrom(const std::string& text) {
   a.level = j.value("level", a.level);
   if (j.contains("note") && j["note"].is_number_integer()) a.note = j["note"].get<int>();
   a.seconds = j.value("seconds", a.seconds);
-  if (j.contains("tempo") && j["tempo"].is_number()) a.tempo_bpm = j["tempo"].get<double>();
-  if (j.contains("start_s") && j["start_s"].is_number()) a.start_s = j["start_s"].get<double>();
+  const auto number = [](const nlohmann::json& in, const char* key) -> std::optional<double> {
+    const auto found = in.find(key);
+    return found != in.end() && found->is_number() ? std::optional(found->get<double>()) : std::nullopt;
+  };
+  a.tempo_bpm = number(j, "tempo");
+  a.start_s = number(j, "start_s");
+  a.card = j.value("card", "");
+  if (const auto against = j.find("against"); against != j.end() && against->is_object())
+    a.against = Rival{number(*against, "held_s").value_or(0.0), number(*against, "wander_cents")};
   a.a4_hz = j.value("a4_hz", a.a4_hz);
   a.just = j.value("just", a.just);
   a.tonic = j.value("tonic", a.tonic);
@@ -101,6 +122,9 @@ Context contextFor(const AskedFor& asked) {
   context.reference = {asked.a4_hz, asked.just, asked.tonic};
   if (asked.note) context.asked = {*asked.note};
   context.exercise = findExercise(asked.exercise);
+  if (!asked.card.empty())
+    if (auto own = parseExercise(asked.card)) context.exercise = std::make_shared<Exercise>(std::move(*own));
+  context.against = asked.against;
   context.level = findLevel(asked.level);
   context.askedSeconds = asked.seconds;
   context.tempo_bpm = asked.tempo_bpm;
@@ -263,6 +287,8 @@ Take takeFrom(SQLite::Statement& row) {
   t.remark = row.getColumn(7).getString();
   if (!row.getColumn(8).isNull()) t.held_s = row.getColumn(8).getDouble();
   t.attention = static_cast<Attention>(std::clamp(row.getColumn(9).getInt(), 0, 4));
+  t.comfort = static_cast<Comfort>(std::clamp(row.getColumn(10).getInt(), 0, 3));
+  t.tried = row.getColumn(11).getString();
   return t;
 }
 }  // namespace
@@ -272,8 +298,8 @@ Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
     std::vector<Take> list;
     SQLite::Statement query(
         *data_->db,
-        "SELECT take.id, student, made, seconds, source, asked, word, remark, summary.held, attention FROM "
-        "take "
+        "SELECT take.id, student, made, seconds, source, asked, word, remark, summary.held, attention, "
+        "comfort, tried FROM take "
         "LEFT JOIN summary ON summary.take = take.id WHERE student = ? AND deleted = 0 ORDER BY made DESC, "
         "take.id DESC");
     query.bind(1, student);
@@ -332,12 +358,15 @@ Studio::Result<Sound> Studio::takeSound(std::int64_t take) const {
 Studio::Result<void> Studio::changeTake(const Take& take) {
   return data_->change([&] {
     SQLite::Statement update(*data_->db,
-                             "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ? WHERE id = ?");
+                             "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ?, comfort = ?, "
+                             "tried = ? WHERE id = ?");
     update.bind(1, static_cast<int>(take.word));
     update.bind(2, take.remark);
     update.bind(3, toJson(take.asked).dump());
     update.bind(4, static_cast<int>(take.attention));
-    update.bind(5, take.id);
+    update.bind(5, static_cast<int>(take.comfort));
+    update.bind(6, take.tried);
+    update.bind(7, take.id);
     update.exec();
   });
 }
@@ -396,6 +425,34 @@ Studio::Result<void> Studio::keepSummary(std::int64_t take, const Summary& summa
     insert.bind(4, summary.ribbon.data(), static_cast<int>(summary.ribbon.size()));
     insert.bind(5, summary.readings);
     insert.exec();
+  });
+}
+
+Studio::Result<std::vector<Exercise>> Studio::cards() const {
+  return data_->attempt([&] {
+    std::vector<Exercise> list;
+    SQLite::Statement query(*data_->db, "SELECT text FROM card");
+    while (query.executeStep())
+      if (auto card = parseExercise(query.getColumn(0).getString())) list.push_back(std::move(*card));
+    std::ranges::sort(list, {}, &Exercise::title);
+    return list;
+  });
+}
+
+Studio::Result<void> Studio::keepCard(const Exercise& card) {
+  return data_->change([&] {
+    SQLite::Statement insert(*data_->db, "INSERT OR REPLACE INTO card(id, text) VALUES(?, ?)");
+    insert.bind(1, card.id);
+    insert.bind(2, toText(card));
+    insert.exec();
+  });
+}
+
+Studio::Result<void> Studio::eraseCard(const std::string& id) {
+  return data_->change([&] {
+    SQLite::Statement remove(*data_->db, "DELETE FROM card WHERE id = ?");
+    remove.bind(1, id);
+    remove.exec();
   });
 }
 

@@ -10,6 +10,7 @@
 
 #include "audio/sound_file.h"
 #include "core/analysis.h"
+#include "core/exercise/exercise.h"
 
 namespace calando {
 
@@ -26,11 +27,13 @@ enum class TeachersWord { none, accept, invalidTry, notYet, veto };
 struct AskedFor {
   std::string instrument;
   std::string exercise = "steady-tone";
+  std::string card;  ///< the card itself where it is none of those that ship; else empty
   std::string level = "growing";
   std::optional<int> note;  ///< written
   double seconds = 8.0;
   std::optional<double> tempo_bpm;  ///< instead of the exercise's own
   std::optional<double> start_s;    ///< where the count stands in the take, when it was counted in
+  std::optional<Rival> against;     ///< what the take is held against
   double a4_hz = 440.0;
   bool just = false;
   int tonic = 0;
@@ -40,6 +43,8 @@ Context contextFor(const AskedFor& asked);
 
 /// Where the player's attention was, as they say after a take.
 enum class Attention { unsaid, sound, count, lips, elsewhere };
+/// How it felt.
+enum class Comfort { unsaid, easy, fair, tight };
 
 struct Take {
   std::int64_t id = 0;
@@ -50,6 +55,8 @@ struct Take {
   AskedFor asked;
   TeachersWord word = TeachersWord::none;
   Attention attention = Attention::unsaid;
+  Comfort comfort = Comfort::unsaid;
+  std::string tried;  ///< the one thing that was tried in it, in words; empty: nothing said
   std::string remark;
   std::optional<double> held_s;  ///< of the judged tone, from the kept analysis
 };
@@ -91,7 +98,8 @@ class Studio {
   Result<Take> addTake(Take take, std::span<const float> samples, double rate_hz);
   Result<Sound> takeSound(std::int64_t take) const;
   std::filesystem::path takeFile(std::int64_t take) const;
-  Result<void> changeTake(const Take& take);  ///< word, attention, remark and what was asked for
+  /// Word, attention, comfort, what was tried, remark and what was asked for.
+  Result<void> changeTake(const Take& take);
   /// Out of the shelf; restoreTake() brings it back until removeDeleted().
   Result<void> deleteTake(std::int64_t take);
   Result<void> restoreTake(std::int64_t take);
@@ -106,6 +114,11 @@ class Studio {
   };
   Result<std::optional<Summary>> summary(std::int64_t take) const;  ///< nullopt: none of this engine
   Result<void> keepSummary(std::int64_t take, const Summary& summary);
+
+  /// The teacher's own exercise cards, by title.
+  Result<std::vector<Exercise>> cards() const;
+  Result<void> keepCard(const Exercise& card);  ///< in place of an earlier one of that id
+  Result<void> eraseCard(const std::string& id);
 
   Result<std::optional<std::string>> setting(const std::string& key) const;
   Result<void> keepSetting(const std::string& key, const std::string& value);

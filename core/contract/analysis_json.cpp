@@ -78,6 +78,10 @@ struct Writer {
             {"pulse_depth_db", number(c.pulse_depth_db)},
             {"pulse_spread_db", number(c.pulse_spread_db)},
             {"colour_distance_db", number(c.colour_distance_db)},
+            {"bend_cents", number(c.bend_cents)},
+            {"bend_return_cents", number(c.bend_return_cents)},
+            {"glide_error_cents", number(c.glide_error_cents)},
+            {"glide_uneven_cents", number(c.glide_uneven_cents)},
             {"verdict", verdictName(c.verdict)}};
   }
 

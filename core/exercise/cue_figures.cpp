@@ -5,6 +5,7 @@
 
 #include "core/exercise/matching.h"
 #include "core/measure/dynamics.h"
+#include "core/measure/pitch_motion.h"
 
 namespace calando {
 
@@ -92,6 +93,24 @@ void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound,
   describeDynamics(row, cue, note, tracks, match, beat_s);
 }
 
+/// Bends and glides: of the whole tone as far as it lies in the cue's time, since a moving pitch is several
+/// notes.
+void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const Tone& tone,
+                    const Tracks& tracks, bool whole) {
+  const SheetCue& cue = sheet.cues[c];
+  if (cue.kind != CueKind::bend && cue.kind != CueKind::glide) return;
+  const auto motion = pitchMotion(tracks, whole ? tone.start_s : std::max(tone.start_s, row.start_s),
+                                  whole ? tone.end_s : std::min(tone.end_s, row.end_s));
+  if (!motion) return;
+  if (cue.kind == CueKind::bend) {
+    row.bend_cents = motion->farthest_cents;
+    row.bend_return_cents = motion->end_cents;
+    return;
+  }
+  row.glide_uneven_cents = motion->uneven_cents;
+  if (cue.note) row.glide_error_cents = motion->end_cents - 100.0 * (*cue.note - glideOrigin(sheet, c));
+}
+
 /// Colour against the first note that was played for a model cue.
 void compareColours(std::vector<CueResult>& rows, const CueSheet& sheet, const Analysis& analysis) {
   const Note* model = nullptr;
@@ -134,6 +153,8 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
       const HeardSound& sound = sounds[*match.sounds[c]];
       if (onACount) row.place_ms = 1000.0 * (sound.start_s - row.start_s);
       describeSound(row, cue, sound, analysis, tracks, match, beat_s);
+      if (const Tone* tone = soundOf(row, analysis).tone)
+        describeMotion(row, sheet, c, *tone, tracks, hasOneSound(sheet));
     }
     rows.push_back(std::move(row));
   }

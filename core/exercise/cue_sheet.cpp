@@ -103,6 +103,7 @@ CueSheet unroll(const Context& context) {
     return sounding >= instrument->lowest && sounding <= instrument->highest;
   };
   CueSheet sheet;
+  sheet.home = home;
   const double tempo = context.tempo_bpm.value_or(exercise.tempo_bpm);
   if (exercise.counted()) {
     sheet.beat_s = 60.0 / tempo;
@@ -140,6 +141,12 @@ CueSheet unroll(const Context& context) {
     }
   while (!sheet.cues.empty() && sheet.cues.back().kind == CueKind::rest) sheet.cues.pop_back();
   return sheet;
+}
+
+int glideOrigin(const CueSheet& sheet, std::size_t cue) {
+  while (cue-- > 0)
+    if (sheet.cues[cue].note) return *sheet.cues[cue].note;
+  return sheet.home;
 }
 
 SheetMoment momentOf(const CueSheet& sheet, double t) {

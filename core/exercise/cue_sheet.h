@@ -26,6 +26,7 @@ struct SheetCue {
 struct CueSheet {
   double beat_s = 0.0;  ///< 0: not counted
   int countIn = 0;      ///< beats
+  int home = 0;         ///< written
   std::vector<SheetCue> cues;
 
   double length_s() const { return cues.empty() ? 0.0 : cues.back().end_s(); }
@@ -33,6 +34,9 @@ struct CueSheet {
   /// Seconds before the first cue at which the count begins.
   double countIn_s() const { return countIn * beat_s; }
 };
+
+/// The written note that a slide to a cue comes from: that of the cue before with one, else the home note.
+int glideOrigin(const CueSheet& sheet, std::size_t cue);
 
 /// Unrolls the context's exercise for its instrument. The home note is the first note asked for, else a
 /// comfortable one; several asked for make one cue of each where the card has a single sounding cue. Notes

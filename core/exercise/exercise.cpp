@@ -27,6 +27,7 @@ constexpr Named<CueKind> kKinds[] = {
 constexpr Named<OnsetWanted> kOnsets[] = {
     {OnsetWanted::any, "any"}, {OnsetWanted::tongued, "tongued"}, {OnsetWanted::breath, "breath"}};
 constexpr Named<Display> kDisplays[] = {{Display::shown, "shown"}, {Display::hidden, "hidden"}};
+constexpr Named<Against> kAgainst[] = {{Against::best, "best"}, {Against::teacher, "teacher"}};
 constexpr Named<Generator::Kind> kGenerators[] = {{Generator::Kind::scale, "scale"},
                                                   {Generator::Kind::chromatic, "chromatic"},
                                                   {Generator::Kind::series, "series"},
@@ -171,7 +172,7 @@ Generator generatorFrom(const nlohmann::json& entry) {
 Exercise exerciseFrom(const nlohmann::json& entry) {
   refuseUnknown(entry,
                 {"id", "title", "family", "purpose", "cautions", "schools", "tempo", "count_in", "display",
-                 "cues", "generator", "scored", "targets", "opens_after", "dose", "readings"});
+                 "cues", "generator", "against", "scored", "targets", "opens_after", "dose", "readings"});
   Exercise e;
   std::string place;
   try {
@@ -205,6 +206,8 @@ Exercise exerciseFrom(const nlohmann::json& entry) {
         std::ranges::any_of(e.cues, [](const Cue& c) { return c.note.kind == CueNote::Kind::each; });
     if (each != (e.generator.kind != Generator::Kind::none))
       throw std::invalid_argument("a generator and the note \"each\" need one another");
+    place = "against";
+    if (entry.contains("against")) e.against = valueIn(kAgainst, entry["against"], "against");
     place = "scored";
     e.scored = entry.value("scored", true);
     if (entry.contains("targets"))
@@ -235,6 +238,24 @@ Exercise exerciseFrom(const nlohmann::json& entry) {
 }
 
 }  // namespace
+
+std::string nameOf(const CueNote& note) {
+  const nlohmann::json json = noteTo(note);
+  if (json.is_string()) return json.get<std::string>();
+  return json.begin().key() + " " + json.begin().value().dump();
+}
+
+tl::expected<CueNote, std::string> parseCueNote(std::string_view text) {
+  const auto space = text.find(' ');
+  try {
+    if (space == std::string_view::npos) return noteFrom(nlohmann::json(text));
+    return noteFrom({{std::string(text.substr(0, space)), nlohmann::json::parse(text.substr(space + 1))}});
+  } catch (const nlohmann::json::parse_error&) {
+    return tl::unexpected("note \"" + std::string(text) + "\" has no number; write it like degree 3");
+  } catch (const std::exception& e) {
+    return tl::unexpected(std::string(e.what()));
+  }
+}
 
 std::string_view nameOf(CueKind kind) { return nameIn(kKinds, kind); }
 
@@ -279,6 +300,7 @@ std::string toText(const Exercise& e) {
   for (const Cue& cue : e.cues) card["cues"].push_back(cueTo(cue));
   if (e.generator.kind != Generator::Kind::none)
     card["generator"] = {{"kind", nameIn(kGenerators, e.generator.kind)}, {"count", e.generator.count}};
+  if (e.against != Against::nobody) card["against"] = nameIn(kAgainst, e.against);
   if (!e.scored) card["scored"] = false;
   static const std::map<Family, const char*> families = {{Family::flute, "flute"},
                                                          {Family::doubleReed, "double-reed"},
@@ -303,6 +325,8 @@ const std::vector<Exercise>& exercises() {
   return list;
 }
 
-const Exercise* findExercise(std::string_view id) { return findById(exercises(), id); }
+ExercisePtr findExercise(std::string_view id) {
+  return {ExercisePtr(), findById(exercises(), id)};  // lives as long as the program
+}
 
 }  // namespace calando

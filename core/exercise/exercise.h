@@ -1,6 +1,7 @@
 #pragma once
 
 #include <map>
+#include <memory>
 #include <nlohmann/json_fwd.hpp>
 #include <string>
 #include <string_view>
@@ -39,6 +40,11 @@ struct CueNote {
   int value = 0;
 };
 
+/// "any", "home", "each", "Bb4", "degree 3", "interval -1", "partial 3".
+std::string nameOf(const CueNote& note);
+/// The same back; the error is one line with the remedy.
+tl::expected<CueNote, std::string> parseCueNote(std::string_view text);
+
 /// A point of an asked-for shape: level in dB, relative, at a share (0 to 1) of the cue. Straight lines in
 /// between.
 struct LevelPoint {
@@ -69,6 +75,9 @@ struct Generator {
 /// Whether the trace is seen while a take sounds.
 enum class Display { shown, hidden };
 
+/// Which take a card holds the take against.
+enum class Against { nobody, best, teacher };
+
 /// An exercise card.
 struct Exercise {
   std::string id;
@@ -82,6 +91,7 @@ struct Exercise {
   Display display = Display::shown;
   std::vector<Cue> cues;
   Generator generator;
+  Against against = Against::nobody;
   bool scored = true;                      ///< false: an exploring step, held against no target
   std::map<std::string, Targets> targets;  ///< by level id: what this card asks otherwise than the level
   int good = 3;                            ///< so many good takes of the last `of` open the next step
@@ -94,6 +104,8 @@ struct Exercise {
   bool counted() const { return tempo_bpm > 0.0; }
 };
 
+using ExercisePtr = std::shared_ptr<const Exercise>;
+
 /// One card. The error is one line that names the place in it and the remedy.
 tl::expected<Exercise, std::string> parseExercise(std::string_view json);
 /// A list of cards.
@@ -103,7 +115,7 @@ std::string toText(const Exercise& exercise);
 
 /// The cards that ship with the program; parsed once, thread-safe.
 const std::vector<Exercise>& exercises();
-/// Nullptr when there is none of that id.
-const Exercise* findExercise(std::string_view id);
+/// Of the cards that ship; nullptr when there is none of that id.
+ExercisePtr findExercise(std::string_view id);
 
 }  // namespace calando

@@ -24,19 +24,17 @@ std::optional<Target> targetFor(const std::string& id, const Context& context) {
   if (!context.exercise->scored) return std::nullopt;
   if (id == "held_s" && context.askedSeconds)
     return Target{context.askedSeconds, {}, *context.askedSeconds, {}};
-  const auto holding = [&](const Targets& targets) -> std::optional<Target> {
-    const auto found = targets.find(id);
-    if (found == targets.end()) return std::nullopt;
-    const auto& families = found->second.families;
-    if (!families.empty() &&
-        (!context.instrument || std::ranges::find(families, context.instrument->family) == families.end()))
-      return std::nullopt;
-    return found->second;
+  const Instrument* instrument = context.instrument;
+  const auto holds = [instrument](const Target& target) {
+    return target.families.empty() ||
+           (instrument && std::ranges::find(target.families, instrument->family) != target.families.end());
   };
-  const auto card = context.exercise->targets.find(context.level->id);
-  if (card != context.exercise->targets.end())
-    if (auto own = holding(card->second)) return own;
-  return holding(context.level->targets);
+  const Target* target = findTarget(id, *context.exercise, *context.level);
+  if (target && holds(*target)) return *target;
+  // A card's own target for other instruments leaves the level's to this one.
+  const auto common = context.level->targets.find(id);
+  if (common != context.level->targets.end() && holds(common->second)) return common->second;
+  return std::nullopt;
 }
 
 /// Distance outside the target, in widths of it.
@@ -52,7 +50,7 @@ Verdict verdictOf(double excess) {
 
 Reading read(const std::string& id, const Analysis& analysis, const Context& context) {
   Reading r{id, readingLabel(id), {}, readingUnit(id), {}, {}, false, Verdict::unmeasured, 0.0};
-  r.value = readingValue(id, analysis);
+  r.value = readingValue(id, analysis, context.against);
   const auto target = targetFor(id, context);
   if (target) {
     r.low = target->low;
@@ -200,6 +198,16 @@ Verdict overallVerdict(const std::vector<Reading>& readings) {
   for (const Verdict v : {Verdict::outside, Verdict::near, Verdict::inside, Verdict::notYet})
     if (has(v)) return v;
   return Verdict::unmeasured;
+}
+
+const Target* findTarget(const std::string& reading, const Exercise& card, const Level& level) {
+  const auto in = [&](const Targets& targets) {
+    const auto found = targets.find(reading);
+    return found == targets.end() ? nullptr : &found->second;
+  };
+  const auto own = card.targets.find(level.id);
+  const Target* target = own == card.targets.end() ? nullptr : in(own->second);
+  return target ? target : in(level.targets);
 }
 
 void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context) {

@@ -22,6 +22,10 @@ tl::expected<std::vector<Level>, std::string> parseLevels(std::string_view json)
 const std::vector<Level>& levels();
 const Level* findLevel(std::string_view id);
 
+/// What a card asks of a figure at a level: the card's own target, else the level's, else nullptr. Whether it
+/// holds for the instrument is not asked.
+const Target* findTarget(const std::string& reading, const Exercise& card, const Level& level);
+
 /// A figure outside by no more than this many widths of its target is near.
 inline constexpr double kNearWidths = 0.5;
 

@@ -16,10 +16,12 @@ struct Heard {
   std::vector<const CueResult*> played;
   std::vector<const Tone*> tones;
   std::vector<const Note*> notes;
+  std::optional<Rival> against;
 };
 
-Heard heardIn(const Analysis& analysis) {
+Heard heardIn(const Analysis& analysis, const std::optional<Rival>& against) {
   Heard heard;
+  heard.against = against;
   for (const CueResult& cue : analysis.cues) {
     if (!cue.asksForSound) continue;
     heard.asked.push_back(&cue);
@@ -65,6 +67,18 @@ std::optional<double> spread(const Heard& heard) {
   const auto values = valuesOf(heard.notes, [](const Note& n) -> std::optional<double> { return n.*Member; });
   if (values.size() < 2) return std::nullopt;
   return standardDeviation(values);
+}
+
+/// Longer and steadier than the take it is held against.
+std::optional<double> heldMore(const Heard& heard) {
+  const auto held = heard.tones.empty() ? std::nullopt : std::optional(heard.tones.front()->held_s);
+  if (!heard.against || !held) return std::nullopt;
+  return *held - heard.against->held_s;
+}
+std::optional<double> steadierBy(const Heard& heard) {
+  const auto wander = ofNote<&Note::wander_cents>(heard);
+  if (!heard.against || !heard.against->wander_cents || !wander) return std::nullopt;
+  return *heard.against->wander_cents - *wander;
 }
 
 std::optional<double> missing(const Heard& heard) {
@@ -130,6 +144,10 @@ constexpr std::array kReadings{
     ReadingKind{"length_error_beats", "Length off", "beats", Area::startsAndLasts,
                 "How much longer than asked for the notes are; shorter is negative.",
                 ofCue<&CueResult::length_error_beats>, &CueResult::length_error_beats},
+    ReadingKind{"held_more_s", "Held longer by", "s", Area::startsAndLasts,
+                "How much longer the tone sounds than that of the take it is held against; shorter is "
+                "negative.",
+                heldMore},
     ReadingKind{"fade_db", "Fade", "dB", Area::startsAndLasts,
                 "Level of the last half second less the level before it.",
                 ofTone<&Tone::release, &Release::fade_db>},
@@ -152,6 +170,9 @@ constexpr std::array kReadings{
     ReadingKind{"drift_cents_per_s", "Drift", "cents/s", Area::steady,
                 "The slope of the pitch over the whole tone; rising is positive.",
                 ofNote<&Note::drift_cents_per_s>},
+    ReadingKind{"steadier_cents", "Steadier by", "cents", Area::steady,
+                "How much less the pitch wanders than in the take it is held against; more is negative.",
+                steadierBy},
     ReadingKind{"level_sd_db", "Level spread", "dB", Area::steady,
                 "How much the level varies over the tone, as a standard deviation.",
                 ofNote<&Note::level_sd_db>},
@@ -182,6 +203,19 @@ constexpr std::array kReadings{
     ReadingKind{"cents_per_db", "Pitch by level", "cents/dB", Area::inTune,
                 "How many cents the pitch rises for each decibel louder.", ofCue<&CueResult::cents_per_db>,
                 &CueResult::cents_per_db},
+    ReadingKind{"bend_cents", "Bent by", "cents", Area::inTune,
+                "The farthest that the pitch goes from where the bend begins; down is negative.",
+                ofCue<&CueResult::bend_cents>, &CueResult::bend_cents},
+    ReadingKind{"bend_return_cents", "Comes back to", "cents", Area::inTune,
+                "The pitch at the end of a bend less that at its start.",
+                ofCue<&CueResult::bend_return_cents>, &CueResult::bend_return_cents},
+    ReadingKind{"glide_error_cents", "Arrives off", "cents", Area::inTune,
+                "How far a slide goes beyond the note it should reach; falling short of a note above is "
+                "negative.",
+                ofCue<&CueResult::glide_error_cents>, &CueResult::glide_error_cents},
+    ReadingKind{"glide_uneven_cents", "Slide uneven", "cents", Area::steady,
+                "How far a slide strays from a straight line.", ofCue<&CueResult::glide_uneven_cents>,
+                &CueResult::glide_uneven_cents},
     ReadingKind{"hnr_db", "Core over noise", "dB", Area::full,
                 "Power of the harmonics over the power of everything else, 60 Hz to 10 kHz "
                 "(harmonic-to-noise ratio).",
@@ -223,8 +257,9 @@ std::string readingUnit(std::string_view id) { return textOf(id, &ReadingKind::u
 std::string readingMeaning(std::string_view id) { return textOf(id, &ReadingKind::meaning); }
 Area readingArea(std::string_view id) { return findReading(id)->area; }
 
-std::optional<double> readingValue(std::string_view id, const Analysis& analysis) {
-  const Heard heard = heardIn(analysis);
+std::optional<double> readingValue(std::string_view id, const Analysis& analysis,
+                                   const std::optional<Rival>& against) {
+  const Heard heard = heardIn(analysis, against);
   if (heard.played.empty()) return std::nullopt;
   return findReading(id)->value(heard);
 }

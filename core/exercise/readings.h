@@ -22,7 +22,9 @@ enum class Area { startsAndLasts, steady, inTune, full };
 /// The id must be a reading's.
 Area readingArea(std::string_view id);
 /// Over the cues of an analysis that were played; empty where none was, or where the figure was not measured.
-std::optional<double> readingValue(std::string_view id, const Analysis& analysis);
+/// `against`: the take that some are held against.
+std::optional<double> readingValue(std::string_view id, const Analysis& analysis,
+                                   const std::optional<Rival>& against = {});
 
 /// The reading that a figure of a cue's own row is judged by, with its value there; empty for a reading that
 /// is of the whole take.

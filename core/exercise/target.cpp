@@ -19,8 +19,7 @@ Target targetFrom(const nlohmann::json& entry) {
   t.low = bound(entry, "low");
   t.high = bound(entry, "high");
   if (!t.low && !t.high) throw std::invalid_argument("a target needs \"low\" or \"high\"");
-  const double size = t.low && t.high ? *t.high - *t.low : std::abs(t.low ? *t.low : *t.high);
-  t.width = bound(entry, "width").value_or(size);
+  t.width = bound(entry, "width").value_or(widthOf(t.low, t.high));
   if (!(t.width > 0.0)) throw std::invalid_argument("a bound of 0 needs a \"width\" above 0");
   static const std::map<std::string, Family> families = {{"flute", Family::flute},
                                                          {"double-reed", Family::doubleReed},
@@ -32,6 +31,10 @@ Target targetFrom(const nlohmann::json& entry) {
 }
 
 }  // namespace
+
+double widthOf(const std::optional<double>& low, const std::optional<double>& high) {
+  return low && high ? *high - *low : std::abs(low ? *low : high.value_or(0.0));
+}
 
 Targets targetsFrom(const nlohmann::json& object) {
   Targets targets;

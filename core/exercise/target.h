@@ -20,6 +20,9 @@ struct Target {
   std::vector<Family> families;  ///< instruments it holds for; empty: all
 };
 
+/// What counts as one width unless something else is said: high - low, or the size of the only bound.
+double widthOf(const std::optional<double>& low, const std::optional<double>& high);
+
 /// Targets by reading id.
 using Targets = std::map<std::string, Target>;
 

@@ -93,6 +93,9 @@ struct Break {
   double at_s, length_s;
 };
 
+constexpr double kBend_cents = -100.0;
+constexpr double kGlideRest = 0.08;  // share of a slide that rests on its first and on its last note
+
 /// The plan of one performance: when things happen and how the pitch and level go.
 struct Score {
   double toneStart, toneEnd;  // where the sound begins to rise and has fallen to nothing
@@ -105,6 +108,8 @@ struct Score {
   std::vector<LevelPoint> shape;  // asked-for loudness
   int pulses;
   bool inhales;
+  double bend_cents = 0.0;   // how far the pitch goes and comes back
+  double glide_cents = 0.0;  // where it comes from
 
   double cents(double t) const {
     const double into = t - toneStart;
@@ -116,6 +121,9 @@ struct Score {
     if (player.vibrato_hz > 0.0)
       c += player.vibrato_cents * smoothStep(into / 0.8) *
            std::sin(kTau * player.vibrato_hz * t + vibratoPhase);
+    const double share = std::clamp(into / (toneEnd - toneStart), 0.0, 1.0);
+    c += bend_cents * std::pow(std::sin(std::numbers::pi * share), 2.0);
+    c += glide_cents * (1.0 - std::clamp((share - kGlideRest) / (1.0 - 2.0 * kGlideRest), 0.0, 1.0));
     for (const Break& slip : slips)
       c += slipCents *
            (smoothStep((t - slip.at_s) / 0.012) - smoothStep((t - slip.at_s - slip.length_s) / 0.012));
@@ -430,7 +438,8 @@ Performance perform(const Player& player, const CueSheet& sheet, const Context& 
   const double start = std::max(leadIn(player), sheet.countIn_s());
   std::vector<Played> tones;
   double free_s = 0.0;  // when the last tone has ended
-  for (const SheetCue& cue : sheet.cues) {
+  for (std::size_t c = 0; c < sheet.cues.size(); ++c) {
+    const SheetCue& cue = sheet.cues[c];
     if (!isSounding(cue.kind)) continue;
     Part part{context.instrument, 67, cue.length_s, context.reference};
     if (cue.note)
@@ -444,6 +453,9 @@ Performance perform(const Player& player, const CueSheet& sheet, const Context& 
     if (!cue.open) score.toneEnd = std::min(score.toneEnd, start + cue.end_s() - 0.01);
     score.shape = cue.loudness;
     score.pulses = cue.pulses;
+    if (cue.kind == CueKind::bend) score.bend_cents = kBend_cents;
+    if (cue.kind == CueKind::glide && cue.note)
+      score.glide_cents = 100.0 * (glideOrigin(sheet, c) - *cue.note);
     score.inhales = from - free_s > kBreathPause_s;
     free_s = score.toneEnd;
     tones.push_back({part, std::move(score)});

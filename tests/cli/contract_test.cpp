@@ -269,6 +269,10 @@ TEST_F(Contract, AnExerciseHasARowForEveryCue) {
                        "pulse_depth_db",
                        "pulse_spread_db",
                        "colour_distance_db",
+                       "bend_cents",
+                       "bend_return_cents",
+                       "glide_error_cents",
+                       "glide_uneven_cents",
                        "verdict"});
       EXPECT_EQ(cue["asked"], asked[i]);
       EXPECT_NEAR(cue["start_s"].get<double>(), truth["cues"][i]["start_s"].get<double>(), 0.1) << options;

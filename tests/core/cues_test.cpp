@@ -11,6 +11,7 @@
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/judging.h"
 #include "core/exercise/matching.h"
+#include "core/exercise/progression.h"
 #include "core/measure/dynamics.h"
 #include "core/signal/tracker.h"
 #include "support/signals.h"
@@ -232,6 +233,100 @@ TEST_P(RandomTakes, AreMatchedNoteForNote) {
 }
 INSTANTIATE_TEST_SUITE_P(Seeds, RandomTakes, testing::Range(1u, 61u));
 
+struct MovingPitch {
+  const char* name;
+  const char* exercise;
+  std::function<double(double)> cents;  // over the share of the tone
+  double bend, back, error, uneven;     // NAN: not of this kind
+};
+void PrintTo(const MovingPitch& m, std::ostream* out) { *out << m.name; }
+
+class Motions : public testing::TestWithParam<MovingPitch> {};
+
+TEST_P(Motions, AreMeasuredAsTheyWerePlayed) {
+  const MovingPitch& played = GetParam();
+  Context context;
+  context.exercise = findExercise(played.exercise);
+  context.level = findLevel("growing");
+  context.asked = {60};
+  constexpr double seconds = 7.5;
+  const double home = 440.0 * std::exp2((60 - 69) / 12.0);
+  std::vector<float> samples = sounds::tone({.f0_hz = home,
+                                             .seconds = seconds,
+                                             .snr_db = 50,
+                                             .before_s = 0.5,
+                                             .after_s = 0.5,
+                                             .cents = [&](double t) { return played.cents(t / seconds); }});
+  const Analysis analysis = analyse(samples, 48000.0, context);
+  ASSERT_EQ(analysis.cues.size(), 1u);
+  const CueResult& cue = analysis.cues[0];
+  ASSERT_TRUE(cue.matched);
+  const auto agrees = [](const std::optional<double>& measured, double truth, double within) {
+    if (std::isnan(truth))
+      EXPECT_FALSE(measured);
+    else
+      EXPECT_NEAR(measured.value_or(1e9), truth, within);
+  };
+  agrees(cue.bend_cents, played.bend, 2.0);
+  agrees(cue.bend_return_cents, played.back, 1.0);
+  agrees(cue.glide_error_cents, played.error, 2.0);
+  agrees(cue.glide_uneven_cents, played.uneven, 1.5);
+}
+
+double bentBy(double deepest, double end, double share) {  // there over the first half, back over the second
+  const double way = 0.5 - 0.5 * std::cos(2.0 * M_PI * std::clamp((share - 0.1) / 0.8, 0.0, 1.0));
+  return deepest * way + (share > 0.5 ? end * std::clamp((share - 0.5) / 0.4, 0.0, 1.0) : 0.0);
+}
+double slidTo(double end, double share) { return end * std::clamp((share - 0.04) / 0.92, 0.0, 1.0); }
+
+/// A slide that rests 0.3 s on either note, held against the line between the middles of its first and last
+/// 120 ms (which begin 50 ms inside): a triangle's RMS on either side of the middle.
+double restingSlide(double way) { return way * (0.3 - 0.11) / (7.5 - 0.22) / std::sqrt(3.0); }
+
+INSTANTIATE_TEST_SUITE_P(
+    Of, Motions,
+    testing::Values(MovingPitch{"half_a_step_and_back", "bend-return",
+                                [](double s) { return bentBy(-50, 0, s); }, -50, 0, NAN, NAN},
+                    MovingPitch{"a_step_and_not_quite_back", "bend-return",
+                                [](double s) { return bentBy(-100, -14, s); }, -101.5, -14, NAN, NAN},
+                    MovingPitch{"upwards", "bend-return", [](double s) { return bentBy(60, 0, s); }, 60, 0,
+                                NAN, NAN},
+                    MovingPitch{"an_even_slide", "slide-fifth", [](double s) { return slidTo(700, s); }, NAN,
+                                NAN, 0, restingSlide(700)},
+                    MovingPitch{"a_slide_too_short", "slide-fifth", [](double s) { return slidTo(640, s); },
+                                NAN, NAN, -60, restingSlide(640)},
+                    // Half of the way in the first quarter, the rest over the other three: its RMS about the
+                    // straight line is 700 / 4 / sqrt 3.
+                    MovingPitch{"a_slide_that_hurries", "slide-fifth",
+                                [](double s) {
+                                  return s < 0.25 ? slidTo(1400, s) - slidTo(1400, 0.0) * s
+                                                  : 350.0 + 350.0 * std::clamp((s - 0.25) / 0.71, 0.0, 1.0);
+                                },
+                                NAN, NAN, 0, 101.0}),
+    [](const auto& info) { return std::string(info.param.name); });
+
+TEST(AgainstAnother, TheDifferencesOfTheTwoTakesAreRead) {
+  Context context;
+  context.exercise = findExercise("against-best");
+  context.level = findLevel("growing");
+  const auto samples = sounds::tone({.seconds = 6.0, .snr_db = 50, .before_s = 0.5, .after_s = 0.5});
+  const auto valueOf = [](const Analysis& analysis, const char* id) {
+    return std::ranges::find(analysis.readings, id, &Reading::id)->value;
+  };
+  const Analysis alone = analyse(samples, 48000.0, context);
+  EXPECT_FALSE(valueOf(alone, "held_more_s"));  // the first take has nothing to be held against
+  const auto own = rivalOf(alone);
+  ASSERT_TRUE(own);
+  EXPECT_NEAR(own->held_s, 6.0, 0.02);
+  context.against = Rival{own->held_s + 1.5, *own->wander_cents + 2.0};
+  const Analysis against = analyse(samples, 48000.0, context);
+  EXPECT_NEAR(*valueOf(against, "held_more_s"), -1.5, 1e-9);
+  EXPECT_NEAR(*valueOf(against, "steadier_cents"), 2.0, 1e-9);
+  ASSERT_FALSE(against.advice.empty());
+  EXPECT_EQ(against.advice[0].id, "shorter-than-model");
+  EXPECT_FALSE(rivalOf(analyse(sounds::noise(1.0, 0.001), 48000.0, context)));
+}
+
 TEST(Cues, OfBreathsAndTonesAreEachMatchedWithTheirKind) {
   const auto exercise =
       parseExercise(R"({"id": "x", "title": "X", "family": "breathing", "purpose": "p", "tempo": 60,
@@ -239,7 +334,7 @@ TEST(Cues, OfBreathsAndTonesAreEachMatchedWithTheirKind) {
              {"kind": "exhale", "beats": 4}], "readings": ["missing", "place_ms"]})");
   ASSERT_TRUE(exercise) << exercise.error();
   Context context;
-  context.exercise = &*exercise;
+  context.exercise = std::make_shared<Exercise>(*exercise);
   context.level = findLevel("growing");
   context.asked = {60};
   std::vector<float> samples(static_cast<std::size_t>(48000 * 13.0), 0.0f);

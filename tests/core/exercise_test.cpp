@@ -8,6 +8,7 @@
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/lesson.h"
+#include "core/exercise/progression.h"
 
 namespace calando {
 namespace {
@@ -32,7 +33,7 @@ TEST(Cards, AskForThingsThatEveryInstrumentCanPlay) {
   for (const Exercise& exercise : exercises())
     for (const Instrument& instrument : instruments()) {
       Context context;
-      context.exercise = &exercise;
+      context.exercise = findExercise(exercise.id);
       context.instrument = &instrument;
       const CueSheet sheet = unroll(context);
       const auto sounding =
@@ -94,10 +95,39 @@ Exercise parsed(const std::string& rest) {
   return exercise ? *exercise : Exercise{};
 }
 
+TEST(Cards, NotesAreWrittenAsTheyAreRead) {
+  for (const char* text : {"any", "home", "each", "Bb4", "degree 5", "interval -3", "partial 7"}) {
+    const auto note = parseCueNote(text);
+    ASSERT_TRUE(note) << note.error();
+    EXPECT_EQ(nameOf(*note), text);
+  }
+  for (const char* text : {"", "degree", "degree x", "degree 99", "finger 3", "H9"})
+    EXPECT_FALSE(parseCueNote(text)) << text;
+}
+
+TEST(Progression, CountsTheNewestTriesOfTheCard) {
+  using enum Verdict;
+  const Exercise exercise = parsed(R"("cues": [{"kind": "tone"}], "opens_after": {"good": 2, "of": 3})");
+  const auto standing = [&](std::vector<Verdict> newestFirst) { return standingOf(newestFirst, exercise); };
+  EXPECT_EQ(standing({}).tries, 0);
+  EXPECT_EQ(standing({}).last, unmeasured);
+  const Standing s = standing({outside, inside, near, inside, inside});
+  EXPECT_EQ(s.last, outside);
+  EXPECT_EQ(s.tries, 3);
+  EXPECT_EQ(s.good, 2);
+  EXPECT_EQ(standing({notYet}).good, 0);
+}
+
+TEST(Progression, TheLongestIsTheBestAndOfEqualOnesTheSteadiest) {
+  EXPECT_FALSE(bestOf({}));
+  const std::vector<Rival> takes = {{8.0, 2.0}, {9.0, {}}, {9.0, 4.0}, {9.0, 3.0}, {7.0, 1.0}};
+  EXPECT_EQ(bestOf(takes)->held_s, 9.0);
+  EXPECT_EQ(bestOf(takes)->wander_cents, 3.0);
+}
+
 std::vector<int> notesAskedFor(const std::string& rest, int home = 60) {
-  const Exercise exercise = parsed(rest);
   Context context;
-  context.exercise = &exercise;
+  context.exercise = std::make_shared<Exercise>(parsed(rest));
   context.asked = {home};
   std::vector<int> notes;
   for (const SheetCue& cue : unroll(context).cues)
@@ -124,11 +154,10 @@ TEST(CueSheet, GeneratesScalesChromaticsSeriesAndNeighbours) {
 }
 
 TEST(CueSheet, CountsBeatsAtItsTempoAndKeepsSeconds) {
-  const Exercise exercise = parsed(
-      R"("tempo": 60, "count_in": 3, "cues": [{"kind": "tone", "beats": 4}, {"kind": "rest", "beats": 2},
-         {"kind": "tone", "seconds": 2.5}, {"kind": "rest", "beats": 1}])");
   Context context;
-  context.exercise = &exercise;
+  context.exercise = std::make_shared<Exercise>(parsed(
+      R"("tempo": 60, "count_in": 3, "cues": [{"kind": "tone", "beats": 4}, {"kind": "rest", "beats": 2},
+         {"kind": "tone", "seconds": 2.5}, {"kind": "rest", "beats": 1}])"));
   context.tempo_bpm = 120.0;
   const CueSheet sheet = unroll(context);
   ASSERT_EQ(sheet.cues.size(), 3u);  // nobody waits for the last rest

@@ -75,13 +75,23 @@ PRAGMA user_version = 1;)");
   EXPECT_EQ(takes[0].asked.exercise, "steady-tone");
   EXPECT_FALSE(takes[0].asked.start_s);
   EXPECT_EQ(takes[0].attention, Attention::unsaid);
+  EXPECT_EQ(takes[0].comfort, Comfort::unsaid);
+  EXPECT_TRUE(studio.cards()->empty());
   takes[0].attention = Attention::lips;
+  takes[0].comfort = Comfort::tight;
+  takes[0].tried = "a fuller breath";
+  takes[0].asked.against = Rival{9.5, {}};
   takes[0].asked.exercise = "swell";
   takes[0].asked.tempo_bpm = 72.0;
   takes[0].asked.start_s = 4.25;
   ASSERT_TRUE(studio.changeTake(takes[0]));
   const Take again = studio.takes(7)->front();
   EXPECT_EQ(again.attention, Attention::lips);
+  EXPECT_EQ(again.comfort, Comfort::tight);
+  EXPECT_EQ(again.tried, "a fuller breath");
+  ASSERT_TRUE(again.asked.against);
+  EXPECT_EQ(again.asked.against->held_s, 9.5);
+  EXPECT_FALSE(again.asked.against->wander_cents);
   EXPECT_EQ(again.asked.tempo_bpm, 72.0);
   EXPECT_EQ(again.asked.start_s, 4.25);
 }
@@ -117,6 +127,33 @@ TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
   ASSERT_EQ(sound.samples.size(), samples.size());
   for (std::size_t i = 0; i < samples.size(); ++i)
     ASSERT_NEAR(sound.samples[i], samples[i], 2e-7) << i;  // 24 bits
+}
+
+TEST_F(StudioTest, OwnCardsAreKeptReplacedAndErasedAndTakesKeepTheCardTheyWerePlayedFor) {
+  Exercise card = *findExercise("scale-4-4");
+  card.id = "own-1";
+  card.title = "Five notes";
+  card.generator.count = 5;
+  {
+    Studio studio = open();
+    ASSERT_TRUE(studio.keepCard(card));
+    card.tempo_bpm = 80.0;
+    ASSERT_TRUE(studio.keepCard(card));
+  }
+  Studio studio = open();
+  const auto cards = *studio.cards();
+  ASSERT_EQ(cards.size(), 1u);
+  EXPECT_EQ(toText(cards[0]), toText(card));
+  const Student ada = *studio.addStudent("Ada", "oboe");
+  Take take = takeOf(ada.id);
+  take.asked.exercise = card.id;
+  take.asked.card = toText(card);
+  ASSERT_TRUE(studio.addTake(take, sounds::noise(0.1, 0.1), 48000));
+  ASSERT_TRUE(studio.eraseCard(card.id));
+  EXPECT_TRUE(studio.cards()->empty());
+  const Context context = contextFor(studio.takes(ada.id)->front().asked);
+  ASSERT_TRUE(context.exercise);
+  EXPECT_EQ(context.exercise->title, "Five notes");
 }
 
 TEST_F(StudioTest, FilesAreForTheirOwnerOnly) {

@@ -7,6 +7,7 @@
 #include <QTest>
 
 #include "app/block_source.h"
+#include "app/cue_strip.h"
 #include "app/figures_view.h"
 #include "app/live_take.h"
 #include "app/ribbon_painter.h"

@@ -10,6 +10,7 @@
 #include <QTimer>
 #include <cstdio>
 
+#include "app/card_editor.h"
 #include "app/compare_view.h"
 #include "app/help.h"
 #include "app/main_window.h"
@@ -119,6 +120,12 @@ int main(int argc, char** argv) {
   take(window, "counted-live");
   QTest::keyClick(ribbon, Qt::Key_Space);
   settle(window);
+  {
+    const auto card = calando::findExercise("swell");
+    calando::CardEditor editor(*card, false, window.shownPicture()->context, &window);
+    editor.show();
+    take(editor, "card-editor");
+  }
   QTimer::singleShot(400, [] {
     if (QWidget* dialog = QApplication::activeModalWidget()) {
       take(*dialog, "help");

@@ -15,9 +15,11 @@
 #include <QToolButton>
 #include <fstream>
 
+#include "app/card_editor.h"
 #include "app/compare_view.h"
 #include "app/cue_table.h"
 #include "app/figures_view.h"
+#include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/ribbon_scale.h"
 #include "app/ribbon_view.h"
@@ -62,6 +64,29 @@ class WindowTest : public testing::Test {
       QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
     });
     QTest::mouseClick(find<QPushButton>("addStudent"), Qt::LeftButton);
+  }
+  /// Waits for the dialog of a kind, whichever others come before it, and acts on it.
+  template <class Dialog>
+  void whenOpen(std::function<void(Dialog&)> act) {
+    auto* timer = new QTimer(window_.get());
+    QObject::connect(timer, &QTimer::timeout, timer, [timer, act] {
+      auto* dialog = dynamic_cast<Dialog*>(QApplication::activeModalWidget());
+      if (!dialog || (std::is_same_v<Dialog, QDialog> && dynamic_cast<CardEditor*>(dialog))) return;
+      timer->deleteLater();
+      timer->stop();
+      act(*dialog);
+    });
+    timer->start(10);
+  }
+  /// Opens the editor on a card by the way of the lesson's steps.
+  void editCard(const QString& title, std::function<void(CardEditor&)> act) {
+    whenOpen<QDialog>([=](QDialog& order) {
+      auto* cards = order.findChild<QListWidget*>("orderCards");
+      cards->setCurrentItem(cards->findItems(title, Qt::MatchStartsWith).at(0));
+      QTest::mouseClick(order.findChild<QPushButton*>("editCard"), Qt::LeftButton);
+    });
+    whenOpen<CardEditor>(act);
+    QTest::mouseClick(find<QPushButton>("editOrder"), Qt::LeftButton);
   }
   void choose(const char* combo, const char* data) {
     auto* box = find<QComboBox>(combo);
@@ -318,6 +343,113 @@ TEST_F(WindowTest, TheRunningOrderIsTheStudentsOwnAndStepsShowTheirLastResult) {
   EXPECT_TRUE(find<QListWidget>("lesson")->item(0)->toolTip().contains("1 good of the last 1"));
   find<QListWidget>("students")->setCurrentRow(1);
   EXPECT_EQ(find<QListWidget>("lesson")->item(0)->text(), "The first note");
+}
+
+TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  editCard("Scale tones, 4 on", [](CardEditor& editor) {
+    auto* title = editor.findChild<QLineEdit*>("cardTitle");
+    title->setText("Two notes, long");
+    editor.findChild<QDoubleSpinBox*>("cardTempo")->setValue(120);
+    editor.findChild<QComboBox*>("cardGenerator")->setCurrentIndex(0);
+    auto* save = editor.findChild<QPushButton*>("saveCard");
+    // What cannot be is said, and cannot be kept: "each" without anything that repeats it.
+    EXPECT_FALSE(save->isEnabled());
+    EXPECT_TRUE(editor.findChild<QLabel*>("cardError")->text().contains("each"));
+    auto* cues = editor.findChild<QTableWidget*>("cardCues");
+    static_cast<QComboBox*>(cues->cellWidget(0, 3))->setEditText("home");
+    EXPECT_TRUE(save->isEnabled());
+    QTest::mouseClick(editor.findChild<QPushButton*>("addCue"), Qt::LeftButton);
+    static_cast<QComboBox*>(cues->cellWidget(2, 3))->setEditText("interval 2");
+    static_cast<QComboBox*>(cues->cellWidget(2, 4))->setEditText("0:-6 nonsense");
+    EXPECT_FALSE(save->isEnabled());
+    static_cast<QComboBox*>(cues->cellWidget(2, 4))->setEditText("0:-6 100:0");
+    auto* targets = editor.findChild<QTableWidget*>("cardTargets");
+    EXPECT_EQ(targets->item(1, 0)->text(), "Length off, beats");
+    targets->item(1, 1)->setText("-0.25");
+    targets->item(1, 2)->setText("0.25");
+    ASSERT_TRUE(save->isEnabled()) << editor.findChild<QLabel*>("cardError")->text().toStdString();
+    QTest::mouseClick(save, Qt::LeftButton);
+  });
+  EXPECT_EQ(find<QListWidget>("lesson")->currentItem()->text(), "Two notes, long");
+  playTake("steady");
+  const TakePicture& take = *window_->shownPicture();
+  ASSERT_EQ(take.sheet.cues.size(), 3u);
+  EXPECT_DOUBLE_EQ(take.sheet.beat_s, 0.5);
+  EXPECT_EQ(*take.sheet.cues[2].note - *take.sheet.cues[0].note, 2);
+  EXPECT_EQ(take.sheet.cues[2].loudness.size(), 2u);
+  const auto reading = std::ranges::find(take.analysis.readings, "length_error_beats", &Reading::id);
+  EXPECT_EQ(reading->high, 0.25);
+  EXPECT_EQ(findExercise("scale-4-4")->tempo_bpm, 60.0);
+
+  openWindow();
+  EXPECT_EQ(find<QListWidget>("lesson")->currentItem()->text(), "Two notes, long");
+  EXPECT_EQ(window_->shownPicture()->sheet.cues.size(), 3u);
+  editCard("Two notes, long", [](CardEditor& editor) {
+    QTest::mouseClick(editor.findChild<QPushButton*>("eraseCard"), Qt::LeftButton);
+  });
+  EXPECT_TRUE(find<QListWidget>("lesson")->findItems("Two notes, long", Qt::MatchExactly).empty());
+  // The take is still what it was.
+  find<QListWidget>("shelf")->setCurrentRow(-1);
+  find<QListWidget>("shelf")->setCurrentRow(0);
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(window_->shownPicture()->context.exercise->title, "Two notes, long");
+}
+
+TEST_F(WindowTest, AStepAgainstTheBestIsHeldAgainstTheLongestTakeBefore) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  auto* lesson = window_->findChild<LessonView*>();
+  lesson->choose("against-best");
+  find<QDoubleSpinBox>("seconds")->setValue(4);
+  playTake("steady");
+  EXPECT_EQ(figure("held_more_s"), -999.0);  // nothing to be held against yet
+  const double first = figure("held_s");
+  EXPECT_FALSE(find<QToolButton>("tried")->isChecked());
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("steady");
+  EXPECT_NEAR(figure("held_more_s"), figure("held_s") - first, 1e-6);
+  // What was to be tried after the take before was tried in this one, and it felt fair.
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_Y);
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_0);
+  EXPECT_TRUE(find<QToolButton>("tried")->isChecked());
+  playTake("steady");  // still against the first, the longest
+  EXPECT_NEAR(figure("held_more_s"), figure("held_s") - first, 1e-6);
+  auto studio = Studio::open(folder_.path().toStdString());
+  const auto takes = *studio->takes(studio->students()->front().id);
+  ASSERT_EQ(takes.size(), 3u);
+  EXPECT_FALSE(takes[1].tried.empty());
+  EXPECT_EQ(takes[1].comfort, Comfort::fair);
+  EXPECT_TRUE(takes[0].tried.empty());
+}
+
+TEST_F(WindowTest, TheTeachersModelIsMarkedAndTheNextTakeIsHeldAgainstIt) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  window_->findChild<LessonView*>()->choose("against-teacher");
+  EXPECT_TRUE(find<QToolButton>("model")->isVisible());
+  find<QDoubleSpinBox>("seconds")->setValue(3);
+  playTake("steady");
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_M);
+  EXPECT_TRUE(find<QToolButton>("model")->isChecked());
+  const double model = figure("held_s");
+  playTake("short-of-air");
+  EXPECT_FALSE(find<QToolButton>("model")->isChecked());
+  EXPECT_NEAR(figure("held_more_s"), figure("held_s") - model, 1e-6);
+  EXPECT_LT(figure("held_more_s"), 0.0);
+}
+
+TEST_F(WindowTest, TheOutputAndTheLoudnessOfTheCountAreKept) {
+  openWindow();
+  whenOpen<QDialog>([](QDialog& dialog) {
+    EXPECT_EQ(dialog.findChild<QComboBox*>("outputDevice")->currentIndex(), 0);
+    dialog.findChild<QSpinBox*>("outputLevel")->setValue(-9);
+    dialog.accept();
+  });
+  QTest::mouseClick(find<QPushButton>("output"), Qt::LeftButton);
+  auto studio = Studio::open(folder_.path().toStdString());
+  EXPECT_EQ(**studio->setting("output_db"), "-9");
 }
 
 TEST_F(WindowTest, TakesAreComparedAndBlindOnesStayHiddenUntilOneIsChosen) {

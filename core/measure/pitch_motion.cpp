@@ -1,0 +1,51 @@
+#include "core/measure/pitch_motion.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/measure/statistics.h"
+#include "core/theory/pitch.h"
+
+namespace calando {
+
+namespace {
+constexpr double kEdge_s = 0.05;  // attack and release are not meant
+constexpr std::size_t kEnd = 12;  // frames
+constexpr std::size_t kFarthest = 5;
+constexpr std::size_t kFewest = 50;
+
+double medianFrom(const std::vector<double>& values, std::size_t first, std::size_t count) {
+  return median({values.begin() + static_cast<std::ptrdiff_t>(first),
+                 values.begin() + static_cast<std::ptrdiff_t>(first + count)});
+}
+}  // namespace
+
+std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, double to_s) {
+  std::vector<double> cents, time;
+  const auto first = static_cast<std::size_t>(std::max(0.0, std::ceil((from_s + kEdge_s) / kHop_s)));
+  for (std::size_t i = first; i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= to_s - kEdge_s;
+       ++i) {
+    if (tracks.frames[i].f0_hz <= 0.0f) continue;
+    cents.push_back(centsBetween(440.0, tracks.frames[i].f0_hz));
+    time.push_back(static_cast<double>(i) * kHop_s);
+  }
+  if (cents.size() < kFewest) return std::nullopt;
+  const double start = medianFrom(cents, 0, kEnd);
+  const double end = medianFrom(cents, cents.size() - kEnd, kEnd);
+  double farthest = 0.0;
+  for (std::size_t i = 0; i + kFarthest <= cents.size(); ++i) {
+    const double here = medianFrom(cents, i, kFarthest) - start;
+    if (std::abs(here) > std::abs(farthest)) farthest = here;
+  }
+  // The two medians stand for the middles of their stretches.
+  const double startTime = medianFrom(time, 0, kEnd);
+  const double slope = (end - start) / (medianFrom(time, time.size() - kEnd, kEnd) - startTime);
+  double squares = 0.0;
+  for (std::size_t i = 0; i < cents.size(); ++i) {
+    const double off = cents[i] - start - slope * (time[i] - startTime);
+    squares += off * off;
+  }
+  return PitchMotion{farthest, end - start, std::sqrt(squares / static_cast<double>(cents.size()))};
+}
+
+}  // namespace calando
