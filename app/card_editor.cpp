@@ -56,7 +56,7 @@ QString boundText(const std::optional<double>& bound) {
 class SheetPreview : public QWidget {
  public:
   SheetPreview() {
-    setMinimumHeight(72);
+    setFixedHeight(kStrip + kShapes + 34);
     setAccessibleName(CardEditor::tr("Preview of the cues on the count"));
   }
   void setSheet(const CueSheet& sheet, const Context& context) {
@@ -75,9 +75,22 @@ class SheetPreview : public QWidget {
     const CueSheet& sheet = picture_.sheet;
     if (sheet.cues.empty()) return;
     RibbonScale scale;
-    scale.area = QRectF(4, 2, width() - 8, 42);
+    scale.area = QRectF(4, 2, width() - 8, kStrip);
     scale.to_s = sheet.countIn_s() + sheet.length_s();
     paintCueStrip(painter, picture_, scale, scale.area, {});
+    painter.setPen(QPen(style::loudness, 2));
+    for (const SheetCue& cue : sheet.cues) {
+      if (!isSounding(cue.kind)) continue;
+      const double from = sheet.countIn_s() + cue.start_s;
+      const auto place = [&](double share, double level_db) {
+        return QPointF(scale.x(from + share * cue.length_s),
+                       kStrip + 6 + std::clamp(-level_db / kDeepest_db, 0.0, 1.0) * kShapes);
+      };
+      QPolygonF line;
+      for (const LevelPoint& p : cue.loudness) line << place(p.share, p.level_db);
+      if (line.isEmpty()) line << place(0, 0) << place(1, 0);
+      painter.drawPolyline(line);
+    }
     painter.setFont(style::work(9));
     painter.setPen(style::quietInk);
     const QString count = sheet.counted() ? CardEditor::tr("Beats of the count: %1 before, %2 in all; %3 s")
@@ -85,10 +98,14 @@ class SheetPreview : public QWidget {
                                                 .arg(std::lround(scale.to_s / sheet.beat_s))
                                                 .arg(scale.to_s, 0, 'f', 0)
                                           : CardEditor::tr("Not counted; %1 s").arg(scale.to_s, 0, 'f', 0);
-    painter.drawText(QRectF(4, 48, width() - 8, 20), Qt::AlignLeft | Qt::AlignVCenter, count);
+    painter.drawText(QRectF(4, kStrip + kShapes + 10, width() - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                     count);
   }
 
  private:
+  static constexpr int kStrip = 42;
+  static constexpr int kShapes = 26;
+  static constexpr double kDeepest_db = 24.0;
   TakePicture picture_;
 };
 
@@ -112,7 +129,7 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
       preview_(new SheetPreview),
       error_(new QLabel) {
   setWindowTitle(own ? tr("Own exercise card") : tr("Exercise card: what is changed becomes an own card"));
-  resize(900, 700);
+  resize(1040, 640);
   error_->setObjectName("cardError");
   error_->setWordWrap(true);
   auto* files = new QHBoxLayout;
@@ -145,8 +162,8 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
   top->addWidget(buildCount(), 2);
   auto* middle = new QHBoxLayout;
   middle->setSpacing(16);
-  middle->addWidget(buildCues(), 3);
-  middle->addWidget(buildTargets(), 2);
+  middle->addWidget(buildCues(), 2);
+  middle->addWidget(buildTargets(), 1);
   auto* layout = new QVBoxLayout(this);
   layout->addLayout(top);
   layout->addLayout(middle, 1);
@@ -221,7 +238,7 @@ QWidget* CardEditor::buildCues() {
   cues_->verticalHeader()->setDefaultSectionSize(34);
   cues_->setSelectionBehavior(QAbstractItemView::SelectRows);
   auto* header = cues_->horizontalHeader();
-  const int widths[kCueColumns] = {78, 66, 84, 92, 100, 54, 50};
+  const int widths[kCueColumns] = {82, 64, 88, 94, 150, 52, 52};
   for (int c = 0; c < kCueColumns; ++c) header->resizeSection(c, widths[c]);
   header->setSectionResizeMode(kShape, QHeaderView::Stretch);
   auto* add = new QPushButton(tr("Add a cue"));
@@ -303,6 +320,7 @@ void CardEditor::addCue(const Cue& cue) {
   shape->setEditable(true);
   shape->addItems({"", "0:-12 50:0 100:-12", "0:-12 100:0", "0:0 100:-12"});
   shape->setEditText(textOf(cue.loudness));
+  shape->lineEdit()->setCursorPosition(0);
   shape->setToolTip(tr("Empty: level. Else per cent of the cue and decibels, such as 0:-12 50:0 100:-12"));
   auto* pulses = new QSpinBox;
   pulses->setRange(0, 64);

@@ -1,9 +1,12 @@
 #include "app/compare_view.h"
 
+#include <numeric>
 #include <random>
 
+#include "app/cue_strip.h"
 #include "app/ribbon_painter.h"
 #include "app/style.h"
+#include "core/exercise/cue_figures.h"
 #include "core/measure/dynamics.h"
 
 namespace calando {
@@ -11,6 +14,7 @@ namespace calando {
 namespace {
 
 constexpr double kLead_s = 0.4;  // before the common onset
+constexpr double kCueLead_s = 0.1;
 constexpr double kLeft = 46.0;
 constexpr double kStripHeight = 120.0;
 constexpr double kListen_dbfs = -20.0;
@@ -26,6 +30,14 @@ double onsetOf(const TakePicture& picture) {
 
 double endOf(const TakePicture& picture) {
   return picture.analysis.tones.empty() ? picture.tracks.duration_s : picture.analysis.tones.back().end_s;
+}
+
+/// The cues that ask for something to be heard.
+std::vector<std::size_t> heardCues(const TakePicture& picture) {
+  std::vector<std::size_t> cues;
+  for (std::size_t c = 0; c < picture.analysis.cues.size(); ++c)
+    if (picture.analysis.cues[c].asksForSound) cues.push_back(c);
+  return cues;
 }
 
 QString letter(std::size_t i) { return QString(QChar('A' + static_cast<int>(i))); }
@@ -61,17 +73,29 @@ class CompareView::Canvas : public QWidget {
           CompareView::tr("Listen first. Choose the one that you like better;\nthen the pictures come."));
       return;
     }
-    double longest = 1.0;
-    for (const ComparedTake& t : view_->takes_)
-      longest = std::max(longest, endOf(*t.picture) - onsetOf(*t.picture));
+    const std::vector<double> lengths = segmentLengths();
+    const double all = std::accumulate(lengths.begin(), lengths.end(), 0.0);
     const double each = (height() - kStripHeight - 24.0) / static_cast<double>(view_->takes_.size());
     for (std::size_t i = 0; i < view_->takes_.size(); ++i) {
       const ComparedTake& take = view_->takes_[i];
       const QRectF area(kLeft, 4 + static_cast<double>(i) * each, width() - kLeft - 6, each - 8);
-      const double from = onsetOf(*take.picture) - kLead_s;
-      const RibbonScale scale = fitScale(*take.picture, area, from, from + longest + 2 * kLead_s);
+      // One height for all segments of a take.
+      RibbonScale scale =
+          fitScale(*take.picture, area, segmentStart(take, 0), endOf(*take.picture) + kLead_s);
+      scale.to_s = scale.from_s + all;
       paintRibbonGround(painter, *take.picture, scale);
-      paintRibbon(painter, *take.picture, scale);
+      double left = area.left();
+      for (std::size_t s = 0; s < lengths.size(); ++s) {
+        scale.from_s = segmentStart(take, s);
+        scale.to_s = scale.from_s + lengths[s];
+        scale.area = QRectF(left, area.top(), area.width() * lengths[s] / all, area.height());
+        left = scale.area.right();
+        painter.save();
+        painter.setClipRect(scale.area);
+        paintRibbon(painter, *take.picture, scale);
+        painter.restore();
+        if (view_->byCue_) paintSegment(painter, scale.area, take, s);
+      }
       painter.setPen(style::ink);
       painter.setFont(style::work(9, true));
       painter.drawText(area.adjusted(6, 3, -6, 0), Qt::AlignTop | Qt::AlignLeft,
@@ -81,6 +105,42 @@ class CompareView::Canvas : public QWidget {
   }
 
  private:
+  /// Where a take's part of the axis begins: a little before its first tone, or before a cue's sound.
+  double segmentStart(const ComparedTake& take, std::size_t segment) const {
+    if (!view_->byCue_) return onsetOf(*take.picture) - kLead_s;
+    const CueResult& cue = take.picture->analysis.cues[heardCues(*take.picture)[segment]];
+    const Note* note = soundOf(cue, take.picture->analysis).note;
+    return (note ? note->start_s : cue.start_s) - kCueLead_s;
+  }
+  /// Its left edge and the note it is for.
+  void paintSegment(QPainter& painter, const QRectF& area, const ComparedTake& take, std::size_t segment) {
+    if (segment > 0) painter.fillRect(QRectF(area.left(), area.top(), 1, area.height()), style::rule);
+    const CueResult& cue = take.picture->analysis.cues[heardCues(*take.picture)[segment]];
+    painter.setFont(style::serif(12));
+    painter.setPen(style::ink);
+    painter.drawText(area.adjusted(0, 0, 0, -2), Qt::AlignBottom | Qt::AlignHCenter,
+                     cueName(*take.picture, cue));
+  }
+  /// Of the parts of the common axis: one for all, or one for each cue, as long as the longest of them.
+  std::vector<double> segmentLengths() const {
+    const auto& takes = view_->takes_;
+    std::vector<double> lengths(view_->byCue_ ? heardCues(*takes.front().picture).size() : 1, 0.5);
+    for (const ComparedTake& take : takes) {
+      if (!view_->byCue_) {
+        lengths[0] = std::max(lengths[0], endOf(*take.picture) - onsetOf(*take.picture) + 2 * kLead_s);
+        continue;
+      }
+      const auto cues = heardCues(*take.picture);
+      for (std::size_t s = 0; s < lengths.size(); ++s) {
+        const CueResult& cue = take.picture->analysis.cues[cues[s]];
+        const Note* note = soundOf(cue, take.picture->analysis).note;
+        lengths[s] =
+            std::max(lengths[s], (note ? note->end_s : cue.end_s) - segmentStart(take, s) + kCueLead_s);
+      }
+    }
+    return lengths;
+  }
+
   /// Levels of the partials of each main note, the strongest at the top.
   void paintColours(QPainter& painter, const QRectF& area) {
     painter.fillRect(area, style::sheet);
@@ -150,6 +210,18 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, QWidget* p
   connect(stop, &QPushButton::clicked, this, [this] { player_.stop(); });
   listen->addWidget(stop);
   listen->addStretch();
+  if (sameCues()) {
+    auto* byCue = new QToolButton;
+    byCue->setObjectName("byCue");
+    byCue->setText(tr("Note under note"));
+    byCue->setToolTip(tr("Begin each note of the exercise together, instead of only the first"));
+    byCue->setCheckable(true);
+    connect(byCue, &QToolButton::toggled, this, [this](bool on) {
+      byCue_ = on;
+      canvas_->update();
+    });
+    listen->addWidget(byCue);
+  }
   if (blind) {
     listen->addWidget(new QLabel(tr("Better:")));
     for (std::size_t place = 0; place < takes_.size(); ++place) {
@@ -175,13 +247,24 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, QWidget* p
     reveal();
 }
 
+/// All are takes of the same several notes.
+bool CompareView::sameCues() const {
+  const auto asked = [](const ComparedTake& take) {
+    std::vector<std::optional<int>> notes;
+    for (const std::size_t c : heardCues(*take.picture))
+      notes.push_back(take.picture->analysis.cues[c].asked);
+    return notes;
+  };
+  const auto first = asked(takes_.front());
+  return first.size() > 1 &&
+         std::ranges::all_of(takes_, [&](const ComparedTake& take) { return asked(take) == first; });
+}
+
 void CompareView::play(std::size_t place) {
   const ComparedTake& take = takes_[order_[place]];
   const Note* note = mainNote(*take.picture);
-  const double gain =
-      note && note->level_dbfs ? std::pow(10.0, (kListen_dbfs - *note->level_dbfs) / 20.0) : 1.0;
-  std::vector<float> samples = *take.samples;
-  for (float& x : samples) x *= static_cast<float>(gain);
+  const std::vector<float> samples =
+      levelled(*take.samples, note ? note->level_dbfs : std::nullopt, kListen_dbfs);
   if (player_.play(samples, take.rate_hz, std::max(0.0, onsetOf(*take.picture) - kLead_s), 1e9, false))
     return;
   verdict_->setText(tr("There is no sound output to play on."));
@@ -208,13 +291,13 @@ void CompareView::reveal() {
 void CompareView::fillTable() {
   const auto& first = takes_.front().picture->analysis.readings;
   table_->setColumnCount(static_cast<int>(takes_.size()));
-  table_->setRowCount(static_cast<int>(first.size()) + 1);
+  table_->setRowCount(static_cast<int>(first.size()) + 2);
   QStringList heads, rows;
   for (std::size_t i = 0; i < takes_.size(); ++i) heads << letter(i);
   for (const Reading& r : first)
     rows << QString::fromStdString(r.label) +
                 (r.unit.empty() ? QString() : ", " + QString::fromStdString(r.unit));
-  rows << tr("Colour from A, dB");
+  rows << tr("Colour from A, dB") << tr("Colour’s own spread, dB");
   table_->setHorizontalHeaderLabels(heads);
   table_->setVerticalHeaderLabels(rows);
   table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
@@ -228,15 +311,18 @@ void CompareView::fillTable() {
     for (std::size_t r = 0; r < first.size(); ++r) {
       const auto same = std::ranges::find(readings, first[r].id, &Reading::id);
       const auto value = same == readings.end() ? std::optional<double>() : same->value;
-      QString text = value ? signedFigure(*value, 1, false) : QStringLiteral("–");
+      const int decimals = first[r].unit.empty() ? 0 : 1;  // a count
+      QString text = value ? signedFigure(*value, decimals, false) : QStringLiteral("–");
       if (i > 0 && value && first[r].value)
-        text += QStringLiteral("  (%1)").arg(signedFigure(*value - *first[r].value, 1));
+        text += QStringLiteral("  (%1)").arg(signedFigure(*value - *first[r].value, decimals));
       put(r, i, text);
     }
     const Note* a = mainNote(*takes_.front().picture);
     const Note* b = mainNote(*takes_[i].picture);
     const auto distance = a && b && i > 0 ? colourDistance(*a, *b) : std::nullopt;
     put(first.size(), i, distance ? signedFigure(*distance, 1, false) : QStringLiteral("–"));
+    const auto own = b ? b->colour_repeat_db : std::nullopt;
+    put(first.size() + 1, i, own ? signedFigure(*own, 1, false) : QStringLiteral("–"));
   }
 }
 

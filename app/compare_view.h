@@ -20,9 +20,9 @@ struct ComparedTake {
   double rate_hz = 48000.0;
 };
 
-/// Two to six takes under one another on one axis, their first tones begun together; figures with their
-/// differences; the harmonics laid over one another. Listening is at equal levels, and blind if wanted: then
-/// names, order and pictures stay hidden until one is chosen.
+/// Two to six takes under one another on one axis, their first tones begun together, or each cue with the
+/// same cue of the others; figures with their differences; the harmonics laid over one another. Listening is
+/// at equal levels, and blind if wanted: then names, order and pictures stay hidden until one is chosen.
 class CompareView : public QDialog {
   Q_OBJECT
 
@@ -41,10 +41,12 @@ class CompareView : public QDialog {
   void choose(std::size_t place);
   void reveal();
   void fillTable();
+  bool sameCues() const;
 
   std::vector<ComparedTake> takes_;
   std::vector<std::size_t> order_;  // of the buttons; shuffled when blind
   bool hidden_;
+  bool byCue_ = false;
   SoundPlayer player_;
   Canvas* canvas_;
   QTableWidget* table_;

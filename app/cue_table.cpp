@@ -3,6 +3,7 @@
 #include "app/cue_strip.h"
 #include "app/ribbon_painter.h"
 #include "app/style.h"
+#include "core/exercise/cue_figures.h"
 
 namespace calando {
 
@@ -80,6 +81,15 @@ void CueTable::setPicture(TakePicturePtr picture) {
       const auto& value = cue.*shown[c]->value;
       auto* cell = new QTableWidgetItem(value ? signedFigure(*value, shown[c]->decimals, shown[c]->plus)
                                               : QStringLiteral("–"));
+      // The model note is not apart from itself; how far it strays is what the others' distance is to be seen
+      // against.
+      const bool model = cues_[r] < picture->sheet.cues.size() && picture->sheet.cues[cues_[r]].model;
+      const Note* note = soundOf(cue, picture->analysis).note;
+      if (!value && model && note && note->colour_repeat_db &&
+          shown[c]->value == &CueResult::colour_distance_db) {
+        cell->setText(QStringLiteral("±") + signedFigure(*note->colour_repeat_db, 1, false));
+        cell->setToolTip(tr("How far the model note strays from itself"));
+      }
       cell->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
       setItem(static_cast<int>(r), static_cast<int>(c) + 1, cell);
     }

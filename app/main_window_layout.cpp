@@ -332,6 +332,7 @@ QWidget* MainWindow::buildRight() {
     b->setText(text);
     b->setToolTip(tip);
     b->setCheckable(true);
+    b->setProperty("narrow", true);
     b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     return b;
   };
@@ -358,7 +359,7 @@ QWidget* MainWindow::buildRight() {
     row->setSpacing(4);
     auto* label = new QLabel(caption);
     label->setObjectName("caption");
-    label->setMinimumWidth(70);
+    label->setMinimumWidth(66);
     row->addWidget(label);
     for (int i = 0; i < texts.size(); ++i) {
       auto* b = toggle(texts[i], tip.arg(texts[i], keys[i]));
@@ -415,7 +416,7 @@ QWidget* MainWindow::buildRight() {
   right->setFixedWidth(330);
   auto* layout = new QVBoxLayout(right);
   layout->setContentsMargins(0, 0, 0, 0);
-  layout->setSpacing(6);
+  layout->setSpacing(5);
   layout->addWidget(readoutRow_);
   layout->addWidget(readouts_, 1);
   layout->addWidget(card);

@@ -65,6 +65,7 @@ void apply(QApplication& application) {
       "QPushButton#record:disabled { background: #8A8F94; }"
       "QPushButton#record:checked { background: #84305F; }"
       "QPushButton[narrow=true] { padding: 3px 6px; }"
+      "QToolButton[narrow=true] { padding: 2px 4px; min-height: 19px; }"
       "QFrame#card { background: #FCFAF5; border: 1px solid #D8D2C4; border-left: 4px solid #84305F; "
       "border-radius: 4px; }"
       "QListWidget { background: #FCFAF5; border: 1px solid #D8D2C4; border-radius: 4px; outline: 0; }"

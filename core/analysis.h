@@ -77,6 +77,7 @@ struct Note {
   std::optional<double> shimmer_db;
   std::optional<double> subharmonic_db;
   std::vector<std::optional<double>> harmonics_db;
+  std::optional<double> colour_repeat_db;  ///< colour distance of its own two halves: what is no difference
 };
 
 struct Glide {

@@ -51,7 +51,8 @@ struct Writer {
             {"jitter_percent", number(n.jitter_percent)},
             {"shimmer_db", number(n.shimmer_db)},
             {"subharmonic_db", number(n.subharmonic_db)},
-            {"harmonics_db", harmonics}};
+            {"harmonics_db", harmonics},
+            {"colour_repeat_db", number(n.colour_repeat_db)}};
   }
 
   json cue(const CueResult& c) const {

@@ -137,11 +137,23 @@ std::optional<PulseFigures> pulseFigures(const Tracks& tracks, double from_s, do
   return PulseFigures{mean(crests) - mean(troughs), standardDeviation(crests)};
 }
 
+std::vector<float> levelled(std::span<const float> samples, const std::optional<double>& level_dbfs,
+                            double wanted_dbfs) {
+  const double gain = level_dbfs ? std::pow(10.0, (wanted_dbfs - *level_dbfs) / 20.0) : 1.0;
+  std::vector<float> out(samples.begin(), samples.end());
+  for (float& x : out) x *= static_cast<float>(gain);
+  return out;
+}
+
 std::optional<double> colourDistance(const Note& a, const Note& b) {
+  return colourDistance(a.harmonics_db, b.harmonics_db);
+}
+
+std::optional<double> colourDistance(std::span<const std::optional<double>> a,
+                                     std::span<const std::optional<double>> b) {
   std::vector<double> differences;
-  for (std::size_t k = 0; k < std::min(a.harmonics_db.size(), b.harmonics_db.size()); ++k)
-    if (a.harmonics_db[k] && b.harmonics_db[k] && std::min(*a.harmonics_db[k], *b.harmonics_db[k]) > -40.0)
-      differences.push_back(*a.harmonics_db[k] - *b.harmonics_db[k]);
+  for (std::size_t k = 0; k < std::min(a.size(), b.size()); ++k)
+    if (a[k] && b[k] && std::min(*a[k], *b[k]) > -40.0) differences.push_back(*a[k] - *b[k]);
   if (differences.size() < kFewestPartials) return std::nullopt;
   return standardDeviation(differences);
 }

@@ -2,6 +2,7 @@
 
 #include <functional>
 #include <optional>
+#include <span>
 
 #include "core/analysis.h"
 #include "core/signal/tracks.h"
@@ -34,5 +35,12 @@ std::optional<PulseFigures> pulseFigures(const Tracks& tracks, double from_s, do
 /// difference of their levels, the mean difference (that of the notes' levels) taken off, dB. Nullopt with
 /// fewer than three.
 std::optional<double> colourDistance(const Note& a, const Note& b);
+std::optional<double> colourDistance(std::span<const std::optional<double>> a,
+                                     std::span<const std::optional<double>> b);
+
+/// The samples of a take made as loud as another: from the level of its note to the one wanted. A level that
+/// was not measured changes nothing.
+std::vector<float> levelled(std::span<const float> samples, const std::optional<double>& level_dbfs,
+                            double wanted_dbfs);
 
 }  // namespace calando

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/measure/dynamics.h"
 #include "core/measure/statistics.h"
 #include "core/measure/steadiness.h"
 
@@ -104,6 +105,32 @@ void measureLevels(Note& note, const Tracks& tracks, const std::vector<Dropout>&
   note.level_slope_db_per_s = leastSquaresSlope(times, levels);
 }
 
+/// Levels of the partials in dB under the strongest, from the colour frames between two times; those that do
+/// not stand out of the noise are empty.
+std::vector<std::optional<double>> harmonicsBetween(const Tracks& tracks, double from_s, double to_s) {
+  std::vector<const ColourFrame*> colours;
+  for (auto i = static_cast<std::size_t>(std::ceil(from_s / kHop_s)); i < tracks.frames.size(); ++i) {
+    if (static_cast<double>(i) * kHop_s > to_s) break;
+    if (tracks.frames[i].colour >= 0)
+      colours.push_back(&tracks.colours[static_cast<std::size_t>(tracks.frames[i].colour)]);
+  }
+  if (colours.empty()) return {};
+  const int partials = (*std::ranges::min_element(colours, {}, &ColourFrame::partials))->partials;
+  std::vector<double> power(static_cast<std::size_t>(partials)), noise(power.size());
+  for (const ColourFrame* c : colours)
+    for (std::size_t k = 0; k < power.size(); ++k) {
+      power[k] += static_cast<double>(c->power[k]);
+      noise[k] += static_cast<double>(c->noise[k]);
+    }
+  std::vector<std::optional<double>> levels;
+  const double strongest = power.empty() ? 0.0 : *std::ranges::max_element(power);
+  for (std::size_t k = 0; k < power.size(); ++k)
+    levels.push_back(power[k] > kClearOfNoise * noise[k]
+                         ? std::optional(10.0 * std::log10(power[k] / strongest))
+                         : std::nullopt);
+  return levels;
+}
+
 void measureColour(Note& note, const Tracks& tracks) {
   const auto colour = [&](auto get) {
     return framesOf(tracks, note, [&](const TrackFrame& f) -> std::optional<double> {
@@ -118,28 +145,20 @@ void measureColour(Note& note, const Tracks& tracks) {
   std::erase(crackle, ColourFrame::kNoSubharmonic);
   note.subharmonic_db = medianOf(crackle);
 
-  std::vector<double> power, noise;
-  int partials = kMostPartials;
-  for (const double count : colour([](const ColourFrame& c) { return static_cast<double>(c.partials); }))
-    partials = std::min(partials, static_cast<int>(count));
-  for (std::size_t k = 0; k < static_cast<std::size_t>(partials); ++k) {
-    power.push_back(mean(colour([k](const ColourFrame& c) { return static_cast<double>(c.power[k]); })));
-    noise.push_back(mean(colour([k](const ColourFrame& c) { return static_cast<double>(c.noise[k]); })));
-  }
-  if (power.empty()) return;
-  const double strongest = *std::ranges::max_element(power);
+  note.harmonics_db = harmonicsBetween(tracks, note.coreStart_s, note.coreEnd_s);
+  const double middle = (note.coreStart_s + note.coreEnd_s) / 2.0;
+  note.colour_repeat_db = colourDistance(harmonicsBetween(tracks, note.coreStart_s, middle),
+                                         harmonicsBetween(tracks, middle, note.coreEnd_s));
   std::vector<double> octaves, levels;
   double odd = 0.0, even = 0.0;
   int odds = 0, evens = 0;
-  for (std::size_t k = 0; k < power.size(); ++k) {
-    const double level = power[k] > 0.0 ? 10.0 * std::log10(power[k] / strongest) : -1000.0;
-    const bool measurable = power[k] > kClearOfNoise * noise[k];
-    note.harmonics_db.push_back(measurable ? std::optional(level) : std::nullopt);
-    if (!measurable || level < -kTiltReach_db) continue;
+  for (std::size_t k = 0; k < note.harmonics_db.size(); ++k) {
+    const auto& level = note.harmonics_db[k];
+    if (!level || *level < -kTiltReach_db) continue;
     octaves.push_back(std::log2(static_cast<double>(k + 1)));
-    levels.push_back(level);
+    levels.push_back(*level);
     if (k == 0) continue;
-    (k % 2 == 0 ? odd : even) += level;
+    (k % 2 == 0 ? odd : even) += *level;
     ++(k % 2 == 0 ? odds : evens);
   }
   if (levels.size() >= 3) note.tilt_db_per_octave = leastSquaresSlope(octaves, levels);

@@ -106,7 +106,8 @@ TEST_F(Contract, EveryKeyIsThere) {
                  "jitter_percent",
                  "shimmer_db",
                  "subharmonic_db",
-                 "harmonics_db"});
+                 "harmonics_db",
+                 "colour_repeat_db"});
   EXPECT_EQ(n["asked"], "C5");
   EXPECT_EQ(n["written"], "C5");
   EXPECT_EQ(n["concert"], "Bb4");

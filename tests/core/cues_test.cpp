@@ -61,6 +61,8 @@ class Scene {
     return analyse(x, 48000, context);
   }
 
+  const std::vector<float>& samples() const { return samples_; }
+
  private:
   void append(const std::vector<float>& more) { samples_.insert(samples_.end(), more.begin(), more.end()); }
   std::vector<float> samples_;
@@ -112,6 +114,31 @@ TEST(Cues, OfAScaleAreFoundOnceInOrderWithTheirPlaceAndLength) {
   EXPECT_EQ(value(a, "missing"), 0.0);
   // 0, 2 … 14: standard deviation of eight equally spaced values 2 apart is 2·√(63/12).
   EXPECT_NEAR(value(a, "note_spread_cents"), 2.0 * std::sqrt(63.0 / 12.0), 0.1);
+}
+
+// One implementation: what a lesson sees while it is played is what it sees afterwards.
+TEST(Cues, OfALiveTakeAreThoseOfItsFile) {
+  Scene scene;
+  scene.rest(4.5);
+  for (int i = 0; i < 8; ++i) scene.play(kScale[i], 1.6, 3.0 * i - 9.0).rest(0.4);
+  const auto samples = scene.samples();
+  Context context = contextOf("scale-4-4", 60);
+  context.tempo_bpm = 240.0;
+  Tracker live(48000, Tracker::kLiveLag);
+  for (std::size_t at = 0; at < samples.size(); at += 960)
+    live.push(std::span(samples).subspan(at, std::min<std::size_t>(960, samples.size() - at)));
+  live.finish();
+  const auto heard = sounding(analyse(live.tracks(), context));
+  const auto offline = sounding(analyse(samples, 48000, context));
+  ASSERT_EQ(heard.size(), 8u);
+  for (std::size_t i = 0; i < heard.size(); ++i) {
+    EXPECT_EQ(heard[i].matched, i);
+    EXPECT_EQ(offline[i].matched, i);
+    EXPECT_NEAR(*heard[i].place_ms, *offline[i].place_ms, 1.0) << i;
+    EXPECT_NEAR(*heard[i].length_beats, *offline[i].length_beats, 0.01) << i;
+    EXPECT_NEAR(*heard[i].offset_cents, *offline[i].offset_cents, 0.02) << i;
+    EXPECT_NEAR(*heard[i].hnr_db, *offline[i].hnr_db, 0.5) << i;
+  }
 }
 
 struct Trouble {

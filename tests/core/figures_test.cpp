@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "core/analysis.h"
+#include "core/measure/statistics.h"
 #include "support/signals.h"
 
 namespace calando {
@@ -139,6 +140,34 @@ TEST(Colour, ReadsTheHarmonicsBack) {
   }
   EXPECT_NEAR(note.odd_even_db.value(), odd - even, 0.1);
   EXPECT_NEAR(note.brightness.value(), weighted / power, 0.02);
+}
+
+TEST(Colour, OwnSpreadIsTheDistanceOfTheTwoHalves) {
+  const auto& [bright, dark] = std::pair(sounds::Spectrum{"bright", [](int k) { return 1.0 / k; }},
+                                         sounds::Spectrum{"dark", [](int k) { return 1.0 / (k * k); }});
+  const auto half = [](const sounds::Spectrum& spectrum, bool first) {
+    return sounds::tone({.seconds = 4.0,
+                         .spectrum = &spectrum,
+                         .before_s = 0.5,
+                         .after_s = 0.5,
+                         .amplitude =
+                             [first](double t) {
+                               // The core ends 0.1 s before the tone: its middle is at 1.95 s.
+                               const double share = std::clamp((t - 1.94) / 0.02, 0.0, 1.0);
+                               return first ? 1.0 - share : share;
+                             },
+                         .floor_rms = 0.0});
+  };
+  auto samples = half(bright, true);
+  const auto later = half(dark, false);
+  for (std::size_t i = 0; i < samples.size(); ++i) samples[i] += later[i];
+  const Analysis changing = analyse(samples, 48000, {});
+  ASSERT_EQ(changing.tones.size(), 1u);
+  // The halves differ by k, that is 20·log10 k; those of the dark one go down to 40 dB at the tenth.
+  std::vector<double> differences;
+  for (int k = 1; k <= 10; ++k) differences.push_back(20.0 * std::log10(k));
+  EXPECT_NEAR(*changing.tones[0].notes[0].colour_repeat_db, standardDeviation(differences), 0.7);
+  EXPECT_LT(*noteOf({.seconds = 4.0, .snr_db = 50}).colour_repeat_db, 0.2);
 }
 
 TEST(Colour, OfASineIsOnePartial) {

@@ -20,73 +20,63 @@
 #include "app/style.h"
 #include "audio/sound_file.h"
 #include "core/standin/player.h"
+#include "sound_server.h"
 
 namespace calando {
 namespace {
 
-/// Lives as long as the test program; set up before Qt looks for devices.
-class SoundServer {
+/// A studio with one student, and its window listening to the room.
+class Room {
  public:
-  SoundServer() {
-    qputenv("XDG_RUNTIME_DIR", folder_.path().toLocal8Bit());
-    qputenv("PULSE_SERVER", ("unix:" + folder_.filePath("socket")).toLocal8Bit());
-    qputenv("HOME", folder_.path().toLocal8Bit());
-    server_.setProcessChannelMode(QProcess::ForwardedErrorChannel);
-    server_.start("pulseaudio",
-                  {"-n", "--exit-idle-time=-1", "--log-level=error", "-L",
-                   "module-native-protocol-unix auth-anonymous=1 socket=" + folder_.filePath("socket"), "-L",
-                   "module-null-sink sink_name=room rate=48000", "-L",
-                   "module-remap-source master=room.monitor source_name=mic "
-                   "source_properties=device.description=Microphone"});
-    server_.waitForStarted(5000);
-    for (int i = 0; i < 100 && !QFile::exists(folder_.filePath("socket")); ++i) QTest::qSleep(50);
-    QTest::qSleep(300);
+  Room() {
+    auto studio = Studio::open((folder_.path() + "/studio").toStdString());
+    EXPECT_TRUE(studio && studio->addStudent("Ada", "trumpet-bb"));
+    window_ = std::make_unique<MainWindow>(std::move(*studio));
+    window_->show();
+    auto* source = window_->findChild<QComboBox*>("source");
+    const int microphone = source->findText("Microphone", Qt::MatchContains);
+    EXPECT_GE(microphone, 0) << "Qt lists no such microphone";
+    source->setCurrentIndex(microphone);
+    QTest::qWait(2000);  // a source that has just been opened delivers late at first
   }
-  ~SoundServer() {
-    server_.terminate();
-    server_.waitForFinished(5000);
+  MainWindow& window() { return *window_; }
+  template <class T>
+  T* find(const char* name) {
+    return window_->findChild<T*>(name);
   }
-  bool runs() const {
-    return server_.state() == QProcess::Running && QFile::exists(folder_.filePath("socket"));
+  void press(Qt::Key key) { QTest::keyClick(find<RibbonView>("ribbon"), key); }
+  /// Until a take has ended by itself and is measured.
+  bool takeIsThere(int most_ms) {
+    return QTest::qWaitFor(
+        [&] { return window_->idle() && window_->shownPicture() && !window_->shownPicture()->live; },
+        most_ms);
   }
+  QString file(const char* name) const { return folder_.filePath(name); }
 
  private:
   QTemporaryDir folder_;
-  QProcess server_;
+  std::unique_ptr<MainWindow> window_;
 };
 
 TEST(RealPath, WhatIsPlayedIntoTheRoomIsMeasuredAsItsFileIs) {
-  QTemporaryDir folder;
+  Room room;
   const Instrument* trumpet = findInstrument("trumpet-bb");
   const Performance performance = perform(*findPlayer("sagging"), {trumpet, 65, 5.0, {}}, 4, 48000.0);
-  const QString file = folder.filePath("played.wav");
+  const QString file = room.file("played.wav");
   ASSERT_TRUE(writeSound(file.toStdString(), performance.samples, 48000.0, SoundFormat::wav24));
   AskedFor asked;
   asked.instrument = "trumpet-bb";
   asked.note = 67;
   const Analysis direct = analyse(performance.samples, 48000.0, contextFor(asked));
 
-  auto studio = Studio::open((folder.path() + "/studio").toStdString());
-  ASSERT_TRUE(studio);
-  ASSERT_TRUE(studio->addStudent("Ada", "trumpet-bb"));
-  MainWindow window(std::move(*studio));
-  window.show();
-  auto* source = window.findChild<QComboBox*>("source");
-  const int microphone = source->findText("Microphone", Qt::MatchContains);
-  ASSERT_GE(microphone, 0) << "Qt lists no such microphone";
-  source->setCurrentIndex(microphone);
-  QTest::qWait(300);
-  auto* ribbon = window.findChild<RibbonView*>("ribbon");
-  QTest::keyClick(ribbon, Qt::Key_Space);
+  room.press(Qt::Key_Space);
   QTest::qWait(200);
   QProcess player;
   player.start("paplay", {"--device=room", file});
   ASSERT_TRUE(player.waitForStarted());
-  // The take stops by itself a second after the tone.
-  ASSERT_TRUE(QTest::qWaitFor(
-      [&] { return window.idle() && window.shownPicture() && !window.shownPicture()->live; }, 20000));
+  ASSERT_TRUE(room.takeIsThere(20000));  // a second after the tone
   player.waitForFinished(10000);
-  const Analysis& heard = window.shownPicture()->analysis;
+  const Analysis& heard = room.window().shownPicture()->analysis;
   ASSERT_EQ(direct.tones.size(), 1u);
   ASSERT_EQ(heard.tones.size(), 1u);
   const Tone& played = direct.tones[0];
@@ -100,30 +90,21 @@ TEST(RealPath, WhatIsPlayedIntoTheRoomIsMeasuredAsItsFileIs) {
 }
 
 TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
-  QTemporaryDir folder;
-  auto studio = Studio::open((folder.path() + "/studio").toStdString());
-  ASSERT_TRUE(studio);
-  ASSERT_TRUE(studio->addStudent("Ada", "trumpet-bb"));
-  MainWindow window(std::move(*studio));
-  window.show();
-  auto* source = window.findChild<QComboBox*>("source");
-  source->setCurrentIndex(source->findText("Microphone", Qt::MatchContains));
-  QTest::qWait(2000);  // a source that has just been opened delivers late at first
+  Room room;
   // The null sink is the default output: what the program plays is heard in the room.
-  QTest::mouseClick(window.findChild<QPushButton*>("calibrate"), Qt::LeftButton);
-  auto* message = window.findChild<QLabel*>("message");
+  QTest::mouseClick(room.find<QPushButton>("calibrate"), Qt::LeftButton);
+  auto* message = room.find<QLabel>("message");
   ASSERT_TRUE(QTest::qWaitFor([&] { return message->text().contains("takes"); }, 10000))
       << message->text().toStdString();
-  QTest::keyClick(window.findChild<RibbonView*>("ribbon"), Qt::Key_N);
-  QTest::keyClick(window.findChild<RibbonView*>("ribbon"), Qt::Key_N);
-  auto* support = window.findChild<QComboBox*>("support");
+  room.press(Qt::Key_N);
+  room.press(Qt::Key_N);
+  auto* support = room.find<QComboBox>("support");
   support->setCurrentIndex(support->findData("click"));
-  window.findChild<QDoubleSpinBox*>("tempo")->setValue(120);
-  QTest::keyClick(window.findChild<RibbonView*>("ribbon"), Qt::Key_Space);
-  ASSERT_TRUE(QTest::qWaitFor(
-      [&] { return window.idle() && window.shownPicture() && !window.shownPicture()->live; }, 20000));
+  room.find<QDoubleSpinBox>("tempo")->setValue(120);
+  room.press(Qt::Key_Space);
+  ASSERT_TRUE(room.takeIsThere(20000));
   // The clicks themselves are in the recording: the first cue's lies where the take says the count stands.
-  const TakePicture& take = *window.shownPicture();
+  const TakePicture& take = *room.window().shownPicture();
   ASSERT_TRUE(take.context.start_s);
   double loudest = -200.0;
   double at = 0.0;

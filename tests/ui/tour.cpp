@@ -8,6 +8,7 @@
 #include <QTest>
 #include <QTextBrowser>
 #include <QTimer>
+#include <QToolButton>
 #include <cstdio>
 
 #include "app/card_editor.h"
@@ -93,6 +94,18 @@ int main(int argc, char** argv) {
     take(*compared, "compared");
     compared->close();
   }
+  shelf->clearSelection();
+  shelf->setCurrentRow(1);
+  settle(window);
+  for (const int row : {1, 4}) shelf->item(row)->setSelected(true);
+  QTest::keyClick(&window, Qt::Key_C);
+  settle(window);
+  for (auto* compared : window.findChildren<calando::CompareView*>())
+    if (auto* byCue = compared->findChild<QToolButton*>("byCue"); byCue && compared->isVisible()) {
+      byCue->click();
+      take(*compared, "note-under-note");
+      compared->close();
+    }
   chooseStudent(window, 4);
   take(window, "vibrato");
   auto* ribbon = window.findChild<calando::RibbonView*>("ribbon");

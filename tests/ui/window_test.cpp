@@ -471,6 +471,7 @@ TEST_F(WindowTest, TakesAreComparedAndBlindOnesStayHiddenUntilOneIsChosen) {
   const QString second = table->item(1, 1)->text();  // 25 cents below the first
   EXPECT_TRUE(second.contains(QStringLiteral("(−25")) || second.contains(QStringLiteral("(−24")))
       << second.toStdString();
+  EXPECT_EQ(open->findChild<QToolButton*>("byCue"), nullptr);  // one note: nothing to lay under one another
   open->close();
   delete open;
 
@@ -485,6 +486,36 @@ TEST_F(WindowTest, TakesAreComparedAndBlindOnesStayHiddenUntilOneIsChosen) {
   EXPECT_LT(*preferred, 2u);
   EXPECT_FALSE(blind->hidden());
   EXPECT_TRUE(blind->findChild<QTableWidget*>()->isVisible());
+}
+
+TEST_F(WindowTest, CountedTakesAreComparedNoteUnderNote) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  window_->findChild<LessonView*>()->choose("home-two");
+  for (const double tempo : {120.0, 60.0}) {
+    find<QDoubleSpinBox>("tempo")->setValue(tempo);
+    playTake("steady");
+  }
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_C);
+  ASSERT_TRUE(settle());
+  auto* view = window_->findChild<CompareView*>();
+  ASSERT_NE(view, nullptr);
+  // At half the tempo the third note lies where the sixth second is; note under note it begins with the
+  // other.
+  const auto inkAbove = [&](double share) {
+    const QImage image = view->grab().toImage();
+    const int x = static_cast<int>(share * image.width());
+    int dark = 0;
+    for (int y = image.height() / 8; y < image.height() * 7 / 16; ++y)
+      dark += QColor(image.pixel(x, y)).lightness() < 110;
+    return dark;
+  };
+  const int apart = inkAbove(0.45);
+  auto* byCue = view->findChild<QToolButton*>("byCue");
+  ASSERT_NE(byCue, nullptr);
+  byCue->click();
+  EXPECT_EQ(apart, 0);  // the quick take has long ended
+  EXPECT_GT(inkAbove(0.45), 3);
 }
 
 TEST_F(WindowTest, WithoutAStudentATakeIsNotStartedButTheWayIsShown) {
