@@ -1,5 +1,7 @@
 #include "app/lesson_view.h"
 
+#include <set>
+
 #include "app/style.h"
 #include "core/exercise/lesson.h"
 
@@ -185,8 +187,24 @@ void LessonView::edit() {
   layout->addWidget(new QLabel(tr("Tick what belongs to the lesson; drag, or move with Up and Down.")));
   layout->addWidget(cards, 1);
   layout->addLayout(row);
+  auto* school = new QComboBox;
+  school->setObjectName("school");
+  school->addItem(tr("both, where they differ"), QString());
+  std::set<std::string> schools;
+  for (const Exercise& e : exercises())
+    for (const auto& [name, text] : e.schools) schools.insert(name);
+  for (const std::string& name : schools)
+    school->addItem(tr("“%1”").arg(QString::fromStdString(name)), QString::fromStdString(name));
+  school->setCurrentIndex(std::max(0, school->findData(school_)));
+  auto* words = new QFormLayout;
+  words->addRow(tr("In the words of the school"), school);
+  layout->addLayout(words);
   layout->addWidget(buttons);
   if (dialog.exec() != QDialog::Accepted) return;
+  if (school->currentData().toString() != school_) {
+    school_ = school->currentData().toString();
+    emit schoolChosen(school_);
+  }
   std::vector<std::string> wanted;
   for (int i = 0; i < cards->count(); ++i)
     if (cards->item(i)->checkState() == Qt::Checked)

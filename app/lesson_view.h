@@ -38,10 +38,13 @@ class LessonView : public QWidget {
   /// Chooses a step, puts it at the end of the order where it is none yet, and tells both.
   void choose(const std::string& exercise);
   void next();
+  /// In whose words cards speak where schools differ; empty: in those of all.
+  void setSchool(const QString& school) { school_ = school; }
 
  signals:
   void chosen();
   void orderChanged();
+  void schoolChosen(const QString& school);
   void cardWanted(const QString& exercise);  ///< to be looked at and copied or changed
 
  private:
@@ -50,6 +53,7 @@ class LessonView : public QWidget {
 
   std::vector<std::string> order_;
   std::vector<Exercise> own_;
+  QString school_;
   std::map<std::string, Standing> results_;
   QComboBox* templates_;
   QListWidget* list_;

@@ -352,10 +352,14 @@ void MainWindow::updateInstrument() {
   instrument_->setText(text);
   QString caution;
   const ExercisePtr step = card();
+  QString purpose = q(step->purpose);
+  const auto school = studio_.setting("school");
+  for (const auto& [name, text] : step->schools)
+    if (!school || !*school || (*school)->empty() || **school == name) purpose += "\n" + q(text);
   for (const std::string& text : step->cautions) caution += "\n" + q(text);
   ribbon_->setEmptyText(
       student() ? q(step->title) : tr("Add the first student"),
-      student() ? q(step->purpose) + "\n\n" +
+      student() ? purpose + "\n\n" +
                       tr("Press Space to start. Or open a recording with Ctrl+O, or drop files here.") +
                       "\n" + caution
                 : tr("Ctrl+N, or Add on the left. Every take belongs to a student;\neverything stays on this "

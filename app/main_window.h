@@ -10,6 +10,7 @@
 #include "app/live_take.h"
 #include "app/player.h"
 #include "app/take_picture.h"
+#include "core/exercise/accompaniment.h"
 #include "records/studio.h"
 
 class QComboBox;
@@ -105,7 +106,8 @@ class MainWindow : public QMainWindow {
   void toggleTake();
   void startTake();
   void stopTake();
-  bool accompany(const CueSheet& sheet, const Context& context);
+  Accompaniment accompaniment(const CueSheet& sheet, const Context& context) const;
+  bool accompany(const Accompaniment& heard, const CueSheet& sheet);
   void calibrate();
   void chooseOutput();
   void applyOutput();

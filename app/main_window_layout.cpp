@@ -205,6 +205,11 @@ QWidget* MainWindow::buildLeft() {
   layout->addSpacing(6);
   lesson_ = new LessonView;
   connect(lesson_, &LessonView::chosen, this, &MainWindow::exerciseChosen);
+  if (const auto school = studio_.setting("school"); school && *school) lesson_->setSchool(q(**school));
+  connect(lesson_, &LessonView::schoolChosen, this, [this](const QString& school) {
+    if (const auto kept = studio_.keepSetting("school", school.toStdString()); !kept) say(q(kept.error()));
+    updateInstrument();
+  });
   connect(lesson_, &LessonView::cardWanted, this, [this](const QString& id) { editCard(id.toStdString()); });
   connect(lesson_, &LessonView::orderChanged, this, [this] {
     if (!student() || studio_.readOnly()) return;

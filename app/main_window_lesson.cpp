@@ -180,21 +180,24 @@ void MainWindow::oweRest() {
   if (restLeft_s_ > 0) restTimer_->start();
 }
 
-/// Click, fork or drone through the output, from the same moment as the recording. False when only the screen
-/// flashes.
-bool MainWindow::accompany(const CueSheet& sheet, const Context& context) {
+/// What is to be heard with the exercise, as chosen in the head strip.
+Accompaniment MainWindow::accompaniment(const CueSheet& sheet, const Context& context) const {
   const QString support = support_->currentData().toString();
-  if (support == "flash") return false;
   Accompaniment heard;
   heard.level_db = numberSetting("output_db").value_or(0.0);
   heard.click = support == "click" || support == "fork";
   const auto note = notesOf(sheet);
-  if (!note.empty()) {
-    const int sounding = context.instrument ? context.instrument->soundingOf(note.front()) : note.front();
-    const double hz = frequencyOf(sounding, context.reference);
-    if (support == "fork") heard.fork_hz = hz;
-    if (support == "drone") heard.drone_hz = hz;
-  }
+  if (note.empty()) return heard;
+  const int sounding = context.instrument ? context.instrument->soundingOf(note.front()) : note.front();
+  const double hz = frequencyOf(sounding, context.reference);
+  if (support == "fork") heard.fork_hz = hz;
+  if (support == "drone") heard.drone_hz = hz;
+  return heard;
+}
+
+/// Plays it from the same moment as the recording. False when only the screen flashes.
+bool MainWindow::accompany(const Accompaniment& heard, const CueSheet& sheet) {
+  if (!heard.click && !heard.drone_hz) return false;
   constexpr double rate = 48000.0;
   const bool plays = player_.play(calando::render(heard, sheet, rate), rate, 0.0, 1e9, false);
   if (!plays) say(tr("There is no sound output for the count: it flashes on the screen."));

@@ -4,6 +4,7 @@
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
 #include "app/note_map.h"
+#include "app/ribbon_painter.h"
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
 #include "app/take_export.h"
@@ -51,6 +52,7 @@ void MainWindow::askedChanged() {
   AskedFor wanted = asked();
   wanted.start_s = shown_->take.asked.start_s;
   wanted.against = shown_->take.asked.against;
+  wanted.drone_hz = shown_->take.asked.drone_hz;
   shown_->take.asked = wanted;
   const auto picture = pictureOf(shown_->picture->tracks, wanted);
   shown_->picture = picture;
@@ -106,7 +108,9 @@ void MainWindow::startTake() {
   ribbon_->setHidden(earsFirst_->isChecked());
   showFigures();
   double sheetStart_s = sheet.countIn_s();
-  if (!standIn && sheet.counted() && accompany(sheet, context)) {
+  const Accompaniment heard = accompaniment(sheet, context);
+  if (!standIn && sheet.counted() && accompany(heard, sheet)) {
+    wanted.drone_hz = heard.drone_hz;
     // Who plays to what is heard plays late by the way there and back.
     if (const auto delay = latency()) wanted.start_s = sheet.countIn_s() + *delay;
     sheetStart_s += SoundPlayer::delay_s();  // for the eye alone, while the delay has not been measured
@@ -178,6 +182,11 @@ void MainWindow::keep(const Opened& opened) {
     showTake(whole);
     say(q(kept.error()));
   }
+  if (const auto drone = opened.picture->analysis.drone_dbfs)
+    say(tr("The microphone hears the drone (%1 dBFS). Pitch and length are measured all the same; for the "
+           "core "
+           "over noise use headphones.")
+            .arg(signedFigure(*drone)));
   if (opened.picture->analysis.tones.empty())
     say(tr("No tone was found in this take. It is kept; delete it, or mark it as not yet."));
 }

@@ -32,7 +32,7 @@ struct AnalyseOptions {
   std::string file, instrument, note, fingering, temperament = "equal", tonic, exercise = "steady-tone",
                                                  level = "growing", channel = "mix", tracks, against;
   double target_hz = 0.0, a4_hz = 440.0;
-  std::optional<double> tempo, start_s;
+  std::optional<double> tempo, start_s, drone_hz;
 };
 
 const Instrument* instrumentOf(const std::string& id) {
@@ -104,6 +104,9 @@ Context contextOf(const AnalyseOptions& o) {
   context.exercise = exerciseOf(o.exercise);
   context.tempo_bpm = o.tempo;
   context.start_s = o.start_s;
+  if (o.drone_hz && !(*o.drone_hz >= 20.0 && *o.drone_hz <= 5000.0))
+    refuse("--drone-hz must be between 20 and 5000");
+  context.drone_hz = o.drone_hz;
   context.level = findLevel(o.level);
   if (!context.level)
     refuse("level \"" + printable(o.level) + "\" is unknown; it is starting, growing or fluent");
@@ -259,6 +262,7 @@ int run(int argc, char** argv) {
   analyse->add_option("--tonic", a.tonic);
   analyse->add_option("--exercise", a.exercise);
   analyse->add_option("--against", a.against);
+  analyse->add_option("--drone-hz", a.drone_hz);
   analyse->add_option("--level", a.level);
   analyse->add_option("--tempo", a.tempo)->check(CLI::Range(20.0, 400.0));
   analyse->add_option("--start", a.start_s)->check(CLI::NonNegativeNumber);

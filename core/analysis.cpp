@@ -14,6 +14,7 @@ namespace calando {
 
 namespace {
 
+constexpr double kDroneInNoise_db = 6.0;  // noise under this much over the drone is a quarter and more of its
 constexpr double kLongestDropout_s = 0.15;
 constexpr double kSteadyNear_s = 0.35;  // how far the steady level next to an end is looked for
 constexpr double kEdge_s = 0.03;
@@ -130,6 +131,12 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
   return true;
 }
 
+/// Noise that is mostly the drone's tells nothing of the tone.
+void withoutNoiseOf(double drone_dbfs, Note& note) {
+  if (note.level_dbfs && note.hnr_db && *note.level_dbfs - *note.hnr_db < drone_dbfs + kDroneInNoise_db)
+    note.hnr_db.reset();
+}
+
 }  // namespace
 
 const Note* Tone::mainNote() const {
@@ -154,8 +161,9 @@ Analysis analyse(const Tracks& tracks, const Context& given) {
   result.duration_s = tracks.duration_s;
   result.clippedSamples = tracks.clippedSamples;
   result.badSamples = tracks.badSamples;
-  const Room room = measureRoom(tracks);
+  const Room room = measureRoom(tracks, context.drone_hz);
   result.noiseFloor_dbfs = room.floor_dbfs;
+  if (context.drone_hz) result.drone_dbfs = room.drone_dbfs;
   double earliest = 0.0;
   for (const VoicedSpan& span : voicedSpans(tracks, room)) {
     if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
@@ -165,6 +173,8 @@ Analysis analyse(const Tracks& tracks, const Context& given) {
     for (Tone& tone : tonesIn(span, tracks, room, earliest)) {
       if (!describeTone(tone, tracks, room, earliest, context)) continue;
       earliest = tone.end_s;
+      if (result.drone_dbfs)
+        for (Note& note : tone.notes) withoutNoiseOf(*result.drone_dbfs, note);
       result.tones.push_back(std::move(tone));
     }
   }

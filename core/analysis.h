@@ -34,8 +34,9 @@ struct Context {
   const Level* level = nullptr;              ///< needed with an exercise
   std::optional<double> askedSeconds;        ///< held time asked for, instead of the level's
   std::optional<double> tempo_bpm;           ///< instead of the exercise's own
-  std::optional<double> start_s;  ///< where the first cue begins in the take; else found by alignment
-  std::optional<Rival> against;   ///< another take's tone that this one is held against
+  std::optional<double> start_s;   ///< where the first cue begins in the take; else found by alignment
+  std::optional<double> drone_hz;  ///< what sounded with the take, and may be heard in it
+  std::optional<Rival> against;    ///< another take's tone that this one is held against
 };
 
 enum class SegmentKind { silence, air, tone };
@@ -198,6 +199,7 @@ struct Analysis {
   long clippedSamples = 0;
   long badSamples = 0;
   std::optional<double> noiseFloor_dbfs;
+  std::optional<double> drone_dbfs;  ///< of the drone that was played to it, where the microphone heard it
   std::vector<Segment> segments;
   std::vector<Tone> tones;
   std::vector<Air> airs;

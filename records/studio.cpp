@@ -66,6 +66,7 @@ nlohmann::json toJson(const AskedFor& a) {
           {"seconds", a.seconds},
           {"tempo", numberOrNull(a.tempo_bpm)},
           {"start_s", numberOrNull(a.start_s)},
+          {"drone_hz", numberOrNull(a.drone_hz)},
           {"a4_hz", a.a4_hz},
           {"just", a.just},
           {"tonic", a.tonic}};
@@ -86,6 +87,7 @@ AskedFor askedFrom(const std::string& text) {
   };
   a.tempo_bpm = number(j, "tempo");
   a.start_s = number(j, "start_s");
+  a.drone_hz = number(j, "drone_hz");
   a.card = j.value("card", "");
   if (const auto against = j.find("against"); against != j.end() && against->is_object())
     a.against = Rival{number(*against, "held_s").value_or(0.0), number(*against, "wander_cents")};
@@ -125,6 +127,7 @@ Context contextFor(const AskedFor& asked) {
   if (!asked.card.empty())
     if (auto own = parseExercise(asked.card)) context.exercise = std::make_shared<Exercise>(std::move(*own));
   context.against = asked.against;
+  context.drone_hz = asked.drone_hz;
   context.level = findLevel(asked.level);
   context.askedSeconds = asked.seconds;
   context.tempo_bpm = asked.tempo_bpm;

@@ -34,6 +34,7 @@ struct AskedFor {
   std::optional<double> tempo_bpm;  ///< instead of the exercise's own
   std::optional<double> start_s;    ///< where the count stands in the take, when it was counted in
   std::optional<Rival> against;     ///< what the take is held against
+  std::optional<double> drone_hz;   ///< what sounded with it
   double a4_hz = 440.0;
   bool just = false;
   int tonic = 0;

@@ -21,6 +21,9 @@ constexpr double kLongestBridge_s = 0.33;
 constexpr double kShortestSpan_s = 0.08;
 constexpr double kInhaleBefore_s = 0.5;
 constexpr std::size_t kFewestQuietFrames = 5;
+constexpr double kDroneReach_cents = 30.0;
+constexpr double kDroneVaries_db = 6.0;
+constexpr std::size_t kFewestDroneFrames = 20;
 
 double frameTime(std::size_t i) { return static_cast<double>(i) * kHop_s; }
 
@@ -61,7 +64,13 @@ std::optional<double> findDrone(const Tracks& tracks, double quiet_dbfs) {
 
 }  // namespace
 
-Room measureRoom(const Tracks& tracks) {
+bool Room::isDrone(const TrackFrame& frame) const {
+  return drone_hz && drone_dbfs && frame.f0_hz > 0.0f &&
+         std::abs(centsBetween(*drone_hz, frame.f0_hz)) < kDroneReach_cents &&
+         frame.level_dbfs < *drone_dbfs + kDroneVaries_db;
+}
+
+Room measureRoom(const Tracks& tracks, std::optional<double> known_hz) {
   Room room;
   std::vector<double> all, unvoiced;
   for (const TrackFrame& f : tracks.frames) {
@@ -70,9 +79,17 @@ Room measureRoom(const Tracks& tracks) {
     if (f.f0_hz <= 0.0f) unvoiced.push_back(f.level_dbfs);
   }
   if (all.empty()) return room;
-  room.drone_hz = findDrone(tracks, quantile(all, 0.1));
-  if (room.drone_hz)
-    room.floor_dbfs = quantile(all, 0.1);
+  room.drone_hz = known_hz ? known_hz : findDrone(tracks, quantile(all, 0.1));
+  if (room.drone_hz) {
+    std::vector<double> levels;
+    for (const TrackFrame& f : tracks.frames)
+      if (f.f0_hz > 0.0f && std::abs(centsBetween(*room.drone_hz, f.f0_hz)) < kDroneReach_cents)
+        levels.push_back(f.level_dbfs);
+    // Between the tones it is heard alone: its level is that of the softer of such frames.
+    if (levels.size() >= kFewestDroneFrames) room.drone_dbfs = quantile(levels, 0.2);
+  }
+  if (room.drone_dbfs)
+    room.floor_dbfs = std::max(quantile(all, 0.1), *room.drone_dbfs);
   else if (unvoiced.size() >= kFewestQuietFrames)
     room.floor_dbfs = quantile(unvoiced, 0.1);
   return room;
@@ -83,7 +100,7 @@ std::vector<VoicedSpan> voicedSpans(const Tracks& tracks, const Room& room) {
   std::vector<VoicedSpan> spans;
   for (std::size_t i = 0; i < tracks.frames.size(); ++i) {
     const TrackFrame& f = tracks.frames[i];
-    if (f.f0_hz <= 0.0f || f.level_dbfs < least) continue;
+    if (f.f0_hz <= 0.0f || f.level_dbfs < least || room.isDrone(f)) continue;
     const double t = frameTime(i);
     if (!spans.empty() && t - spans.back().end_s <= kLongestBridge_s)
       spans.back().end_s = t + kHop_s / 2.0;

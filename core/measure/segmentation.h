@@ -12,8 +12,13 @@ namespace calando {
 struct Room {
   std::optional<double> floor_dbfs;
   std::optional<double> drone_hz;  ///< a hum or drone that is there before and after
+  std::optional<double> drone_dbfs;
+
+  /// The frame is the drone alone: at its pitch, and no louder than it is.
+  bool isDrone(const TrackFrame& frame) const;
 };
-Room measureRoom(const Tracks& tracks);
+/// `known_hz`: a drone that was played to the take, if it can be heard.
+Room measureRoom(const Tracks& tracks, std::optional<double> known_hz = {});
 
 /// A stretch of voiced sound above the room, its ends only as exact as the frames.
 struct VoicedSpan {
