@@ -25,6 +25,11 @@ QString keys() {
       {"1 2 3 4", QT_TRANSLATE_NOOP("Help", "the teacher’s word: accept, invalid try, not yet, veto")},
       {"5 6 7 8",
        QT_TRANSLATE_NOOP("Help", "where the player’s attention was: sound, count, lips, elsewhere")},
+      {"J K L", QT_TRANSLATE_NOOP("Help", "how it felt: easy, fair, tight")},
+      {"Y", QT_TRANSLATE_NOOP("Help", "the one thing to try after the take before was tried in this one")},
+      {"M", QT_TRANSLATE_NOOP("Help",
+                              "on a step against the teacher’s tone: this take is the model for the next "
+                              "ones")},
       {"N", QT_TRANSLATE_NOOP("Help", "next step of the lesson")},
       {"T", QT_TRANSLATE_NOOP("Help", "figures, note by note, along the range")},
       {"C, Shift+C",
@@ -49,14 +54,19 @@ void showHelp(QWidget* parent) {
   dialog.resize(720, 600);
   auto* text = new QTextBrowser(&dialog);
   text->setAccessibleName(say("Help text"));
-  QString html = "<h2>" + say("Keys") + "</h2>" + keys() + "<h2>" + say("Reading the ribbon") + "</h2><p>" +
-                 say("The white line is the pitch, in cents off the note it is held against. The ribbon’s "
-                     "thickness is the loudness. Its ink is the tone: dense where the harmonics stand clear "
-                     "of the noise, grainy where there is much air in it.") +
-                 "</p><p>" +
-                 say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a "
-                     "dash not measured, a dotted ring not yet.") +
-                 "</p><h2>" + say("Figures") + "</h2><dl>";
+  QString html =
+      "<h2>" + say("Keys") + "</h2>" + keys() + "<h2>" + say("Reading the ribbon") + "</h2><p>" +
+      say("The white line is the pitch, in cents off the note it is held against. The ribbon’s "
+          "thickness is the loudness. Its ink is the tone: dense where the harmonics stand clear "
+          "of the noise, grainy where there is much air in it.") +
+      "</p><p>" +
+      say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a "
+          "dash not measured, a dotted ring not yet.") +
+      "</p><h2>" + say("Own exercises") + "</h2><p>" +
+      say("Order… on the left lists all cards. Card… there opens one: notes, counts, tempo, loudness "
+          "and targets are changed with the cues on the count before you, and what you save is a "
+          "card of your own; those that ship stay. Cards are exported and imported as files.") +
+      "</p><h2>" + say("Figures") + "</h2><dl>";
   std::vector<std::string> ids;
   for (const Exercise& exercise : exercises())
     for (const std::string& id : exercise.readings)

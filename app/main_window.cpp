@@ -14,7 +14,7 @@ namespace calando {
 
 namespace {
 
-/// Asks for a student's name and instrument. Nullopt when cancelled.
+/// Asks for a student's name, instrument and range. Nullopt when cancelled.
 std::optional<Student> askForStudent(QWidget* parent, const Student& start, const QString& title) {
   QDialog dialog(parent);
   dialog.setWindowTitle(title);
@@ -28,18 +28,45 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
   instrument->setCurrentIndex(std::max(0, instrument->findData(q(start.instrument))));
   form->addRow(MainWindow::tr("Name"), name);
   form->addRow(MainWindow::tr("Instrument"), instrument);
+  const auto chosen = [=] { return findInstrument(instrument->currentData().toString().toStdString()); };
+  const auto noteField = [&](const char* objectName, const std::optional<int>& note, const QString& tip) {
+    auto* field = new QLineEdit(note ? q(noteName(*note, chosen()->spelling)) : QString());
+    field->setObjectName(objectName);
+    field->setToolTip(tip);
+    return field;
+  };
+  auto* lowest = noteField("studentLowest", start.range.lowest,
+                           MainWindow::tr("Written, as C4. Exercises leave out what is lower."));
+  auto* highest = noteField("studentHighest", start.range.highest,
+                            MainWindow::tr("Written, as G5. Exercises leave out what is higher."));
+  form->addRow(MainWindow::tr("Lowest note"), lowest);
+  form->addRow(MainWindow::tr("Highest note"), highest);
   auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
   form->addRow(buttons);
   QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
   QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
-  const auto allow = [=] {
-    buttons->button(QDialogButtonBox::Ok)->setEnabled(!name->text().trimmed().isEmpty());
+  const auto range = [=] {
+    return NoteRange{parseNote(lowest->text().trimmed().toStdString()),
+                     parseNote(highest->text().trimmed().toStdString())};
   };
-  QObject::connect(name, &QLineEdit::textChanged, &dialog, allow);
+  const auto allow = [=] {
+    const NoteRange r = range();
+    const bool read = lowest->text().trimmed().isEmpty() != r.lowest.has_value() &&
+                      highest->text().trimmed().isEmpty() != r.highest.has_value();
+    const bool inOrder = !r.lowest || !r.highest || *r.lowest <= *r.highest;
+    buttons->button(QDialogButtonBox::Ok)->setEnabled(!name->text().trimmed().isEmpty() && read && inOrder);
+    // An end that is left empty is the instrument's own.
+    const Instrument& i = *chosen();
+    lowest->setPlaceholderText(q(noteName(i.writtenOf(i.lowest), i.spelling)));
+    highest->setPlaceholderText(q(noteName(i.writtenOf(i.highest), i.spelling)));
+  };
+  for (const QLineEdit* field : {name, lowest, highest})
+    QObject::connect(field, &QLineEdit::textChanged, &dialog, allow);
+  QObject::connect(instrument, &QComboBox::currentIndexChanged, &dialog, allow);
   allow();
   if (dialog.exec() != QDialog::Accepted) return std::nullopt;
   return Student{start.id, name->text().trimmed().toStdString(),
-                 instrument->currentData().toString().toStdString()};
+                 instrument->currentData().toString().toStdString(), range()};
 }
 
 }  // namespace
@@ -181,14 +208,10 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     case Qt::Key_8:
       setAttention(keyEvent->key() - Qt::Key_4);
       return true;
-    case Qt::Key_9:
-      setComfort(1);
-      return true;
-    case Qt::Key_0:
-      setComfort(2);
-      return true;
-    case Qt::Key_Minus:
-      setComfort(3);
+    case Qt::Key_J:
+    case Qt::Key_K:
+    case Qt::Key_L:
+      setComfort(keyEvent->key() - Qt::Key_J + 1);
       return true;
     case Qt::Key_Y:
       if (tried_->isEnabled()) setTried();
@@ -375,7 +398,7 @@ void MainWindow::editStudent(bool fresh) {
   if (!edited) return;
   std::int64_t id = edited->id;
   if (fresh) {
-    const auto added = studio_.addStudent(edited->name, edited->instrument);
+    const auto added = studio_.addStudent(edited->name, edited->instrument, edited->range);
     if (!added) return say(q(added.error()));
     id = added->id;
   } else if (const auto changed = studio_.changeStudent(*edited); !changed) {

@@ -66,6 +66,7 @@ class MainWindow : public QMainWindow {
     std::shared_ptr<TakePicture> picture;
     std::optional<std::filesystem::path> recording;  // to be discarded once kept
     QString error;
+    bool ownCount = false;  // played to a heard count whose delay is not known
   };
 
   // Building
@@ -159,6 +160,7 @@ class MainWindow : public QMainWindow {
   SoundPlayer player_;
   std::optional<std::filesystem::path> recording_;
   Take sounding_;  // what the take that is being played was started with
+  bool ownCount_ = false;
   std::deque<std::int64_t> unsummarised_;
   std::optional<std::int64_t> deleted_;
   std::function<void()> messageAction_;

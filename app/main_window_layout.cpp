@@ -182,8 +182,9 @@ QWidget* MainWindow::buildLeft() {
   add->setObjectName("addStudent");
   add->setToolTip(tr("Add a student (Ctrl+N)"));
   editStudent_ = new QPushButton(tr("Edit"));
+  editStudent_->setObjectName("editStudent");
   eraseStudent_ = new QPushButton(tr("Erase"));
-  editStudent_->setToolTip(tr("Change the student’s name or instrument"));
+  editStudent_->setToolTip(tr("Change the student’s name, instrument or range"));
   eraseStudent_->setToolTip(tr("Erase the student with all takes"));
   connect(add, &QPushButton::clicked, this, [this] { editStudent(true); });
   connect(editStudent_, &QPushButton::clicked, this, [this] { editStudent(false); });
@@ -377,7 +378,7 @@ QWidget* MainWindow::buildRight() {
       choice(tr("Attention on"), {tr("sound"), tr("count"), tr("lips"), tr("else")},
              tr("Where the player’s attention was: %1 (%2)"), {"5", "6", "7", "8"});
   const auto [comfort, comfortRow] = choice(tr("It felt"), {tr("easy"), tr("fair"), tr("tight")},
-                                            tr("How it felt to the player: %1 (%2)"), {"9", "0", "-"});
+                                            tr("How it felt to the player: %1 (%2)"), {"J", "K", "L"});
   attention_ = attention;
   comfort_ = comfort;
   tried_ = toggle(tr("tried it"), {});

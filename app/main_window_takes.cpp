@@ -8,6 +8,7 @@
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
 #include "app/take_export.h"
+#include "core/measure/latency.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
 
@@ -21,6 +22,7 @@ AskedFor MainWindow::asked() const {
   if (card()->counted() && tempo_->value() != card()->tempo_bpm) a.tempo_bpm = tempo_->value();
   a.level = level_->currentData().toString().toStdString();
   a.note = staff_->note();
+  if (student()) a.range = student()->range;
   a.seconds = seconds_->value();
   a.a4_hz = a4_->value();
   a.just = temperament_->currentData().toInt() >= 0;
@@ -85,7 +87,7 @@ void MainWindow::startTake() {
   const Context context = contextFor(wanted);
   const CueSheet sheet = unroll(context);
   if (sheet.cues.empty())
-    return say(tr("None of this exercise’s notes are in the instrument’s range. Ask for another home note."));
+    return say(tr("None of this exercise’s notes are in the student’s range. Ask for another home note."));
   const auto file = studio_.newRecording(student()->id, wanted);
   if (!file) return say(q(file.error()));
   player_.stop();
@@ -109,10 +111,12 @@ void MainWindow::startTake() {
   showFigures();
   double sheetStart_s = sheet.countIn_s();
   const Accompaniment heard = accompaniment(sheet, context);
+  ownCount_ = false;
   if (!standIn && sheet.counted() && accompany(heard, sheet)) {
     wanted.drone_hz = heard.drone_hz;
     // Who plays to what is heard plays late by the way there and back.
     if (const auto delay = latency()) wanted.start_s = sheet.countIn_s() + *delay;
+    ownCount_ = !wanted.start_s;
     sheetStart_s += SoundPlayer::delay_s();  // for the eye alone, while the delay has not been measured
   }
   recording_ = *file;
@@ -132,6 +136,7 @@ void MainWindow::stopTake() {
   opened.rate_hz = live_.rate();
   opened.samples = std::make_shared<std::vector<float>>(live_.end());
   opened.recording = recording_;
+  opened.ownCount = ownCount_;
   recording_.reset();
   record_->setChecked(false);
   record_->setText(tr("Start  ·  Space"));
@@ -169,6 +174,7 @@ void MainWindow::measure(Opened opened) {
 void MainWindow::keep(const Opened& opened) {
   const auto kept = studio_.addTake(opened.take, *opened.samples, opened.rate_hz);
   Opened whole = opened;
+  QStringList notes;
   if (kept) {
     whole.take = *kept;
     if (opened.recording) studio_.discardRecording(*opened.recording);
@@ -180,15 +186,22 @@ void MainWindow::keep(const Opened& opened) {
     }
   } else {
     showTake(whole);
-    say(q(kept.error()));
+    notes << q(kept.error());
   }
   if (const auto drone = opened.picture->analysis.drone_dbfs)
-    say(tr("The microphone hears the drone (%1 dBFS). Pitch and length are measured all the same; for the "
-           "core "
-           "over noise use headphones.")
-            .arg(signedFigure(*drone)));
-  if (opened.picture->analysis.tones.empty())
-    say(tr("No tone was found in this take. It is kept; delete it, or mark it as not yet."));
+    notes << tr("The microphone hears the drone (%1 dBFS). Pitch and length are measured all the same; for "
+                "the core over noise use headphones.")
+                 .arg(signedFigure(*drone));
+  const bool heard = !opened.picture->analysis.tones.empty();
+  if (!heard) notes << tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.");
+  if (heard && opened.ownCount) {
+    notes << tr("The delay of this set-up is not measured: the notes are held against their own count. Where "
+                "they lie against the one that was heard is uncertain by up to %1 ms.")
+                 .arg(1000.0 * kLongestLatency_s, 0, 'f', 0);
+    say(notes.join(' '), tr("Measure delay"), [this] { calibrate(); });
+  } else if (!notes.isEmpty()) {
+    say(notes.join(' '));
+  }
 }
 
 void MainWindow::showTake(const Opened& opened) {
@@ -237,8 +250,8 @@ void MainWindow::updateActions() {
   // A take belongs to whom and what it was started with.
   const bool still = !live_.running();
   for (QWidget* w :
-       std::initializer_list<QWidget*>{studentList_, lesson_, source_, playerProfile_, support_, tempo_,
-                                       staff_, note_, seconds_, level_, a4_, temperament_})
+       std::initializer_list<QWidget*>{studentList_, lesson_, source_, output_, playerProfile_, support_,
+                                       tempo_, staff_, note_, seconds_, level_, a4_, temperament_})
     w->setEnabled(still);
   editStudent_->setEnabled(writes && still && student());
   eraseStudent_->setEnabled(writes && still && student());

@@ -23,10 +23,20 @@ struct Rival {
   std::optional<double> wander_cents;
 };
 
+/// The written notes that a player has, both ends included; an end left empty: as far as the instrument goes.
+struct NoteRange {
+  std::optional<int> lowest;
+  std::optional<int> highest;
+  bool holds(int written) const {
+    return (!lowest || written >= *lowest) && (!highest || written <= *highest);
+  }
+};
+
 /// What was asked for, and what it is held against.
 struct Context {
   Reference reference;
   const Instrument* instrument = nullptr;    ///< nullptr: concert pitch, full range
+  NoteRange range;                           ///< the player's own, within the instrument's
   std::vector<int> asked;                    ///< written semitones, in order; empty: nearest note
   std::optional<double> target_hz;           ///< instead of `asked`
   std::optional<int> fundamental;            ///< written partial 1 of the fingering in use

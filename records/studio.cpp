@@ -46,10 +46,13 @@ CREATE TABLE setting(key TEXT PRIMARY KEY, value TEXT NOT NULL);
 ALTER TABLE take ADD COLUMN comfort INTEGER NOT NULL DEFAULT 0;
 ALTER TABLE take ADD COLUMN tried TEXT NOT NULL DEFAULT '';
 CREATE TABLE card(id TEXT PRIMARY KEY, text TEXT NOT NULL);
+ALTER TABLE student ADD COLUMN lowest INTEGER;
+ALTER TABLE student ADD COLUMN highest INTEGER;
 )"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 
-nlohmann::json numberOrNull(const std::optional<double>& x) {
+template <class Number>
+nlohmann::json numberOrNull(const std::optional<Number>& x) {
   return x ? nlohmann::json(*x) : nlohmann::json(nullptr);
 }
 
@@ -62,7 +65,9 @@ nlohmann::json toJson(const AskedFor& a) {
           {"card", a.card},
           {"against", against},
           {"level", a.level},
-          {"note", a.note ? nlohmann::json(*a.note) : nlohmann::json(nullptr)},
+          {"note", numberOrNull(a.note)},
+          {"lowest", numberOrNull(a.range.lowest)},
+          {"highest", numberOrNull(a.range.highest)},
           {"seconds", a.seconds},
           {"tempo", numberOrNull(a.tempo_bpm)},
           {"start_s", numberOrNull(a.start_s)},
@@ -79,7 +84,12 @@ AskedFor askedFrom(const std::string& text) {
   a.instrument = j.value("instrument", "");
   a.exercise = j.value("exercise", a.exercise);
   a.level = j.value("level", a.level);
-  if (j.contains("note") && j["note"].is_number_integer()) a.note = j["note"].get<int>();
+  const auto note = [&](const char* key) -> std::optional<int> {
+    const auto found = j.find(key);
+    return found != j.end() && found->is_number_integer() ? std::optional(found->get<int>()) : std::nullopt;
+  };
+  a.note = note("note");
+  a.range = {note("lowest"), note("highest")};
   a.seconds = j.value("seconds", a.seconds);
   const auto number = [](const nlohmann::json& in, const char* key) -> std::optional<double> {
     const auto found = in.find(key);
@@ -123,6 +133,7 @@ Context contextFor(const AskedFor& asked) {
   context.instrument = findInstrument(asked.instrument);
   context.reference = {asked.a4_hz, asked.just, asked.tonic};
   if (asked.note) context.asked = {*asked.note};
+  context.range = asked.range;
   context.exercise = findExercise(asked.exercise);
   if (!asked.card.empty())
     if (auto own = parseExercise(asked.card)) context.exercise = std::make_shared<Exercise>(std::move(*own));
@@ -226,30 +237,50 @@ Studio::Result<std::vector<Student>> Studio::students() const {
   return data_->attempt([&] {
     std::vector<Student> list;
     SQLite::Statement query(*data_->db,
-                            "SELECT id, name, instrument FROM student ORDER BY name COLLATE NOCASE, id");
+                            "SELECT id, name, instrument, lowest, highest FROM student ORDER BY name "
+                            "COLLATE NOCASE, id");
+    const auto note = [&](int column) -> std::optional<int> {
+      if (query.getColumn(column).isNull()) return std::nullopt;
+      return query.getColumn(column).getInt();
+    };
     while (query.executeStep())
-      list.push_back(
-          {query.getColumn(0).getInt64(), query.getColumn(1).getString(), query.getColumn(2).getString()});
+      list.push_back({query.getColumn(0).getInt64(),
+                      query.getColumn(1).getString(),
+                      query.getColumn(2).getString(),
+                      {note(3), note(4)}});
     return list;
   });
 }
 
-Studio::Result<Student> Studio::addStudent(const std::string& name, const std::string& instrument) {
+namespace {
+/// Name, instrument and range as the statement's first four values.
+void bindStudent(SQLite::Statement& statement, const Student& student) {
+  statement.bind(1, student.name);
+  statement.bind(2, student.instrument);
+  if (student.range.lowest) statement.bind(3, *student.range.lowest);
+  if (student.range.highest) statement.bind(4, *student.range.highest);
+}
+}  // namespace
+
+Studio::Result<Student> Studio::addStudent(const std::string& name, const std::string& instrument,
+                                           NoteRange range) {
   return data_->change([&] {
-    SQLite::Statement insert(*data_->db, "INSERT INTO student(name, instrument) VALUES(?, ?)");
-    insert.bind(1, name);
-    insert.bind(2, instrument);
+    Student student{0, name, instrument, range};
+    SQLite::Statement insert(*data_->db,
+                             "INSERT INTO student(name, instrument, lowest, highest) VALUES(?, ?, ?, ?)");
+    bindStudent(insert, student);
     insert.exec();
-    return Student{data_->db->getLastInsertRowid(), name, instrument};
+    student.id = data_->db->getLastInsertRowid();
+    return student;
   });
 }
 
 Studio::Result<void> Studio::changeStudent(const Student& student) {
   return data_->change([&] {
-    SQLite::Statement update(*data_->db, "UPDATE student SET name = ?, instrument = ? WHERE id = ?");
-    update.bind(1, student.name);
-    update.bind(2, student.instrument);
-    update.bind(3, student.id);
+    SQLite::Statement update(
+        *data_->db, "UPDATE student SET name = ?, instrument = ?, lowest = ?, highest = ? WHERE id = ?");
+    bindStudent(update, student);
+    update.bind(5, student.id);
     update.exec();
   });
 }

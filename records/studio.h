@@ -18,6 +18,7 @@ struct Student {
   std::int64_t id = 0;
   std::string name;
   std::string instrument;  ///< catalogue id
+  NoteRange range;         ///< what exercises ask of them
 };
 
 /// What a teacher says of a take; the figures stay beside it.
@@ -30,6 +31,7 @@ struct AskedFor {
   std::string card;  ///< the card itself where it is none of those that ship; else empty
   std::string level = "growing";
   std::optional<int> note;  ///< written
+  NoteRange range;          ///< the player's when the take was made
   double seconds = 8.0;
   std::optional<double> tempo_bpm;  ///< instead of the exercise's own
   std::optional<double> start_s;    ///< where the count stands in the take, when it was counted in
@@ -88,7 +90,7 @@ class Studio {
   bool readOnly() const;
 
   Result<std::vector<Student>> students() const;
-  Result<Student> addStudent(const std::string& name, const std::string& instrument);
+  Result<Student> addStudent(const std::string& name, const std::string& instrument, NoteRange range = {});
   Result<void> changeStudent(const Student& student);
   /// Removes the student with all takes, audio and rows.
   Result<void> eraseStudent(std::int64_t student);

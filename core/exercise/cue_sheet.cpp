@@ -47,7 +47,10 @@ std::vector<int> generated(const Generator& g) {
 /// Written.
 int homeNote(const Context& context) {
   if (!context.asked.empty()) return context.asked.front();
-  return context.instrument ? context.instrument->writtenOf(comfortableNote(*context.instrument)) : 67;
+  const int comfortable =
+      context.instrument ? context.instrument->writtenOf(comfortableNote(*context.instrument)) : 67;
+  const int atMost = std::min(comfortable, context.range.highest.value_or(comfortable));
+  return std::max(atMost, context.range.lowest.value_or(atMost));
 }
 
 std::optional<int> noteOf(const CueNote& note, int home, int each) {
@@ -96,9 +99,11 @@ CueSheet unroll(const Context& context) {
   const Exercise& exercise = *context.exercise;
   const Instrument* instrument = context.instrument;
   const int home = homeNote(context);
-  // What is asked for by name is asked for, also beyond the catalogue's range.
+  // What is asked for by name is asked for, also beyond the player's range and the catalogue's.
   const auto playable = [&](int written) {
-    if (!instrument || written == home) return true;
+    if (written == home) return true;
+    if (!context.range.holds(written)) return false;
+    if (!instrument) return true;
     const int sounding = instrument->soundingOf(written);
     return sounding >= instrument->lowest && sounding <= instrument->highest;
   };

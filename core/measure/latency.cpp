@@ -14,7 +14,6 @@ namespace {
 constexpr int kClicks = 8;
 constexpr int kLeastClicks = 6;
 constexpr double kApart_s = 0.5;
-constexpr double kLatest_s = 0.4;
 constexpr double kAgree_s = 0.01;
 constexpr double kStandsOut = 6.0;  // times the median correlation
 
@@ -51,7 +50,7 @@ std::optional<Latency> latencyOf(std::span<const float> recorded, double rate_hz
   for (int i = 1; i <= kClicks; ++i) {
     const auto from = static_cast<std::size_t>(std::lround(i * kApart_s * rate_hz));
     std::vector<double> heights;
-    for (std::size_t lag = 0; lag < static_cast<std::size_t>(kLatest_s * rate_hz); ++lag) {
+    for (std::size_t lag = 0; lag < static_cast<std::size_t>(kLongestLatency_s * rate_hz); ++lag) {
       if (from + lag + one.size() > recorded.size()) break;
       heights.push_back(correlation(one, &recorded[from + lag]));
     }

@@ -193,6 +193,30 @@ TEST(CueSheet, LeavesOutWhatTheInstrumentHasNotButNeverWhatIsAskedForByName) {
   }
 }
 
+TEST(CueSheet, KeepsToThePlayersRangeButAsksForWhatIsNamed) {
+  Context context;
+  context.instrument = findInstrument("trumpet-bb");
+  context.exercise = findExercise("scale-4-4");
+  context.range = {60, 65};  // C4 to F4
+  context.asked = {60};
+  EXPECT_EQ(notesOf(unroll(context)), (std::vector<int>{60, 62, 64, 65}));
+  context.range.highest.reset();
+  EXPECT_EQ(notesOf(unroll(context)).back(), 72);
+  context.asked = {77};  // what is named is asked for, its line within the range
+  context.range.highest = 65;
+  EXPECT_EQ(notesOf(unroll(context)), (std::vector<int>{77}));
+  for (const NoteRange range : {NoteRange{48, 55}, NoteRange{74, 81}, NoteRange{{}, 55}, NoteRange{74, {}}})
+    for (const char* id : {"scale-4-4", "home-three", "model-note", "chromatic-down"}) {
+      context.exercise = findExercise(id);
+      context.range = range;
+      context.asked.clear();  // the home note is one that the player has
+      for (const int note : notesOf(unroll(context))) EXPECT_TRUE(range.holds(note)) << id << " " << note;
+      context.asked = {65};
+      for (const int note : notesOf(unroll(context)))
+        EXPECT_TRUE(note == 65 || range.holds(note)) << id << " " << note;
+    }
+}
+
 TEST(CueSheet, SpellsScalesByTheirKey) {
   const auto spelled = [](const char* exercise, int home) {
     Context context;

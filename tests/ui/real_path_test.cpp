@@ -21,6 +21,7 @@
 #include "audio/sound_file.h"
 #include "core/standin/player.h"
 #include "sound_server.h"
+#include "support/signals.h"
 
 namespace calando {
 namespace {
@@ -87,6 +88,35 @@ TEST(RealPath, WhatIsPlayedIntoTheRoomIsMeasuredAsItsFileIs) {
   EXPECT_NEAR(*recorded.release.sag_cents, *played.release.sag_cents, 0.5);
   EXPECT_NEAR(*recorded.notes[0].level_dbfs, *played.notes[0].level_dbfs, 0.2);
   EXPECT_NEAR(*recorded.notes[0].hnr_db, *played.notes[0].hnr_db, 0.5);
+}
+
+TEST(RealPath, ATakeToAHeardCountSaysHowUnsureItsPlaceIsWhileTheDelayIsNotMeasured) {
+  Room room;
+  room.press(Qt::Key_N);
+  auto* support = room.find<QComboBox>("support");
+  support->setCurrentIndex(support->findData("click"));
+  room.find<QDoubleSpinBox>("tempo")->setValue(160);
+  const QString file = room.file("played.wav");
+  ASSERT_TRUE(writeSound(file.toStdString(), sounds::tone({.f0_hz = 349.23, .seconds = 4.0}), 48000.0,
+                         SoundFormat::wav24));
+  room.press(Qt::Key_Space);
+  QTest::qWait(1800);
+  QProcess player;
+  player.start("paplay", {"--device=room", file});
+  ASSERT_TRUE(player.waitForFinished(10000));
+  room.press(Qt::Key_Space);
+  ASSERT_TRUE(room.takeIsThere(10000));
+  ASSERT_FALSE(room.window().shownPicture()->context.start_s);
+  auto* message = room.find<QLabel>("message");
+  EXPECT_TRUE(message->text().contains("400 ms")) << message->text().toStdString();
+  QTest::mouseClick(room.find<QPushButton>("messageButton"), Qt::LeftButton);  // the way out of it
+  EXPECT_TRUE(QTest::qWaitFor([&] { return message->text().contains("takes"); }, 10000));
+  room.press(Qt::Key_Space);
+  QTest::qWait(2500);
+  room.press(Qt::Key_Space);
+  ASSERT_TRUE(QTest::qWaitFor([&] { return room.window().idle(); }, 10000));
+  EXPECT_TRUE(room.window().shownPicture()->context.start_s);
+  EXPECT_FALSE(message->text().contains("400 ms"));
 }
 
 TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {

@@ -321,6 +321,18 @@ TEST_F(WindowTest, ACountedExerciseIsJudgedNoteByNote) {
   EXPECT_NEAR(to, picture->analysis.cues[6].end_s, 1e-9);
   QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_6);
 
+  // No other key of the window takes the ribbon's own.
+  const auto span = [&] {
+    const auto [start, end] = find<RibbonView>("ribbon")->window();
+    return end - start;
+  };
+  const double whole = span();
+  for (const Qt::Key key : {Qt::Key_Plus, Qt::Key_Plus, Qt::Key_Minus})
+    QTest::keyClick(find<RibbonView>("ribbon"), key);
+  EXPECT_NEAR(span(), 0.7 * whole, 0.05 * whole);
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_0);
+  EXPECT_NEAR(span(), whole, 1e-9);
+
   openWindow();
   ASSERT_EQ(find<CueTable>("cues")->rowCount(), 8);
   EXPECT_NEAR(find<QDoubleSpinBox>("tempo")->value(), 120.0, 1e-9);
@@ -397,6 +409,37 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
   EXPECT_EQ(window_->shownPicture()->context.exercise->title, "Two notes, long");
 }
 
+TEST_F(WindowTest, ExercisesKeepToTheStudentsRange) {
+  openWindow();
+  addStudent("Ada", "trumpet-bb");
+  whenOpen<QDialog>([](QDialog& dialog) {
+    const auto type = [&](const char* field, const char* text) {
+      auto* edit = dialog.findChild<QLineEdit*>(field);
+      edit->clear();
+      QTest::keyClicks(edit, text);
+    };
+    auto* ok = dialog.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok);
+    for (const auto& [low, high, good] :
+         {std::tuple{"H9", "", false}, {"G4", "C4", false}, {"", "D5", true}, {"C4", "E4", true}}) {
+      type("studentLowest", low);
+      type("studentHighest", high);
+      EXPECT_EQ(ok->isEnabled(), good) << low << " to " << high;
+    }
+    QTest::mouseClick(ok, Qt::LeftButton);
+  });
+  QTest::mouseClick(find<QPushButton>("editStudent"), Qt::LeftButton);
+  window_->findChild<LessonView*>()->choose("scale-4-4");
+  type("note", "C4");
+  find<QDoubleSpinBox>("tempo")->setValue(160);
+  playTake("steady");
+  EXPECT_EQ(find<CueTable>("cues")->rowCount(), 3);
+  EXPECT_EQ(figure("missing"), 0.0);
+  // What was asked for stays with the take.
+  openWindow();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(find<CueTable>("cues")->rowCount(), 3);
+}
+
 TEST_F(WindowTest, AStepAgainstTheBestIsHeldAgainstTheLongestTakeBefore) {
   openWindow();
   addStudent("Ada", "oboe");
@@ -412,7 +455,7 @@ TEST_F(WindowTest, AStepAgainstTheBestIsHeldAgainstTheLongestTakeBefore) {
   EXPECT_NEAR(figure("held_more_s"), figure("held_s") - first, 1e-6);
   // What was to be tried after the take before was tried in this one, and it felt fair.
   QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_Y);
-  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_0);
+  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_K);
   EXPECT_TRUE(find<QToolButton>("tried")->isChecked());
   playTake("steady");  // still against the first, the longest
   EXPECT_NEAR(figure("held_more_s"), figure("held_s") - first, 1e-6);
