@@ -3,6 +3,7 @@
 #include <nlohmann/json.hpp>
 
 #include "app/cue_strip.h"
+#include "app/note_names.h"
 #include "app/style.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/judging.h"
@@ -312,10 +313,12 @@ void CardEditor::addCue(const Cue& cue) {
   auto* note = new QComboBox;
   note->setEditable(true);
   note->addItems({"any", "home", "each", "degree 5", "interval 1", "partial 3"});
-  note->setEditText(q(nameOf(cue.note)));
+  note->setEditText(cue.note.kind == CueNote::Kind::written ? shownNote(cue.note.value, Spelling::flats)
+                                                            : q(nameOf(cue.note)));
   note->setToolTip(
-      tr("any, home, each (the repeated note), a written note such as Bb4, degree 3 of the "
-         "scale, interval -1 in half steps, partial 3"));
+      tr("any, home, each (the repeated note), a written note such as %1, degree 3 of the scale, "
+         "interval -1 in half steps, partial 3")
+          .arg(shownNote(70, Spelling::flats)));
   auto* shape = new QComboBox;
   shape->setEditable(true);
   shape->addItems({"", "0:-12 50:0 100:-12", "0:-12 100:0", "0:0 100:-12"});
@@ -399,9 +402,14 @@ tl::expected<Exercise, std::string> CardEditor::read() const {
         *std::ranges::find_if(kEveryKind, [&](CueKind k) { return q(std::string(nameOf(k))) == kind; });
     cue.length = {static_cast<CueLength::Unit>(static_cast<QComboBox*>(at(kUnit))->currentData().toInt()),
                   static_cast<QDoubleSpinBox*>(at(kLength))->value()};
-    const auto note = parseCueNote(static_cast<QComboBox*>(at(kNote))->currentText().trimmed().toStdString());
-    if (!note) return fail(note.error());
-    cue.note = *note;
+    const QString noteText = static_cast<QComboBox*>(at(kNote))->currentText().trimmed();
+    if (const auto written = typedNote(noteText)) {
+      cue.note = {CueNote::Kind::written, *written};
+    } else {
+      const auto note = parseCueNote(noteText.toStdString());
+      if (!note) return fail(note.error());
+      cue.note = *note;
+    }
     const auto loudness = loudnessFrom(static_cast<QComboBox*>(at(kShape))->currentText());
     if (!loudness)
       return fail("loudness is per cent and decibels, such as 0:-12 50:0 100:-12, or empty for level");

@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 
+#include "app/note_names.h"
 #include "app/style.h"
 
 namespace calando {
@@ -10,7 +11,7 @@ namespace {
 
 QString nameOfCue(const TakePicture& picture, std::optional<int> note, std::string_view kind) {
   const Spelling spelling = spellingFor(picture.context);
-  if (note) return QString::fromStdString(displayName(*note, spelling));
+  if (note) return shownNote(*note, spelling);
   return QCoreApplication::translate("Cue", std::string(kind).c_str());
 }
 

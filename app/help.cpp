@@ -65,7 +65,8 @@ void showHelp(QWidget* parent) {
       "</p><h2>" + say("Own exercises") + "</h2><p>" +
       say("Order… on the left lists all cards. Card… there opens one: notes, counts, tempo, loudness "
           "and targets are changed with the cues on the count before you, and what you save is a "
-          "card of your own; those that ship stay. Cards are exported and imported as files.") +
+          "card of your own; those that ship stay. Cards are exported and imported as files. Order… also "
+          "has the names of the notes (B and H, or do ré mi) and the school whose words the cards speak.") +
       "</p><h2>" + say("Figures") + "</h2><dl>";
   std::vector<std::string> ids;
   for (const Exercise& exercise : exercises())

@@ -2,6 +2,7 @@
 
 #include <set>
 
+#include "app/note_names.h"
 #include "app/style.h"
 #include "core/exercise/lesson.h"
 
@@ -198,6 +199,14 @@ void LessonView::edit() {
   school->setCurrentIndex(std::max(0, school->findData(school_)));
   auto* words = new QFormLayout;
   words->addRow(tr("In the words of the school"), school);
+  auto* names = new QComboBox;
+  names->setObjectName("noteNames");
+  for (const auto& [text, language] : {std::pair{tr("C D E F G A B♭ B"), NoteLanguage::english},
+                                       {tr("C D E F G A B H"), NoteLanguage::german},
+                                       {tr("Do Ré Mi Fa Sol La Si♭ Si"), NoteLanguage::fixedDo}})
+    names->addItem(text, static_cast<int>(language));
+  names->setCurrentIndex(names->findData(static_cast<int>(noteLanguage())));
+  words->addRow(tr("Names of the notes"), names);
   layout->addLayout(words);
   layout->addWidget(buttons);
   if (dialog.exec() != QDialog::Accepted) return;
@@ -205,6 +214,9 @@ void LessonView::edit() {
     school_ = school->currentData().toString();
     emit schoolChosen(school_);
   }
+  if (const auto language = static_cast<NoteLanguage>(names->currentData().toInt());
+      language != noteLanguage())
+    emit noteLanguageChosen(language);
   std::vector<std::string> wanted;
   for (int i = 0; i < cards->count(); ++i)
     if (cards->item(i)->checkState() == Qt::Checked)

@@ -7,6 +7,7 @@
 
 #include "core/analysis.h"
 #include "core/exercise/progression.h"
+#include "core/theory/pitch.h"
 
 class QComboBox;
 class QListWidget;
@@ -45,6 +46,7 @@ class LessonView : public QWidget {
   void chosen();
   void orderChanged();
   void schoolChosen(const QString& school);
+  void noteLanguageChosen(NoteLanguage language);
   void cardWanted(const QString& exercise);  ///< to be looked at and copied or changed
 
  private:

@@ -6,6 +6,7 @@
 #include "app/figures_view.h"
 #include "app/lesson_view.h"
 #include "app/main_window_parts.h"
+#include "app/note_names.h"
 #include "app/ribbon_painter.h"
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
@@ -30,25 +31,22 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
   form->addRow(MainWindow::tr("Instrument"), instrument);
   const auto chosen = [=] { return findInstrument(instrument->currentData().toString().toStdString()); };
   const auto noteField = [&](const char* objectName, const std::optional<int>& note, const QString& tip) {
-    auto* field = new QLineEdit(note ? q(noteName(*note, chosen()->spelling)) : QString());
+    auto* field = new QLineEdit(note ? shownNote(*note, chosen()->spelling) : QString());
     field->setObjectName(objectName);
     field->setToolTip(tip);
     return field;
   };
   auto* lowest = noteField("studentLowest", start.range.lowest,
-                           MainWindow::tr("Written, as C4. Exercises leave out what is lower."));
+                           MainWindow::tr("Written. Exercises leave out what is lower."));
   auto* highest = noteField("studentHighest", start.range.highest,
-                            MainWindow::tr("Written, as G5. Exercises leave out what is higher."));
+                            MainWindow::tr("Written. Exercises leave out what is higher."));
   form->addRow(MainWindow::tr("Lowest note"), lowest);
   form->addRow(MainWindow::tr("Highest note"), highest);
   auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
   form->addRow(buttons);
   QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
   QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
-  const auto range = [=] {
-    return NoteRange{parseNote(lowest->text().trimmed().toStdString()),
-                     parseNote(highest->text().trimmed().toStdString())};
-  };
+  const auto range = [=] { return NoteRange{typedNote(lowest->text()), typedNote(highest->text())}; };
   const auto allow = [=] {
     const NoteRange r = range();
     const bool read = lowest->text().trimmed().isEmpty() != r.lowest.has_value() &&
@@ -57,8 +55,8 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
     buttons->button(QDialogButtonBox::Ok)->setEnabled(!name->text().trimmed().isEmpty() && read && inOrder);
     // An end that is left empty is the instrument's own.
     const Instrument& i = *chosen();
-    lowest->setPlaceholderText(q(noteName(i.writtenOf(i.lowest), i.spelling)));
-    highest->setPlaceholderText(q(noteName(i.writtenOf(i.highest), i.spelling)));
+    lowest->setPlaceholderText(shownNote(i.writtenOf(i.lowest), i.spelling));
+    highest->setPlaceholderText(shownNote(i.writtenOf(i.highest), i.spelling));
   };
   for (const QLineEdit* field : {name, lowest, highest})
     QObject::connect(field, &QLineEdit::textChanged, &dialog, allow);
@@ -77,6 +75,8 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
   resize(1280, 800);
   setMinimumSize(1000, 660);
   devices_ = new QMediaDevices(this);
+  const int names = static_cast<int>(numberSetting("note_names").value_or(0.0));
+  setNoteLanguage(static_cast<NoteLanguage>(std::clamp(names, 0, 2)));
 
   ribbon_ = new RibbonView;
   ribbon_->setObjectName("ribbon");
@@ -366,11 +366,9 @@ void MainWindow::updateInstrument() {
   if (instrument) {
     text = q(instrument->name);
     if (instrument->transposition != 0)
-      text += tr("\nwritten C sounds %1").arg([&] {
-        std::string name = displayName(60 + instrument->transposition, instrument->spelling);
-        name.pop_back();
-        return q(name);
-      }());
+      text += tr("\nwritten %1 sounds %2")
+                  .arg(shownPitchClass(0, instrument->spelling),
+                       shownPitchClass(instrument->transposition, instrument->spelling));
   }
   instrument_->setText(text);
   QString caution;
@@ -389,6 +387,26 @@ void MainWindow::updateInstrument() {
                      "computer."));
   staff_->setInstrument(instrument);
   updateActions();
+}
+
+/// The note asked for and the tonics, in the names that are in use.
+void MainWindow::nameNotes() {
+  const Instrument* instrument = student() ? findInstrument(student()->instrument) : nullptr;
+  const std::optional<int> note = staff_->note();
+  note_->setText(note ? shownNote(*note, instrument ? instrument->spelling : Spelling::flats) : QString());
+  for (int i = 0; i < temperament_->count(); ++i)
+    if (const int tonic = temperament_->itemData(i).toInt(); tonic >= 0)
+      temperament_->setItemText(i, tr("just on %1").arg(shownPitchClass(tonic, Spelling::flats)));
+}
+
+void MainWindow::chooseNoteLanguage(NoteLanguage language) {
+  setNoteLanguage(language);
+  if (const auto kept = studio_.keepSetting("note_names", std::to_string(static_cast<int>(language))); !kept)
+    say(q(kept.error()));
+  nameNotes();
+  updateInstrument();
+  showFigures();
+  for (QWidget* picture : findChildren<QWidget*>()) picture->update();
 }
 
 void MainWindow::editStudent(bool fresh) {

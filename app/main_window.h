@@ -99,9 +99,12 @@ class MainWindow : public QMainWindow {
   std::string modelSetting() const;
   void updateResults();
   void oweRest();
+  QString doseDone() const;
   void showAsked(const AskedFor& asked);
   void askedChanged();
   void updateInstrument();
+  void nameNotes();
+  void chooseNoteLanguage(NoteLanguage language);
 
   // Takes
   void toggleTake();

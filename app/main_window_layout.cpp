@@ -7,6 +7,7 @@
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
 #include "app/note_map.h"
+#include "app/note_names.h"
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
 #include "core/exercise/judging.h"
@@ -82,11 +83,7 @@ QWidget* MainWindow::buildHead() {
   temperament_ = new QComboBox;
   temperament_->setObjectName("temperament");
   temperament_->addItem(tr("equal"), -1);
-  for (int pc = 0; pc < 12; ++pc) {
-    std::string name = displayName(60 + pc, Spelling::flats);
-    name.pop_back();
-    temperament_->addItem(tr("just on %1").arg(q(name)), pc);
-  }
+  for (int pc = 0; pc < 12; ++pc) temperament_->addItem(QString(), pc);
   record_ = new QPushButton(tr("Start  ·  Space"));
   record_->setObjectName("record");
   record_->setCheckable(true);
@@ -104,17 +101,16 @@ QWidget* MainWindow::buildHead() {
   earsFirst_->setObjectName("earsFirst");
   earsFirst_->setCheckable(true);
 
-  connect(staff_, &StaffView::notePicked, this, [this](std::optional<int> note) {
-    const Instrument* instrument = student() ? findInstrument(student()->instrument) : nullptr;
-    note_->setText(note ? q(noteName(*note, instrument ? instrument->spelling : Spelling::flats))
-                        : QString());
+  connect(staff_, &StaffView::notePicked, this, [this] {
+    nameNotes();
     askedChanged();
   });
   connect(note_, &QLineEdit::editingFinished, this, [this] {
     const QString text = note_->text().trimmed();
-    const auto note = parseNote(text.toStdString());
+    const auto note = typedNote(text);
     if (!text.isEmpty() && !note) {
-      say(tr("“%1” is no note. Write it like Bb4 or F#3, or leave it empty for any note.").arg(text));
+      say(tr("“%1” is no note. Write it like %2 or %3, or leave it empty for any note.")
+              .arg(text, shownNote(70, Spelling::flats), shownNote(54, Spelling::sharps)));
       return;
     }
     if (note == staff_->note()) return;
@@ -211,6 +207,7 @@ QWidget* MainWindow::buildLeft() {
     if (const auto kept = studio_.keepSetting("school", school.toStdString()); !kept) say(q(kept.error()));
     updateInstrument();
   });
+  connect(lesson_, &LessonView::noteLanguageChosen, this, &MainWindow::chooseNoteLanguage);
   connect(lesson_, &LessonView::cardWanted, this, [this](const QString& id) { editCard(id.toStdString()); });
   connect(lesson_, &LessonView::orderChanged, this, [this] {
     if (!student() || studio_.readOnly()) return;

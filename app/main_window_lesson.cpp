@@ -153,16 +153,20 @@ void MainWindow::updateResults() {
   lesson_->setResults(std::move(results));
 }
 
-/// Rest that the card owes after a set is counted down; a new take may start all the same.
-void MainWindow::oweRest() {
-  restLeft_s_ = static_cast<int>(card()->rest_s);
+/// What is to be said when the card's dose for the day is done; else empty.
+QString MainWindow::doseDone() const {
   const QDate today = QDate::currentDate();
   const auto done = std::ranges::count_if(takes_, [&](const Take& t) {
     return t.asked.exercise == card()->id && QDateTime::fromSecsSinceEpoch(t.made_unix_s).date() == today;
   });
-  if (card()->mostPerDay > 0 && done >= card()->mostPerDay)
-    say(tr("Takes of this one today: %1. That is enough of it; go on with the next step (N), or tomorrow.")
-            .arg(done));
+  if (card()->mostPerDay == 0 || done < card()->mostPerDay) return {};
+  return tr("Takes of this one today: %1. That is enough of it; go on with the next step (N), or tomorrow.")
+      .arg(done);
+}
+
+/// Rest that the card owes after a set is counted down; a new take may start all the same.
+void MainWindow::oweRest() {
+  restLeft_s_ = static_cast<int>(card()->rest_s);
   rest_->setVisible(restLeft_s_ > 0);
   const auto show = [this] { rest_->setText(tr("rest %1 s").arg(restLeft_s_)); };
   show();

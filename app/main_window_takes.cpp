@@ -4,6 +4,7 @@
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
 #include "app/note_map.h"
+#include "app/note_names.h"
 #include "app/ribbon_painter.h"
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
@@ -32,10 +33,8 @@ AskedFor MainWindow::asked() const {
 
 void MainWindow::showAsked(const AskedFor& a) {
   loading_ = true;
-  const Instrument* instrument = findInstrument(a.instrument);
   staff_->setNote(a.note);
-  note_->setText(a.note ? q(noteName(*a.note, instrument ? instrument->spelling : Spelling::flats))
-                        : QString());
+  nameNotes();
   if (!a.card.empty() && !lesson_->find(a.exercise))
     if (const auto gone = parseExercise(a.card)) lesson_->lend(*gone);
   lesson_->show(a.exercise);
@@ -55,6 +54,7 @@ void MainWindow::askedChanged() {
   wanted.start_s = shown_->take.asked.start_s;
   wanted.against = shown_->take.asked.against;
   wanted.drone_hz = shown_->take.asked.drone_hz;
+  wanted.range = shown_->take.asked.range;
   shown_->take.asked = wanted;
   const auto picture = pictureOf(shown_->picture->tracks, wanted);
   shown_->picture = picture;
@@ -182,7 +182,10 @@ void MainWindow::keep(const Opened& opened) {
     if (student() && student()->id == whole.take.student) {
       showTake(whole);
       loadShelf(whole.take.id);
-      if (opened.recording) oweRest();
+      if (opened.recording) {
+        oweRest();
+        notes << doseDone();
+      }
     }
   } else {
     showTake(whole);
@@ -194,14 +197,16 @@ void MainWindow::keep(const Opened& opened) {
                  .arg(signedFigure(*drone));
   const bool heard = !opened.picture->analysis.tones.empty();
   if (!heard) notes << tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.");
-  if (heard && opened.ownCount) {
+  const bool ownCount = heard && opened.ownCount;
+  if (ownCount)
     notes << tr("The delay of this set-up is not measured: the notes are held against their own count. Where "
                 "they lie against the one that was heard is uncertain by up to %1 ms.")
                  .arg(1000.0 * kLongestLatency_s, 0, 'f', 0);
+  notes.removeAll(QString());
+  if (ownCount)
     say(notes.join(' '), tr("Measure delay"), [this] { calibrate(); });
-  } else if (!notes.isEmpty()) {
+  else if (!notes.isEmpty())
     say(notes.join(' '));
-  }
 }
 
 void MainWindow::showTake(const Opened& opened) {

@@ -1,5 +1,6 @@
 #include "app/note_map.h"
 
+#include "app/note_names.h"
 #include "app/ribbon_painter.h"
 #include "app/style.h"
 
@@ -114,9 +115,7 @@ void NoteMap::paintEvent(QPaintEvent*) {
   painter.setPen(style::quietInk);
   painter.setFont(style::work(8));
   const Spelling spelling = spellingFor(picture_->context);
-  const auto name = [&](double semitone) {
-    return QString::fromStdString(displayName(static_cast<int>(semitone), spelling));
-  };
+  const auto name = [&](double semitone) { return shownNote(static_cast<int>(semitone), spelling); };
   painter.drawText(QRectF(left, height() - 15, 60, 14), Qt::AlignLeft, name(points.front().semitone));
   painter.drawText(QRectF(width() - 68, height() - 15, 60, 14), Qt::AlignRight, name(points.back().semitone));
 }

@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 
 #include "app/cue_strip.h"
+#include "app/note_names.h"
 #include "app/style.h"
 #include "core/exercise/judging.h"
 
@@ -207,8 +208,8 @@ void paintRibbonGround(QPainter& painter, const TakePicture& picture, const Ribb
     QString text = signedFigure(c);
     if (travels) {
       const int sounding = nearestSemitone(shiftedBy(scale.targets.front().hz, c), picture.context.reference);
-      text = QString::fromStdString(displayName(
-          picture.context.instrument ? picture.context.instrument->writtenOf(sounding) : sounding, spelling));
+      text = shownNote(
+          picture.context.instrument ? picture.context.instrument->writtenOf(sounding) : sounding, spelling);
     }
     painter.drawText(QRectF(scale.area.left() - kAxisWidth, y - 8, kAxisWidth - 6, 16),
                      Qt::AlignRight | Qt::AlignVCenter, text);
@@ -224,9 +225,7 @@ void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const Ribb
   painter.save();
   painter.setClipRect(area);
   painter.setRenderHint(QPainter::Antialiasing);
-  const auto spellingOf = [&](int written) {
-    return QString::fromStdString(displayName(written, spellingFor(picture.context)));
-  };
+  const auto spellingOf = [&](int written) { return shownNote(written, spellingFor(picture.context)); };
   const auto shows = [&](const char* id) {
     const Reading* r = readingOf(picture, id);
     return r && r->value && (r->verdict == Verdict::near || r->verdict == Verdict::outside);

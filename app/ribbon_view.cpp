@@ -1,6 +1,7 @@
 #include "app/ribbon_view.h"
 
 #include "app/cue_strip.h"
+#include "app/note_names.h"
 #include "app/ribbon_painter.h"
 #include "app/style.h"
 
@@ -200,7 +201,7 @@ QString RibbonView::hoverText(double t, const RibbonScale& scale) const {
     const int sounding = nearestSemitone(f.f0_hz, context.reference);
     const int written = context.instrument ? context.instrument->writtenOf(sounding) : sounding;
     const Spelling spelling = spellingFor(context);
-    parts << QString::fromStdString(displayName(written, spelling))
+    parts << shownNote(written, spelling)
           << tr("%1 cents").arg(signedFigure(centsBetween(scale.targetAt(t).hz, f.f0_hz), 1));
   }
   parts << tr("%1 dBFS").arg(signedFigure(f.level_dbfs, 1));

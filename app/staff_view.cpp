@@ -1,5 +1,6 @@
 #include "app/staff_view.h"
 
+#include "app/note_names.h"
 #include "app/style.h"
 
 namespace calando {
@@ -80,14 +81,12 @@ void StaffView::paintEvent(QPaintEvent*) {
   }
   painter.setPen(style::ink);
   painter.setFont(style::serif(24));
-  painter.drawText(names, Qt::AlignTop | Qt::AlignLeft,
-                   QString::fromStdString(displayName(*note_, spelling)));
+  painter.drawText(names, Qt::AlignTop | Qt::AlignLeft, shownNote(*note_, spelling));
   painter.setPen(style::quietInk);
   painter.setFont(style::work(8.5));
   const int sounding = instrument_ ? instrument_->soundingOf(*note_) : *note_;
-  const QString text = sounding == *note_
-                           ? tr("as it sounds")
-                           : tr("sounds %1").arg(QString::fromStdString(displayName(sounding, spelling)));
+  const QString text =
+      sounding == *note_ ? tr("as it sounds") : tr("sounds %1").arg(shownNote(sounding, spelling));
   painter.drawText(names, Qt::AlignBottom | Qt::AlignLeft, text);
 }
 

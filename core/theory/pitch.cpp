@@ -2,6 +2,7 @@
 
 #include <charconv>
 #include <limits>
+#include <span>
 
 namespace calando {
 
@@ -33,29 +34,70 @@ int equalSemitone(double hz, double a4_hz) {
   return static_cast<int>(std::lround(69.0 + kOctave * std::log2(hz / a4_hz)));
 }
 
-/// Reads a letter and its accidentals off the front of `text`.
-std::optional<int> takePitchClass(std::string_view& text) {
-  static constexpr std::array<int, 7> fromA = {9, 11, 0, 2, 4, 5, 7};
-  if (text.empty()) return std::nullopt;
-  const char upper = static_cast<char>(text[0] & ~0x20);
-  if (upper < 'A' || upper > 'G') return std::nullopt;
-  int pc = fromA[static_cast<std::size_t>(upper - 'A')];
-  text.remove_prefix(1);
-  for (int accidentals = 0; accidentals < 2; ++accidentals) {
-    if (text.starts_with("b")) {
-      --pc;
-      text.remove_prefix(1);
-    } else if (text.starts_with("#")) {
-      ++pc;
-      text.remove_prefix(1);
-    } else if (text.starts_with("♭")) {
-      --pc;
-      text.remove_prefix(std::string_view("♭").size());
-    } else if (text.starts_with("♯")) {
-      ++pc;
-      text.remove_prefix(std::string_view("♯").size());
-    }
+/// Takes `sign` off the front of `text`, its ASCII letters in either case.
+bool take(std::string_view& text, std::string_view sign) {
+  if (text.size() < sign.size()) return false;
+  const auto lower = [](char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c | 0x20) : c; };
+  for (std::size_t i = 0; i < sign.size(); ++i)
+    if (lower(text[i]) != sign[i]) return false;
+  text.remove_prefix(sign.size());
+  return true;
+}
+
+struct Sign {
+  std::string_view text;
+  int semitones;
+};
+
+/// The note without accidentals; of two signs that begin alike the longer comes first.
+std::span<const Sign> naturalsOf(NoteLanguage language) {
+  static constexpr std::array<Sign, 7> english = {
+      {{"c", 0}, {"d", 2}, {"e", 4}, {"f", 5}, {"g", 7}, {"a", 9}, {"b", 11}}};
+  // Who writes "Bb" in German means "B".
+  static constexpr std::array<Sign, 10> german = {{{"c", 0},
+                                                   {"d", 2},
+                                                   {"e", 4},
+                                                   {"f", 5},
+                                                   {"g", 7},
+                                                   {"a", 9},
+                                                   {"h", 11},
+                                                   {"bb", 10},
+                                                   {"b♭", 10},
+                                                   {"b", 10}}};
+  static constexpr std::array<Sign, 9> fixedDo = {
+      {{"do", 0}, {"ré", 2}, {"rÉ", 2}, {"re", 2}, {"mi", 4}, {"fa", 5}, {"sol", 7}, {"la", 9}, {"si", 11}}};
+  switch (language) {
+    case NoteLanguage::german:
+      return german;
+    case NoteLanguage::fixedDo:
+      return fixedDo;
+    case NoteLanguage::english:
+      break;
   }
+  return english;
+}
+
+/// Reads a note and its accidentals off the front of `text`.
+std::optional<int> takePitchClass(std::string_view& text, NoteLanguage language) {
+  static constexpr std::array<Sign, 4> signs = {{{"b", -1}, {"#", 1}, {"♭", -1}, {"♯", 1}}};
+  static constexpr std::array<Sign, 3> germanSigns = {{{"is", 1}, {"es", -1}, {"s", -1}}};
+  std::optional<int> pc;
+  for (const Sign& natural : naturalsOf(language))
+    if (take(text, natural.text)) {
+      pc = natural.semitones;
+      break;
+    }
+  if (!pc) return std::nullopt;
+  const bool vowel = pc == 4 || pc == 9;  // E and A: Es, As
+  for (int accidentals = 0; accidentals < 2; ++accidentals)
+    for (const Sign& sign : signs)
+      if (take(text, sign.text)) {
+        pc = *pc + sign.semitones;
+        break;
+      }
+  if (language == NoteLanguage::german)
+    for (const Sign& sign : germanSigns)
+      if ((sign.text != "s" || vowel) && take(text, sign.text)) return *pc + sign.semitones;
   return pc;
 }
 
@@ -84,13 +126,13 @@ int nearestSemitone(double hz, const Reference& reference) {
 }
 
 std::optional<int> parsePitchClass(std::string_view name) {
-  const auto pc = takePitchClass(name);
+  const auto pc = takePitchClass(name, NoteLanguage::english);
   if (!pc || !name.empty()) return std::nullopt;
   return floorMod(*pc, kOctave);
 }
 
-std::optional<int> parseNote(std::string_view name) {
-  const auto pc = takePitchClass(name);
+std::optional<int> parseNote(std::string_view name, NoteLanguage language) {
+  const auto pc = takePitchClass(name, language);
   if (!pc || name.empty()) return std::nullopt;
   int octave = 0;
   const auto [end, error] = std::from_chars(name.data(), name.data() + name.size(), octave);
@@ -112,20 +154,27 @@ std::string noteName(int semitone, Spelling spelling) {
   return pitchClassName(semitone, spelling) + std::to_string(octave);
 }
 
-std::string displayName(int semitone, Spelling spelling, NoteLanguage language) {
+std::string displayPitchClass(int semitone, Spelling spelling, NoteLanguage language) {
   static constexpr std::array<std::string_view, 7> english = {"C", "D", "E", "F", "G", "A", "B"};
   static constexpr std::array<std::string_view, 7> german = {"C", "D", "E", "F", "G", "A", "H"};
   static constexpr std::array<std::string_view, 7> fixedDo = {"Do", "Ré", "Mi", "Fa", "Sol", "La", "Si"};
-  const int pc = floorMod(semitone, kOctave);
-  const Letter letter = letterOf(pc, spelling);
+  const Letter letter = letterOf(floorMod(semitone, kOctave), spelling);
   const auto step = static_cast<std::size_t>(letter.step);
-  const std::string octave = std::to_string((semitone - pc) / kOctave - 1);
-  if (language == NoteLanguage::german && pc == 10 && letter.alteration < 0) return "B" + octave;
-  std::string name(language == NoteLanguage::english  ? english[step]
-                   : language == NoteLanguage::german ? german[step]
-                                                      : fixedDo[step]);
+  if (language == NoteLanguage::german) {
+    const std::string name(german[step]);
+    if (letter.alteration == 0) return name;
+    if (letter.alteration > 0) return name + "is";
+    if (name == "H") return "B";
+    return name + (name == "E" || name == "A" ? "s" : "es");
+  }
+  std::string name(language == NoteLanguage::english ? english[step] : fixedDo[step]);
   if (letter.alteration != 0) name += letter.alteration < 0 ? "♭" : "♯";
-  return name + octave;
+  return name;
+}
+
+std::string displayName(int semitone, Spelling spelling, NoteLanguage language) {
+  const int octave = (semitone - floorMod(semitone, kOctave)) / kOctave - 1;
+  return displayPitchClass(semitone, spelling, language) + std::to_string(octave);
 }
 
 StaffPlace staffPlace(int semitone, Spelling spelling) {

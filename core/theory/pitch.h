@@ -33,15 +33,18 @@ double frequencyOf(int semitone, const Reference& reference);
 /// The semitone of the reference nearest to `hz` (> 0).
 int nearestSemitone(double hz, const Reference& reference);
 
-/// "Bb4", "F#3", "C4", also with the signs ♭ ♯; octave from -1 to 9. Nullopt when it is no note name.
-std::optional<int> parseNote(std::string_view name);
+/// "Bb4", "F#3", "C4", also with the signs ♭ ♯; octave from -1 to 9. German: "B4" (B♭), "H4", "Fis3", "Es4",
+/// and with the same signs; fixed-do: "Si♭4", "Re4", "ré4". Nullopt when it is no note name.
+std::optional<int> parseNote(std::string_view name, NoteLanguage language = NoteLanguage::english);
 /// "Bb", "F#": pitch class 0 to 11.
 std::optional<int> parsePitchClass(std::string_view name);
 /// The contract's spelling: ASCII, English, "Bb4".
 std::string noteName(int semitone, Spelling spelling);
 std::string pitchClassName(int pitchClass, Spelling spelling);
-/// For people: "B♭4", German "B4"/"H4", fixed-do "Si♭4".
+/// For people: "B♭4", "F♯4", German "B4", "H4", "Fis4", fixed-do "Si♭4".
 std::string displayName(int semitone, Spelling spelling, NoteLanguage language = NoteLanguage::english);
+/// The same without the octave, of any semitone.
+std::string displayPitchClass(int semitone, Spelling spelling, NoteLanguage language = NoteLanguage::english);
 
 /// A note's place on a staff: diatonic step counted from C-1 (C4 is 35) and alteration (-1, 0, +1).
 struct StaffPlace {

@@ -24,6 +24,29 @@ TEST(NoteNames, ReadWhatPeopleWrite) {
 }
 
 TEST(NoteNames, FollowTheLanguage) {
+  for (const NoteLanguage language : {NoteLanguage::english, NoteLanguage::german, NoteLanguage::fixedDo})
+    for (const Spelling spelling : {Spelling::flats, Spelling::sharps})
+      for (int semitone = 12; semitone < 120; ++semitone) {
+        const std::string name = displayName(semitone, spelling, language);
+        EXPECT_EQ(parseNote(name, language), semitone) << name;
+      }
+  for (const auto& [name, semitone] : {std::pair{"b3", 58},
+                                       {"Bb3", 58},
+                                       {"h3", 59},
+                                       {"Es4", 63},
+                                       {"Eb4", 63},
+                                       {"as4", 68},
+                                       {"Ces4", 59},
+                                       {"Gis4", 68},
+                                       {"F#4", 66}})
+    EXPECT_EQ(parseNote(name, NoteLanguage::german), semitone) << name;
+  for (const char* wrong : {"Cs4", "Fiss4", "Sol4", "Bes4x", "is4", "H"})
+    EXPECT_FALSE(parseNote(wrong, NoteLanguage::german)) << wrong;
+  for (const auto& [name, semitone] : {std::pair{"re4", 62}, {"RÉ4", 62}, {"Solb4", 66}, {"si3", 59}})
+    EXPECT_EQ(parseNote(name, NoteLanguage::fixedDo), semitone) << name;
+  EXPECT_FALSE(parseNote("C4", NoteLanguage::fixedDo));
+  EXPECT_EQ(displayName(58, Spelling::sharps, NoteLanguage::german), "Ais3");
+  EXPECT_EQ(displayName(63, Spelling::flats, NoteLanguage::german), "Es4");
   EXPECT_EQ(displayName(58, Spelling::flats, NoteLanguage::german), "B3");
   EXPECT_EQ(displayName(59, Spelling::flats, NoteLanguage::german), "H3");
   EXPECT_EQ(displayName(58, Spelling::flats, NoteLanguage::fixedDo), "Si♭3");

@@ -21,6 +21,7 @@
 #include "app/figures_view.h"
 #include "app/lesson_view.h"
 #include "app/main_window.h"
+#include "app/note_names.h"
 #include "app/ribbon_scale.h"
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
@@ -407,6 +408,34 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
   find<QListWidget>("shelf")->setCurrentRow(0);
   ASSERT_TRUE(settle());
   EXPECT_EQ(window_->shownPicture()->context.exercise->title, "Two notes, long");
+}
+
+TEST_F(WindowTest, NotesHaveTheNamesThatTheTeacherChoseAndAreReadInThem) {
+  openWindow();
+  addStudent("Ada", "trumpet-bb");
+  type("note", "Bb4");
+  whenOpen<QDialog>([](QDialog& order) {
+    auto* names = order.findChild<QComboBox*>("noteNames");
+    names->setCurrentIndex(names->findText("H", Qt::MatchEndsWith));
+    QTest::mouseClick(order.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
+  });
+  QTest::mouseClick(find<QPushButton>("editOrder"), Qt::LeftButton);
+  EXPECT_EQ(find<QLineEdit>("note")->text(), "B4");
+  EXPECT_GE(find<QComboBox>("temperament")->findText("just on H"), 0);
+  EXPECT_TRUE(std::ranges::any_of(window_->findChildren<QLabel*>(), [](const QLabel* label) {
+    return label->text().endsWith("written C sounds B");
+  }));
+  window_->findChild<LessonView*>()->choose("home-two");
+  find<QLineEdit>("note")->selectAll();
+  type("note", "H4");
+  find<QDoubleSpinBox>("tempo")->setValue(160);
+  playTake("steady");
+  EXPECT_EQ(window_->shownPicture()->context.asked, std::vector<int>{71});
+  EXPECT_EQ(find<CueTable>("cues")->item(0, 0)->text(), "H4");
+  EXPECT_EQ(find<CueTable>("cues")->item(1, 0)->text(), "Cis5");
+  openWindow();  // as chosen, the next time too
+  EXPECT_EQ(find<QLineEdit>("note")->text(), "H4");
+  setNoteLanguage(NoteLanguage::english);
 }
 
 TEST_F(WindowTest, ExercisesKeepToTheStudentsRange) {
