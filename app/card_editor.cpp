@@ -21,11 +21,19 @@ constexpr CueKind kEveryKind[] = {CueKind::tone,  CueKind::swell,  CueKind::puls
 
 QString q(const std::string& text) { return QString::fromStdString(text); }
 
-/// "0:-12 50:0 100:-12": per cent of the cue and decibels.
+/// With a true minus sign.
+QString shownNumber(double number) { return QString::number(number, 'g', 6).replace('-', QChar(0x2212)); }
+/// Either minus sign, decimal point or comma; nullopt when it is no number.
+std::optional<double> typedNumber(QString text) {
+  bool good = false;
+  const double number = text.trimmed().replace(',', '.').replace(QChar(0x2212), '-').toDouble(&good);
+  return good ? std::optional(number) : std::nullopt;
+}
+
+/// "0:−12 50:0 100:−12": per cent of the cue and decibels.
 QString textOf(const std::vector<LevelPoint>& loudness) {
   QStringList points;
-  for (const LevelPoint& p : loudness)
-    points << QStringLiteral("%1:%2").arg(100.0 * p.share, 0, 'g', 4).arg(p.level_db, 0, 'g', 4);
+  for (const LevelPoint& p : loudness) points << shownNumber(100.0 * p.share) + ':' + shownNumber(p.level_db);
   return points.join(' ');
 }
 
@@ -33,10 +41,11 @@ std::optional<std::vector<LevelPoint>> loudnessFrom(const QString& text) {
   std::vector<LevelPoint> points;
   for (const QString& point : text.split(' ', Qt::SkipEmptyParts)) {
     const QStringList parts = point.split(':');
-    bool share = false;
-    bool level = false;
-    if (parts.size() == 2) points.push_back({parts[0].toDouble(&share) / 100.0, parts[1].toDouble(&level)});
+    if (parts.size() != 2) return std::nullopt;
+    const auto share = typedNumber(parts[0]);
+    const auto level = typedNumber(parts[1]);
     if (!share || !level) return std::nullopt;
+    points.push_back({*share / 100.0, *level});
   }
   return points;
 }
@@ -47,9 +56,7 @@ QTableWidgetItem* fixed(const QString& text) {
   return item;
 }
 
-QString boundText(const std::optional<double>& bound) {
-  return bound ? QString::number(*bound, 'g', 6) : QString();
-}
+QString boundText(const std::optional<double>& bound) { return bound ? shownNumber(*bound) : QString(); }
 
 }  // namespace
 
@@ -321,10 +328,10 @@ void CardEditor::addCue(const Cue& cue) {
           .arg(shownNote(70, Spelling::flats)));
   auto* shape = new QComboBox;
   shape->setEditable(true);
-  shape->addItems({"", "0:-12 50:0 100:-12", "0:-12 100:0", "0:0 100:-12"});
+  shape->addItems({"", "0:−12 50:0 100:−12", "0:−12 100:0", "0:0 100:−12"});
   shape->setEditText(textOf(cue.loudness));
   shape->lineEdit()->setCursorPosition(0);
-  shape->setToolTip(tr("Empty: level. Else per cent of the cue and decibels, such as 0:-12 50:0 100:-12"));
+  shape->setToolTip(tr("Empty: level. Else per cent of the cue and decibels, such as 0:−12 50:0 100:−12"));
   auto* pulses = new QSpinBox;
   pulses->setRange(0, 64);
   pulses->setButtonSymbols(QAbstractSpinBox::NoButtons);
@@ -412,7 +419,7 @@ tl::expected<Exercise, std::string> CardEditor::read() const {
     }
     const auto loudness = loudnessFrom(static_cast<QComboBox*>(at(kShape))->currentText());
     if (!loudness)
-      return fail("loudness is per cent and decibels, such as 0:-12 50:0 100:-12, or empty for level");
+      return fail("loudness is per cent and decibels, such as 0:−12 50:0 100:−12, or empty for level");
     cue.loudness = *loudness;
     cue.pulses = static_cast<QSpinBox*>(at(kPulses))->value();
     cue.model = static_cast<QCheckBox*>(at(kModel))->isChecked();
@@ -423,10 +430,9 @@ tl::expected<Exercise, std::string> CardEditor::read() const {
     Target target{};
     for (const auto& [column, bound] : {std::pair{kFrom, &target.low}, std::pair{kTo, &target.high}}) {
       const QString text = targets_->item(row, column)->text().trimmed();
-      bool number = false;
       if (text.isEmpty()) continue;
-      *bound = QString(text).replace(',', '.').toDouble(&number);
-      if (!number) return tl::unexpected(readingLabel(id) + ": “" + text.toStdString() + "” is no number");
+      *bound = typedNumber(text);
+      if (!*bound) return tl::unexpected(readingLabel(id) + ": “" + text.toStdString() + "” is no number");
     }
     const Target* before = findTarget(id, card_, *context_.level);
     if (before ? target.low == before->low && target.high == before->high : !target.low && !target.high)

@@ -13,7 +13,8 @@ namespace calando {
 
 namespace {
 
-constexpr double kLead_s = 0.4;  // before the common onset
+constexpr double kLead_s = 0.4;    // before the common onset
+constexpr double kCaption = 18.0;  // over a ribbon: its unit
 constexpr double kCueLead_s = 0.1;
 constexpr double kLeft = 46.0;
 constexpr double kStripHeight = 120.0;
@@ -78,7 +79,8 @@ class CompareView::Canvas : public QWidget {
     const double each = (height() - kStripHeight - 24.0) / static_cast<double>(view_->takes_.size());
     for (std::size_t i = 0; i < view_->takes_.size(); ++i) {
       const ComparedTake& take = view_->takes_[i];
-      const QRectF area(kLeft, 4 + static_cast<double>(i) * each, width() - kLeft - 6, each - 8);
+      const QRectF area(kLeft, kCaption + static_cast<double>(i) * each, width() - kLeft - 6,
+                        each - kCaption - 4);
       // One height for all segments of a take.
       RibbonScale scale =
           fitScale(*take.picture, area, segmentStart(take, 0), endOf(*take.picture) + kLead_s);
@@ -96,6 +98,8 @@ class CompareView::Canvas : public QWidget {
         painter.restore();
         if (view_->byCue_) paintSegment(painter, scale.area, take, s);
       }
+      scale.area = area;
+      paintTargetLimits(painter, *take.picture, scale);
       painter.setPen(style::ink);
       painter.setFont(style::work(9, true));
       painter.drawText(area.adjusted(6, 3, -6, 0), Qt::AlignTop | Qt::AlignLeft,

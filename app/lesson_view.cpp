@@ -10,6 +10,8 @@ namespace calando {
 
 namespace {
 
+constexpr int kRowHeight = 30;  // of the list of cards
+
 QString titleOf(const Exercise& e) { return QString::fromStdString(e.title); }
 
 }  // namespace
@@ -152,6 +154,7 @@ void LessonView::edit() {
     item->setData(Qt::UserRole, QString::fromStdString(e.id));
     item->setCheckState(in ? Qt::Checked : Qt::Unchecked);
     item->setToolTip(QString::fromStdString(e.purpose));
+    item->setSizeHint({0, kRowHeight});
     cards->addItem(item);
   };
   for (const std::string& id : order_) add(*find(id), true);

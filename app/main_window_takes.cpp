@@ -227,9 +227,11 @@ void MainWindow::showFigures() {
   noteMap_->setPicture(cues ? picture_ : nullptr);
   readouts_->setCurrentIndex(cues ? readoutChoice_->checkedId() : 0);
   const bool advised = picture_ && !picture_->analysis.advice.empty();
-  advice_->setText(advised  ? q(picture_->analysis.advice.front().text)
-                   : shown_ ? tr("Nothing to judge in this take.")
-                            : tr("One thing to try appears here after the take."));
+  const bool modelless = shown_ && card()->against == Against::teacher && !shown_->take.asked.against;
+  advice_->setText(advised     ? q(picture_->analysis.advice.front().text)
+                   : modelless ? tr("The teacher’s tone? Model (M) holds the next takes against it.")
+                   : shown_    ? tr("Nothing to judge in this take.")
+                               : tr("One thing to try appears here after the take."));
   why_->setText(advised ? q(picture_->analysis.advice.front().why) : QString());
   for (QAbstractButton* b : words_->buttons())
     b->setChecked(shown_ && static_cast<int>(shown_->take.word) == words_->id(b));

@@ -8,18 +8,23 @@ namespace calando {
 
 namespace {
 
+constexpr double kTitle = 13.0;  // height of a chart's title
+
 struct Chart {
   const char* title;
   const char* reading;  // whose target is the band
   std::optional<double> CueResult::*value;
   const QColor& colour;
+  double leastSpan;  // smaller differences are not blown up
 };
 const Chart kCharts[] = {
-    {QT_TRANSLATE_NOOP("NoteMap", "offset, cents"), "offset_cents", &CueResult::offset_cents, style::pitch},
-    {QT_TRANSLATE_NOOP("NoteMap", "wander, cents"), "wander_cents", &CueResult::wander_cents, style::pitch},
-    {QT_TRANSLATE_NOOP("NoteMap", "level, dBFS"), "", &CueResult::level_dbfs, style::loudness},
+    {QT_TRANSLATE_NOOP("NoteMap", "offset, cents"), "offset_cents", &CueResult::offset_cents, style::pitch,
+     10.0},
+    {QT_TRANSLATE_NOOP("NoteMap", "wander, cents"), "wander_cents", &CueResult::wander_cents, style::pitch,
+     4.0},
+    {QT_TRANSLATE_NOOP("NoteMap", "level, dBFS"), "", &CueResult::level_dbfs, style::loudness, 6.0},
     {QT_TRANSLATE_NOOP("NoteMap", "colour from the model, dB"), "colour_distance_db",
-     &CueResult::colour_distance_db, style::colour},
+     &CueResult::colour_distance_db, style::colour, 3.0},
 };
 
 struct Point {
@@ -57,11 +62,11 @@ void NoteMap::paintEvent(QPaintEvent*) {
   if (shown.empty()) return;
   const double each = (height() - 16.0) / static_cast<double>(shown.size());
   const double left = 34.0;
-  QRectF area(left, 0, width() - left - 8, each - 5);
+  QRectF area(left, kTitle, width() - left - 8, each - kTitle - 4);
   for (const Chart* chart : shown) {
     const auto points = pointsOf(*picture_, *chart);
-    const double lowest = points.front().semitone;
-    const double span = std::max(1.0, points.back().semitone - lowest);
+    const double bottomNote = points.front().semitone;
+    const double span = std::max(1.0, points.back().semitone - bottomNote);
     const auto& readings = picture_->analysis.readings;
     const auto target = std::ranges::find(readings, chart->reading, &Reading::id);
     double low = points.front().value, high = low;
@@ -75,11 +80,17 @@ void NoteMap::paintEvent(QPaintEvent*) {
       include(target->low.value_or(0.0));
       include(target->high.value_or(0.0));
     }
-    const double room = std::max(1.0, 0.12 * (high - low));
-    low -= room;
-    high += room;
+    if (const double wanting = chart->leastSpan - (high - low); wanting > 0.0) {
+      low -= wanting / 2.0;
+      high += wanting / 2.0;
+    }
+    // What is written at the axis: whole numbers that hold all of it.
+    const double lowest = std::floor(low), highest = std::ceil(high);
+    const double room = 0.1 * (highest - lowest);
+    low = lowest - room;
+    high = highest + room;
     const auto x = [&](double semitone) {
-      return area.left() + 8 + (semitone - lowest) / span * (area.width() - 16);
+      return area.left() + 8 + (semitone - bottomNote) / span * (area.width() - 16);
     };
     const auto y = [&](double v) { return area.bottom() - (v - low) / (high - low) * area.height(); };
     painter.fillRect(area, style::sheet);
@@ -90,10 +101,9 @@ void NoteMap::paintEvent(QPaintEvent*) {
     }
     painter.setFont(style::work(8));
     painter.setPen(style::quietInk);
-    painter.drawText(QRectF(0, area.top(), left - 4, 12), Qt::AlignRight,
-                     signedFigure(high - room, 0, false));
-    painter.drawText(QRectF(0, area.bottom() - 12, left - 4, 12), Qt::AlignRight,
-                     signedFigure(low + room, 0, false));
+    for (const double mark : {lowest, highest})
+      painter.drawText(QRectF(0, y(mark) - 6, left - 4, 12), Qt::AlignRight | Qt::AlignVCenter,
+                       signedFigure(mark, 0, false));
     painter.setRenderHint(QPainter::Antialiasing);
     QPolygonF line;
     for (const Point& p : points) line << QPointF(x(p.semitone), y(p.value));
@@ -108,7 +118,8 @@ void NoteMap::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing, false);
     painter.setPen(chart->colour);
     painter.setFont(style::work(8, true));
-    painter.drawText(area.adjusted(4, 1, -4, 0), Qt::AlignTop | Qt::AlignRight, tr(chart->title));
+    painter.drawText(QRectF(area.left(), area.top() - kTitle, area.width(), kTitle),
+                     Qt::AlignVCenter | Qt::AlignLeft, tr(chart->title));
     area.translate(0, each);
   }
   const auto points = pointsOf(*picture_, *shown.front());

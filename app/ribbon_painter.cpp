@@ -33,6 +33,13 @@ QBrush inkBrush(int shade) {
 }
 
 /// A label with a little paper behind it, kept inside the area.
+/// Behind words that stand over the ribbon.
+QColor clearedSheet() {
+  QColor ground = style::sheet;
+  ground.setAlpha(225);
+  return ground;
+}
+
 void label(QPainter& painter, const QRectF& area, QPointF at, const QString& text, const QColor& colour) {
   if (at.x() < area.left() || at.x() > area.right()) return;  // what it names is not in view
   painter.setFont(style::work(9, true));
@@ -42,9 +49,7 @@ void label(QPainter& painter, const QRectF& area, QPointF at, const QString& tex
   box.moveLeft(
       std::clamp(box.left(), area.left() + 2, std::max(area.left() + 2, area.right() - box.width() - 2)));
   box.moveTop(std::clamp(box.top(), area.top() + 2, area.bottom() - box.height() - 2));
-  QColor ground = style::sheet;
-  ground.setAlpha(225);
-  painter.fillRect(box, ground);
+  painter.fillRect(box, clearedSheet());
   painter.setPen(colour);
   painter.drawText(box, Qt::AlignCenter, text);
 }
@@ -175,26 +180,27 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
   painter.restore();
 }
 
-void paintRibbonGround(QPainter& painter, const TakePicture& picture, const RibbonScale& scale) {
-  painter.fillRect(scale.area, style::sheet);
+namespace {
+/// Cents to either side that the target allows; 0 where there is none.
+double targetReach(const TakePicture& picture) {
   const Reading* offset = readingOf(picture, "offset_cents");
-  double reach = 0.0;
-  if (offset && offset->high)
-    reach = *offset->high;
-  else if (picture.context.level)
+  if (offset && offset->high) return *offset->high;
+  if (picture.context.level)
     if (const auto target = picture.context.level->targets.find("offset_cents");
         target != picture.context.level->targets.end())
-      reach = target->second.high.value_or(0.0);
+      return target->second.high.value_or(0.0);
+  return 0.0;
+}
+}  // namespace
+
+void paintRibbonGround(QPainter& painter, const TakePicture& picture, const RibbonScale& scale) {
+  painter.fillRect(scale.area, style::sheet);
+  const double reach = targetReach(picture);
   painter.setFont(style::work(8.5));
   if (reach > 0.0) {
     const QRectF band(QPointF(scale.area.left(), scale.y(reach)),
                       QPointF(scale.area.right(), scale.y(-reach)));
     painter.fillRect(band.intersected(scale.area), style::band);
-    painter.setPen(style::quietInk);
-    painter.drawText(QRectF(scale.area.right() - 60, scale.y(reach) - 15, 56, 14), Qt::AlignRight,
-                     signedFigure(reach));
-    painter.drawText(QRectF(scale.area.right() - 60, scale.y(-reach) + 1, 56, 14), Qt::AlignRight,
-                     signedFigure(-reach));
   }
   const double span = scale.highCents - scale.lowCents;
   const bool travels = span > 500.0 && scale.targets.size() == 1;
@@ -218,6 +224,21 @@ void paintRibbonGround(QPainter& painter, const TakePicture& picture, const Ribb
   if (!travels)
     painter.drawText(QRectF(scale.area.left() - kAxisWidth, scale.area.top() - 18, kAxisWidth + 40, 14),
                      Qt::AlignLeft, say("cents"));
+}
+
+void paintTargetLimits(QPainter& painter, const TakePicture& picture, const RibbonScale& scale) {
+  const double reach = targetReach(picture);
+  if (reach <= 0.0) return;
+  painter.setFont(style::work(8.5));
+  for (const double limit : {reach, -reach}) {
+    const QString text = signedFigure(limit);
+    const double width = painter.fontMetrics().horizontalAdvance(text) + 6.0;
+    const QRectF box(scale.area.right() - width - 1, scale.y(limit) + (limit > 0.0 ? -15 : 1), width, 14);
+    if (!scale.area.contains(box)) continue;
+    painter.fillRect(box, clearedSheet());
+    painter.setPen(style::quietInk);
+    painter.drawText(box, Qt::AlignCenter, text);
+  }
 }
 
 void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const RibbonScale& scale) {
@@ -385,6 +406,7 @@ void paintTake(QPainter& painter, const TakePicture& picture, const QRectF& area
   const RibbonScale scale = fitScale(picture, ribbonArea(picture, area), from_s, to_s);
   paintRibbonGround(painter, picture, scale);
   paintRibbon(painter, picture, scale);
+  paintTargetLimits(painter, picture, scale);
   if (!picture.live) paintRibbonEvents(painter, picture, scale);
   QRectF lane(scale.area.left(), scale.area.bottom() + 6, scale.area.width(), kLaneHeight);
   if (const QRectF strip = stripArea(picture, area); !strip.isEmpty()) {
@@ -397,9 +419,12 @@ void paintTake(QPainter& painter, const TakePicture& picture, const QRectF& area
   painter.setFont(style::work(8.5));
   painter.setPen(style::quietInk);
   const double step = axisStep(to_s - from_s, 10);
-  for (double t = std::ceil(from_s / step) * step; t <= to_s; t += step)
-    painter.drawText(QRectF(scale.x(t) - 30, lane.bottom() + 3, 60, 16), Qt::AlignCenter,
-                     QString::number(t, 'f', step < 1.0 ? 1 : 0) + QStringLiteral(" s"));
+  for (double t = std::ceil(from_s / step) * step; t <= to_s; t += step) {
+    const QString text = QString::number(t, 'f', step < 1.0 ? 1 : 0) + QStringLiteral(" s");
+    const double width = painter.fontMetrics().horizontalAdvance(text) + 2.0;
+    const double left = std::min(scale.x(t) - width / 2.0, area.right() - width);
+    painter.drawText(QRectF(left, lane.bottom() + 3, width, 16), Qt::AlignCenter, text);
+  }
 }
 
 QImage thumbnail(const TakePicture& picture, const QSize& size, double ratio) {

@@ -11,8 +11,10 @@ namespace calando {
 /// The band of pitch itself: thickness is loudness, density of the ink is how far the tone stands over its
 /// noise.
 void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScale& scale);
-/// Target band with its limits, cents axis, seconds.
+/// Target band, cents axis, seconds.
 void paintRibbonGround(QPainter& painter, const TakePicture& picture, const RibbonScale& scale);
+/// The target band's limits in figures, over the ribbon.
+void paintTargetLimits(QPainter& painter, const TakePicture& picture, const RibbonScale& scale);
 /// What happened where: scoop, breaks, slips, vibrato, sag.
 void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const RibbonScale& scale);
 /// A lane for level or tone colour under the ribbon.

@@ -503,6 +503,7 @@ TEST_F(WindowTest, TheTeachersModelIsMarkedAndTheNextTakeIsHeldAgainstIt) {
   EXPECT_TRUE(find<QToolButton>("model")->isVisible());
   find<QDoubleSpinBox>("seconds")->setValue(3);
   playTake("steady");
+  EXPECT_TRUE(find<QLabel>("advice")->text().contains("(M)"));
   QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_M);
   EXPECT_TRUE(find<QToolButton>("model")->isChecked());
   const double model = figure("held_s");
