@@ -273,19 +273,25 @@ void MainWindow::sourceChosen() {
   calibrate_->setVisible(id != kStandIn && !studio_.readOnly());
   if (!studio_.readOnly()) (void)studio_.keepSetting("source", id.toStdString());
   live_.quiet();
-  meter_->setValue(meter_->minimum());
-  if (id == kStandIn) {
-    inputRemark_->setText(tr("Plays by itself when the take starts."));
-    return;
-  }
-  inputRemark_->clear();
+  showNoInput();
+  if (id == kStandIn) return;
   for (const QAudioDevice& device : QMediaDevices::audioInputs())
     if (QString::fromUtf8(device.id()) == id) live_.listen(deviceSource(device));
 }
 
+void MainWindow::showNoInput() {
+  meter_->setValue(meter_->minimum());
+  inputRemark_->setText(source_->currentData().toString() == kStandIn
+                            ? tr("Plays by itself when the take starts.")
+                            : QString());
+}
+
 void MainWindow::showInput(const InputState& state) {
+  if (!live_.listening()) return;  // on its way when the source went quiet
   meter_->setValue(static_cast<int>(std::clamp(state.level_dbfs, -60.0, 0.0)));
-  switch (state.remark) {
+  // What is said of a microphone is not true of the stand-in.
+  const bool standIn = source_->currentData().toString() == kStandIn;
+  switch (standIn ? InputState::Remark::none : state.remark) {
     case InputState::Remark::none:
       inputRemark_->setText(tr("Level %1 dBFS").arg(signedFigure(state.level_dbfs)));
       break;

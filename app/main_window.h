@@ -151,6 +151,7 @@ class MainWindow : public QMainWindow {
   void offerLeftovers();
 
   void say(const QString& text, const QString& action = {}, std::function<void()> act = {});
+  void showNoInput();
   void showInput(const InputState& state);
   void updateActions();
 

@@ -144,6 +144,7 @@ void MainWindow::stopTake() {
   opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
   if (source_->currentData().toString() == kStandIn) {
     live_.quiet();
+    showNoInput();
   }
   player_.stop();
   updateActions();

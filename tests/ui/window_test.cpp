@@ -128,6 +128,9 @@ TEST_F(WindowTest, FromTheFirstStartToAJudgedTakeThatIsStillThereTomorrow) {
   EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);  // what the player's card says
   EXPECT_TRUE(find<QLabel>("advice")->text().contains("flat"));
   EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
+  QCoreApplication::processEvents();
+  const auto* meter = window_->findChild<QProgressBar*>();
+  EXPECT_EQ(meter->value(), meter->minimum());  // nothing plays any more
 
   openWindow();
   EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
