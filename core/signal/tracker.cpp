@@ -33,9 +33,13 @@ constexpr double kSpeakLevel_dbfs = -85.0;
 constexpr std::size_t kColoursPerHalfWindow = 2;  // more would tell nothing new
 constexpr double kJitterWindow_s = 0.02;
 constexpr double kJitterPeriods = 5.0;
-constexpr int kCurvatureHalf = 3;  // frames on each side for the second derivative
-constexpr double kCurvatureWeights[] = {5, 0, -3, -4, -3, 0, 5};  // least-squares parabola over seven frames
-constexpr double kCurvatureScale = 42.0;
+constexpr int kCurvatureHalf = 3;  // frames on each side for the derivatives
+// Derivatives of least-squares polynomials over seven frames (Savitzky & Golay 1964): the second of a
+// parabola, the second and the fourth of a quartic.
+constexpr double kSecond[] = {5.0 / 42, 0.0, -3.0 / 42, -4.0 / 42, -3.0 / 42, 0.0, 5.0 / 42};
+constexpr double kQuarticSecond[] = {-13.0 / 132, 67.0 / 132, -19.0 / 132, -70.0 / 132,
+                                     -19.0 / 132, 67.0 / 132, -13.0 / 132};
+constexpr double kQuarticFourth[] = {3.0 / 11, -7.0 / 11, 1.0 / 11, 6.0 / 11, 1.0 / 11, -7.0 / 11, 3.0 / 11};
 
 /// Takes out a constant offset, starting from the first sample so that an offset makes no click.
 class OffsetFilter {
@@ -119,10 +123,10 @@ struct Tracker::Stages {
   void decide(const PitchPath::Decision& decision);
   void refine(std::size_t frame);
   double predictedPitch(std::size_t frame) const;
-  double correctedPitch(std::size_t frame) const;
   void measureColour(std::size_t frame, double from_s, double to_s);
   bool advanceColour(bool ended);
   double pitchAt(double t) const;
+  void straighten(std::size_t frame);
 
   double time(std::size_t frame) const { return static_cast<double>(frame) * kHop_s; }
   bool voiced(std::size_t frame) const { return coarse[frame].has_value(); }
@@ -155,6 +159,7 @@ struct Tracker::Stages {
   std::vector<PitchPath::Decision> coarse;  // decided frames
   std::vector<double> refined;              // Hz, 0 unvoiced; before the curvature correction
   std::vector<double> kernel;               // second moment of its time weighting
+  std::vector<double> followed;             // Hz: with the finer correction, for the phase
   std::size_t coloured = 0;                 // frames done by the colour stage
   double jitterFrom = 0.0;
   long limited = 0;  // samples of `decimated` that went through the band limit
@@ -256,11 +261,9 @@ void Tracker::Stages::refine(std::size_t i) {
   frame.f0_hz = static_cast<float>(f0);
   refined.push_back(f0);
   kernel.push_back(variance);
+  followed.push_back(f0);
   tracks.frames.push_back(frame);
-  if (i >= kCurvatureHalf) {
-    const std::size_t middle = i - kCurvatureHalf;
-    tracks.frames[middle].f0_hz = static_cast<float>(correctedPitch(middle));
-  }
+  if (i >= 2 * kCurvatureHalf) straighten(i - kCurvatureHalf);
 }
 
 /// Straight on from the two frames before, where that agrees with the coarse pitch.
@@ -271,17 +274,24 @@ double Tracker::Stages::predictedPitch(std::size_t i) const {
   return std::abs(1200.0 * std::log2(ahead / guess)) < kPrediction_cents ? ahead : guess;
 }
 
-/// Undoes the averaging of a curved track over the refiner's windows: c - c''·variance / 2.
-double Tracker::Stages::correctedPitch(std::size_t i) const {
-  if (i < kCurvatureHalf || kernel[i] == 0.0) return refined[i];
-  double second = 0.0;
+/// Undoes the averaging of a curved track over the refiner's windows, whose kernel G is nearly a Gaussian of
+/// variance v: 1/G = 1 - v/2 D² + v²/8 D⁴ - …  The figures' track has the first term, from a parabola, which
+/// lets little noise through; the phase that the colour follows has both.
+void Tracker::Stages::straighten(std::size_t i) {
+  if (kernel[i] == 0.0) return;
+  const double v = kernel[i] / (kHop_s * kHop_s);
+  double gentle = 0.0;  // octaves
+  double full = 0.0;
   for (int d = -kCurvatureHalf; d <= kCurvatureHalf; ++d) {
     const auto j = static_cast<std::size_t>(static_cast<int>(i) + d);
-    if (kernel[j] == 0.0 || !sameRun(i, j)) return refined[i];
-    second += kCurvatureWeights[d + kCurvatureHalf] * std::log2(refined[j] / refined[i]);
+    if (kernel[j] == 0.0 || !sameRun(i, j)) return;
+    const int w = d + kCurvatureHalf;
+    const double octaves = std::log2(refined[j] / refined[i]);
+    gentle += v / 2.0 * kSecond[w] * octaves;
+    full += (v / 2.0 * kQuarticSecond[w] - v * v / 8.0 * kQuarticFourth[w]) * octaves;
   }
-  second /= kCurvatureScale * kHop_s * kHop_s;
-  return refined[i] * std::exp2(-second * kernel[i] / 2.0);
+  tracks.frames[i].f0_hz = static_cast<float>(refined[i] * std::exp2(-gentle));
+  followed[i] = refined[i] * std::exp2(-full);
 }
 
 /// The best candidate of the windows that fit into `ahead_s` of signal after `t`.
@@ -333,8 +343,8 @@ double Tracker::Stages::pitchAt(double t) const {
   const auto left = static_cast<std::size_t>(place);
   const std::size_t right = std::min(left + 1, refined.size() - 1);
   const double f = place - static_cast<double>(left);
-  const double a = tracks.frames[left].f0_hz;
-  const double b = tracks.frames[right].f0_hz;
+  const double a = followed[left];
+  const double b = followed[right];
   if (a <= 0.0) return b;
   if (b <= 0.0) return a;
   if (std::abs(b / a - 1.0) > 0.05) return f < 0.5 ? a : b;
@@ -342,8 +352,8 @@ double Tracker::Stages::pitchAt(double t) const {
   const bool inner =
       left > 0 && right + 1 < refined.size() && sameRun(left, left - 1) && sameRun(right, right + 1);
   if (!inner) return a + f * (b - a);
-  const double before = tracks.frames[left - 1].f0_hz;
-  const double after = tracks.frames[right + 1].f0_hz;
+  const double before = followed[left - 1];
+  const double after = followed[right + 1];
   return a + 0.5 * f *
                  (b - before +
                   f * (2.0 * before - 5.0 * a + 4.0 * b - after + f * (3.0 * (a - b) + after - before)));
@@ -414,8 +424,8 @@ double vibratoResponse(double f0_hz, double rate_hz) {
   const double variance = PitchRefiner::kernelVariance(f0_hz);
   double second = 0.0;
   for (int d = -kCurvatureHalf; d <= kCurvatureHalf; ++d)
-    second += kCurvatureWeights[d + kCurvatureHalf] * std::cos(omega * d * kHop_s);
-  second /= kCurvatureScale * kHop_s * kHop_s;
+    second += kSecond[d + kCurvatureHalf] * std::cos(omega * d * kHop_s);
+  second /= kHop_s * kHop_s;
   // The kernel is near enough to a Gaussian of its variance.
   return std::exp(-variance * omega * omega / 2.0) * (1.0 - second * variance / 2.0);
 }
