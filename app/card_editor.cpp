@@ -130,6 +130,7 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
       tempo_(new QDoubleSpinBox),
       countIn_(new QSpinBox),
       display_(new QComboBox),
+      reference_(new QComboBox),
       generator_(new QComboBox),
       generated_(new QSpinBox),
       cues_(new QTableWidget(0, kCueColumns)),
@@ -206,7 +207,13 @@ QWidget* CardEditor::buildCount() {
   countIn_->setRange(0, 16);
   countIn_->setSuffix(tr(" beats before"));
   display_->addItem(tr("shown while it sounds"), static_cast<int>(Display::shown));
-  display_->addItem(tr("hidden: ears first"), static_cast<int>(Display::hidden));
+  display_->addItem(tr("shown afterwards: ears first"), static_cast<int>(Display::after));
+  display_->addItem(tr("hidden until E is pressed"), static_cast<int>(Display::hidden));
+  reference_->setObjectName("cardReference");
+  reference_->addItem(tr("what is set for the take"), static_cast<int>(PitchReference::asked));
+  reference_->addItem(tr("equal temperament"), static_cast<int>(PitchReference::equal));
+  reference_->addItem(tr("pure intervals over home"), static_cast<int>(PitchReference::just));
+  reference_->addItem(tr("the player’s own home note"), static_cast<int>(PitchReference::home));
   for (const auto& [text, kind] : {std::pair{tr("once, as written"), Generator::Kind::none},
                                    {tr("for each note of the scale"), Generator::Kind::scale},
                                    {tr("for each half step"), Generator::Kind::chromatic},
@@ -229,10 +236,12 @@ QWidget* CardEditor::buildCount() {
   form->addRow(tr("Count"), count);
   form->addRow(tr("Repeated"), repeat);
   form->addRow(tr("Trace"), display_);
+  form->addRow(tr("In tune with"), reference_);
   connect(counted_, &QCheckBox::toggled, this, &CardEditor::changed);
   connect(tempo_, &QDoubleSpinBox::valueChanged, this, &CardEditor::changed);
   connect(countIn_, &QSpinBox::valueChanged, this, &CardEditor::changed);
   connect(display_, &QComboBox::currentIndexChanged, this, &CardEditor::changed);
+  connect(reference_, &QComboBox::currentIndexChanged, this, &CardEditor::changed);
   connect(generator_, &QComboBox::currentIndexChanged, this, &CardEditor::changed);
   connect(generated_, &QSpinBox::valueChanged, this, &CardEditor::changed);
   return box;
@@ -365,6 +374,7 @@ void CardEditor::fill(const Exercise& card) {
   tempo_->setValue(card.counted() ? card.tempo_bpm : 60.0);
   countIn_->setValue(card.countIn);
   display_->setCurrentIndex(display_->findData(static_cast<int>(card.display)));
+  reference_->setCurrentIndex(reference_->findData(static_cast<int>(card.reference)));
   generator_->setCurrentIndex(generator_->findData(static_cast<int>(card.generator.kind)));
   generated_->setValue(card.generator.count);
   cues_->setRowCount(0);
@@ -395,6 +405,7 @@ tl::expected<Exercise, std::string> CardEditor::read() const {
   e.tempo_bpm = counted_->isChecked() ? tempo_->value() : 0.0;
   e.countIn = counted_->isChecked() ? countIn_->value() : 0;
   e.display = static_cast<Display>(display_->currentData().toInt());
+  e.reference = static_cast<PitchReference>(reference_->currentData().toInt());
   e.generator.kind = static_cast<Generator::Kind>(generator_->currentData().toInt());
   e.generator.count = generated_->value();
   e.cues.clear();

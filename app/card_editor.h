@@ -61,6 +61,7 @@ class CardEditor : public QDialog {
   QDoubleSpinBox* tempo_;
   QSpinBox* countIn_;
   QComboBox* display_;
+  QComboBox* reference_;
   QComboBox* generator_;
   QSpinBox* generated_;
   QTableWidget* cues_;

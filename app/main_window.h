@@ -165,6 +165,7 @@ class MainWindow : public QMainWindow {
   std::optional<std::filesystem::path> recording_;
   Take sounding_;  // what the take that is being played was started with
   bool ownCount_ = false;
+  std::string headStripOf_;  // the step that the head strip was last set for
   std::deque<std::int64_t> unsummarised_;
   std::optional<std::int64_t> deleted_;
   std::function<void()> messageAction_;

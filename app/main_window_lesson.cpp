@@ -56,7 +56,17 @@ void MainWindow::showExerciseFields() {
   holdBox_->setVisible(!card()->counted());
   support_->setVisible(card()->counted());
   autoStop_->setText(card()->counted() ? tr("Stop at the end") : tr("Stop after the tone"));
-  earsFirst_->setChecked(card()->display == Display::hidden);
+  // Once for each step: what the teacher chooses then stays until the next.
+  if (headStripOf_ != card()->id) earsFirst_->setChecked(card()->display != Display::shown);
+  headStripOf_ = card()->id;
+  const PitchReference reference = card()->reference;
+  temperament_->setToolTip(
+      reference == PitchReference::equal  ? tr("This card is in equal temperament.")
+      : reference == PitchReference::just ? tr("This card has pure intervals over its home note.")
+      : reference == PitchReference::home
+          ? tr("This card is held against the player’s own home note, as it first comes.")
+          : QString());
+  updateActions();
 }
 
 /// The student's own running order.

@@ -184,6 +184,7 @@ void MainWindow::keep(const Opened& opened) {
       showTake(whole);
       loadShelf(whole.take.id);
       if (opened.recording) {
+        ribbon_->setHidden(card()->display == Display::hidden && earsFirst_->isChecked());
         oweRest();
         notes << doseDone();
       }
@@ -213,10 +214,10 @@ void MainWindow::keep(const Opened& opened) {
 void MainWindow::showTake(const Opened& opened) {
   shown_ = opened;
   picture_ = opened.picture;
+  showAsked(opened.take.asked);
   ribbon_->setHidden(false);
   ribbon_->setCursor({});
   ribbon_->setPicture(picture_);
-  showAsked(opened.take.asked);
   showFigures();
 }
 
@@ -261,6 +262,9 @@ void MainWindow::updateActions() {
        std::initializer_list<QWidget*>{studentList_, lesson_, source_, output_, playerProfile_, support_,
                                        tempo_, staff_, note_, seconds_, level_, a4_, temperament_})
     w->setEnabled(still);
+  const PitchReference reference = card()->reference;
+  if (reference == PitchReference::equal || reference == PitchReference::just)
+    temperament_->setEnabled(false);
   editStudent_->setEnabled(writes && still && student());
   eraseStudent_->setEnabled(writes && still && student());
   record_->setEnabled(writes);

@@ -11,6 +11,7 @@ std::shared_ptr<TakePicture> pictureOf(Tracks tracks, const AskedFor& asked) {
   if (picture->context.exercise) picture->sheet = unroll(picture->context);
   picture->asked_s = asked.seconds;
   picture->analysis = analyse(picture->tracks, picture->context);
+  picture->context.reference = picture->analysis.reference;
   return picture;
 }
 

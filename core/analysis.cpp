@@ -137,27 +137,10 @@ void withoutNoiseOf(double drone_dbfs, Note& note) {
     note.hnr_db.reset();
 }
 
-}  // namespace
-
-const Note* Tone::mainNote() const {
-  const auto longest = std::ranges::max_element(notes, {}, [](const Note& n) { return n.end_s - n.start_s; });
-  return longest == notes.end() ? nullptr : &*longest;
-}
-
-const Tone* Analysis::mainTone() const {
-  const auto longest = std::ranges::max_element(tones, {}, &Tone::held_s);
-  return longest == tones.end() ? nullptr : &*longest;
-}
-
-Analysis analyse(const Tracks& tracks, const Context& given) {
-  Context context = given;
-  CueSheet sheet;
-  if (context.exercise) {
-    sheet = unroll(given);
-    context.asked = notesOf(sheet);
-    if (sheet.cues.size() == 1 && !sheet.cues.front().open) context.askedSeconds = sheet.length_s();
-  }
+/// All of it, against one reference.
+Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& context) {
   Analysis result;
+  result.reference = context.reference;
   result.duration_s = tracks.duration_s;
   result.clippedSamples = tracks.clippedSamples;
   result.badSamples = tracks.badSamples;
@@ -182,6 +165,34 @@ Analysis analyse(const Tracks& tracks, const Context& given) {
   result.segments = layOutSegments(result.duration_s, result.tones, result.airs);
   if (context.exercise && context.level) judge(result, tracks, sheet, context);
   return result;
+}
+
+}  // namespace
+
+const Note* Tone::mainNote() const {
+  const auto longest = std::ranges::max_element(notes, {}, [](const Note& n) { return n.end_s - n.start_s; });
+  return longest == notes.end() ? nullptr : &*longest;
+}
+
+const Tone* Analysis::mainTone() const {
+  const auto longest = std::ranges::max_element(tones, {}, &Tone::held_s);
+  return longest == tones.end() ? nullptr : &*longest;
+}
+
+Analysis analyse(const Tracks& tracks, const Context& given) {
+  Context context = given;
+  CueSheet sheet;
+  if (!context.exercise) return measured(tracks, sheet, context);
+  sheet = unroll(given);
+  context.reference = referenceFor(given);
+  context.asked = notesOf(sheet);
+  if (sheet.cues.size() == 1 && !sheet.cues.front().open) context.askedSeconds = sheet.length_s();
+  Analysis result = measured(tracks, sheet, context);
+  if (context.exercise->reference != PitchReference::home) return result;
+  const auto own = tunedToHome(result, sheet, context);
+  if (!own) return result;
+  context.reference = *own;
+  return measured(tracks, sheet, context);
 }
 
 Analysis analyse(std::span<const float> samples, double rate_hz, const Context& context) {

@@ -210,6 +210,7 @@ struct Analysis {
   long badSamples = 0;
   std::optional<double> noiseFloor_dbfs;
   std::optional<double> drone_dbfs;  ///< of the drone that was played to it, where the microphone heard it
+  Reference reference;               ///< what the pitches were held against
   std::vector<Segment> segments;
   std::vector<Tone> tones;
   std::vector<Air> airs;

@@ -13,6 +13,7 @@
 #include <nlohmann/json.hpp>
 
 #include "audio/sound_file.h"
+#include "core/exercise/cue_sheet.h"
 #include "core/exercise/judging.h"
 
 namespace calando {
@@ -143,6 +144,7 @@ Context contextFor(const AskedFor& asked) {
   context.askedSeconds = asked.seconds;
   context.tempo_bpm = asked.tempo_bpm;
   context.start_s = asked.start_s;
+  context.reference = referenceFor(context);
   return context;
 }
 

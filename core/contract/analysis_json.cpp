@@ -198,7 +198,7 @@ std::string validUtf8(std::string_view text) {
 }
 
 json toJson(const Analysis& a, const SourceInfo& source, const Context& context) {
-  const Reference& reference = context.reference;
+  const Reference& reference = a.reference;
   const Writer writer{context, spellingFor(context)};
   json segments = json::array(), tones = json::array(), airs = json::array(), cues = json::array(),
        readings = json::array(), advice = json::array();

@@ -131,6 +131,19 @@ CueSound soundOf(const CueResult& cue, const Analysis& analysis) {
   return {&tone, cue.note ? &tone.notes[*cue.note] : nullptr};
 }
 
+std::optional<Reference> tunedToHome(const Analysis& analysis, const CueSheet& sheet,
+                                     const Context& context) {
+  for (const CueResult& cue : analysis.cues) {
+    const Note* note = cue.asked == sheet.home ? soundOf(cue, analysis).note : nullptr;
+    if (!note) continue;
+    const int sounding = context.instrument ? context.instrument->soundingOf(sheet.home) : sheet.home;
+    Reference own = context.reference;
+    own.a4_hz *= note->f0_hz / frequencyOf(sounding, context.reference);
+    return own;
+  }
+  return std::nullopt;
+}
+
 std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& tracks, const CueSheet& sheet,
                                     const Context& context) {
   const std::vector<HeardSound> sounds = heardSounds(analysis, context);

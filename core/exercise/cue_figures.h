@@ -17,4 +17,8 @@ struct CueSound {
 };
 CueSound soundOf(const CueResult& cue, const Analysis& analysis);
 
+/// The context's reference with its A4 moved so that the first home note among the analysis' cues is in tune;
+/// nullopt when none came.
+std::optional<Reference> tunedToHome(const Analysis& analysis, const CueSheet& sheet, const Context& context);
+
 }  // namespace calando

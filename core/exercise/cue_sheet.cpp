@@ -148,6 +148,19 @@ CueSheet unroll(const Context& context) {
   return sheet;
 }
 
+Reference referenceFor(const Context& context) {
+  Reference reference = context.reference;
+  if (!context.exercise) return reference;
+  if (context.exercise->reference == PitchReference::equal) reference.just = false;
+  if (context.exercise->reference == PitchReference::just) {
+    const int home = homeNote(context);
+    const int sounding = context.instrument ? context.instrument->soundingOf(home) : home;
+    reference.just = true;
+    reference.tonic = (sounding % 12 + 12) % 12;
+  }
+  return reference;
+}
+
 int glideOrigin(const CueSheet& sheet, std::size_t cue) {
   while (cue-- > 0)
     if (sheet.cues[cue].note) return *sheet.cues[cue].note;

@@ -43,6 +43,9 @@ int glideOrigin(const CueSheet& sheet, std::size_t cue);
 /// that the instrument does not have are left out. The exercise must be set.
 CueSheet unroll(const Context& context);
 
+/// What the pitch is held against before anything is heard: the context's reference as its card tunes it.
+Reference referenceFor(const Context& context);
+
 /// What a moment of a running sheet means to the player.
 struct SheetMoment {
   int countInLeft = 0;                 ///< beats until the first cue, counted 4 3 2 1; 0 afterwards

@@ -26,7 +26,10 @@ constexpr Named<CueKind> kKinds[] = {
     {CueKind::swell, "swell"},   {CueKind::pulse, "pulse"}, {CueKind::free, "free"}};
 constexpr Named<OnsetWanted> kOnsets[] = {
     {OnsetWanted::any, "any"}, {OnsetWanted::tongued, "tongued"}, {OnsetWanted::breath, "breath"}};
-constexpr Named<Display> kDisplays[] = {{Display::shown, "shown"}, {Display::hidden, "hidden"}};
+constexpr Named<Display> kDisplays[] = {
+    {Display::shown, "shown"}, {Display::after, "after"}, {Display::hidden, "hidden"}};
+constexpr Named<PitchReference> kReferences[] = {
+    {PitchReference::equal, "equal"}, {PitchReference::just, "just"}, {PitchReference::home, "home"}};
 constexpr Named<Against> kAgainst[] = {{Against::best, "best"}, {Against::teacher, "teacher"}};
 constexpr Named<Generator::Kind> kGenerators[] = {{Generator::Kind::scale, "scale"},
                                                   {Generator::Kind::chromatic, "chromatic"},
@@ -170,9 +173,9 @@ Generator generatorFrom(const nlohmann::json& entry) {
 }
 
 Exercise exerciseFrom(const nlohmann::json& entry) {
-  refuseUnknown(entry,
-                {"id", "title", "family", "purpose", "cautions", "schools", "tempo", "count_in", "display",
-                 "cues", "generator", "against", "scored", "targets", "opens_after", "dose", "readings"});
+  refuseUnknown(entry, {"id", "title", "family", "purpose", "cautions", "schools", "tempo", "count_in",
+                        "display", "reference", "cues", "generator", "against", "scored", "targets",
+                        "opens_after", "dose", "readings"});
   Exercise e;
   std::string place;
   try {
@@ -192,6 +195,8 @@ Exercise exerciseFrom(const nlohmann::json& entry) {
     if (entry.contains("count_in")) e.countIn = whole(entry["count_in"], "count_in", 0, 16);
     place = "display";
     if (entry.contains("display")) e.display = valueIn(kDisplays, entry["display"], "display");
+    place = "reference";
+    if (entry.contains("reference")) e.reference = valueIn(kReferences, entry["reference"], "reference");
     for (std::size_t i = 0; i < entry.at("cues").size(); ++i) {
       place = "cue " + std::to_string(i + 1);
       e.cues.push_back(cueFrom(entry["cues"][i]));
@@ -297,6 +302,7 @@ std::string toText(const Exercise& e) {
   if (e.counted()) card["tempo"] = e.tempo_bpm;
   if (e.countIn > 0) card["count_in"] = e.countIn;
   card["display"] = nameIn(kDisplays, e.display);
+  if (e.reference != PitchReference::asked) card["reference"] = nameIn(kReferences, e.reference);
   for (const Cue& cue : e.cues) card["cues"].push_back(cueTo(cue));
   if (e.generator.kind != Generator::Kind::none)
     card["generator"] = {{"kind", nameIn(kGenerators, e.generator.kind)}, {"count", e.generator.count}};

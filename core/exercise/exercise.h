@@ -72,8 +72,12 @@ struct Generator {
   int count = 0;  ///< notes; below 0: downwards
 };
 
-/// Whether the trace is seen while a take sounds.
-enum class Display { shown, hidden };
+/// When the trace is seen: while the take sounds, once it has ended, or not before it is asked for.
+enum class Display { shown, after, hidden };
+
+/// What the pitch is held against: what is set for the take; equal steps; pure intervals over the home note;
+/// the player's own home note as it first came, with equal steps or pure intervals as set.
+enum class PitchReference { asked, equal, just, home };
 
 /// Which take a card holds the take against.
 enum class Against { nobody, best, teacher };
@@ -89,6 +93,7 @@ struct Exercise {
   double tempo_bpm = 0.0;                      ///< 0: not counted
   int countIn = 0;                             ///< beats
   Display display = Display::shown;
+  PitchReference reference = PitchReference::asked;
   std::vector<Cue> cues;
   Generator generator;
   Against against = Against::nobody;

@@ -8,6 +8,7 @@
 #include <random>
 
 #include "core/catalogue.h"
+#include "core/exercise/cue_figures.h"
 #include "core/measure/segmentation.h"
 #include "core/measure/statistics.h"
 #include "data/catalogue_text.h"
@@ -401,6 +402,7 @@ Performance performAll(const Player& player, const std::vector<Played>& tones, s
   const auto count = static_cast<std::size_t>(duration * rate_hz);
   Performance result{rate_hz, std::vector<float>(count, 0.0f), {}};
   result.truth.duration_s = duration;
+  if (!tones.empty()) result.truth.reference = tones.front().part.reference;
   for (const auto& [part, score] : tones) {
     sing(score, part, rate_hz, result.samples, random);
     result.truth.tones.push_back(truthOf(score, part));
@@ -432,6 +434,17 @@ Performance perform(const Player& player, const Part& part, std::uint32_t seed, 
   return performAll(player, {{part, score}}, random, rate_hz);
 }
 
+namespace {
+void holdAgainst(const Reference& reference, Analysis& truth) {
+  truth.reference = reference;
+  for (Tone& tone : truth.tones)
+    for (Note& note : tone.notes) {
+      note.target_hz = frequencyOf(note.concert, reference);
+      note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
+    }
+}
+}  // namespace
+
 Performance perform(const Player& player, const CueSheet& sheet, const Context& context, std::uint32_t seed,
                     double rate_hz) {
   std::mt19937 random(seed);
@@ -441,7 +454,7 @@ Performance perform(const Player& player, const CueSheet& sheet, const Context& 
   for (std::size_t c = 0; c < sheet.cues.size(); ++c) {
     const SheetCue& cue = sheet.cues[c];
     if (!isSounding(cue.kind)) continue;
-    Part part{context.instrument, 67, cue.length_s, context.reference};
+    Part part{context.instrument, 67, cue.length_s, referenceFor(context)};
     if (cue.note)
       part.sounding = context.instrument ? context.instrument->soundingOf(*cue.note) : *cue.note;
     else if (context.instrument)
@@ -476,6 +489,8 @@ Performance perform(const Player& player, const CueSheet& sheet, const Context& 
     }
     result.truth.cues.push_back(row);
   }
+  if (context.exercise && context.exercise->reference == PitchReference::home)
+    if (const auto own = tunedToHome(result.truth, sheet, context)) holdAgainst(*own, result.truth);
   return result;
 }
 

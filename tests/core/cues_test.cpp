@@ -78,6 +78,43 @@ Context contextOf(const char* exercise, int home) {
 
 constexpr int kScale[] = {60, 62, 64, 65, 67, 69, 71, 72};
 
+/// Just ratios as cents off equal steps, by hand: 5/4, 3/2, 2/1.
+TEST(CardReference, PureIntervalsAreHeldAgainstTheHomeNoteOnATransposingInstrument) {
+  Context context = contextOf("pure-chord", 64);  // written E4 on a horn in F sounds A3
+  context.instrument = findInstrument("horn-f");
+  Scene scene;
+  scene.rest(0.5);
+  for (const auto& [semitone, cents] :
+       {std::pair{57, 0.0}, {61, -13.686}, {64, 1.955}, {69, 0.0}, {64, 1.955}, {61, 0.0}, {57, 0.0}})
+    scene.play(semitone, 3.0, cents).rest(0.4);
+  const Analysis a = scene.analysed(context);
+  ASSERT_EQ(a.cues.size(), 7u);
+  for (std::size_t i = 0; i < 7; ++i)  // the second third was played as on a keyboard
+    EXPECT_NEAR(a.cues[i].offset_cents.value_or(99), i == 5 ? 13.686 : 0.0, 0.1) << i;
+  EXPECT_TRUE(a.reference.just);
+  EXPECT_EQ(a.reference.tonic, 9);
+}
+
+TEST(CardReference, TheOwnHomeNoteMovesTheReferenceForAllOthers) {
+  auto card = std::make_shared<Exercise>(*findExercise("home-three"));
+  card->reference = PitchReference::home;
+  for (const double whole : {-38.0, 0.0, 27.0}) {
+    Context context = contextOf("home-three", 67);
+    context.exercise = card;
+    context.reference.a4_hz = 442.0;
+    Scene scene;
+    scene.rest(0.5);
+    for (const auto& [semitone, cents] : {std::pair{67, 0.0}, {69, 6.0}, {71, -9.0}, {69, 0.0}, {67, 4.0}})
+      scene.play(semitone, 3.0, whole + cents).rest(0.4);
+    const Analysis a = scene.analysed(context);
+    ASSERT_EQ(a.cues.size(), 5u);
+    const double expected[] = {0.0, 6.0, -9.0, 0.0, 4.0};
+    for (std::size_t i = 0; i < 5; ++i)
+      EXPECT_NEAR(a.cues[i].offset_cents.value_or(99), expected[i], 0.1) << i << " with " << whole;
+    EXPECT_NEAR(sounds::cents(440.0, a.reference.a4_hz), whole, 0.1);
+  }
+}
+
 std::vector<CueResult> sounding(const Analysis& analysis) {
   std::vector<CueResult> rows;
   for (const CueResult& cue : analysis.cues)

@@ -104,6 +104,14 @@ class WindowTest : public testing::Test {
     QTest::keyClicks(find<QLineEdit>(field), text);
     QTest::keyClick(find<QLineEdit>(field), Qt::Key_Return);
   }
+  /// How much of a trace is to be seen: 0 to some thousands.
+  int ink() {
+    const QImage image = find<RibbonView>("ribbon")->grab().toImage();
+    int count = 0;
+    for (int y = 0; y < image.height(); y += 2)
+      for (int x = 0; x < image.width(); x += 2) count += image.pixelColor(x, y) == style::pitch;
+    return count;
+  }
   double figure(const std::string& id) {
     for (const Reading& r : find<FiguresView>("figures")->readings())
       if (r.id == id) return r.value.value_or(-999.0);
@@ -630,6 +638,39 @@ TEST_F(WindowTest, SpaceStopsATakeByHandAndASoundlessOneIsKept) {
     EXPECT_EQ(r.verdict, Verdict::notYet) << r.id;
 }
 
+TEST_F(WindowTest, ACardSaysWhenItsTraceIsSeenAndWhatItIsInTuneWith) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  Exercise card = *findExercise("pure-chord");
+  card.id = "own-1";
+  card.title = "Pure, by ear";
+  card.display = Display::hidden;
+  window_.reset();
+  ASSERT_TRUE(Studio::open(folder_.path().toStdString())->keepCard(card));
+  openWindow();
+  auto* lesson = window_->findChild<LessonView*>();
+  auto* ribbon = find<RibbonView>("ribbon");
+  const auto play = [&](const char* step) {
+    lesson->choose(step);
+    find<QDoubleSpinBox>("tempo")->setValue(300);
+    EXPECT_EQ(find<QToolButton>("earsFirst")->isChecked(),
+              window_->findChild<LessonView*>()->current()->display != Display::shown);
+    playTake("steady");
+  };
+  play("own-1");
+  EXPECT_FALSE(find<QComboBox>("temperament")->isEnabled());
+  EXPECT_TRUE(window_->shownPicture()->context.reference.just);
+  EXPECT_LT(ink(), 30);
+  QTest::keyClick(ribbon, Qt::Key_E);
+  EXPECT_GT(ink(), 300);
+  playTake("steady");  // what was chosen by key stays for this step
+  EXPECT_GT(ink(), 300);
+  play("repair");  // shown afterwards
+  EXPECT_GT(ink(), 300);
+  EXPECT_TRUE(find<QComboBox>("temperament")->isEnabled());
+  EXPECT_TRUE(find<QToolButton>("earsFirst")->isChecked());
+}
+
 TEST_F(WindowTest, EarsFirstHidesTheTraceWhileItSoundsAndShowsItAfterwards) {
   openWindow();
   addStudent("Ada", "oboe");
@@ -638,13 +679,6 @@ TEST_F(WindowTest, EarsFirstHidesTheTraceWhileItSoundsAndShowsItAfterwards) {
   choose("source", "stand-in");
   auto* ribbon = find<RibbonView>("ribbon");
   QTest::keyClick(ribbon, Qt::Key_Space);
-  const auto ink = [&] {
-    const QImage image = ribbon->grab().toImage();
-    int count = 0;
-    for (int y = 0; y < image.height(); y += 2)
-      for (int x = 0; x < image.width(); x += 2) count += image.pixelColor(x, y) == style::pitch;
-    return count;
-  };
   QTest::qWait(350);  // at eight times the speed well inside the tone
   EXPECT_LT(ink(), 30);
   ASSERT_TRUE(settle());
