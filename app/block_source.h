@@ -5,6 +5,7 @@
 #include <QAudioDevice>
 #include <QObject>
 #include <atomic>
+#include <chrono>
 #include <memory>
 #include <vector>
 
@@ -15,12 +16,16 @@ namespace calando {
 /// Blocks of mono samples on their way from a source of sound to the worker that records and measures them.
 /// One thread writes, one reads; nobody waits.
 struct BlockQueue {
-  moodycamel::ReaderWriterQueue<std::vector<float>> blocks{512};
+  struct Block {
+    std::vector<float> samples;
+    std::chrono::steady_clock::time_point arrived;
+  };
+  moodycamel::ReaderWriterQueue<Block> blocks{512};
   std::atomic<long> dropped{0};  ///< blocks lost because the reader was more than some seconds behind
   std::atomic<bool> ended{false};
 
-  void push(std::vector<float> block) {
-    if (!blocks.try_enqueue(std::move(block))) ++dropped;
+  void push(std::vector<float> samples) {
+    if (!blocks.try_enqueue({std::move(samples), std::chrono::steady_clock::now()})) ++dropped;
   }
 };
 

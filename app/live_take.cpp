@@ -14,6 +14,7 @@ namespace {
 constexpr auto kPictureEvery = std::chrono::milliseconds(16);
 constexpr auto kMeterEvery = std::chrono::milliseconds(60);
 constexpr double kStopAfter_s = 1.0;
+constexpr double kClockWatched_s = 5.0;  // longer, and the two clocks' drift would tell
 
 }  // namespace
 
@@ -28,6 +29,7 @@ struct LiveTake::Worker {
   std::unique_ptr<Tracker> tracker;
   std::unique_ptr<TakeRecorder> recorder;
   std::vector<float> samples;
+  std::optional<std::chrono::steady_clock::time_point> began;  // of the first sample, as far as is known
   Plan plan;
   bool told = false;
   bool toldFailure = false;
@@ -38,7 +40,7 @@ struct LiveTake::Worker {
   void run() {
     InputMeter meter(rate);
     auto metered = std::chrono::steady_clock::now();
-    std::vector<float> block;
+    BlockQueue::Block block;
     while (!stopping) {
       if (!queue->blocks.try_dequeue(block)) {
         if (queue->ended && !toldEnd) {
@@ -49,8 +51,8 @@ struct LiveTake::Worker {
         std::this_thread::sleep_for(std::chrono::milliseconds(4));
         continue;
       }
-      meter.push(block);
-      take(block);
+      meter.push(block.samples);
+      take(block.samples, block.arrived);
       const auto now = std::chrono::steady_clock::now();
       if (now - metered < kMeterEvery) continue;
       metered = now;
@@ -60,10 +62,11 @@ struct LiveTake::Worker {
     }
   }
 
-  void take(std::span<const float> block) {
+  void take(std::span<const float> block, std::chrono::steady_clock::time_point arrived) {
     const std::lock_guard lock(mutex);
     if (!tracker) return;
     samples.insert(samples.end(), block.begin(), block.end());
+    noteBeginning(arrived);
     tracker->push(block);
     if (recorder && !recorder->write(block) && !toldFailure) {
       toldFailure = true;
@@ -102,6 +105,16 @@ struct LiveTake::Worker {
           owner, [o = owner] { emit o->autoStop(); }, Qt::QueuedConnection);
     }
   }
+
+  /// A block may be handed over late, never early: the one that was the least late tells when the first
+  /// sample was.
+  void noteBeginning(std::chrono::steady_clock::time_point arrived) {
+    const double heard_s = static_cast<double>(samples.size()) / rate;
+    if (heard_s > kClockWatched_s) return;
+    const auto start = arrived - std::chrono::duration_cast<std::chrono::steady_clock::duration>(
+                                     std::chrono::duration<double>(heard_s));
+    if (!began || start < *began) began = start;
+  }
 };
 
 LiveTake::LiveTake(QObject* parent) : QObject(parent) {}
@@ -135,18 +148,19 @@ void LiveTake::begin(const Plan& plan) {
   worker_->tracker = std::make_unique<Tracker>(rate_, Tracker::kLiveLag);
   worker_->recorder = std::make_unique<TakeRecorder>(plan.recording, rate_);
   worker_->samples.clear();
+  worker_->began.reset();
   worker_->plan = plan;
   worker_->told = worker_->toldFailure = false;
   running_ = true;
 }
 
-std::vector<float> LiveTake::end() {
+LiveTake::Heard LiveTake::end() {
   running_ = false;
   if (!worker_) return {};
   const std::lock_guard lock(worker_->mutex);
   worker_->tracker.reset();
   worker_->recorder.reset();
-  return std::move(worker_->samples);
+  return {std::move(worker_->samples), worker_->began};
 }
 
 }  // namespace calando

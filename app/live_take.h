@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QObject>
+#include <chrono>
 #include <filesystem>
 #include <optional>
 #include <thread>
@@ -37,8 +38,12 @@ class LiveTake : public QObject {
     bool stopsByItself = true;
   };
   void begin(const Plan& plan);
-  /// Ends it and hands over all samples.
-  std::vector<float> end();
+  struct Heard {
+    std::vector<float> samples;
+    std::optional<std::chrono::steady_clock::time_point> began;  ///< of the first sample; empty: none came
+  };
+  /// Ends it and hands over what was heard.
+  Heard end();
   bool running() const { return running_; }
 
  signals:

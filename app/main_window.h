@@ -118,6 +118,7 @@ class MainWindow : public QMainWindow {
   void finishCalibration(const std::string& setting);
   /// Measured delay from a click to its recording, of the chosen source.
   std::optional<double> latency() const;
+  double headStart(const LiveTake::Heard& heard) const;
   std::string latencySetting() const;
   std::optional<double> numberSetting(const std::string& name) const;
   void sourceChosen();
@@ -164,7 +165,7 @@ class MainWindow : public QMainWindow {
   SoundPlayer player_;
   std::optional<std::filesystem::path> recording_;
   Take sounding_;  // what the take that is being played was started with
-  bool ownCount_ = false;
+  bool heardCount_ = false;
   std::string headStripOf_;  // the step that the head strip was last set for
   std::deque<std::int64_t> unsummarised_;
   std::optional<std::int64_t> deleted_;

@@ -16,7 +16,7 @@ namespace calando {
 namespace {
 
 constexpr double kRunToRun_ms =
-    15.0;  // streams start a little differently each time; measured by starting them anew
+    6.0;  // streams start a little differently each time: twelve starts, idle and busy
 
 /// The teacher's word goes before the figures.
 Verdict verdictOfTake(TeachersWord word, const std::string& summary) {
@@ -228,11 +228,19 @@ std::optional<double> MainWindow::numberSetting(const std::string& name) const {
 
 std::string MainWindow::latencySetting() const {
   const auto output = studio_.setting("output");
-  return "latency:" + source_->currentData().toString().toStdString() + "|" +
+  return "delay:" + source_->currentData().toString().toStdString() + "|" +
          (output && *output ? **output : std::string());
 }
 
 std::optional<double> MainWindow::latency() const { return numberSetting(latencySetting()); }
+
+/// Seconds by which the output had begun before the recording did. It differs from take to take with what
+/// else the computer has to do; what is left, the way through the devices and the room, stays.
+double MainWindow::headStart(const LiveTake::Heard& heard) const {
+  const auto played = player_.began();
+  if (!played || !heard.began) return 0.0;
+  return std::chrono::duration<double>(*heard.began - *played).count();
+}
 
 /// The output that was chosen, or the system's default where that is not there.
 void MainWindow::applyOutput() {
@@ -302,20 +310,20 @@ void MainWindow::calibrate() {
 
 void MainWindow::finishCalibration(const std::string& setting) {
   const double rate = live_.rate();
-  const std::vector<float> recorded = live_.end();
+  const LiveTake::Heard heard = live_.end();
   calibration_.reset();
   player_.stop();
-  const auto found = latencyOf(recorded, rate);
+  const auto found = latencyOf(heard.samples, rate);
   if (!found)
     return say(
         tr("The clicks were not heard clearly. Turn the loudspeaker up or move the microphone closer, and "
-           "measure "
-           "again; until then timing is held against the notes' own count."));
-  if (const auto kept = studio_.keepSetting(setting, std::to_string(found->seconds)); !kept)
+           "measure again; until then timing is held against the notes' own count."));
+  if (const auto kept = studio_.keepSetting(setting, std::to_string(found->seconds + headStart(heard)));
+      !kept)
     return say(q(kept.error()));
   say(tr("The way out and back takes %1 ms (±%2 ms). Clicked exercises are held against the count from now "
          "on.")
-          .arg(1000.0 * found->seconds, 0, 'f', 0)
+          .arg(1000.0 * (found->seconds + headStart(heard)), 0, 'f', 0)
           .arg(kRunToRun_ms + 500.0 * found->spread_s, 0, 'f', 0));
 }
 

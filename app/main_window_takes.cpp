@@ -111,12 +111,11 @@ void MainWindow::startTake() {
   showFigures();
   double sheetStart_s = sheet.countIn_s();
   const Accompaniment heard = accompaniment(sheet, context);
-  ownCount_ = false;
-  if (!standIn && sheet.counted() && accompany(heard, sheet)) {
+  heardCount_ = !standIn && sheet.counted() && accompany(heard, sheet);
+  if (heardCount_) {
     wanted.drone_hz = heard.drone_hz;
     // Who plays to what is heard plays late by the way there and back.
     if (const auto delay = latency()) wanted.start_s = sheet.countIn_s() + *delay;
-    ownCount_ = !wanted.start_s;
     sheetStart_s += SoundPlayer::delay_s();  // for the eye alone, while the delay has not been measured
   }
   recording_ = *file;
@@ -134,13 +133,15 @@ void MainWindow::startTake() {
 void MainWindow::stopTake() {
   Opened opened;
   opened.rate_hz = live_.rate();
-  opened.samples = std::make_shared<std::vector<float>>(live_.end());
+  const LiveTake::Heard heard = live_.end();
+  opened.samples = std::make_shared<std::vector<float>>(heard.samples);
   opened.recording = recording_;
-  opened.ownCount = ownCount_;
+  opened.ownCount = heardCount_ && !sounding_.asked.start_s;
   recording_.reset();
   record_->setChecked(false);
   record_->setText(tr("Start  ·  Space"));
   opened.take = sounding_;
+  if (heardCount_ && opened.take.asked.start_s) *opened.take.asked.start_s -= headStart(heard);
   opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
   if (source_->currentData().toString() == kStandIn) {
     live_.quiet();

@@ -16,8 +16,14 @@ constexpr double kFlush_s = 0.3;  // after this the last samples are out
 /// The sink and its samples; made, used and destroyed on the player's thread.
 class SoundPlayer::Output : public QObject {
  public:
-  Output(const QAudioDevice& device, const QAudioFormat& format, QByteArray bytes, double from_s, bool loop)
-      : device_(device), format_(format), bytes_(std::move(bytes)), from_s_(from_s), loop_(loop) {}
+  Output(const QAudioDevice& device, const QAudioFormat& format, QByteArray bytes, double from_s, bool loop,
+         std::shared_ptr<std::atomic<Ticks>> began)
+      : device_(device),
+        format_(format),
+        bytes_(std::move(bytes)),
+        from_s_(from_s),
+        loop_(loop),
+        began_(std::move(began)) {}
 
   void start(std::function<void(double)> moved, std::function<void()> finished) {
     moved_ = std::move(moved);
@@ -26,6 +32,7 @@ class SoundPlayer::Output : public QObject {
     buffer_->open(QIODevice::ReadOnly);
     sink_ = new QAudioSink(device_, format_, this);
     sink_->setBufferSize(format_.bytesForDuration(kBuffer_us));
+    *began_ = std::chrono::steady_clock::now().time_since_epoch().count();
     sink_->start(buffer_);
     auto* timer = new QTimer(this);
     timer->setInterval(16);
@@ -60,6 +67,7 @@ class SoundPlayer::Output : public QObject {
   std::function<void()> finished_;
   double from_s_;
   bool loop_;
+  std::shared_ptr<std::atomic<Ticks>> began_;
 };
 
 SoundPlayer::SoundPlayer(QObject* parent) : QObject(parent) { thread_.start(QThread::TimeCriticalPriority); }
@@ -70,7 +78,13 @@ SoundPlayer::~SoundPlayer() {
   thread_.wait();
 }
 
-double SoundPlayer::delay_s() { return static_cast<double>(kBuffer_us) / 1e6; }
+double SoundPlayer::delay_s() { return static_cast<double>(kBuffer_us) / 2e6; }
+
+std::optional<std::chrono::steady_clock::time_point> SoundPlayer::began() const {
+  using Clock = std::chrono::steady_clock;
+  const Ticks ticks = began_ ? began_->load() : 0;
+  return ticks == 0 ? std::nullopt : std::optional(Clock::time_point(Clock::duration(ticks)));
+}
 
 bool SoundPlayer::play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s,
                        bool loop) {
@@ -89,7 +103,8 @@ bool SoundPlayer::play(const std::vector<float>& samples, double rate_hz, double
     const auto value = static_cast<qint16>(std::lround(std::clamp(samples[i], -1.0f, 1.0f) * 32767.0f));
     bytes.append(reinterpret_cast<const char*>(&value), 2);
   }
-  output_ = new Output(device, format, std::move(bytes), from_s, loop);
+  began_ = std::make_shared<std::atomic<Ticks>>(0);
+  output_ = new Output(device, format, std::move(bytes), from_s, loop, began_);
   output_->moveToThread(&thread_);
   // What a finished output still has in the queue is not taken for the next one's.
   const auto current = [this, output = output_](auto act) {

@@ -3,7 +3,10 @@
 #include <QAudioDevice>
 #include <QObject>
 #include <QThread>
+#include <atomic>
+#include <chrono>
 #include <memory>
+#include <optional>
 #include <vector>
 
 namespace calando {
@@ -23,8 +26,11 @@ class SoundPlayer : public QObject {
   bool play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop);
   void stop();
   bool playing() const { return output_ != nullptr; }
-  /// Seconds from play() to the first sound, as far as the program knows: what the output holds.
+  /// Seconds from the start to the first sound where that has not been measured: half of what the output may
+  /// hold.
   static double delay_s();
+  /// When the output began with what was played last; empty while it has not.
+  std::optional<std::chrono::steady_clock::time_point> began() const;
 
  signals:
   void moved(double seconds);
@@ -32,7 +38,9 @@ class SoundPlayer : public QObject {
 
  private:
   class Output;
+  using Ticks = std::chrono::steady_clock::rep;
   QThread thread_;
+  std::shared_ptr<std::atomic<Ticks>> began_;  // of the steady clock; 0: not yet
   QAudioDevice device_;
   Output* output_ = nullptr;  // lives on the thread
 };

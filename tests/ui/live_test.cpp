@@ -45,7 +45,7 @@ TEST(LiveTake, RecordsEverySampleWhileItMeasures) {
   live.listen(playedSource(sound, 48000, 6.0));
   live.begin({.recording = file, .context = steadyTone(), .sheet = {}, .asked_s = 2.0});
   ASSERT_TRUE(QTest::qWaitFor([&] { return stopped; }, 10000));
-  const auto heard = live.end();
+  const auto heard = live.end().samples;
   live.quiet();
   ASSERT_GE(heard.size(), sound.size());
   // The source had begun a moment before the take: the same sound, some blocks on.
@@ -89,7 +89,7 @@ TEST(LiveTake, ADeviceThatIsGoneIsSaidOnceAndNothingOfItsSoundIsLost) {
   ASSERT_TRUE(QTest::qWaitFor([&] { return ends > 0; }, 5000));
   QTest::qWait(50);
   EXPECT_EQ(ends, 1);
-  EXPECT_LE(live.end().size(), 50u * 960u);
+  EXPECT_LE(live.end().samples.size(), 50u * 960u);
 }
 
 TEST(LiveTake, ACountedTakeEndsOneSecondAfterItsLastCue) {

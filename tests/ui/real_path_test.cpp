@@ -143,7 +143,7 @@ TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
     if (level > loudest) loudest = level, at = t;
   }
   EXPECT_GT(loudest, -40.0);
-  EXPECT_NEAR(at, *take.context.start_s, 0.05);
+  EXPECT_NEAR(at, *take.context.start_s, 0.02);
 }
 
 }  // namespace

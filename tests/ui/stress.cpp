@@ -68,7 +68,7 @@ int main(int argc, char** argv) {
     std::fflush(stdout);
   }
   QTest::qWait(500);
-  const auto samples = live.end();
+  const auto samples = live.end().samples;
   busy = false;
   for (std::thread& t : others) t.join();
   live.quiet();
