@@ -229,6 +229,45 @@ TEST_F(Contract, JustIntonationMovesTheTarget) {
   EXPECT_NEAR(offset(" --target-hz 290"), sounds::cents(290, 233.08 * 5 / 4), 0.1);
 }
 
+TEST_F(Contract, ACardOfOnesOwnSaysWhatThePitchIsHeldAgainst) {
+  // G4 and the third over it, all 20 cents low; the third as wide as a keyboard has it.
+  std::vector<float> samples;
+  for (const double hz : {391.995, 493.883}) {
+    const auto note = sounds::tone(
+        {.f0_hz = hz * std::exp2(-20.0 / 1200.0), .seconds = 2.0, .before_s = 0.4, .after_s = 0.4});
+    samples.insert(samples.end(), note.begin(), note.end());
+  }
+  ASSERT_TRUE(calando::writeSound(path("third.wav"), samples, 48000, calando::SoundFormat::wav24));
+  struct Expected {
+    const char* reference;
+    double home_cents, third_cents, a4_hz;
+    const char* temperament;
+  };
+  for (const Expected& e : {Expected{"", -20.0, -20.0, 440.0, "equal"},
+                            {R"("reference": "equal", )", -20.0, -20.0, 440.0, "equal"},
+                            {R"("reference": "just", )", -20.0, -6.31, 440.0, "just"},
+                            {R"("reference": "home", )", 0.0, 0.0, 434.95, "equal"}}) {
+    std::ofstream(path("third.json"))
+        << R"({"id": "third", "title": "A third", "family": "intonation", "purpose": "p", )" << e.reference
+        << R"("cues": [{"kind": "tone", "seconds": 2, "note": "home"},
+        {"kind": "tone", "seconds": 2, "note": {"interval": 4}}], "readings": ["offset_cents"]})";
+    const Ran r = run("analyse " + path("third.wav") + " --exercise " + path("third.json") + " --note G4");
+    ASSERT_EQ(r.status, 0) << r.err;
+    const json j = json::parse(r.out);
+    ASSERT_EQ(j["cues"].size(), 2u);
+    EXPECT_NEAR(j["cues"][0]["offset_cents"].get<double>(), e.home_cents, 0.1) << e.reference;
+    EXPECT_NEAR(j["cues"][1]["offset_cents"].get<double>(), e.third_cents, 0.1) << e.reference;
+    EXPECT_NEAR(j["reference"]["a4_hz"].get<double>(), e.a4_hz, 0.05) << e.reference;
+    EXPECT_EQ(j["reference"]["temperament"], e.temperament);
+    EXPECT_EQ(j["reference"]["tonic"], std::string(e.temperament) == "just" ? json("G") : json(nullptr));
+  }
+  std::ofstream(path("third.json"))
+      << R"({"id": "t", "title": "T", "family": "f", "purpose": "p", "reference": "piano",
+      "cues": [{"kind": "tone"}], "readings": ["held_s"]})";
+  expectRefused("analyse " + path("third.wav") + " --exercise " + path("third.json"), 2,
+                "one of equal, just, home");
+}
+
 TEST_F(Contract, AnExerciseHasARowForEveryCue) {
   ASSERT_EQ(
       run("stand-in --exercise home-three --tempo 90 --player steady --instrument horn-f --note C5 --out " +

@@ -1,11 +1,20 @@
 #include <gtest/gtest.h>
 
+#include <algorithm>
 #include <cmath>
 
+#include "core/exercise/judging.h"
 #include "core/standin/player.h"
+#include "support/signals.h"
 
 namespace calando {
 namespace {
+
+/// GoogleTest's names have no dashes.
+std::string nameOfTest(std::string id) {
+  std::ranges::replace(id, '-', '_');
+  return id;
+}
 
 class EveryPlayer : public testing::TestWithParam<std::string> {};
 
@@ -37,12 +46,74 @@ TEST_P(EveryPlayer, IsMeasuredAsItPlayed) {
 INSTANTIATE_TEST_SUITE_P(Players, EveryPlayer,
                          testing::Values("steady", "sagging", "scooping", "breathy", "vibrato",
                                          "short-of-air", "breaking", "flat-steady", "slipping"),
-                         [](const auto& info) {
-                           std::string name = info.param;
-                           for (char& c : name)
-                             if (c == '-') c = '_';
-                           return name;
-                         });
+                         [](const auto& info) { return nameOfTest(info.param); });
+
+struct OnInstrument {
+  std::string exercise;
+  const char* instrument;
+  const char* player;
+};
+class EveryCard : public testing::TestWithParam<OnInstrument> {};
+
+// Every card that ships, played as asked: each cue has its own sound, in tune and in place as the truth says.
+TEST_P(EveryCard, IsFoundCueByCueAsItWasPlayed) {
+  const OnInstrument& given = GetParam();
+  Context context;
+  context.instrument = findInstrument(given.instrument);
+  context.exercise = findExercise(given.exercise);
+  context.level = findLevel("growing");
+  context.asked = {context.instrument->writtenOf(comfortableNote(*context.instrument))};
+  context.askedSeconds = 4.0;
+  if (context.exercise->counted()) {
+    double fewest = 4.0;  // beats
+    for (const Cue& cue : context.exercise->cues)
+      if (isSounding(cue.kind)) fewest = std::min(fewest, cue.length.value);
+    context.tempo_bpm = fewest * context.exercise->tempo_bpm / 2.0;  // the shortest two seconds at 60
+  }
+  const CueSheet sheet = unroll(context);
+  const Performance played = perform(*findPlayer(given.player), sheet, context, 21);
+  if (sheet.counted()) context.start_s = played.truth.cues.front().start_s;
+  const Analysis heard = analyse(played.samples, played.rate_hz, context);
+  ASSERT_EQ(heard.cues.size(), played.truth.cues.size());
+  EXPECT_NEAR(sounds::cents(heard.reference.a4_hz, played.truth.reference.a4_hz), 0.0, 0.5);
+  EXPECT_EQ(heard.reference.just, played.truth.reference.just);
+  for (std::size_t c = 0; c < sheet.cues.size(); ++c) {
+    const CueResult& cue = heard.cues[c];
+    if (!cue.asksForSound) continue;
+    SCOPED_TRACE(given.exercise + ", cue " + std::to_string(c + 1));
+    // Without a count a cue begins with its sound.
+    EXPECT_NEAR(cue.start_s, played.truth.cues[c].start_s, sheet.counted() ? 1e-9 : 0.04);
+    ASSERT_TRUE(cue.matched);
+    const Tone& truth = played.truth.tones[*played.truth.cues[c].matched];
+    const Tone& tone = heard.tones[*cue.matched];
+    // A bend and a slide are no one note.
+    if (sheet.cues[c].kind == CueKind::bend || sheet.cues[c].kind == CueKind::glide) {
+      EXPECT_NEAR(tone.start_s, truth.start_s, 0.03);
+      EXPECT_NEAR(tone.end_s, truth.end_s, 0.05);
+      continue;
+    }
+    ASSERT_TRUE(cue.note);
+    const Note& note = tone.notes[*cue.note];
+    EXPECT_NEAR(note.start_s, truth.start_s, 0.05);
+    EXPECT_NEAR(note.end_s, truth.end_s, 0.05);
+    EXPECT_EQ(note.written, truth.notes[0].written);
+    EXPECT_NEAR(note.offset_cents, truth.notes[0].offset_cents, 2.5);
+  }
+  for (const Reading& r : heard.readings)
+    if (r.id == "missing" || r.id == "slips") {
+      EXPECT_EQ(r.value, 0.0) << r.id;
+    }
+}
+
+std::vector<OnInstrument> everyCard() {
+  constexpr const char* ids[] = {"trumpet-bb", "flute", "clarinet-bb", "bassoon", "tuba-bb", "alto-sax"};
+  std::vector<OnInstrument> all;
+  for (const Exercise& e : exercises())
+    all.push_back({e.id, ids[all.size() % std::size(ids)], all.size() % 3 == 2 ? "flat-steady" : "steady"});
+  return all;
+}
+INSTANTIATE_TEST_SUITE_P(ThatShips, EveryCard, testing::ValuesIn(everyCard()),
+                         [](const auto& info) { return nameOfTest(info.param.exercise); });
 
 TEST(StandIn, PlaysTheSameForTheSameSeedAndElseNot) {
   const Part part{findInstrument("oboe"), 67, 2.0, {}};

@@ -5,11 +5,15 @@
 #include <QPainter>
 #include <QTemporaryDir>
 #include <QTest>
+#include <atomic>
+#include <chrono>
+#include <thread>
 
 #include "app/block_source.h"
 #include "app/cue_strip.h"
 #include "app/figures_view.h"
 #include "app/live_take.h"
+#include "app/note_map.h"
 #include "app/ribbon_painter.h"
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
@@ -90,6 +94,51 @@ TEST(LiveTake, ADeviceThatIsGoneIsSaidOnceAndNothingOfItsSoundIsLost) {
   QTest::qWait(50);
   EXPECT_EQ(ends, 1);
   EXPECT_LE(live.end().samples.size(), 50u * 960u);
+}
+
+/// Blocks of 20 ms that are handed over up to 30 ms late, as a busy machine does.
+class LateSource : public BlockSource {
+ public:
+  ~LateSource() override { stop(); }
+  double rate() const override { return 48000.0; }
+  void start(std::shared_ptr<BlockQueue> queue) override {
+    thread_ = std::thread([this, queue] {
+      while (!go && !stopping_) std::this_thread::sleep_for(std::chrono::milliseconds(1));
+      began = std::chrono::steady_clock::now();
+      for (int block = 1; !stopping_; ++block) {
+        const int late_ms = block % 3 == 0 ? 0 : 10 + block * 13 % 21;
+        std::this_thread::sleep_until(began + std::chrono::milliseconds(20 * block + late_ms));
+        queue->push(std::vector<float>(960, 0.01f));
+      }
+    });
+  }
+  void stop() override {
+    stopping_ = true;
+    if (thread_.joinable()) thread_.join();
+  }
+  std::atomic<bool> go{false};
+  std::chrono::steady_clock::time_point began;
+
+ private:
+  std::atomic<bool> stopping_{false};
+  std::thread thread_;
+};
+
+TEST(LiveTake, ItsBeginningIsToldByTheBlockThatCameTheLeastLate) {
+  QTemporaryDir folder;
+  LiveTake live;
+  auto made = std::make_unique<LateSource>();
+  LateSource& source = *made;
+  live.listen(std::move(made));
+  live.begin({.recording = folder.filePath("take.wav").toStdString(), .context = steadyTone(), .sheet = {}});
+  source.go = true;
+  QTest::qWait(2000);
+  const LiveTake::Heard heard = live.end();
+  ASSERT_GT(heard.samples.size(), 48000u);
+  ASSERT_TRUE(heard.began);
+  EXPECT_NEAR(std::chrono::duration<double>(*heard.began - source.began).count(), 0.0, 0.008);
+  live.quiet();
+  EXPECT_FALSE(live.end().began);
 }
 
 TEST(LiveTake, ACountedTakeEndsOneSecondAfterItsLastCue) {
@@ -277,6 +326,30 @@ TEST(Ribbon, ADragMarksAPartAndAClickAPlace) {
   QTest::mouseRelease(&view, Qt::LeftButton, {}, QPoint(500, 150));
   EXPECT_TRUE(view.hasSelection());
   EXPECT_LT(view.selection().first, view.selection().second);
+}
+
+TEST(NoteMap, ShowsDifferencesAtTheirSizeAndDoesNotBlowUpSmallOnes) {
+  const auto spreadOfDots = [](double levelStep_db) {
+    auto picture = std::make_shared<TakePicture>();
+    for (int i = 0; i < 8; ++i) {
+      CueResult cue;
+      cue.asked = 60 + i;
+      cue.level_dbfs = -20.0 + (i % 2 == 0 ? 0.0 : levelStep_db);
+      picture->analysis.cues.push_back(cue);
+    }
+    NoteMap map;
+    map.resize(330, 120);
+    map.setPicture(picture);
+    const QImage image = map.grab().toImage();
+    int top = image.height(), bottom = 0;
+    for (int y = 20; y < image.height(); ++y)  // below the title, which has the colour too
+      for (int x = 34; x < image.width(); ++x)
+        if (image.pixelColor(x, y) == style::loudness) top = std::min(top, y), bottom = std::max(bottom, y);
+    return bottom - top;
+  };
+  EXPECT_GT(spreadOfDots(12.0), 50);  // most of the chart
+  EXPECT_LT(spreadOfDots(0.3), 14);   // hardly more than a dot
+  EXPECT_GT(spreadOfDots(3.0), 2 * spreadOfDots(0.3));
 }
 
 TEST(Staff, PicksByClickAndByKeyWithinTheInstrumentsRange) {

@@ -444,6 +444,27 @@ TEST_F(WindowTest, NotesHaveTheNamesThatTheTeacherChoseAndAreReadInThem) {
   EXPECT_EQ(window_->shownPicture()->context.asked, std::vector<int>{71});
   EXPECT_EQ(find<CueTable>("cues")->item(0, 0)->text(), "H4");
   EXPECT_EQ(find<CueTable>("cues")->item(1, 0)->text(), "Cis5");
+  editCard("Home note returning, two", [](CardEditor& editor) {
+    auto* cues = editor.findChild<QTableWidget*>("cardCues");
+    const auto note = [&](int row) { return static_cast<QComboBox*>(cues->cellWidget(row, 3)); };
+    note(0)->setEditText("Es4");
+    note(2)->setEditText("B4");
+    note(4)->setEditText("interval -2");
+    QTest::mouseClick(editor.findChild<QPushButton*>("saveCard"), Qt::LeftButton);
+  });
+  const auto own = window_->findChild<LessonView*>()->current();
+  EXPECT_EQ(own->cues[0].note.value, 63);
+  EXPECT_EQ(own->cues[2].note.value, 70);
+  EXPECT_EQ(own->cues[4].note.kind, CueNote::Kind::interval);
+  EXPECT_NE(toText(*own).find("\"Bb4\""), std::string::npos);  // a card is the same in every language
+  editCard("Home note returning, two notes, own", [](CardEditor& editor) {
+    auto* cues = editor.findChild<QTableWidget*>("cardCues");
+    EXPECT_EQ(static_cast<QComboBox*>(cues->cellWidget(0, 3))->currentText(), "Es4");
+    editor.reject();
+  });
+  find<QListWidget>("shelf")->setCurrentRow(-1);
+  find<QListWidget>("shelf")->setCurrentRow(0);
+  ASSERT_TRUE(settle());
   openWindow();  // as chosen, the next time too
   EXPECT_EQ(find<QLineEdit>("note")->text(), "H4");
   setNoteLanguage(NoteLanguage::english);
