@@ -40,18 +40,47 @@ QColor clearedSheet() {
   return ground;
 }
 
-void label(QPainter& painter, const QRectF& area, QPointF at, const QString& text, const QColor& colour) {
-  if (at.x() < area.left() || at.x() > area.right()) return;  // what it names is not in view
-  painter.setFont(style::work(9, true));
-  QRectF box = painter.fontMetrics().boundingRect(text);
-  box.setSize(QSizeF(painter.fontMetrics().horizontalAdvance(text) + 8, box.height() + 2));
-  box.moveCenter(at);
-  box.moveLeft(
-      std::clamp(box.left(), area.left() + 2, std::max(area.left() + 2, area.right() - box.width() - 2)));
-  box.moveTop(std::clamp(box.top(), area.top() + 2, area.bottom() - box.height() - 2));
-  painter.fillRect(box, clearedSheet());
-  painter.setPen(colour);
-  painter.drawText(box, Qt::AlignCenter, text);
+/// Words over the ribbon. One that would cover another moves a line up or down; where there is no room it is
+/// left out: what it names is drawn all the same.
+class Labels {
+ public:
+  Labels(QPainter& painter, const QRectF& area) : painter_(painter), area_(area) {}
+
+  void put(QPointF at, const QString& text, const QColor& colour) {
+    if (at.x() < area_.left() || at.x() > area_.right()) return;  // what it names is not in view
+    painter_.setFont(style::work(9, true));
+    QRectF box = painter_.fontMetrics().boundingRect(text);
+    box.setSize(QSizeF(painter_.fontMetrics().horizontalAdvance(text) + 8, box.height() + 2));
+    box.moveCenter(at);
+    box.moveLeft(std::clamp(box.left(), area_.left() + 2,
+                            std::max(area_.left() + 2, area_.right() - box.width() - 2)));
+    box.moveTop(std::clamp(box.top(), area_.top() + 2, area_.bottom() - box.height() - 2));
+    const double away = at.y() < area_.center().y() ? box.height() + 1 : -box.height() - 1;
+    for (int line = 0; line < kLines; ++line, box.translate(0, away)) {
+      if (std::ranges::any_of(taken_, [&](const QRectF& other) { return other.intersects(box); })) continue;
+      taken_.push_back(box);
+      painter_.fillRect(box, clearedSheet());
+      painter_.setPen(colour);
+      painter_.drawText(box, Qt::AlignCenter, text);
+      return;
+    }
+  }
+
+ private:
+  static constexpr int kLines = 3;
+  QPainter& painter_;
+  QRectF area_;
+  std::vector<QRectF> taken_;
+};
+
+/// A pause of the tongue between two notes is no break in either.
+bool isBetweenNotes(const Dropout& gap, const Tone& tone) {
+  const double middle = gap.at_s + gap.length_s / 2.0;
+  for (std::size_t i = 1; i < tone.notes.size(); ++i)
+    if (tone.notes[i - 1].written != tone.notes[i].written && middle > tone.notes[i - 1].end_s - 0.05 &&
+        middle < tone.notes[i].start_s + 0.05)
+      return true;
+  return false;
 }
 
 /// Qt's antialiasing takes a time that grows with the square of a shape's width: long lines are drawn in
@@ -246,6 +275,7 @@ void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const Ribb
   painter.save();
   painter.setClipRect(area);
   painter.setRenderHint(QPainter::Antialiasing);
+  Labels labels(painter, area);
   const auto spellingOf = [&](int written) { return shownNote(written, spellingFor(picture.context)); };
   const auto shows = [&](const char* id) {
     const Reading* r = readingOf(picture, id);
@@ -254,54 +284,51 @@ void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const Ribb
   const Tone* main = picture.analysis.mainTone();
   for (const Tone& tone : picture.analysis.tones) {
     for (const Dropout& d : tone.dropouts) {
+      if (isBetweenNotes(d, tone)) continue;
       const double x = scale.x(d.at_s + d.length_s / 2.0);
       painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
       painter.drawLine(QPointF(x, area.top() + 26), QPointF(x, area.bottom() - 26));
-      label(painter, area, {x, area.bottom() - 14}, say("break %1 ms").arg(1000.0 * d.length_s, 0, 'f', 0),
-            style::attention);
+      labels.put({x, area.bottom() - 14}, say("break %1 ms").arg(1000.0 * d.length_s, 0, 'f', 0),
+                 style::attention);
     }
     for (const Slip& s : tone.slips)
-      label(painter, area,
-            {scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
-            say("slip to %1").arg(spellingOf(s.to)), style::attention);
+      labels.put({scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
+                 say("slip to %1").arg(spellingOf(s.to)), style::attention);
     if (tone.notes.size() > 1)
       for (const Note& n : tone.notes)
-        label(painter, area, {scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14}, spellingOf(n.written),
-              style::ink);
+        labels.put({scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14}, spellingOf(n.written),
+                   style::ink);
     for (const Note& n : tone.notes) {
       if (!n.vibrato) continue;
       const double y = area.bottom() - 34;
       painter.setPen(QPen(style::quietInk, 1.2));
       painter.drawLine(QPointF(scale.x(n.coreStart_s), y), QPointF(scale.x(n.coreEnd_s), y));
-      label(painter, area, {scale.x((n.coreStart_s + n.coreEnd_s) / 2.0), y},
-            say("vibrato %1 a second, ±%2 cents")
-                .arg(n.vibrato->rate_hz, 0, 'f', 1)
-                .arg(n.vibrato->extent_cents, 0, 'f', 0),
-            style::quietInk);
+      labels.put({scale.x((n.coreStart_s + n.coreEnd_s) / 2.0), y},
+                 say("vibrato %1 a second, ±%2 cents")
+                     .arg(n.vibrato->rate_hz, 0, 'f', 1)
+                     .arg(n.vibrato->extent_cents, 0, 'f', 0),
+                 style::quietInk);
     }
     if (&tone != main) continue;
     if (shows("scoop_cents"))
-      label(painter, area,
-            {scale.x(tone.start_s + 0.1),
-             scale.y(*tone.onset.scoop_cents) + (*tone.onset.scoop_cents < 0 ? 44 : -44)},
-            say("scoop %1 cents").arg(signedFigure(*tone.onset.scoop_cents)), style::attention);
+      labels.put({scale.x(tone.start_s + 0.1),
+                  scale.y(*tone.onset.scoop_cents) + (*tone.onset.scoop_cents < 0 ? 44 : -44)},
+                 say("scoop %1 cents").arg(signedFigure(*tone.onset.scoop_cents)), style::attention);
     if (shows("air_before_ms"))
-      label(painter, area, {scale.x(tone.start_s - *tone.onset.air_before_ms / 2000.0), area.center().y()},
-            say("air %1 ms").arg(*tone.onset.air_before_ms, 0, 'f', 0), style::attention);
+      labels.put({scale.x(tone.start_s - *tone.onset.air_before_ms / 2000.0), area.center().y()},
+                 say("air %1 ms").arg(*tone.onset.air_before_ms, 0, 'f', 0), style::attention);
     if (shows("sag_cents") && tone.release.sag_cents) {
       const double below = *tone.release.sag_cents < 0 ? 40 : -40;
-      label(painter, area,
-            {scale.x(tone.end_s - 0.35),
-             scale.y(tone.notes.back().offset_cents + *tone.release.sag_cents) + below},
-            say("sag %1 cents").arg(signedFigure(*tone.release.sag_cents)), style::attention);
+      labels.put({scale.x(tone.end_s - 0.35),
+                  scale.y(tone.notes.back().offset_cents + *tone.release.sag_cents) + below},
+                 say("sag %1 cents").arg(signedFigure(*tone.release.sag_cents)), style::attention);
     }
   }
   for (const Air& air : picture.analysis.airs) {
     const QRectF box(QPointF(scale.x(air.start_s), area.bottom() - 8),
                      QPointF(scale.x(air.end_s), area.bottom() - 2));
     painter.fillRect(box, style::air);
-    if (!picture.hasCues())
-      label(painter, area, {box.center().x(), box.top() - 9}, say("breath"), style::quietInk);
+    if (!picture.hasCues()) labels.put({box.center().x(), box.top() - 9}, say("breath"), style::quietInk);
   }
   painter.restore();
 }

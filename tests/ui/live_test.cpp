@@ -250,6 +250,34 @@ TEST(Ribbon, IsThickerWhereItIsLouderAndTornWhereItBreaks) {
   EXPECT_EQ(thickness(0.2), 0);
 }
 
+TEST(Ribbon, NamesABreakWithinANoteButNoPauseBetweenTwoAndLetsNoWordsCoverOthers) {
+  TakePicture picture;
+  picture.tracks.duration_s = 6.0;
+  Tone tone{};
+  tone.start_s = 0.5, tone.end_s = 5.5;
+  for (const auto& [from, to, written] : {std::tuple{0.5, 2.95, 67}, {3.05, 5.5, 69}}) {
+    Note note{};
+    note.start_s = from, note.end_s = to, note.written = written, note.target_hz = 440.0;
+    tone.notes.push_back(note);
+  }
+  const auto ink = [&](std::vector<Dropout> breaks) {
+    tone.dropouts = std::move(breaks);
+    picture.analysis.tones = {tone};
+    QImage image(600, 300, QImage::Format_RGB32);
+    image.fill(style::sheet);
+    QPainter painter(&image);
+    paintRibbonEvents(painter, picture, fitScale(picture, image.rect(), 0.0, 6.0));
+    painter.end();
+    return count(image, style::attention);
+  };
+  const int none = ink({});
+  const int one = ink({{1.5, 0.1}}) - none;
+  EXPECT_EQ(ink({{2.95, 0.1}}), none);
+  EXPECT_GT(one, 100);
+  // Two close together: both are told, one a line higher, none of their words lost.
+  EXPECT_NEAR(ink({{1.4, 0.1}, {1.6, 0.1}}) - none, 2 * one, 0.15 * one);
+}
+
 TEST(Ribbon, HiddenShowsNothingOfThePitch) {
   RibbonView view;
   view.resize(800, 500);
