@@ -20,8 +20,17 @@ std::optional<double> optionalNumber(const json& entry, const char* key) {
 }
 
 /// The target that holds here: the seconds asked for, the card's own at this level, or the level's.
+/// The card asks for tones that begin with the breath alone, and says nothing else of the air before them.
+bool asksForAirBefore(const Exercise& exercise) {
+  const bool breath =
+      std::ranges::any_of(exercise.cues, [](const Cue& c) { return c.onset == OnsetWanted::breath; });
+  const auto own = [](const auto& level) { return level.second.contains("air_before_ms"); };
+  return breath && std::ranges::none_of(exercise.targets, own);
+}
+
 std::optional<Target> targetFor(const std::string& id, const Context& context) {
   if (!context.exercise->scored) return std::nullopt;
+  if (id == "air_before_ms" && asksForAirBefore(*context.exercise)) return std::nullopt;
   if (id == "held_s" && context.askedSeconds)
     return Target{context.askedSeconds, {}, *context.askedSeconds, {}};
   const Instrument* instrument = context.instrument;

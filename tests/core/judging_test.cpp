@@ -142,6 +142,24 @@ TEST(Verdicts, HaveTheirBounds) {
             Verdict::unmeasured);
 }
 
+TEST(Verdicts, AirBeforeIsNoFaultWhereTheCardAsksForABreathStart) {
+  const auto airy = [](Tone& t, Note&) { t.onset.air_before_ms = 400; };
+  EXPECT_EQ(reading(judged(airy), "air_before_ms").verdict, Verdict::outside);
+  for (const OnsetWanted onset : {OnsetWanted::breath, OnsetWanted::tongued}) {
+    auto card = std::make_shared<Exercise>(*growing().exercise);
+    card->cues[0].onset = onset;
+    Context context = growing();
+    context.exercise = card;
+    const bool breath = onset == OnsetWanted::breath;
+    const Analysis analysis = judged(airy, context);
+    EXPECT_EQ(reading(analysis, "air_before_ms").verdict, breath ? Verdict::unmeasured : Verdict::outside);
+    EXPECT_EQ(reading(analysis, "air_before_ms").value, 400.0);  // measured all the same
+    EXPECT_EQ(analysis.advice.at(0).id, breath ? "raise" : "late-with-air");
+    card->targets["growing"]["air_before_ms"] = Target{{}, 300.0, 200.0, {}};
+    EXPECT_EQ(reading(judged(airy, context), "air_before_ms").verdict, Verdict::near);
+  }
+}
+
 TEST(Verdicts, AreNotYetWhenNothingOrAnotherNoteCame) {
   Analysis silent;
   judgeAs(silent, growing());
