@@ -274,6 +274,7 @@ void MainWindow::sourceChosen() {
   if (!studio_.readOnly()) (void)studio_.keepSetting("source", id.toStdString());
   live_.quiet();
   showNoInput();
+  updateTiming();
   if (id == kStandIn) return;
   for (const QAudioDevice& device : QMediaDevices::audioInputs())
     if (QString::fromUtf8(device.id()) == id) live_.listen(deviceSource(device));
@@ -293,7 +294,8 @@ void MainWindow::showInput(const InputState& state) {
   const bool standIn = source_->currentData().toString() == kStandIn;
   switch (standIn ? InputState::Remark::none : state.remark) {
     case InputState::Remark::none:
-      inputRemark_->setText(tr("Level %1 dBFS").arg(signedFigure(state.level_dbfs)));
+      inputRemark_->setText(tr("Level %1 dBFS").arg(signedFigure(state.level_dbfs)) +
+                            (standIn ? QString() : timing_));
       break;
     case InputState::Remark::silent:
       inputRemark_->setText(tr("Silent: is the microphone switched on?"));
@@ -412,7 +414,7 @@ void MainWindow::chooseNoteLanguage(NoteLanguage language) {
   nameNotes();
   updateInstrument();
   showFigures();
-  for (QWidget* picture : findChildren<QWidget*>()) picture->update();
+  update();
 }
 
 void MainWindow::editStudent(bool fresh) {

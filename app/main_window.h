@@ -118,7 +118,8 @@ class MainWindow : public QMainWindow {
   void finishCalibration(const std::string& setting);
   /// Measured delay from a click to its recording, of the chosen source.
   std::optional<double> latency() const;
-  double headStart(const LiveTake::Heard& heard) const;
+  double headStart(std::optional<std::chrono::steady_clock::time_point> recorded) const;
+  void updateTiming();
   std::string latencySetting() const;
   std::optional<double> numberSetting(const std::string& name) const;
   void sourceChosen();
@@ -166,6 +167,7 @@ class MainWindow : public QMainWindow {
   std::optional<std::filesystem::path> recording_;
   Take sounding_;  // what the take that is being played was started with
   bool heardCount_ = false;
+  QString timing_;
   std::string headStripOf_;  // the step that the head strip was last set for
   std::deque<std::int64_t> unsummarised_;
   std::optional<std::int64_t> deleted_;
@@ -198,6 +200,7 @@ class MainWindow : public QMainWindow {
   QComboBox* level_ = nullptr;
   QDoubleSpinBox* a4_ = nullptr;
   QComboBox* temperament_ = nullptr;
+  QLabel* cardTuning_ = nullptr;  // in its place where the card has its own
   QPushButton* record_ = nullptr;
   QToolButton* autoStop_ = nullptr;
   QToolButton* earsFirst_ = nullptr;

@@ -137,12 +137,16 @@ QWidget* MainWindow::buildHead() {
   fields->addWidget(tempoBox_, 0, 1);
   fields->addWidget(captioned(tr("Targets"), level_), 0, 2);
   fields->addWidget(captioned(tr("A4"), a4_), 0, 3);
-  fields->addWidget(captioned(tr("Temperament"), temperament_), 0, 4);
+  cardTuning_ = new QLabel;
+  auto* tuning = captioned(tr("Temperament"), temperament_);
+  tuning->layout()->addWidget(cardTuning_);
+  fields->addWidget(tuning, 0, 4);
   auto* switches = new QHBoxLayout;
   switches->setSpacing(6);
   switches->addWidget(autoStop_);
   switches->addWidget(earsFirst_);
   support_->setAccessibleName(tr("Count"));
+  connect(support_, &QComboBox::currentIndexChanged, this, &MainWindow::updateTiming);
   switches->addWidget(support_);
   switches->addStretch();
   fields->addLayout(switches, 1, 0, 1, 5);

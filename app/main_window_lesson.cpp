@@ -60,13 +60,22 @@ void MainWindow::showExerciseFields() {
   if (headStripOf_ != card()->id) earsFirst_->setChecked(card()->display != Display::shown);
   headStripOf_ = card()->id;
   const PitchReference reference = card()->reference;
+  const bool ownTuning = reference == PitchReference::equal || reference == PitchReference::just;
+  temperament_->setVisible(!ownTuning);
+  cardTuning_->setVisible(ownTuning);
+  cardTuning_->setText(reference == PitchReference::just ? tr("pure over home") : tr("equal, by the card"));
   temperament_->setToolTip(
-      reference == PitchReference::equal  ? tr("This card is in equal temperament.")
-      : reference == PitchReference::just ? tr("This card has pure intervals over its home note.")
-      : reference == PitchReference::home
+      reference == PitchReference::home
           ? tr("This card is held against the player’s own home note, as it first comes.")
           : QString());
-  updateActions();
+  updateTiming();
+}
+
+/// How sure it is where the notes of a counted exercise lie against its count: said with the level.
+void MainWindow::updateTiming() {
+  const bool heard = support_->currentData().toString() != "flash";
+  const double unsure_ms = heard && latency() ? kRunToRun_ms : 1000.0 * kLongestLatency_s;
+  timing_ = card()->counted() ? tr(" · timing ±%1 ms").arg(unsure_ms, 0, 'f', 0) : QString();
 }
 
 /// The student's own running order.
@@ -236,10 +245,10 @@ std::optional<double> MainWindow::latency() const { return numberSetting(latency
 
 /// Seconds by which the output had begun before the recording did. It differs from take to take with what
 /// else the computer has to do; what is left, the way through the devices and the room, stays.
-double MainWindow::headStart(const LiveTake::Heard& heard) const {
+double MainWindow::headStart(std::optional<std::chrono::steady_clock::time_point> recorded) const {
   const auto played = player_.began();
-  if (!played || !heard.began) return 0.0;
-  return std::chrono::duration<double>(*heard.began - *played).count();
+  if (!played || !recorded) return 0.0;
+  return std::chrono::duration<double>(*recorded - *played).count();
 }
 
 /// The output that was chosen, or the system's default where that is not there.
@@ -318,12 +327,13 @@ void MainWindow::finishCalibration(const std::string& setting) {
     return say(
         tr("The clicks were not heard clearly. Turn the loudspeaker up or move the microphone closer, and "
            "measure again; until then timing is held against the notes' own count."));
-  if (const auto kept = studio_.keepSetting(setting, std::to_string(found->seconds + headStart(heard)));
-      !kept)
+  const double way_s = found->seconds + headStart(heard.began);
+  if (const auto kept = studio_.keepSetting(setting, std::to_string(way_s)); !kept)
     return say(q(kept.error()));
+  updateTiming();
   say(tr("The way out and back takes %1 ms (±%2 ms). Clicked exercises are held against the count from now "
          "on.")
-          .arg(1000.0 * (found->seconds + headStart(heard)), 0, 'f', 0)
+          .arg(1000.0 * way_s, 0, 'f', 0)
           .arg(kRunToRun_ms + 500.0 * found->spread_s, 0, 'f', 0));
 }
 

@@ -133,15 +133,15 @@ void MainWindow::startTake() {
 void MainWindow::stopTake() {
   Opened opened;
   opened.rate_hz = live_.rate();
-  const LiveTake::Heard heard = live_.end();
-  opened.samples = std::make_shared<std::vector<float>>(heard.samples);
+  LiveTake::Heard heard = live_.end();
+  opened.samples = std::make_shared<std::vector<float>>(std::move(heard.samples));
   opened.recording = recording_;
   opened.ownCount = heardCount_ && !sounding_.asked.start_s;
   recording_.reset();
   record_->setChecked(false);
   record_->setText(tr("Start  ·  Space"));
   opened.take = sounding_;
-  if (heardCount_ && opened.take.asked.start_s) *opened.take.asked.start_s -= headStart(heard);
+  if (heardCount_ && opened.take.asked.start_s) *opened.take.asked.start_s -= headStart(heard.began);
   opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
   if (source_->currentData().toString() == kStandIn) {
     live_.quiet();
@@ -263,9 +263,6 @@ void MainWindow::updateActions() {
        std::initializer_list<QWidget*>{studentList_, lesson_, source_, output_, playerProfile_, support_,
                                        tempo_, staff_, note_, seconds_, level_, a4_, temperament_})
     w->setEnabled(still);
-  const PitchReference reference = card()->reference;
-  if (reference == PitchReference::equal || reference == PitchReference::just)
-    temperament_->setEnabled(false);
   editStudent_->setEnabled(writes && still && student());
   eraseStudent_->setEnabled(writes && still && student());
   record_->setEnabled(writes);

@@ -81,8 +81,10 @@ void NoteMap::paintEvent(QPaintEvent*) {
       include(target->high.value_or(0.0));
     }
     if (const double wanting = chart->leastSpan - (high - low); wanting > 0.0) {
-      low -= wanting / 2.0;
-      high += wanting / 2.0;
+      // What cannot be below nothing keeps its axis there.
+      const double below = low >= 0.0 ? std::min(low, wanting / 2.0) : wanting / 2.0;
+      low -= below;
+      high += wanting - below;
     }
     // What is written at the axis: whole numbers that hold all of it.
     const double lowest = std::floor(low), highest = std::ceil(high);

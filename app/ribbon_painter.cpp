@@ -6,6 +6,7 @@
 #include "app/note_names.h"
 #include "app/style.h"
 #include "core/exercise/judging.h"
+#include "core/measure/notes.h"
 
 namespace calando {
 
@@ -32,7 +33,6 @@ QBrush inkBrush(int shade) {
   return QBrush(style::pitch, shade == 0 ? Qt::Dense5Pattern : Qt::Dense4Pattern);  // grain
 }
 
-/// A label with a little paper behind it, kept inside the area.
 /// Behind words that stand over the ribbon.
 QColor clearedSheet() {
   QColor ground = style::sheet;
@@ -72,16 +72,6 @@ class Labels {
   QRectF area_;
   std::vector<QRectF> taken_;
 };
-
-/// A pause of the tongue between two notes is no break in either.
-bool isBetweenNotes(const Dropout& gap, const Tone& tone) {
-  const double middle = gap.at_s + gap.length_s / 2.0;
-  for (std::size_t i = 1; i < tone.notes.size(); ++i)
-    if (tone.notes[i - 1].written != tone.notes[i].written && middle > tone.notes[i - 1].end_s - 0.05 &&
-        middle < tone.notes[i].start_s + 0.05)
-      return true;
-  return false;
-}
 
 /// Qt's antialiasing takes a time that grows with the square of a shape's width: long lines are drawn in
 /// pieces.

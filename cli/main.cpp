@@ -30,7 +30,8 @@ struct Failure {
 
 struct AnalyseOptions {
   std::string file, instrument, note, fingering, temperament = "equal", tonic, exercise = "steady-tone",
-                                                 level = "growing", channel = "mix", tracks, against;
+                                                 level = "growing", channel = "mix", tracks, against, lowest,
+                                                 highest;
   double target_hz = 0.0, a4_hz = 440.0;
   std::optional<double> tempo, start_s, drone_hz;
 };
@@ -101,6 +102,13 @@ Context contextOf(const AnalyseOptions& o) {
     if (!fundamental) refuse(printable(fundamental.error()));
     context.fundamental = *fundamental;
   }
+  const auto end = [&](const std::string& name) {
+    const auto notes = notesOf(name, context.instrument);
+    return notes.empty() ? std::nullopt : std::optional(notes.front());
+  };
+  context.range = {end(o.lowest), end(o.highest)};
+  if (context.range.lowest && !context.range.holds(*context.range.lowest))
+    refuse("--lowest lies above --highest; exchange them");
   context.exercise = exerciseOf(o.exercise);
   context.tempo_bpm = o.tempo;
   context.start_s = o.start_s;
@@ -255,6 +263,8 @@ int run(int argc, char** argv) {
   analyse->add_option("file", a.file, "The sound file")->required();
   analyse->add_option("--instrument", a.instrument);
   analyse->add_option("--note", a.note, "Written note asked for; several with commas");
+  analyse->add_option("--lowest", a.lowest, "The player's lowest written note: exercises make none below it");
+  analyse->add_option("--highest", a.highest, "The player's highest written note");
   analyse->add_option("--target-hz", a.target_hz);
   analyse->add_option("--fingering", a.fingering);
   analyse->add_option("--a4", a.a4_hz);

@@ -19,7 +19,6 @@ std::optional<double> optionalNumber(const json& entry, const char* key) {
   return entry.at(key).get<double>();
 }
 
-/// The target that holds here: the seconds asked for, the card's own at this level, or the level's.
 /// The card asks for tones that begin with the breath alone, and says nothing else of the air before them.
 bool asksForAirBefore(const Exercise& exercise) {
   const bool breath =
@@ -28,6 +27,7 @@ bool asksForAirBefore(const Exercise& exercise) {
   return breath && std::ranges::none_of(exercise.targets, own);
 }
 
+/// The target that holds here: the seconds asked for, the card's own at this level, or the level's.
 std::optional<Target> targetFor(const std::string& id, const Context& context) {
   if (!context.exercise->scored) return std::nullopt;
   if (id == "air_before_ms" && asksForAirBefore(*context.exercise)) return std::nullopt;

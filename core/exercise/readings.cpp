@@ -4,6 +4,7 @@
 #include <array>
 #include <cmath>
 
+#include "core/measure/notes.h"
 #include "core/measure/statistics.h"
 
 namespace calando {
@@ -55,11 +56,15 @@ template <auto Member>
 std::optional<double> ofCue(const Heard& heard) {
   return medianOf(valuesOf(heard.played, [](const CueResult& c) { return c.*Member; }));
 }
-template <auto Member>
+std::ptrdiff_t slipsIn(const Tone& tone) { return std::ssize(tone.slips); }
+std::ptrdiff_t breaksIn(const Tone& tone) {
+  return std::ranges::count_if(tone.dropouts, [&](const Dropout& d) { return !isBetweenNotes(d, tone); });
+}
+template <auto CountIn>
 std::optional<double> count(const Heard& heard) {
   if (heard.tones.empty()) return std::nullopt;
-  std::size_t sum = 0;
-  for (const Tone* tone : heard.tones) sum += (tone->*Member).size();
+  std::ptrdiff_t sum = 0;
+  for (const Tone* tone : heard.tones) sum += CountIn(*tone);
   return static_cast<double>(sum);
 }
 template <auto Member>
@@ -131,10 +136,10 @@ constexpr std::array kReadings{
     ReadingKind{"missing", "Missing", "", Area::startsAndLasts,
                 "How many of the notes asked for did not come.", missing},
     ReadingKind{"dropouts", "Breaks", "", Area::startsAndLasts,
-                "How often the sound stops for up to 150 ms and comes back.", count<&Tone::dropouts>},
+                "How often the sound stops for up to 150 ms within a note and comes back.", count<breaksIn>},
     ReadingKind{"slips", "Slips", "", Area::startsAndLasts,
                 "How often the note jumps to another partial, by 150 cents or more, and back.",
-                count<&Tone::slips>},
+                count<slipsIn>},
     ReadingKind{"air_before_ms", "Air before", "ms", Area::startsAndLasts,
                 "How long air is heard, without a break, before the tone speaks.",
                 ofTone<&Tone::onset, &Onset::air_before_ms>},

@@ -21,6 +21,7 @@ constexpr double kTrim_cents = 15.0;
 constexpr double kClearOfBreak_s = 0.025;
 constexpr std::size_t kRecent = 25;  // frames whose median says where the note is
 constexpr std::size_t kPersist = 3;  // frames that must agree before a note ends
+constexpr double kSlack_s = 0.05;    // a pause may reach that far into the notes beside it
 constexpr double kEdge_s = 0.25;     // a way in or out shorter than this belongs to the note
 
 /// Frames [first, last] of a line.
@@ -199,6 +200,18 @@ NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s) {
     if (end_s - tail.end_s < kEdge_s) tail.end_s = end_s;
   }
   return layout;
+}
+
+bool isBetweenNotes(const Dropout& dropout, const Tone& tone) {
+  const double middle = dropout.at_s + dropout.length_s / 2.0;
+  for (std::size_t i = 1; i < tone.notes.size(); ++i) {
+    const Note& before = tone.notes[i - 1];
+    const Note& after = tone.notes[i];
+    if (before.written != after.written && middle > before.end_s - kSlack_s &&
+        middle < after.start_s + kSlack_s)
+      return true;
+  }
+  return false;
 }
 
 }  // namespace calando

@@ -38,4 +38,7 @@ struct NoteLayout {
 PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump>& jumps);
 NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s);
 
+/// Whether a dropout of the tone is a pause of the tongue between two different notes: no break in either.
+bool isBetweenNotes(const Dropout& dropout, const Tone& tone);
+
 }  // namespace calando

@@ -268,6 +268,22 @@ TEST_F(Contract, ACardOfOnesOwnSaysWhatThePitchIsHeldAgainst) {
                 "one of equal, just, home");
 }
 
+TEST_F(Contract, AnExerciseKeepsToThePlayersRange) {
+  const auto file = tone("c.wav", {.f0_hz = 261.63, .seconds = 1.5, .before_s = 0.3, .after_s = 0.3});
+  const auto asked = [&](const std::string& options) {
+    std::string notes;
+    const json j = json::parse(run("analyse " + file + " --exercise scale-8-8 --note C4" + options).out);
+    for (const json& cue : j["cues"])
+      if (cue["asked"].is_string()) notes += cue["asked"].get<std::string>() + " ";
+    return notes;
+  };
+  EXPECT_EQ(asked(""), "C4 D4 E4 F4 G4 A4 B4 C5 ");
+  EXPECT_EQ(asked(" --highest F4"), "C4 D4 E4 F4 ");
+  EXPECT_EQ(asked(" --lowest E4 --highest A4"), "C4 E4 F4 G4 A4 ");  // what is named is asked for
+  expectRefused("analyse " + file + " --lowest G4 --highest C4", 2, "exchange");
+  expectRefused("analyse " + file + " --lowest H4", 2, "H4");
+}
+
 TEST_F(Contract, AnExerciseHasARowForEveryCue) {
   ASSERT_EQ(
       run("stand-in --exercise home-three --tempo 90 --player steady --instrument horn-f --note C5 --out " +

@@ -160,6 +160,25 @@ TEST(Verdicts, AirBeforeIsNoFaultWhereTheCardAsksForABreathStart) {
   }
 }
 
+TEST(Verdicts, APauseBetweenTwoNotesIsNoBreakButOneWithinANoteIs) {
+  const auto breaks = [](double at_s, int secondNote) {
+    return reading(judged([=](Tone& t, Note& n) {
+                     Note next = n;
+                     next.written = secondNote;
+                     next.start_s = n.end_s + 0.1;
+                     next.end_s = next.start_s + 1.0;
+                     t.dropouts = {{at_s < 0.0 ? n.end_s : at_s, 0.1}};
+                     t.notes.push_back(next);
+                   }),
+                   "dropouts")
+        .value;
+  };
+  const int same = goodTake().tones[0].notes[0].written;
+  EXPECT_EQ(breaks(-1.0, same + 2), 0.0);
+  EXPECT_EQ(breaks(-1.0, same), 1.0);  // the same note stopped and came back
+  EXPECT_EQ(breaks(goodTake().tones[0].start_s + 2.0, same + 2), 1.0);
+}
+
 TEST(Verdicts, AreNotYetWhenNothingOrAnotherNoteCame) {
   Analysis silent;
   judgeAs(silent, growing());

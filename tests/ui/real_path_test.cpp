@@ -15,6 +15,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/ribbon_view.h"
 #include "app/style.h"
@@ -44,6 +45,13 @@ class Room {
   template <class T>
   T* find(const char* name) {
     return window_->findChild<T*>(name);
+  }
+  /// A counted step, to a heard click.
+  void chooseClicked(const char* step, double tempo) {
+    window_->findChild<LessonView*>()->choose(step);
+    auto* support = find<QComboBox>("support");
+    support->setCurrentIndex(support->findData("click"));
+    find<QDoubleSpinBox>("tempo")->setValue(tempo);
   }
   void press(Qt::Key key) { QTest::keyClick(find<RibbonView>("ribbon"), key); }
   /// Until a take has ended by itself and is measured.
@@ -92,10 +100,7 @@ TEST(RealPath, WhatIsPlayedIntoTheRoomIsMeasuredAsItsFileIs) {
 
 TEST(RealPath, ATakeToAHeardCountSaysHowUnsureItsPlaceIsWhileTheDelayIsNotMeasured) {
   Room room;
-  room.press(Qt::Key_N);
-  auto* support = room.find<QComboBox>("support");
-  support->setCurrentIndex(support->findData("click"));
-  room.find<QDoubleSpinBox>("tempo")->setValue(160);
+  room.chooseClicked("scale-4-4", 160);
   const QString file = room.file("played.wav");
   ASSERT_TRUE(writeSound(file.toStdString(), sounds::tone({.f0_hz = 349.23, .seconds = 4.0}), 48000.0,
                          SoundFormat::wav24));
@@ -126,11 +131,7 @@ TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
   auto* message = room.find<QLabel>("message");
   ASSERT_TRUE(QTest::qWaitFor([&] { return message->text().contains("takes"); }, 10000))
       << message->text().toStdString();
-  room.press(Qt::Key_N);
-  room.press(Qt::Key_N);
-  auto* support = room.find<QComboBox>("support");
-  support->setCurrentIndex(support->findData("click"));
-  room.find<QDoubleSpinBox>("tempo")->setValue(120);
+  room.chooseClicked("swell", 120);
   room.press(Qt::Key_Space);
   ASSERT_TRUE(room.takeIsThere(20000));
   // The clicks themselves are in the recording: the first cue's lies where the take says the count stands.
