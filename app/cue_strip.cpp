@@ -80,11 +80,15 @@ void paintCueStrip(QPainter& painter, const TakePicture& picture, const RibbonSc
     painter.fillRect(box, i == chosen ? style::band : style::sheet);
     painter.setPen(QPen(i == chosen ? style::pitch : style::rule, i == chosen ? 2 : 1));
     painter.drawRect(box);
-    painter.setFont(style::serif(12));
     painter.setPen(style::ink);
     const bool judged = !picture.live && box.width() > 11;
-    if (box.width() > painter.fontMetrics().horizontalAdvance(cue.name) + 2)
+    for (const double size :
+         {12.0, 10.5, 9.0}) {  // a narrow cue has its name smaller, none at all where it is a sliver
+      painter.setFont(style::serif(size));
+      if (box.width() <= painter.fontMetrics().horizontalAdvance(cue.name) + 2) continue;
       painter.drawText(box.adjusted(0, 0, 0, judged ? -13 : 0), Qt::AlignCenter, cue.name);
+      break;
+    }
     if (judged)
       style::paintVerdict(painter, QRectF(box.center().x() - 5.5, box.bottom() - 13, 11, 11), cue.verdict);
   }
