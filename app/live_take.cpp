@@ -14,7 +14,6 @@ namespace {
 constexpr auto kPictureEvery = std::chrono::milliseconds(16);
 constexpr auto kMeterEvery = std::chrono::milliseconds(60);
 constexpr double kStopAfter_s = 1.0;
-constexpr double kClockWatched_s = 5.0;  // longer, and the two clocks' drift would tell
 
 }  // namespace
 
@@ -29,7 +28,7 @@ struct LiveTake::Worker {
   std::unique_ptr<Tracker> tracker;
   std::unique_ptr<TakeRecorder> recorder;
   std::vector<float> samples;
-  std::optional<std::chrono::steady_clock::time_point> began;  // of the first sample, as far as is known
+  StreamClock clock{StreamClock::Notes::late};
   Plan plan;
   bool told = false;
   bool toldFailure = false;
@@ -66,7 +65,7 @@ struct LiveTake::Worker {
     const std::lock_guard lock(mutex);
     if (!tracker) return;
     samples.insert(samples.end(), block.begin(), block.end());
-    noteBeginning(arrived);
+    clock.note(arrived, static_cast<double>(samples.size()) / rate);
     tracker->push(block);
     if (recorder && !recorder->write(block) && !toldFailure) {
       toldFailure = true;
@@ -105,16 +104,6 @@ struct LiveTake::Worker {
           owner, [o = owner] { emit o->autoStop(); }, Qt::QueuedConnection);
     }
   }
-
-  /// A block may be handed over late, never early: the one that was the least late tells when the first
-  /// sample was.
-  void noteBeginning(std::chrono::steady_clock::time_point arrived) {
-    const double heard_s = static_cast<double>(samples.size()) / rate;
-    if (heard_s > kClockWatched_s) return;
-    const auto start = arrived - std::chrono::duration_cast<std::chrono::steady_clock::duration>(
-                                     std::chrono::duration<double>(heard_s));
-    if (!began || start < *began) began = start;
-  }
 };
 
 LiveTake::LiveTake(QObject* parent) : QObject(parent) {}
@@ -148,19 +137,31 @@ void LiveTake::begin(const Plan& plan) {
   worker_->tracker = std::make_unique<Tracker>(rate_, Tracker::kLiveLag);
   worker_->recorder = std::make_unique<TakeRecorder>(plan.recording, rate_);
   worker_->samples.clear();
-  worker_->began.reset();
+  worker_->clock = StreamClock(StreamClock::Notes::late);
   worker_->plan = plan;
   worker_->told = worker_->toldFailure = false;
   running_ = true;
 }
 
+void LiveTake::placeSheet(double start_s) {
+  if (!worker_) return;
+  const std::lock_guard lock(worker_->mutex);
+  worker_->plan.sheetStart_s = start_s;
+}
+
+StreamClock LiveTake::clock() const {
+  if (!worker_) return StreamClock(StreamClock::Notes::late);
+  const std::lock_guard lock(worker_->mutex);
+  return worker_->clock;
+}
+
 LiveTake::Heard LiveTake::end() {
   running_ = false;
-  if (!worker_) return {};
+  if (!worker_) return {{}, StreamClock(StreamClock::Notes::late)};
   const std::lock_guard lock(worker_->mutex);
   worker_->tracker.reset();
   worker_->recorder.reset();
-  return {std::move(worker_->samples), worker_->began};
+  return {std::move(worker_->samples), worker_->clock};
 }
 
 }  // namespace calando

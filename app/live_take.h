@@ -1,14 +1,13 @@
 #pragma once
 
 #include <QObject>
-#include <chrono>
 #include <filesystem>
-#include <optional>
 #include <thread>
 
 #include "app/block_source.h"
 #include "app/take_picture.h"
 #include "core/measure/input_meter.h"
+#include "core/measure/stream_clock.h"
 
 namespace calando {
 
@@ -38,9 +37,12 @@ class LiveTake : public QObject {
     bool stopsByItself = true;
   };
   void begin(const Plan& plan);
+  /// Moves the counted sheet to where it is known to lie by now.
+  void placeSheet(double start_s);
+  StreamClock clock() const;
   struct Heard {
     std::vector<float> samples;
-    std::optional<std::chrono::steady_clock::time_point> began;  ///< of the first sample; empty: none came
+    StreamClock clock;
   };
   /// Ends it and hands over what was heard.
   Heard end();

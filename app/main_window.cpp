@@ -133,6 +133,7 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
            "another source."));
   });
   connect(&player_, &SoundPlayer::moved, this, [this](double t) { ribbon_->setCursor(t); });
+  connect(&player_, &SoundPlayer::moved, this, &MainWindow::placeCount);
   connect(&player_, &SoundPlayer::stopped, this, [this] { play_->setText(tr("Play")); });
   connect(ribbon_, &RibbonView::placeChosen, this, [this](double t) { ribbon_->setCursor(t); });
   connect(devices_, &QMediaDevices::audioInputsChanged, this, &MainWindow::fillSources);

@@ -59,6 +59,12 @@ class MainWindow : public QMainWindow {
   bool eventFilter(QObject* watched, QEvent* event) override;
 
  private:
+  /// What a take is held against that was played to a heard count.
+  enum class Count {
+    asHeard,
+    ownUnmeasured,  // the notes' own: the delay is not known
+    ownStumbled     // the notes' own: sound was late or missing on its way
+  };
   struct Opened {
     Take take;
     std::shared_ptr<std::vector<float>> samples;
@@ -66,7 +72,7 @@ class MainWindow : public QMainWindow {
     std::shared_ptr<TakePicture> picture;
     std::optional<std::filesystem::path> recording;  // to be discarded once kept
     QString error;
-    bool ownCount = false;  // played to a heard count whose delay is not known
+    Count count = Count::asHeard;
   };
 
   // Building
@@ -115,10 +121,12 @@ class MainWindow : public QMainWindow {
   void calibrate();
   void chooseOutput();
   void applyOutput();
+  void playCalibration(const std::string& setting);
   void finishCalibration(const std::string& setting);
-  /// Measured delay from a click to its recording, of the chosen source.
+  /// Measured delay from a click to its recording, of the chosen source and output.
   std::optional<double> latency() const;
-  double headStart(std::optional<std::chrono::steady_clock::time_point> recorded) const;
+  std::optional<double> countStart(const StreamClock& recording, double way_s) const;
+  void placeCount(double played_s);
   void updateTiming();
   std::string latencySetting() const;
   std::optional<double> numberSetting(const std::string& name) const;
@@ -165,8 +173,8 @@ class MainWindow : public QMainWindow {
   LiveTake live_;
   SoundPlayer player_;
   std::optional<std::filesystem::path> recording_;
-  Take sounding_;  // what the take that is being played was started with
-  bool heardCount_ = false;
+  Take sounding_;                    // what the take that is being played was started with
+  std::optional<double> countIn_s_;  // of the take under way, where its count is heard
   QString timing_;
   std::string headStripOf_;  // the step that the head strip was last set for
   std::deque<std::int64_t> unsummarised_;
@@ -176,6 +184,7 @@ class MainWindow : public QMainWindow {
   int jobs_ = 0;
   bool loading_ = false;
   std::unique_ptr<QTemporaryDir> calibration_;  // while the delay is being measured
+  int calibrationsLeft_ = 0;
   std::uint32_t standInSeed_ = 1;
 
   QListWidget* studentList_ = nullptr;

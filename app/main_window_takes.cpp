@@ -109,22 +109,19 @@ void MainWindow::startTake() {
   ribbon_->setCursor({});
   ribbon_->setHidden(earsFirst_->isChecked());
   showFigures();
-  double sheetStart_s = sheet.countIn_s();
   const Accompaniment heard = accompaniment(sheet, context);
-  heardCount_ = !standIn && sheet.counted() && accompany(heard, sheet);
-  if (heardCount_) {
+  countIn_s_.reset();
+  if (!standIn && sheet.counted() && accompany(heard, sheet)) {
     wanted.drone_hz = heard.drone_hz;
-    // Who plays to what is heard plays late by the way there and back.
-    if (const auto delay = latency()) wanted.start_s = sheet.countIn_s() + *delay;
-    sheetStart_s += SoundPlayer::delay_s();  // for the eye alone, while the delay has not been measured
+    countIn_s_ = sheet.countIn_s();
   }
   recording_ = *file;
   sounding_.asked = wanted;
   sounding_.student = student()->id;
   sounding_.source = source_->currentText().toStdString();
   if (standIn) sounding_.source = "stand-in: " + playerProfile_->currentText().toStdString();
-  live_.begin(
-      {*file, context, sheet, wanted.start_s.value_or(sheetStart_s), wanted.seconds, autoStop_->isChecked()});
+  live_.begin({*file, context, sheet, wanted.start_s.value_or(sheet.countIn_s()), wanted.seconds,
+               autoStop_->isChecked()});
   record_->setChecked(true);
   record_->setText(tr("Stop  ·  Space"));
   updateActions();
@@ -136,12 +133,16 @@ void MainWindow::stopTake() {
   LiveTake::Heard heard = live_.end();
   opened.samples = std::make_shared<std::vector<float>>(std::move(heard.samples));
   opened.recording = recording_;
-  opened.ownCount = heardCount_ && !sounding_.asked.start_s;
   recording_.reset();
   record_->setChecked(false);
   record_->setText(tr("Start  ·  Space"));
   opened.take = sounding_;
-  if (heardCount_ && opened.take.asked.start_s) *opened.take.asked.start_s -= headStart(heard.began);
+  if (countIn_s_) {
+    if (const auto way_s = latency()) opened.take.asked.start_s = countStart(heard.clock, *way_s);
+    opened.count = opened.take.asked.start_s ? Count::asHeard
+                   : latency()               ? Count::ownStumbled
+                                             : Count::ownUnmeasured;
+  }
   opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
   if (source_->currentData().toString() == kStandIn) {
     live_.quiet();
@@ -200,13 +201,17 @@ void MainWindow::keep(const Opened& opened) {
                  .arg(signedFigure(*drone));
   const bool heard = !opened.picture->analysis.tones.empty();
   if (!heard) notes << tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.");
-  const bool ownCount = heard && opened.ownCount;
-  if (ownCount)
+  if (heard && opened.count == Count::ownStumbled)
+    notes << tr(
+        "The sound stumbled in this take: the computer was busy. The notes are held against their own count, "
+        "not against the one that was heard.");
+  const bool unmeasured = heard && opened.count == Count::ownUnmeasured;
+  if (unmeasured)
     notes << tr("The delay of this set-up is not measured: the notes are held against their own count. Where "
                 "they lie against the one that was heard is uncertain by up to %1 ms.")
                  .arg(1000.0 * kLongestLatency_s, 0, 'f', 0);
   notes.removeAll(QString());
-  if (ownCount)
+  if (unmeasured)
     say(notes.join(' '), tr("Measure delay"), [this] { calibrate(); });
   else if (!notes.isEmpty())
     say(notes.join(' '));

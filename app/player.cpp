@@ -4,26 +4,35 @@
 #include <QBuffer>
 #include <QMediaDevices>
 #include <QTimer>
+#include <chrono>
+#include <mutex>
 
 namespace calando {
 
 namespace {
-// The system's default may hold seconds, and a count must not be late; less would stumble on a busy machine.
-constexpr qint64 kBuffer_us = 150000;
+// The system's default may hold seconds. What is asked for is how long this thread or the sound system may be
+// held up: of 150 ms a third were left, and a count stumbled. It makes nothing later: the output starts at
+// once.
+constexpr qint64 kBuffer_us = 500000;
 constexpr double kFlush_s = 0.3;  // after this the last samples are out
 }  // namespace
+
+struct SoundPlayer::Watch {
+  std::mutex mutex;
+  StreamClock clock{StreamClock::Notes::eitherWay};
+};
 
 /// The sink and its samples; made, used and destroyed on the player's thread.
 class SoundPlayer::Output : public QObject {
  public:
   Output(const QAudioDevice& device, const QAudioFormat& format, QByteArray bytes, double from_s, bool loop,
-         std::shared_ptr<std::atomic<Ticks>> began)
+         std::shared_ptr<Watch> watch)
       : device_(device),
         format_(format),
         bytes_(std::move(bytes)),
         from_s_(from_s),
         loop_(loop),
-        began_(std::move(began)) {}
+        watch_(std::move(watch)) {}
 
   void start(std::function<void(double)> moved, std::function<void()> finished) {
     moved_ = std::move(moved);
@@ -32,7 +41,6 @@ class SoundPlayer::Output : public QObject {
     buffer_->open(QIODevice::ReadOnly);
     sink_ = new QAudioSink(device_, format_, this);
     sink_->setBufferSize(format_.bytesForDuration(kBuffer_us));
-    *began_ = std::chrono::steady_clock::now().time_since_epoch().count();
     sink_->start(buffer_);
     auto* timer = new QTimer(this);
     timer->setInterval(16);
@@ -50,12 +58,26 @@ class SoundPlayer::Output : public QObject {
     const double length_s =
         static_cast<double>(format_.durationForBytes(static_cast<qint32>(bytes_.size()))) / 1e6;
     const double played = static_cast<double>(sink_->processedUSecs()) / 1e6;
-    if (played < length_s) return moved_(from_s_ + played);
+    if (played < length_s) {
+      if (played > 0.0) watch(played);
+      return moved_(from_s_ + played);
+    }
     if (sink_->state() != QAudio::IdleState && played < length_s + kFlush_s) return;
     if (!loop_) return finished_();
     sink_->stop();
+    watchAnew();
     buffer_->seek(0);
     sink_->start(buffer_);
+  }
+
+  void watchAnew() {
+    const std::lock_guard lock(watch_->mutex);
+    watch_->clock = StreamClock(StreamClock::Notes::eitherWay);
+  }
+
+  void watch(double played_s) {
+    const std::lock_guard lock(watch_->mutex);
+    watch_->clock.note(std::chrono::steady_clock::now(), played_s);
   }
 
   QAudioDevice device_;
@@ -67,10 +89,12 @@ class SoundPlayer::Output : public QObject {
   std::function<void()> finished_;
   double from_s_;
   bool loop_;
-  std::shared_ptr<std::atomic<Ticks>> began_;
+  std::shared_ptr<Watch> watch_;
 };
 
-SoundPlayer::SoundPlayer(QObject* parent) : QObject(parent) { thread_.start(QThread::TimeCriticalPriority); }
+SoundPlayer::SoundPlayer(QObject* parent) : QObject(parent), watch_(std::make_shared<Watch>()) {
+  thread_.start(QThread::TimeCriticalPriority);
+}
 
 SoundPlayer::~SoundPlayer() {
   stop();
@@ -78,12 +102,9 @@ SoundPlayer::~SoundPlayer() {
   thread_.wait();
 }
 
-double SoundPlayer::delay_s() { return static_cast<double>(kBuffer_us) / 2e6; }
-
-std::optional<std::chrono::steady_clock::time_point> SoundPlayer::began() const {
-  using Clock = std::chrono::steady_clock;
-  const Ticks ticks = began_ ? began_->load() : 0;
-  return ticks == 0 ? std::nullopt : std::optional(Clock::time_point(Clock::duration(ticks)));
+StreamClock SoundPlayer::clock() const {
+  const std::lock_guard lock(watch_->mutex);
+  return watch_->clock;
 }
 
 bool SoundPlayer::play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s,
@@ -103,8 +124,8 @@ bool SoundPlayer::play(const std::vector<float>& samples, double rate_hz, double
     const auto value = static_cast<qint16>(std::lround(std::clamp(samples[i], -1.0f, 1.0f) * 32767.0f));
     bytes.append(reinterpret_cast<const char*>(&value), 2);
   }
-  began_ = std::make_shared<std::atomic<Ticks>>(0);
-  output_ = new Output(device, format, std::move(bytes), from_s, loop, began_);
+  watch_ = std::make_shared<Watch>();
+  output_ = new Output(device, format, std::move(bytes), from_s, loop, watch_);
   output_->moveToThread(&thread_);
   // What a finished output still has in the queue is not taken for the next one's.
   const auto current = [this, output = output_](auto act) {

@@ -3,11 +3,11 @@
 #include <QAudioDevice>
 #include <QObject>
 #include <QThread>
-#include <atomic>
-#include <chrono>
 #include <memory>
 #include <optional>
 #include <vector>
+
+#include "core/measure/stream_clock.h"
 
 namespace calando {
 
@@ -26,11 +26,8 @@ class SoundPlayer : public QObject {
   bool play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop);
   void stop();
   bool playing() const { return output_ != nullptr; }
-  /// Seconds from the start to the first sound where that has not been measured: half of what the output may
-  /// hold.
-  static double delay_s();
-  /// When the output began with what was played last; empty while it has not.
-  std::optional<std::chrono::steady_clock::time_point> began() const;
+  /// Of what was played last, by the steady clock and by what the sound system says is out.
+  StreamClock clock() const;
 
  signals:
   void moved(double seconds);
@@ -38,9 +35,9 @@ class SoundPlayer : public QObject {
 
  private:
   class Output;
-  using Ticks = std::chrono::steady_clock::rep;
+  struct Watch;
   QThread thread_;
-  std::shared_ptr<std::atomic<Ticks>> began_;  // of the steady clock; 0: not yet
+  std::shared_ptr<Watch> watch_;
   QAudioDevice device_;
   Output* output_ = nullptr;  // lives on the thread
 };

@@ -12,8 +12,8 @@ namespace calando {
 namespace {
 
 constexpr int kClicks = 8;
-constexpr int kLeastClicks = 6;
 constexpr double kApart_s = 0.5;
+constexpr double kEarliest_s = 0.05;
 constexpr double kAgree_s = 0.01;
 constexpr double kStandsOut = 6.0;  // times the median correlation
 
@@ -44,27 +44,30 @@ std::vector<float> calibrationSound(double rate_hz) {
   return out;
 }
 
-std::optional<Latency> latencyOf(std::span<const float> recorded, double rate_hz) {
+Calibration calibrationOf(std::span<const float> recorded, double rate_hz, double headStart_s) {
   const std::vector<float> one = click(rate_hz);
   std::vector<double> delays;
   for (int i = 1; i <= kClicks; ++i) {
-    const auto from = static_cast<std::size_t>(std::lround(i * kApart_s * rate_hz));
+    const double played_s = i * kApart_s - headStart_s;
+    const auto from = std::max(0L, std::lround((played_s - kEarliest_s) * rate_hz));
+    const auto to = std::min(std::lround((played_s + kLongestLatency_s) * rate_hz),
+                             static_cast<long>(recorded.size()) - static_cast<long>(one.size()) + 1);
+    if (from >= to) continue;
     std::vector<double> heights;
-    for (std::size_t lag = 0; lag < static_cast<std::size_t>(kLongestLatency_s * rate_hz); ++lag) {
-      if (from + lag + one.size() > recorded.size()) break;
-      heights.push_back(correlation(one, &recorded[from + lag]));
-    }
-    if (heights.empty()) continue;
+    for (long at = from; at < to; ++at)
+      heights.push_back(correlation(one, &recorded[static_cast<std::size_t>(at)]));
     const auto peak = std::ranges::max_element(heights);
     if (*peak > kStandsOut * median(heights) && *peak > 0.0)
-      delays.push_back(static_cast<double>(peak - heights.begin()) / rate_hz);
+      delays.push_back(static_cast<double>(from + (peak - heights.begin())) / rate_hz - played_s);
   }
-  if (delays.size() < kLeastClicks) return std::nullopt;
+  Calibration found{static_cast<int>(delays.size()), std::nullopt};
+  if (std::ssize(delays) < kLeastClicks) return found;
   const double middle = median(delays);
   std::erase_if(delays, [middle](double d) { return std::abs(d - middle) > kAgree_s; });
-  if (delays.size() < kLeastClicks) return std::nullopt;
+  if (std::ssize(delays) < kLeastClicks) return found;
   const auto [earliest, latest] = std::ranges::minmax(delays);
-  return Latency{median(delays), latest - earliest};
+  found.latency = Latency{median(delays), latest - earliest};
+  return found;
 }
 
 }  // namespace calando

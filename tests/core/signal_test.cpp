@@ -5,7 +5,6 @@
 #include <random>
 
 #include "core/measure/input_meter.h"
-#include "core/measure/latency.h"
 #include "core/measure/statistics.h"
 #include "core/signal/coarse_pitch.h"
 #include "core/signal/energy_track.h"
@@ -272,32 +271,6 @@ TEST(InputMeter, DoesNotTakeAPlayersPausesForAnAutomaticGain) {
     meter.push(sounds::noise(0.6, 4e-3));  // breathes in
   }
   EXPECT_EQ(meter.state(0).remark, InputState::Remark::none);
-}
-
-TEST(Latency, IsFoundToTheSampleUnderNoiseAndEchoes) {
-  for (const double delay : {0.013, 0.08, 0.31}) {
-    const auto played = calibrationSound(48000.0);
-    auto heard = sounds::noise(5.2, 0.01);
-    const auto add = [&](double at, float gain) {
-      const auto from = static_cast<std::size_t>(std::lround(at * 48000.0));
-      for (std::size_t n = 0; n < played.size() && from + n < heard.size(); ++n)
-        heard[from + n] += gain * played[n];
-    };
-    add(delay, 0.2f);
-    add(delay + 0.007, 0.12f);
-    const auto found = latencyOf(heard, 48000.0);
-    ASSERT_TRUE(found) << delay;
-    EXPECT_NEAR(found->seconds, delay, 1.0 / 48000.0);
-    EXPECT_LT(found->spread_s, 0.001);
-  }
-}
-
-TEST(Latency, IsNotMadeUp) {
-  EXPECT_FALSE(latencyOf(sounds::noise(5.0, 0.1), 48000.0));
-  EXPECT_FALSE(latencyOf(std::vector<float>(240000, 0.0f), 48000.0));
-  EXPECT_FALSE(latencyOf({}, 48000.0));
-  const auto tooSoon = calibrationSound(48000.0);
-  EXPECT_FALSE(latencyOf(std::span(tooSoon).first(80000), 48000.0));  // three clicks
 }
 
 TrackFrame frameOf(float f0_hz) {

@@ -4,6 +4,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
+#include <csignal>
 
 namespace calando {
 
@@ -29,6 +30,12 @@ class SoundServer {
   ~SoundServer() {
     server_.terminate();
     server_.waitForFinished(5000);
+  }
+  /// No sound moves for a while, as when the computer is too busy for it.
+  void holdUp(int ms) const {
+    kill(static_cast<pid_t>(server_.processId()), SIGSTOP);
+    QTest::qWait(ms);
+    kill(static_cast<pid_t>(server_.processId()), SIGCONT);
   }
   bool runs() const {
     return server_.state() == QProcess::Running && QFile::exists(folder_.filePath("socket"));
