@@ -31,9 +31,8 @@ void StreamClock::note(std::chrono::steady_clock::time_point now, double positio
 }
 
 std::vector<double> StreamClock::seconds() const {
-  std::vector<double> all = finished_;
-  if (!present_.empty()) all.push_back(summed(notes_, present_));
-  return all;
+  if (finished_.empty() && !present_.empty()) return {summed(notes_, present_)};
+  return finished_;
 }
 
 std::optional<double> StreamClock::began_s() const {
@@ -43,18 +42,22 @@ std::optional<double> StreamClock::began_s() const {
 }
 
 double StreamClock::slipped_s() const {
-  const std::vector<double> all = seconds();
+  std::vector<double> all = seconds();
+  // Whatever came less late afterwards shows what was late before, not missing.
+  if (notes_ == Notes::late)
+    for (std::size_t i = all.size(); i-- > 1;) all[i - 1] = std::min(all[i - 1], all[i]);
   double slipped = 0.0;
   for (std::size_t i = 1; i < all.size(); ++i)
     if (const double step = all[i] - all[i - 1]; std::abs(step) >= kStep_s) slipped += step;
   return slipped;
 }
 
+bool StreamClock::stumbled() const { return std::abs(slipped_s()) >= kStep_s; }
+
 std::optional<double> headStart_s(const StreamClock& output, const StreamClock& recording) {
   const auto played = output.began_s();
   const auto recorded = recording.began_s();
-  const auto stumbled = [](const StreamClock& clock) { return std::abs(clock.slipped_s()) >= kStep_s; };
-  if (!played || !recorded || stumbled(output) || stumbled(recording)) return std::nullopt;
+  if (!played || !recorded || output.stumbled() || recording.stumbled()) return std::nullopt;
   return *recorded - *played;
 }
 

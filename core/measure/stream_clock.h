@@ -23,17 +23,19 @@ class StreamClock {
   /// Seconds of the steady clock, from the first five seconds of notes: later the two clocks' drift would
   /// tell.
   std::optional<double> began_s() const;
-  /// Seconds the stream has lost in steps of 25 ms or more from one second to the next (negative: gained).
-  /// Less is the notes' own unsteadiness; a step and its way back are none.
+  /// Seconds that were lost on the way or held it up, in steps of 25 ms or more from one full second to the
+  /// next: less is the notes' own unsteadiness, a step and its way back are none. Negative, of estimates
+  /// only, where it is further than it can be.
   double slipped_s() const;
+  bool stumbled() const;
 
  private:
-  std::vector<double> seconds() const;
+  std::vector<double> seconds() const;  // the beginning by each full one, or by the first
 
   Notes notes_;
   double second_s_ = 0.0;         // when the present one began
   std::vector<double> present_;   // beginnings by the notes of the present second
-  std::vector<double> finished_;  // the beginning by each second before
+  std::vector<double> finished_;  // the beginning by each full second before
 };
 
 /// Seconds by which the output began before the recording did. It differs from take to take with what else

@@ -81,17 +81,16 @@ TEST(StreamClock, KnowsAStumbleFromABusySecondAndFromDrift) {
   for (const Notes notes : {Notes::late, Notes::eitherWay}) {
     const StreamClock even = at(notes, [](double) { return 0.0; });
     const StreamClock gap = at(notes, [](double t) { return t < 2.4 ? 0.0 : 0.06; });
-    const StreamClock missing = at(notes, [](double t) { return t < 41.0 ? 0.08 : 0.0; });
+    const StreamClock early = at(notes, [](double t) { return t < 41.0 ? 0.08 : 0.0; });
     const StreamClock busy = at(notes, [](double t) { return t > 3.0 && t < 6.2 ? 0.09 : 0.0; });
     const StreamClock drift = at(notes, [](double t) { return 0.001 * t; });
     EXPECT_NEAR(gap.slipped_s(), 0.06, 1e-6);
-    EXPECT_NEAR(missing.slipped_s(), -0.08, 1e-6);
+    // Blocks that come less late afterwards were late before.
+    EXPECT_NEAR(early.slipped_s(), notes == Notes::late ? 0.0 : -0.08, 1e-6);
     EXPECT_NEAR(busy.slipped_s(), 0.0, 1e-6);
     EXPECT_EQ(drift.slipped_s(), 0.0);
-    for (const StreamClock& stumbled : {gap, missing}) {
-      EXPECT_FALSE(headStart_s(stumbled, even));
-      EXPECT_FALSE(headStart_s(even, stumbled));
-    }
+    EXPECT_FALSE(headStart_s(gap, even));
+    EXPECT_FALSE(headStart_s(even, gap));
     EXPECT_NEAR(*headStart_s(even, busy), 0.0, 1e-6);
     EXPECT_NEAR(*headStart_s(even, drift), 0.0025, 0.0025);
   }
