@@ -112,12 +112,12 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
 
   connect(&live_, &LiveTake::inputChanged, this, &MainWindow::showInput);
   connect(&live_, &LiveTake::grew, this, [this](const TakePicturePtr& picture, double held) {
-    if (!live_.running()) return;
+    if (!taking()) return;
     ribbon_->setPicture(picture);
     ribbon_->setHeld(held);
   });
   connect(&live_, &LiveTake::autoStop, this, [this] {
-    if (live_.running()) stopTake();
+    if (taking()) stopTake();
   });
   connect(&live_, &LiveTake::recordingFailed, this, [this] {
     say(
@@ -125,15 +125,21 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
            "memory. Stop the take and make room."));
   });
   connect(&live_, &LiveTake::sourceEnded, this, [this] {
-    if (live_.running()) stopTake();
+    endCalibration();
+    if (taking()) stopTake();
     live_.quiet();
     say(
         tr("No more sound comes from the microphone. What was played until then is kept; plug it in again or "
            "choose "
            "another source."));
   });
-  connect(&player_, &SoundPlayer::moved, this, [this](double t) { ribbon_->setCursor(t); });
+  connect(&player_, &SoundPlayer::moved, this, [this](double t) {
+    if (!calibration_) ribbon_->setCursor(t);
+  });
   connect(&player_, &SoundPlayer::moved, this, &MainWindow::placeCount);
+  calibrationEnd_.setSingleShot(true);
+  calibrationEnd_.setTimerType(Qt::PreciseTimer);
+  connect(&calibrationEnd_, &QTimer::timeout, this, &MainWindow::finishCalibration);
   connect(&player_, &SoundPlayer::stopped, this, [this] { play_->setText(tr("Play")); });
   connect(ribbon_, &RibbonView::placeChosen, this, [this](double t) { ribbon_->setCursor(t); });
   connect(devices_, &QMediaDevices::audioInputsChanged, this, &MainWindow::fillSources);
@@ -261,7 +267,8 @@ void MainWindow::fillSources() {
   source_->setCurrentIndex(std::max(0, source_->findData(wanted)));
   loading_ = false;
   if (!chosen.isEmpty() && source_->currentData().toString() != chosen) {
-    if (live_.running()) stopTake();
+    endCalibration();
+    if (taking()) stopTake();
     say(tr("The microphone was unplugged. What was played until then is kept."));
   }
   sourceChosen();

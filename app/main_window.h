@@ -2,6 +2,7 @@
 
 #include <QMainWindow>
 #include <QTemporaryDir>
+#include <QTimer>
 #include <deque>
 #include <filesystem>
 #include <nlohmann/json.hpp>
@@ -117,13 +118,15 @@ class MainWindow : public QMainWindow {
   void toggleTake();
   void startTake();
   void stopTake();
+  bool taking() const { return live_.running() && !calibration_; }
   Accompaniment accompaniment(const CueSheet& sheet, const Context& context) const;
   bool accompany(const Accompaniment& heard, const CueSheet& sheet);
   void calibrate();
   void chooseOutput();
   void applyOutput();
-  void playCalibration(const std::string& setting);
-  void finishCalibration(const std::string& setting);
+  void playCalibration();
+  void finishCalibration();
+  bool endCalibration();
   /// Measured delay from a click to its recording, of the chosen source and output.
   std::optional<double> latency() const;
   std::optional<double> countStart(const StreamClock& recording, double way_s) const;
@@ -184,8 +187,13 @@ class MainWindow : public QMainWindow {
   double standInSpeed_ = 1.0;
   int jobs_ = 0;
   bool loading_ = false;
-  std::unique_ptr<QTemporaryDir> calibration_;  // while the delay is being measured
-  int calibrationsLeft_ = 0;
+  struct DelayMeasuring {
+    QTemporaryDir folder;
+    std::string setting;  // to keep it in
+    int left = 3;         // tries, where the sound stumbles
+  };
+  std::optional<DelayMeasuring> calibration_;  // while it goes on
+  QTimer calibrationEnd_;
   std::uint32_t standInSeed_ = 1;
 
   QListWidget* studentList_ = nullptr;

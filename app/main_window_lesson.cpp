@@ -15,7 +15,6 @@ namespace calando {
 
 namespace {
 
-constexpr int kCalibrations = 3;  // at most, where the sound stumbles
 /// What the sound system says of the start of a stream is that unsure: two standard deviations of a measuring
 /// and a take after it, over thirty starts.
 constexpr double kRunToRun_ms = 11.0;
@@ -254,7 +253,7 @@ std::optional<double> MainWindow::countStart(const StreamClock& recording, doubl
 
 /// For the eye, while it is counted in; how it lay is settled by the whole take.
 void MainWindow::placeCount(double played_s) {
-  if (!live_.running() || !countIn_s_ || played_s > *countIn_s_) return;
+  if (!taking() || !countIn_s_ || played_s > *countIn_s_) return;
   if (const auto start_s = countStart(live_.clock(), latency().value_or(0.0))) live_.placeSheet(*start_s);
 }
 
@@ -306,31 +305,32 @@ void MainWindow::chooseOutput() {
 
 /// Clicks out, microphone in.
 void MainWindow::calibrate() {
-  if (live_.running() || calibration_) return;
+  if (live_.running()) return;
   if (!live_.listening()) return say(tr("No sound comes from this source. Choose another one first."));
-  calibration_ = std::make_unique<QTemporaryDir>();
-  calibrationsLeft_ = kCalibrations;
+  calibration_.emplace().setting = latencySetting();
+  record_->setChecked(true);
+  record_->setText(tr("Stop  ·  Space"));
   say(tr("Eight clicks: let the microphone hear them, and be quiet for five seconds."));
-  playCalibration(latencySetting());
+  playCalibration();
 }
 
-void MainWindow::playCalibration(const std::string& setting) {
+void MainWindow::playCalibration() {
   constexpr double rate = 48000.0;
   const std::vector<float> clicks = calibrationSound(rate);
   if (!player_.play(clicks, rate, 0.0, 1e9, false)) {
-    calibration_.reset();
+    endCalibration();
     return say(tr("There is no sound output to click on. Plug in headphones or loudspeakers."));
   }
-  --calibrationsLeft_;
-  live_.begin({.recording = calibration_->filePath("clicks.wav").toStdString(),
+  --calibration_->left;
+  live_.begin({.recording = calibration_->folder.filePath("clicks.wav").toStdString(),
                .context = {},
                .sheet = {},
                .stopsByItself = false});
-  const auto length = static_cast<int>(1000.0 * static_cast<double>(clicks.size()) / rate) + 600;
-  QTimer::singleShot(length, Qt::PreciseTimer, this, [this, setting] { finishCalibration(setting); });
+  calibrationEnd_.start(static_cast<int>(1000.0 * static_cast<double>(clicks.size()) / rate) + 600);
+  updateActions();
 }
 
-void MainWindow::finishCalibration(const std::string& setting) {
+void MainWindow::finishCalibration() {
   const double rate = live_.rate();
   const LiveTake::Heard heard = live_.end();
   const auto head_s = headStart_s(player_.clock(), heard.clock);
@@ -338,30 +338,38 @@ void MainWindow::finishCalibration(const std::string& setting) {
   const Calibration found = calibrationOf(heard.samples, rate, head_s.value_or(0.0));
   const bool measured = head_s && found.latency;
   const bool stumbled = !head_s || found.heard >= kLeastClicks;
-  if (!measured && stumbled && calibrationsLeft_ > 0) {
+  if (!measured && stumbled && calibration_->left > 0) {
     say(tr("The sound stumbled: the computer was busy. Once more, eight clicks."));
-    return playCalibration(setting);
+    return playCalibration();
   }
-  calibration_.reset();
+  const std::string setting = calibration_->setting;
+  endCalibration();
   if (!measured)
-    return say(stumbled ? tr("The sound was late or missing on its way each time. Close what keeps the "
-                             "computer busy and measure again; until "
-                             "then timing is held against the notes' own count.")
-                        : tr("The clicks were not heard clearly. Turn the loudspeaker up or move the "
-                             "microphone closer, and "
-                             "measure again; until then timing is held against the notes' own count."));
+    return say(
+        stumbled
+            ? tr("The sound was late or missing on its way each time. Close what keeps the computer busy and "
+                 "measure again; until then timing is held against the notes' own count.")
+            : tr("The clicks were not heard clearly. Turn the loudspeaker up or move the microphone closer, "
+                 "and "
+                 "measure again; until then timing is held against the notes' own count."));
   if (const auto kept = studio_.keepSetting(setting, std::to_string(found.latency->seconds)); !kept)
     return say(q(kept.error()));
   updateTiming();
-  const double beyond_ms = 1000.0 * found.latency->seconds;
-  const double unsure_ms = kRunToRun_ms + 500.0 * found.latency->spread_s;
-  say((beyond_ms < 0.0
-           ? tr("Measured: the clicks come back %1 ms (±%2 ms) before the sound system says. Clicked "
-                "exercises are held against the count from now on.")
-           : tr("Measured: the clicks come back %1 ms (±%2 ms) after the sound system says. Clicked "
-                "exercises are held against the count from now on."))
-          .arg(std::abs(beyond_ms), 0, 'f', 0)
-          .arg(unsure_ms, 0, 'f', 0));
+  say(tr("The delay is measured: clicked exercises are held against the count from now on, to ±%1 ms.")
+          .arg(kRunToRun_ms + 500.0 * found.latency->spread_s, 0, 'f', 0));
+}
+
+/// Whether one was going on.
+bool MainWindow::endCalibration() {
+  if (!calibration_) return false;
+  calibrationEnd_.stop();
+  live_.end();
+  player_.stop();
+  calibration_.reset();
+  record_->setChecked(false);
+  record_->setText(tr("Start  ·  Space"));
+  updateActions();
+  return true;
 }
 
 }  // namespace calando

@@ -70,6 +70,7 @@ void MainWindow::askedChanged() {
 }
 
 void MainWindow::toggleTake() {
+  if (endCalibration()) return say(tr("The delay was not measured."));
   if (live_.running())
     stopTake();
   else
@@ -78,7 +79,6 @@ void MainWindow::toggleTake() {
 
 void MainWindow::startTake() {
   record_->setChecked(false);
-  if (calibration_) return;
   if (!student())
     return say(tr("Add a student first: then a take has somebody to belong to."), tr("Add a student"),
                [this] { editStudent(true); });
@@ -341,6 +341,7 @@ void MainWindow::exportShown() {
 }
 
 void MainWindow::playOrStop() {
+  if (endCalibration()) return say(tr("The delay was not measured."));
   if (player_.playing()) return player_.stop();
   if (!shown_ || live_.running()) return;
   const auto [from, to] = ribbon_->selection();
