@@ -74,7 +74,6 @@ class MainWindow : public QMainWindow {
     std::optional<std::filesystem::path> recording;  // to be discarded once kept
     QString error;
     Count count = Count::asHeard;
-    double lost_s = 0.0;  // of the sound, on its way here
   };
 
   // Building

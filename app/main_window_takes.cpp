@@ -147,8 +147,6 @@ void MainWindow::stopTake() {
   if (source_->currentData().toString() == kStandIn) {
     live_.quiet();
     showNoInput();
-  } else if (heard.clock.stumbled()) {
-    opened.lost_s = heard.clock.slipped_s();
   }
   player_.stop();
   updateActions();
@@ -203,11 +201,6 @@ void MainWindow::keep(const Opened& opened) {
                  .arg(signedFigure(*drone));
   const bool heard = !opened.picture->analysis.tones.empty();
   if (!heard) notes << tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.");
-  if (opened.lost_s > 0.0)
-    notes << tr("About %1 ms of sound were lost on the way: the computer was busy. A break in this take may "
-                "be its, "
-                "not the player’s.")
-                 .arg(1000.0 * opened.lost_s, 0, 'f', 0);
   if (heard && opened.count == Count::ownStumbled)
     notes << tr(
         "The sound stumbled in this take: the computer was busy. The notes are held against their own count, "

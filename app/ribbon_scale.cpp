@@ -59,6 +59,8 @@ std::vector<RibbonScale::Target> cueTargets(const TakePicture& picture) {
 
 }  // namespace
 
+constexpr std::size_t kFewestFrames = 12;  // 120 ms, as a note
+
 RibbonScale fitScale(const TakePicture& picture, const QRectF& area, double from_s, double to_s) {
   RibbonScale scale;
   scale.area = area;
@@ -68,11 +70,15 @@ RibbonScale fitScale(const TakePicture& picture, const QRectF& area, double from
   if (!picture.hasCues() || scale.targets.empty()) scale.targets = {{0.0, ribbonTarget(picture)}};
   std::vector<double> cents;
   double loudest = -60.0;
-  for (std::size_t i = 0; i < picture.tracks.frames.size(); ++i) {
-    const TrackFrame& f = picture.tracks.frames[i];
-    if (f.f0_hz <= 0.0f) continue;
-    cents.push_back(centsBetween(scale.targetAt(static_cast<double>(i) * kHop_s).hz, f.f0_hz));
-    loudest = std::max<double>(loudest, f.level_dbfs);
+  const auto& frames = picture.tracks.frames;
+  for (std::size_t i = 0, first = 0; i <= frames.size(); ++i) {
+    if (i < frames.size() && frames[i].f0_hz > 0.0f) continue;
+    // A click of the count that is heard here has a pitch of its own, but no place in the picture.
+    for (std::size_t k = first; k < i && i - first >= kFewestFrames; ++k) {
+      cents.push_back(centsBetween(scale.targetAt(static_cast<double>(k) * kHop_s).hz, frames[k].f0_hz));
+      loudest = std::max<double>(loudest, frames[k].level_dbfs);
+    }
+    first = i + 1;
   }
   scale.loudest_dbfs = loudest;
   double low = -50.0;

@@ -17,8 +17,9 @@ constexpr double kNothing_dbfs = -75.0;
 constexpr double kForgets_db_per_s = 3.0;  // how fast the loudest moment stops to count
 constexpr double kGate_s = 0.02;           // exact zeros for so long, after sound
 constexpr double kHeard = 0.003;
-constexpr int kGatesAreOne = 3;  // once or twice may be a cable
-constexpr int kBridge = 16;      // frames: 150 ms
+constexpr int kGatesAreOne = 3;        // once or twice may be a cable
+constexpr std::size_t kBridge = 16;    // frames: 150 ms
+constexpr std::size_t kShortest = 12;  // frames: 120 ms, as a note
 
 constexpr double kStep_s = 0.1;
 constexpr double kEnds_db = 20.0;  // so much softer than half a second before: the sound has ended
@@ -102,15 +103,20 @@ InputState InputMeter::state(long droppedBlocks) const {
 
 LatestSound latestSound(const Tracks& tracks) {
   const auto& frames = tracks.frames;
-  std::size_t last = frames.size();
-  while (last > 0 && frames[last - 1].f0_hz <= 0.0f) --last;
-  std::size_t first = last;
-  int gap = 0;
-  for (std::size_t i = last; i-- > 0 && gap < kBridge;) {
-    gap = frames[i].f0_hz > 0.0f ? 0 : gap + 1;
-    if (gap == 0) first = i;
+  std::size_t first = frames.size();
+  while (first > 0) {
+    std::size_t last = first;
+    while (last > 0 && frames[last - 1].f0_hz <= 0.0f) --last;
+    first = last;
+    std::size_t gap = 0;
+    for (std::size_t i = last; i-- > 0 && gap < kBridge;) {
+      gap = frames[i].f0_hz > 0.0f ? 0 : gap + 1;
+      if (gap == 0) first = i;
+    }
+    if (last - first >= kShortest)
+      return {static_cast<double>(last - first) * kHop_s, static_cast<double>(frames.size() - last) * kHop_s};
   }
-  return {static_cast<double>(last - first) * kHop_s, static_cast<double>(frames.size() - last) * kHop_s};
+  return {0.0, static_cast<double>(frames.size()) * kHop_s};
 }
 
 }  // namespace calando

@@ -44,8 +44,8 @@ class InputMeter {
   bool heard_ = false;
 };
 
-/// The latest stretch of sound with a pitch, gaps of up to 150 ms bridged, frame by frame: for the clock
-/// while a tone sounds. The analysis afterwards has its exact ends.
+/// The latest stretch of 120 ms or more of sound with a pitch (a click is none), gaps of up to 150 ms
+/// bridged, frame by frame: for the clock while a tone sounds. The analysis afterwards has its exact ends.
 struct LatestSound {
   double held_s;
   double sinceEnd_s;

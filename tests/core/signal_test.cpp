@@ -279,7 +279,7 @@ TrackFrame frameOf(float f0_hz) {
   return frame;
 }
 
-TEST(LatestSound, BridgesShortGapsAndNoLongOnes) {
+TEST(LatestSound, BridgesShortGapsAndNoLongOnesAndLeavesClicksOut) {
   Tracks tracks;
   const auto add = [&](int frames, float f0) {
     tracks.frames.insert(tracks.frames.end(), static_cast<std::size_t>(frames), frameOf(f0));
@@ -295,6 +295,11 @@ TEST(LatestSound, BridgesShortGapsAndNoLongOnes) {
   add(40, 0.0f);
   EXPECT_NEAR(latestSound(tracks).held_s, 2.1, 1e-9);
   EXPECT_NEAR(latestSound(tracks).sinceEnd_s, 0.4, 1e-9);
+  add(6, 2000.0f);
+  add(60, 0.0f);
+  add(8, 2000.0f);
+  EXPECT_NEAR(latestSound(tracks).held_s, 2.1, 1e-9);
+  EXPECT_NEAR(latestSound(tracks).sinceEnd_s, 1.14, 1e-9);
 }
 
 TEST(Statistics, KnowTheirClosedForms) {

@@ -328,6 +328,22 @@ TEST(Ribbon, OfCuesIsHeldAgainstEachNotesOwnMiddle) {
   EXPECT_FALSE(cueAt(picture, -5.0));
 }
 
+TEST(Ribbon, ClicksThatLeakIntoTheMicrophoneDoNotWidenItsScale) {
+  TakePicture picture;
+  picture.context = steadyTone();
+  const double asked = ribbonTarget(picture);
+  auto& frames = picture.tracks.frames;
+  frames.resize(800);
+  for (std::size_t i = 0; i < frames.size(); ++i)
+    frames[i].f0_hz = i % 100 < 6                               ? 1900.0f
+                      : i > 500 && i % 100 > 30 && i % 100 < 90 ? static_cast<float>(asked)
+                                                                : 0.0f;
+  picture.tracks.duration_s = 8.0;
+  const RibbonScale scale = fitScale(picture, QRectF(0, 0, 600, 300), 0.0, 8.0);
+  EXPECT_NEAR(scale.highCents, 50.0, 1e-6);
+  EXPECT_NEAR(scale.lowCents, -50.0, 1e-6);
+}
+
 TEST(Ribbon, ADragWithCtrlPans) {
   RibbonView view;
   view.resize(800, 500);
