@@ -3,6 +3,7 @@
 #include <chrono>
 #include <mutex>
 
+#include "core/exercise/click_remover.h"
 #include "core/measure/input_meter.h"
 #include "core/signal/tracker.h"
 #include "records/take_recorder.h"
@@ -26,6 +27,7 @@ struct LiveTake::Worker {
   std::shared_ptr<std::atomic<bool>> underway = std::make_shared<std::atomic<bool>>(false);
   std::mutex mutex;  // guards the take; held for a block at a time
   std::unique_ptr<Tracker> tracker;
+  std::optional<ClickRemover> remover;  // where a click is played to the take
   std::unique_ptr<TakeRecorder> recorder;
   std::vector<float> samples;
   StreamClock clock{StreamClock::Notes::late};
@@ -66,7 +68,10 @@ struct LiveTake::Worker {
     if (!tracker) return;
     samples.insert(samples.end(), block.begin(), block.end());
     clock.note(arrived, static_cast<double>(samples.size()) / rate);
-    tracker->push(block);
+    if (remover)
+      tracker->push(remover->push(block));
+    else
+      tracker->push(block);
     if (recorder && !recorder->write(block) && !toldFailure) {
       toldFailure = true;
       QMetaObject::invokeMethod(
@@ -135,6 +140,8 @@ void LiveTake::begin(const Plan& plan) {
   if (!worker_) return;
   const std::lock_guard lock(worker_->mutex);
   worker_->tracker = std::make_unique<Tracker>(rate_, Tracker::kLiveLag);
+  worker_->remover.reset();
+  if (plan.context.click) worker_->remover.emplace(plan.sheet, plan.context.fork_hz, rate_);
   worker_->recorder = std::make_unique<TakeRecorder>(plan.recording, rate_);
   worker_->samples.clear();
   worker_->clock = StreamClock(StreamClock::Notes::late);

@@ -146,7 +146,8 @@ void MainWindow::summariseNext() {
     Opened opened;
     opened.take = take;
     if (auto sound = readWholeSound(file)) {
-      opened.picture = pictureOf(trackAll(sound->samples, sound->info.rate_hz), take.asked);
+      opened.picture =
+          pictureOf(trackTake(sound->samples, sound->info.rate_hz, contextFor(take.asked)), take.asked);
     }
     QMetaObject::invokeMethod(
         this,
@@ -236,7 +237,8 @@ void MainWindow::compare(bool blind) {
         break;
       }
       const QString when = QDateTime::fromSecsSinceEpoch(wanted[i].made_unix_s).toString("d MMM, HH:mm");
-      auto picture = pictureOf(trackAll(sound->samples, sound->info.rate_hz), wanted[i].asked);
+      auto picture = pictureOf(trackTake(sound->samples, sound->info.rate_hz, contextFor(wanted[i].asked)),
+                               wanted[i].asked);
       takes.push_back({when, std::move(picture),
                        std::make_shared<std::vector<float>>(std::move(sound->samples)), sound->info.rate_hz});
     }

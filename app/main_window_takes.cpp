@@ -15,6 +15,12 @@
 
 namespace calando {
 
+namespace {
+
+constexpr double kClicksTooLoud_dbfs = -36.0;  // RMS of 10 ms: headphones are recommended from there on
+
+}  // namespace
+
 AskedFor MainWindow::asked() const {
   AskedFor a;
   a.instrument = student() ? student()->instrument : "";
@@ -54,6 +60,8 @@ void MainWindow::askedChanged() {
   wanted.start_s = shown_->take.asked.start_s;
   wanted.against = shown_->take.asked.against;
   wanted.drone_hz = shown_->take.asked.drone_hz;
+  wanted.click = shown_->take.asked.click;
+  wanted.fork_hz = shown_->take.asked.fork_hz;
   wanted.range = shown_->take.asked.range;
   shown_->take.asked = wanted;
   const auto picture = pictureOf(shown_->picture->tracks, wanted);
@@ -84,7 +92,7 @@ void MainWindow::startTake() {
                [this] { editStudent(true); });
   AskedFor wanted = asked();
   wanted.against = rival();
-  const Context context = contextFor(wanted);
+  Context context = contextFor(wanted);
   const CueSheet sheet = unroll(context);
   if (sheet.cues.empty())
     return say(tr("None of this exercise’s notes are in the student’s range. Ask for another home note."));
@@ -113,6 +121,8 @@ void MainWindow::startTake() {
   countIn_s_.reset();
   if (!standIn && sheet.counted() && accompany(heard, sheet)) {
     wanted.drone_hz = heard.drone_hz;
+    wanted.click = context.click = heard.click;
+    wanted.fork_hz = context.fork_hz = heard.fork_hz;
     countIn_s_ = sheet.countIn_s();
   }
   recording_ = *file;
@@ -158,7 +168,8 @@ void MainWindow::measure(Opened opened) {
   ++jobs_;
   QThreadPool::globalInstance()->start([this, opened = std::move(opened)]() mutable {
     if (opened.samples && opened.error.isEmpty())
-      opened.picture = pictureOf(trackAll(*opened.samples, opened.rate_hz), opened.take.asked);
+      opened.picture = pictureOf(trackTake(*opened.samples, opened.rate_hz, contextFor(opened.take.asked)),
+                                 opened.take.asked);
     QMetaObject::invokeMethod(
         this,
         [this, opened = std::move(opened)] {
@@ -199,6 +210,11 @@ void MainWindow::keep(const Opened& opened) {
     notes << tr("The microphone hears the drone (%1 dBFS). Pitch and length are measured all the same; for "
                 "the core over noise use headphones.")
                  .arg(signedFigure(*drone));
+  if (const auto loud = opened.picture->analysis.clicks_dbfs; loud && *loud > kClicksTooLoud_dbfs)
+    notes << tr("The microphone hears the clicks (%1 dBFS). They are taken out of the figures as far as they "
+                "are alike; "
+                "headphones are surer.")
+                 .arg(signedFigure(*loud));
   const bool heard = !opened.picture->analysis.tones.empty();
   if (!heard) notes << tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.");
   if (heard && opened.count == Count::ownStumbled)

@@ -33,7 +33,8 @@ struct AnalyseOptions {
                                                  level = "growing", channel = "mix", tracks, against, lowest,
                                                  highest;
   double target_hz = 0.0, a4_hz = 440.0;
-  std::optional<double> tempo, start_s, drone_hz;
+  std::optional<double> tempo, start_s, drone_hz, fork_hz;
+  bool click = false;
 };
 
 const Instrument* instrumentOf(const std::string& id) {
@@ -112,9 +113,11 @@ Context contextOf(const AnalyseOptions& o) {
   context.exercise = exerciseOf(o.exercise);
   context.tempo_bpm = o.tempo;
   context.start_s = o.start_s;
-  if (o.drone_hz && !(*o.drone_hz >= 20.0 && *o.drone_hz <= 5000.0))
-    refuse("--drone-hz must be between 20 and 5000");
+  for (const auto& [name, hz] : {std::pair{"--drone-hz", o.drone_hz}, {"--fork-hz", o.fork_hz}})
+    if (hz && !(*hz >= 20.0 && *hz <= 5000.0)) refuse(std::string(name) + " must be between 20 and 5000");
   context.drone_hz = o.drone_hz;
+  context.click = o.click;
+  context.fork_hz = o.fork_hz;
   context.level = findLevel(o.level);
   if (!context.level)
     refuse("level \"" + printable(o.level) + "\" is unknown; it is starting, growing or fluent");
@@ -139,30 +142,38 @@ void writeText(const std::string& path, const std::string& text) {
 
 struct Tracked {
   SoundInfo info;
-  Tracker tracker;
+  Tracks tracks;
 };
 
-Tracked trackFile(const std::string& file, const std::string& channel) {
+/// Block by block, but for a count's clicks: those are learnt from the whole of it.
+Tracked trackFile(const std::string& file, const std::string& channel, const Context& context) {
   std::optional<Tracker> tracker;
+  std::vector<float> whole;
   auto info = readSound(
       file, channelOf(channel), [&](const SoundInfo& i) { tracker.emplace(i.rate_hz); },
-      [&](std::span<const float> block) { tracker->push(block); });
+      [&](std::span<const float> block) {
+        if (context.click)
+          whole.insert(whole.end(), block.begin(), block.end());
+        else
+          tracker->push(block);
+      });
   if (!info)
     throw Failure{info.error().kind == SoundError::Kind::noSuchChannel ? wrongUsage : unreadableFile,
                   info.error().what};
+  if (context.click) return {*info, trackTake(whole, info->rate_hz, context)};
   tracker->finish();
-  return {*info, std::move(*tracker)};
+  return {*info, tracker->tracks()};
 }
 
 void analyseFile(const AnalyseOptions& o) {
   Context context = contextOf(o);
   if (!o.against.empty()) {
-    context.against = rivalOf(analyse(trackFile(o.against, "mix").tracker.tracks(), context));
+    context.against = rivalOf(analyse(trackFile(o.against, "mix", {}).tracks, context));
     if (!context.against) refuse(printable(o.against) + ": has no tone to hold the take against");
   }
-  const auto [info, tracker] = trackFile(o.file, o.channel);
-  const Analysis analysis = analyse(tracker.tracks(), context);
-  if (!o.tracks.empty()) writeText(o.tracks, tracksCsv(tracker.tracks(), analysis));
+  const auto [info, tracks] = trackFile(o.file, o.channel, context);
+  const Analysis analysis = analyse(tracks, context);
+  if (!o.tracks.empty()) writeText(o.tracks, tracksCsv(tracks, analysis));
   const SourceInfo source{o.file, info.rate_hz, info.channels,
                           info.taken ? std::to_string(*info.taken) : "mix"};
   std::cout << toJson(analysis, source, context).dump(2) << "\n";
@@ -273,6 +284,8 @@ int run(int argc, char** argv) {
   analyse->add_option("--exercise", a.exercise);
   analyse->add_option("--against", a.against);
   analyse->add_option("--drone-hz", a.drone_hz);
+  analyse->add_flag("--click", a.click);
+  analyse->add_option("--fork-hz", a.fork_hz)->needs("--click");
   analyse->add_option("--level", a.level);
   analyse->add_option("--tempo", a.tempo)->check(CLI::Range(20.0, 400.0));
   analyse->add_option("--start", a.start_s)->check(CLI::NonNegativeNumber);

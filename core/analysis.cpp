@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/exercise/click_remover.h"
 #include "core/exercise/judging.h"
 #include "core/measure/envelope.h"
 #include "core/measure/note_figures.h"
@@ -147,6 +148,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   const Room room = measureRoom(tracks, context.drone_hz);
   result.noiseFloor_dbfs = room.floor_dbfs;
   if (context.drone_hz) result.drone_dbfs = room.drone_dbfs;
+  result.clicks_dbfs = tracks.clicks_dbfs;
   double earliest = 0.0;
   for (const VoicedSpan& span : voicedSpans(tracks, room)) {
     if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
@@ -196,7 +198,16 @@ Analysis analyse(const Tracks& tracks, const Context& given) {
 }
 
 Analysis analyse(std::span<const float> samples, double rate_hz, const Context& context) {
-  return analyse(trackAll(samples, rate_hz), context);
+  return analyse(trackTake(samples, rate_hz, context), context);
+}
+
+Tracks trackTake(std::span<const float> samples, double rate_hz, const Context& context) {
+  if (!context.click || !context.exercise) return trackAll(samples, rate_hz);
+  ClickRemover remover(unroll(context), context.fork_hz, rate_hz);
+  remover.learnFrom(samples);
+  Tracks tracks = trackAll(remover.push(samples), rate_hz);
+  tracks.clicks_dbfs = remover.clicks_dbfs();
+  return tracks;
 }
 
 std::string engineVersion() { return CALANDO_VERSION; }

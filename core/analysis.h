@@ -46,6 +46,8 @@ struct Context {
   std::optional<double> tempo_bpm;           ///< instead of the exercise's own
   std::optional<double> start_s;   ///< where the first cue begins in the take; else found by alignment
   std::optional<double> drone_hz;  ///< what sounded with the take, and may be heard in it
+  bool click = false;              ///< so did the count's clicks
+  std::optional<double> fork_hz;   ///< and a fork before them
   std::optional<Rival> against;    ///< another take's tone that this one is held against
 };
 
@@ -209,8 +211,9 @@ struct Analysis {
   long clippedSamples = 0;
   long badSamples = 0;
   std::optional<double> noiseFloor_dbfs;
-  std::optional<double> drone_dbfs;  ///< of the drone that was played to it, where the microphone heard it
-  Reference reference;               ///< what the pitches were held against
+  std::optional<double> drone_dbfs;   ///< of the drone that was played to it, where the microphone heard it
+  std::optional<double> clicks_dbfs;  ///< of the count's clicks that were heard and taken out
+  Reference reference;                ///< what the pitches were held against
   std::vector<Segment> segments;
   std::vector<Tone> tones;
   std::vector<Air> airs;
@@ -226,6 +229,9 @@ struct Analysis {
 Analysis analyse(std::span<const float> samples, double rate_hz, const Context& context);
 /// The same from tracks, which may still be growing.
 Analysis analyse(const Tracks& tracks, const Context& context);
+/// What the analysis of samples goes through first: the count's clicks taken out where the context has them,
+/// and tracked.
+Tracks trackTake(std::span<const float> samples, double rate_hz, const Context& context);
 
 /// The engine's version: analyses kept from another one are made anew.
 std::string engineVersion();

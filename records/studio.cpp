@@ -75,6 +75,8 @@ nlohmann::json toJson(const AskedFor& a) {
           {"tempo", numberOrNull(a.tempo_bpm)},
           {"start_s", numberOrNull(a.start_s)},
           {"drone_hz", numberOrNull(a.drone_hz)},
+          {"click", a.click},
+          {"fork_hz", numberOrNull(a.fork_hz)},
           {"a4_hz", a.a4_hz},
           {"just", a.just},
           {"tonic", a.tonic}};
@@ -101,6 +103,8 @@ AskedFor askedFrom(const std::string& text) {
   a.tempo_bpm = number(j, "tempo");
   a.start_s = number(j, "start_s");
   a.drone_hz = number(j, "drone_hz");
+  a.click = j.value("click", false);
+  a.fork_hz = number(j, "fork_hz");
   a.card = j.value("card", "");
   if (const auto against = j.find("against"); against != j.end() && against->is_object())
     a.against = Rival{number(*against, "held_s").value_or(0.0), number(*against, "wander_cents")};
@@ -142,6 +146,8 @@ Context contextFor(const AskedFor& asked) {
     if (auto own = parseExercise(asked.card)) context.exercise = std::make_shared<Exercise>(std::move(*own));
   context.against = asked.against;
   context.drone_hz = asked.drone_hz;
+  context.click = asked.click;
+  context.fork_hz = asked.fork_hz;
   context.level = findLevel(asked.level);
   context.askedSeconds = asked.seconds;
   context.tempo_bpm = asked.tempo_bpm;

@@ -37,6 +37,8 @@ struct AskedFor {
   std::optional<double> start_s;    ///< where the count stands in the take, when it was counted in
   std::optional<Rival> against;     ///< what the take is held against
   std::optional<double> drone_hz;   ///< what sounded with it
+  bool click = false;               ///< so did the count's clicks
+  std::optional<double> fork_hz;    ///< and a fork before them
   double a4_hz = 440.0;
   bool just = false;
   int tonic = 0;

@@ -10,10 +10,11 @@ namespace {
 
 constexpr double kTau = 2.0 * std::numbers::pi;
 constexpr double kClick_hz = 1600.0;
-constexpr double kAccent_hz = 2400.0;
+constexpr double kHighClick_hz = 2400.0;
 constexpr double kClickDecay_s = 0.006;
 constexpr double kClickLevel = 0.25;
 constexpr double kForkDecay_s = 1.3;  // 40 dB down after 6 s
+constexpr double kForkEnds_s = 6.0;
 constexpr double kForkLevel = 0.12;
 constexpr double kDroneLevel = 0.05;
 constexpr int kDronePartials = 6;
@@ -29,26 +30,40 @@ void add(std::vector<float>& out, double rate, double from_s, double length_s, W
 
 }  // namespace
 
+std::vector<Click> clicksOf(const CueSheet& sheet) {
+  std::vector<Click> clicks;
+  if (!sheet.counted()) return clicks;
+  const auto beats = std::lround((sheet.countIn_s() + sheet.length_s()) / sheet.beat_s);
+  for (long beat = 0; beat < beats; ++beat) {
+    const double at = static_cast<double>(beat) * sheet.beat_s;
+    clicks.push_back({at, beat == 0 || std::ranges::any_of(sheet.cues, [&](const SheetCue& cue) {
+                            return std::abs(sheet.countIn_s() + cue.start_s - at) < 0.01;
+                          })});
+  }
+  return clicks;
+}
+
+double clickWave(bool high, double t) {
+  if (t < 0.0 || t >= 8.0 * kClickDecay_s) return 0.0;
+  return kClickLevel * std::exp(-t / kClickDecay_s) * std::sin(kTau * (high ? kHighClick_hz : kClick_hz) * t);
+}
+
+double forkEnvelope(double t) {
+  return t < 0.0 || t >= kForkEnds_s ? 0.0 : std::min(1.0, t / 0.01) * std::exp(-t / kForkDecay_s);
+}
+
 std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz) {
   const double duration = sheet.countIn_s() + sheet.length_s();
   std::vector<float> out(static_cast<std::size_t>(duration * rate_hz), 0.0f);
-  if (what.click && sheet.counted()) {
-    const auto beats = std::lround(duration / sheet.beat_s);
-    for (long beat = 0; beat < beats; ++beat) {
-      const double at = static_cast<double>(beat) * sheet.beat_s;
-      const bool accent = std::ranges::any_of(sheet.cues, [&](const SheetCue& cue) {
-        return std::abs(sheet.countIn_s() + cue.start_s - at) < 0.01;
-      });
-      const double hz = accent ? kAccent_hz : kClick_hz;
-      add(out, rate_hz, at, 8.0 * kClickDecay_s,
-          [hz](double t) { return kClickLevel * std::exp(-t / kClickDecay_s) * std::sin(kTau * hz * t); });
-    }
-  }
+  // A beat may fall between two samples.
+  if (what.click)
+    for (const Click& click : clicksOf(sheet))
+      for (auto n = static_cast<std::size_t>(click.at_s * rate_hz);
+           n < out.size() && static_cast<double>(n) < (click.at_s + 8.0 * kClickDecay_s) * rate_hz; ++n)
+        out[n] += static_cast<float>(clickWave(click.high, static_cast<double>(n) / rate_hz - click.at_s));
   if (what.fork_hz)
-    add(out, rate_hz, 0.0, 6.0, [&](double t) {
-      return kForkLevel * std::min(1.0, t / 0.01) * std::exp(-t / kForkDecay_s) *
-             std::sin(kTau * *what.fork_hz * t);
-    });
+    add(out, rate_hz, 0.0, kForkEnds_s,
+        [&](double t) { return kForkLevel * forkEnvelope(t) * std::sin(kTau * *what.fork_hz * t); });
   if (what.drone_hz)
     add(out, rate_hz, 0.0, duration, [&](double t) {
       double sum = 0.0;

@@ -16,8 +16,19 @@ struct Accompaniment {
   double level_db = 0.0;           ///< all of it louder or softer, up to +6
 };
 
-/// Mono samples from the start of the count-in to the end of the sheet; full scale is ±1. Clicks lie on the
-/// beats, higher where a cue begins. A sheet that is not counted has no clicks.
+struct Click {
+  double at_s;  ///< after the start of the count-in
+  bool high;
+};
+/// On every beat; high where the count-in or a cue begins. A sheet that is not counted has none.
+std::vector<Click> clicksOf(const CueSheet& sheet);
+/// The wave of a click `t` seconds after its start, at its own level; full scale is ±1. Over after 48 ms.
+double clickWave(bool high, double t);
+
+/// The fork's level `t` seconds after it is struck, from 0 to 1 and down again; 0 from 6 s on.
+double forkEnvelope(double t);
+
+/// Mono samples from the start of the count-in to the end of the sheet; full scale is ±1.
 std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz);
 
 }  // namespace calando

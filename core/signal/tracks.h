@@ -2,6 +2,7 @@
 
 #include <array>
 #include <cstdint>
+#include <optional>
 #include <vector>
 
 #include "core/signal/energy_track.h"
@@ -31,6 +32,7 @@ struct Tracks {
   double rate_hz = 48000.0;
   long clippedSamples = 0;
   long badSamples = 0;
+  std::optional<double> clicks_dbfs;  ///< of a count's clicks that were taken out; see ClickRemover
 };
 
 }  // namespace calando

@@ -72,7 +72,7 @@ TEST_F(Contract, EveryKeyIsThere) {
   EXPECT_EQ(j.at("schema"), "calando.analysis/1");
   expectKeys(j, {"engine", "source", "reference", "segments", "tones", "airs", "cues", "readings", "advice"});
   expectKeys(j["source"], {"path", "sample_rate_hz", "channels", "duration_s", "channel", "clipped_samples",
-                           "bad_samples", "noise_floor_dbfs", "drone_dbfs"});
+                           "bad_samples", "noise_floor_dbfs", "drone_dbfs", "clicks_dbfs"});
   EXPECT_EQ(
       j["reference"],
       json::parse(

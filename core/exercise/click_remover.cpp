@@ -1,0 +1,297 @@
+#include "core/exercise/click_remover.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numbers>
+
+#include "core/measure/latency.h"
+#include "core/measure/statistics.h"
+#include "core/signal/dot.h"
+#include "core/signal/filters.h"
+#include "core/signal/interpolate.h"
+
+namespace calando {
+
+namespace {
+
+constexpr std::size_t kFewest = 3;  // a high click and two low ones, to tell whether they are alike
+constexpr double kBreath_s =
+    0.45;  // before the first cue somebody may breathe in: not learnt from, if possible
+constexpr double kDry_s = 0.015;  // most of a click's energy
+constexpr double kLead_s = 0.003;
+constexpr double kCompared_s = 0.025;
+constexpr double kBlock_s = 0.004;
+constexpr double kHeard = 10.0;  // times the power of the room
+constexpr double kFades = 4.0;   // under so many times it the shape ends
+constexpr double kAlike = 0.8;   // normalised correlation of two clicks that were learnt from
+constexpr double kClear = 0.9;   // of one whose place is believed
+constexpr double kLeastGain = 0.4;
+constexpr double kForkHeard = 0.5;  // of the power between the clicks is the fork's
+constexpr int kAstray = 3;          // clicks in a row that do not lie where they should
+constexpr long kReach = 12;         // samples by which a click may lie beside its place
+constexpr std::size_t kFollowed = 24;
+
+double power(std::span<const float> x) {
+  return x.empty() ? 0.0
+                   : static_cast<double>(dot(x.data(), x.data(), x.size())) / static_cast<double>(x.size());
+}
+
+/// Where in `signal`, from 0 to 2·kReach, `shape` fits best, to a fraction of a sample, and how well.
+struct Fit {
+  double at;
+  double correlation;  // normalised
+};
+CALANDO_DISPATCHED Fit bestFit(std::span<const float> signal, std::span<const float> shape) {
+  const double norm = std::sqrt(dot(shape.data(), shape.data(), shape.size()));
+  std::vector<double> heights;
+  for (long k = 0; k <= 2 * kReach; ++k) {
+    const float* x = signal.data() + k;
+    const double energy = dot(x, x, shape.size());
+    heights.push_back(energy > 0.0 ? dot(x, shape.data(), shape.size()) / (norm * std::sqrt(energy)) : 0.0);
+  }
+  const auto top = std::ranges::max_element(heights) - heights.begin();
+  double at = static_cast<double>(top);
+  if (top > 0 && top < 2 * kReach) {
+    const auto h = [&](long k) { return heights[static_cast<std::size_t>(top + k)]; };
+    const double bend = h(-1) - 2.0 * h(0) + h(1);
+    if (bend < 0.0) at += 0.5 * (h(-1) - h(1)) / bend;
+  }
+  return {at, heights[static_cast<std::size_t>(top)]};
+}
+
+CALANDO_DISPATCHED void filter(const std::vector<float>& taps, const std::vector<float>& x,
+                               std::vector<float>& y) {
+  for (std::size_t n = 0; n < y.size(); ++n) y[n] = dot(taps.data(), &x[n], taps.size());
+}
+
+CALANDO_DISPATCHED double score(const float* x, const std::vector<float>& dry) {
+  return std::abs(dot(x, dry.data(), dry.size()));
+}
+
+}  // namespace
+
+ClickRemover::ClickRemover(const CueSheet& sheet, std::optional<double> fork_hz, double rate_hz)
+    : rate_(rate_hz),
+      fork_hz_(fork_hz),
+      clicks_(clicksOf(sheet)),
+      longest_s_(std::min(0.2, sheet.beat_s - 0.04)),
+      highPass_(kaiserLowPass(700.0 / rate_hz, 1100.0 / rate_hz, 60.0)),
+      raw_(rate_hz) {
+  // Below are the hum of the room and the fork.
+  for (float& tap : highPass_) tap = -tap;
+  highPass_[highPass_.size() / 2] += 1.0f;
+  const auto before = [&](double s) {
+    return static_cast<std::size_t>(
+        std::ranges::count_if(clicks_, [s](const Click& c) { return c.at_s < s - 1e-6; }));
+  };
+  const std::size_t countIn = before(sheet.countIn_s());
+  if (countIn >= kFewest && longest_s_ > 2.0 * kCompared_s)
+    learnt_ = std::max(kFewest, before(sheet.countIn_s() - kBreath_s + 1e-3));
+}
+
+long ClickRemover::learnsAt() const {
+  return std::lround(nominal(learnt_ - 1) + (kLongestLatency_s + 0.06) * rate_);
+}
+
+long ClickRemover::watchedAt(std::size_t click) const {
+  return std::lround(place(click) + kCompared_s * rate_) + static_cast<long>(highPass_.size()) / 2 + kReach;
+}
+
+std::vector<float> ClickRemover::highPassed(long from, long to) const {
+  const auto half = static_cast<long>(highPass_.size()) / 2;
+  std::vector<float> x(static_cast<std::size_t>(to - from + 2 * half));
+  raw_.copy(from - half, x);
+  std::vector<float> y(static_cast<std::size_t>(to - from));
+  filter(highPass_, x, y);
+  return y;
+}
+
+std::vector<float> ClickRemover::push(std::span<const float> block) {
+  std::vector<float> out(block.begin(), block.end());
+  std::size_t done = 0;
+  while (done < block.size()) {
+    // Up to the next moment at which something is learnt.
+    const long from = raw_.end();
+    const bool learning = learnt_ > 0 && !tried_;
+    const bool watching = removes_ && next_ < clicks_.size();
+    std::size_t length = block.size() - done;
+    const auto event = learning   ? std::optional(learnsAt())
+                       : watching ? std::optional(watchedAt(next_))
+                                  : std::nullopt;
+    if (event) length = std::min(length, static_cast<std::size_t>(std::max(1L, *event - from)));
+    raw_.push(block.subspan(done, length));
+    if (removes_)
+      for (std::size_t k = next_;
+           k < clicks_.size() && place(k) - kLead_s * rate_ < static_cast<double>(raw_.end()); ++k)
+        subtract(k, from, std::span(out).subspan(done, length));
+    if (fork_ != 0.0) subtractFork(from, std::span(out).subspan(done, length));
+    if (removes_ && next_ > 0) subtract(next_ - 1, from, std::span(out).subspan(done, length));
+    if (event && raw_.end() >= *event) {
+      if (learning)
+        learn();
+      else
+        watch(next_++);
+    }
+    if (!learning) raw_.forgetBefore(raw_.end() - std::lround(0.5 * rate_));
+    done += length;
+  }
+  return out;
+}
+
+void ClickRemover::learnFrom(std::span<const float> recording) {
+  if (learnt_ == 0 || static_cast<long>(recording.size()) < learnsAt()) return;
+  raw_.push(recording.first(static_cast<std::size_t>(learnsAt())));
+  learn();
+  raw_ = SlidingSignal(rate_);
+  next_ = 0;
+}
+
+/// The part of one click that lies in the samples from `from`.
+void ClickRemover::subtract(std::size_t click, long from, std::span<float> out) const {
+  const SlidingSignal& shape = shapes_[clicks_[click].high];
+  const double first = place(click) - kLead_s * rate_;
+  const auto begin = static_cast<long>(std::ceil(first)) - kInterpolationTaps / 2;
+  const long end = begin + shape.end() + kInterpolationTaps;
+  for (long n = std::max(begin, from); n < std::min(end, from + static_cast<long>(out.size())); ++n)
+    out[static_cast<std::size_t>(n - from)] -= readAt(shape, static_cast<double>(n) - first);
+}
+
+std::complex<double> ClickRemover::forkAt(long sample) const {
+  const double t = (static_cast<double>(sample) - forkStart_) / rate_;
+  return std::polar(forkEnvelope(t), 2.0 * std::numbers::pi * fork_hz_.value_or(0.0) * t);
+}
+
+void ClickRemover::subtractFork(long from, std::span<float> out) const {
+  for (std::size_t n = 0; n < out.size(); ++n)
+    out[n] -= static_cast<float>((fork_ * forkAt(from + static_cast<long>(n))).real());
+}
+
+/// A struck fork is known but for how loud and how late it comes: one complex number, by least squares
+/// between the clicks.
+void ClickRemover::learnFork() {
+  if (!fork_hz_) return;
+  forkStart_ = place(0);
+  // x ≈ re·c − im·s, where c and s are the fork's own cosine and sine.
+  double cc = 0.0, ss = 0.0, cs = 0.0, xc = 0.0, xs = 0.0, xx = 0.0;
+  for (std::size_t k = 0; k + 1 < learnt_; ++k)
+    for (long n = std::lround(place(k) + 0.06 * rate_); n < std::lround(place(k + 1) - kLead_s * rate_);
+         ++n) {
+      const std::complex<double> f = forkAt(n);
+      const double x = raw_.at(n);
+      cc += f.real() * f.real(), ss += f.imag() * f.imag(), cs += f.real() * f.imag();
+      xc += x * f.real(), xs += x * f.imag(), xx += x * x;
+    }
+  const double det = cc * ss - cs * cs;
+  if (det <= 0.0) return;
+  const std::complex<double> found((xc * ss - xs * cs) / det, (xc * cs - xs * cc) / det);
+  const double explained = found.real() * xc - found.imag() * xs;
+  if (explained > kForkHeard * xx) fork_ = found;
+}
+
+void ClickRemover::learn() {
+  tried_ = true;
+  const std::vector<float> heard = highPassed(0, raw_.end());
+  std::array<std::vector<float>, 2> dry;
+  for (const bool high : {false, true})
+    for (double t = 0.0; t < kDry_s; t += 1.0 / rate_)
+      dry[high].push_back(static_cast<float>(clickWave(high, t)));
+  double best = 0.0;
+  long lag = 0;
+  for (long at = 0; at < std::lround(kLongestLatency_s * rate_); ++at) {
+    double sum = 0.0;
+    for (std::size_t k = 0; k < learnt_; ++k)
+      sum += score(&heard[static_cast<std::size_t>(std::lround(nominal(k)) + at)], dry[clicks_[k].high]);
+    if (sum > best) best = sum, lag = at;
+  }
+  const auto samples = [this](double s) { return std::lround(s * rate_); };
+  const auto piece = [](const SlidingSignal& signal, double from, long length) {
+    std::vector<float> x(static_cast<std::size_t>(length));
+    for (std::size_t n = 0; n < x.size(); ++n) x[n] = readAt(signal, from + static_cast<double>(n));
+    return x;
+  };
+  // The first low click against the others.
+  SlidingSignal above(rate_);
+  above.push(heard);
+  const double lead = kLead_s * rate_;
+  const double first = nominal(1) + static_cast<double>(lag);
+  const std::vector<float> one = piece(above, first - lead, samples(kCompared_s));
+  seen_ = {{nominal(1), first}};
+  for (std::size_t k = 2; k < learnt_; ++k) {
+    const double at = nominal(k) + static_cast<double>(lag);
+    const Fit fit = bestFit(piece(above, at - lead - kReach, samples(kCompared_s) + 2 * kReach), one);
+    if (!(fit.correlation >= kAlike)) return;
+    seen_.push_back({nominal(k), at + fit.at - kReach});
+  }
+  fitPlaces();
+  learnFork();
+  // Each at its place, the low ones on top of one another; whole, but for the fork.
+  std::vector<float> forkless(heard.size());
+  raw_.copy(0, forkless);
+  if (fork_ != 0.0) subtractFork(0, forkless);
+  SlidingSignal whole(rate_);
+  whole.push(forkless);
+  const long length = samples(longest_s_);
+  std::array<std::vector<float>, 2> shapes{std::vector<float>(static_cast<std::size_t>(length), 0.0f),
+                                           piece(whole, place(0) - lead, length)};
+  std::vector<double> quiet;
+  for (std::size_t k = 1; k < learnt_; ++k) {
+    const auto low = piece(whole, place(k) - lead, length);
+    for (std::size_t n = 0; n < low.size(); ++n) shapes[0][n] += low[n] / static_cast<float>(learnt_ - 1);
+    quiet.push_back(power(piece(whole, place(k) - 0.025 * rate_, samples(0.02))));
+  }
+  const double room = std::max(median(quiet), 1e-12);
+  const long step = samples(kBlock_s);
+  for (auto& shape : shapes) {
+    long ends = 0;
+    for (long n = 0; n + step <= length; n += step)
+      if (power(std::span(shape).subspan(static_cast<std::size_t>(n), static_cast<std::size_t>(step))) >
+          kFades * room)
+        ends = n + step;
+    shape.resize(static_cast<std::size_t>(ends));
+    for (long n = std::max(0L, ends - step); n < ends; ++n)
+      shape[static_cast<std::size_t>(n)] *= static_cast<float>(ends - n) / static_cast<float>(step);
+  }
+  double loudest = 0.0;
+  const auto tenMs = static_cast<std::size_t>(samples(0.01));
+  for (std::size_t n = 0; n + tenMs <= shapes[0].size(); n += 48)
+    loudest = std::max(loudest, power(std::span(shapes[0]).subspan(n, tenMs)));
+  if (loudest < kHeard * room || shapes[1].empty()) return;
+  for (auto& shape : shapes) {
+    shape.resize(std::max(shape.size(), static_cast<std::size_t>(samples(kCompared_s))), 0.0f);
+    shapes_.emplace_back(rate_).push(shape);
+  }
+  level_dbfs_ = 10.0 * std::log10(loudest);
+  removes_ = true;
+  while (next_ < clicks_.size() &&
+         place(next_) - lead - kInterpolationTaps <= static_cast<double>(raw_.end()))
+    ++next_;
+}
+
+/// Straight lines fit the places of clicks, the lately heard ones: so two devices' clocks run apart.
+void ClickRemover::fitPlaces() {
+  std::vector<double> at, beside;
+  for (const Seen& s : seen_) at.push_back(s.at), beside.push_back(s.place - s.at);
+  drift_ = at.size() > 1 ? leastSquaresSlope(at, beside) : 0.0;
+  offset_ = mean(beside) - drift_ * mean(at);
+}
+
+void ClickRemover::watch(std::size_t click) {
+  const auto compared = std::span(shapes_[clicks_[click].high].data(0),
+                                  static_cast<std::size_t>(std::lround(kCompared_s * rate_)));
+  const auto from = std::lround(place(click) - kLead_s * rate_) - kReach;
+  const std::vector<float> heard =
+      highPassed(from, from + static_cast<long>(compared.size()) + 2 * kReach + 1);
+  const double gain = dot(heard.data() + kReach, compared.data(), compared.size()) /
+                      dot(compared.data(), compared.data(), compared.size());
+  const Fit fit = bestFit(heard, compared);
+  const bool clear = fit.correlation >= kClear;
+  astray_ = gain > kLeastGain || clear ? 0 : astray_ + 1;
+  if (astray_ >= kAstray) removes_ = false;
+  if (!clear) return;
+  seen_.push_back({nominal(click), static_cast<double>(from) + fit.at + kLead_s * rate_});
+  if (seen_.size() > kFollowed) seen_.erase(seen_.begin());
+  fitPlaces();
+}
+
+}  // namespace calando
