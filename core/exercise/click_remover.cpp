@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <limits>
 #include <numbers>
 
 #include "core/measure/latency.h"
@@ -16,16 +17,18 @@ namespace calando {
 namespace {
 
 constexpr std::size_t kFewest = 3;  // a high click and two low ones, to tell whether they are alike
-constexpr double kBreath_s =
-    0.45;  // before the first cue somebody may breathe in: not learnt from, if possible
-constexpr double kDry_s = 0.015;  // most of a click's energy
+constexpr double kBreath_s = 0.45;  // before the first cue somebody breathes in: not learnt from, if possible
+constexpr double kDry_s = 0.015;    // most of a click's energy
 constexpr double kLead_s = 0.003;
 constexpr double kCompared_s = 0.025;
 constexpr double kBlock_s = 0.004;
-constexpr double kHeard = 10.0;  // times the power of the room
-constexpr double kFades = 4.0;   // under so many times it the shape ends
-constexpr double kAlike = 0.8;   // normalised correlation of two clicks that were learnt from
-constexpr double kClear = 0.9;   // of one whose place is believed
+constexpr double kLevel_s = 0.01;
+constexpr double kQuietBefore_s = 0.025;  // so long before a click the room is listened to
+constexpr double kQuiet_s = 0.02;         // for so long
+constexpr double kHeard = 10.0;           // times the power of the room
+constexpr double kFades = 4.0;            // under so many times it the shape ends
+constexpr double kAlike = 0.8;            // normalised correlation of two clicks that were learnt from
+constexpr double kClear = 0.9;            // of one whose place is believed
 constexpr double kLeastGain = 0.4;
 constexpr double kForkHeard = 0.5;  // of the power between the clicks is the fork's
 constexpr int kAstray = 3;          // clicks in a row that do not lie where they should
@@ -63,6 +66,12 @@ CALANDO_DISPATCHED Fit bestFit(std::span<const float> signal, std::span<const fl
 CALANDO_DISPATCHED void filter(const std::vector<float>& taps, const std::vector<float>& x,
                                std::vector<float>& y) {
   for (std::size_t n = 0; n < y.size(); ++n) y[n] = dot(taps.data(), &x[n], taps.size());
+}
+
+std::vector<float> piece(const SlidingSignal& signal, double from, long length) {
+  std::vector<float> x(static_cast<std::size_t>(length));
+  for (std::size_t n = 0; n < x.size(); ++n) x[n] = readAt(signal, from + static_cast<double>(n));
+  return x;
 }
 
 CALANDO_DISPATCHED double score(const float* x, const std::vector<float>& dry) {
@@ -115,19 +124,16 @@ std::vector<float> ClickRemover::push(std::span<const float> block) {
     const long from = raw_.end();
     const bool learning = learnt_ > 0 && !tried_;
     const bool watching = removes_ && next_ < clicks_.size();
-    std::size_t length = block.size() - done;
-    const auto event = learning   ? std::optional(learnsAt())
-                       : watching ? std::optional(watchedAt(next_))
-                                  : std::nullopt;
-    if (event) length = std::min(length, static_cast<std::size_t>(std::max(1L, *event - from)));
+    const long event = learning ? learnsAt() : watching ? watchedAt(next_) : std::numeric_limits<long>::max();
+    const auto length = std::min(block.size() - done, static_cast<std::size_t>(std::max(1L, event - from)));
     raw_.push(block.subspan(done, length));
-    if (removes_)
-      for (std::size_t k = next_;
-           k < clicks_.size() && place(k) - kLead_s * rate_ < static_cast<double>(raw_.end()); ++k)
-        subtract(k, from, std::span(out).subspan(done, length));
-    if (fork_ != 0.0) subtractFork(from, std::span(out).subspan(done, length));
-    if (removes_ && next_ > 0) subtract(next_ - 1, from, std::span(out).subspan(done, length));
-    if (event && raw_.end() >= *event) {
+    const std::span<float> part = std::span(out).subspan(done, length);
+    if (fork_ != 0.0) subtractFork(from, part);
+    // The one before the next may not be over yet.
+    for (std::size_t k = next_ > 0 ? next_ - 1 : 0;
+         removes_ && k < clicks_.size() && place(k) - kLead_s * rate_ < static_cast<double>(raw_.end()); ++k)
+      subtract(k, from, part);
+    if (raw_.end() >= event) {
       if (learning)
         learn();
       else
@@ -191,7 +197,25 @@ void ClickRemover::learnFork() {
 
 void ClickRemover::learn() {
   tried_ = true;
-  const std::vector<float> heard = highPassed(0, raw_.end());
+  const long end = raw_.end();
+  SlidingSignal above(rate_);
+  above.push(highPassed(0, end));
+  if (!learnPlaces(above)) return;
+  learnFork();
+  std::vector<float> forkless(static_cast<std::size_t>(end));
+  raw_.copy(0, forkless);
+  if (fork_ != 0.0) subtractFork(0, forkless);
+  SlidingSignal whole(rate_);
+  whole.push(forkless);
+  if (!learnShapes(whole)) return;
+  removes_ = true;
+  while (next_ < clicks_.size() &&
+         place(next_) - kLead_s * rate_ - kInterpolationTaps <= static_cast<double>(end))
+    ++next_;
+}
+
+/// By the clicks as they are sent first, then by one that was heard; false where they are not alike.
+bool ClickRemover::learnPlaces(const SlidingSignal& heard) {
   std::array<std::vector<float>, 2> dry;
   for (const bool high : {false, true})
     for (double t = 0.0; t < kDry_s; t += 1.0 / rate_)
@@ -201,71 +225,56 @@ void ClickRemover::learn() {
   for (long at = 0; at < std::lround(kLongestLatency_s * rate_); ++at) {
     double sum = 0.0;
     for (std::size_t k = 0; k < learnt_; ++k)
-      sum += score(&heard[static_cast<std::size_t>(std::lround(nominal(k)) + at)], dry[clicks_[k].high]);
+      sum += score(heard.data(std::lround(nominal(k)) + at), dry[clicks_[k].high]);
     if (sum > best) best = sum, lag = at;
   }
-  const auto samples = [this](double s) { return std::lround(s * rate_); };
-  const auto piece = [](const SlidingSignal& signal, double from, long length) {
-    std::vector<float> x(static_cast<std::size_t>(length));
-    for (std::size_t n = 0; n < x.size(); ++n) x[n] = readAt(signal, from + static_cast<double>(n));
-    return x;
-  };
-  // The first low click against the others.
-  SlidingSignal above(rate_);
-  above.push(heard);
   const double lead = kLead_s * rate_;
+  const long compared = std::lround(kCompared_s * rate_);
   const double first = nominal(1) + static_cast<double>(lag);
-  const std::vector<float> one = piece(above, first - lead, samples(kCompared_s));
+  const std::vector<float> one = piece(heard, first - lead, compared);
   seen_ = {{nominal(1), first}};
   for (std::size_t k = 2; k < learnt_; ++k) {
     const double at = nominal(k) + static_cast<double>(lag);
-    const Fit fit = bestFit(piece(above, at - lead - kReach, samples(kCompared_s) + 2 * kReach), one);
-    if (!(fit.correlation >= kAlike)) return;
+    const Fit fit = bestFit(piece(heard, at - lead - kReach, compared + 2 * kReach), one);
+    if (!(fit.correlation >= kAlike)) return false;
     seen_.push_back({nominal(k), at + fit.at - kReach});
   }
   fitPlaces();
-  learnFork();
-  // Each at its place, the low ones on top of one another; whole, but for the fork.
-  std::vector<float> forkless(heard.size());
-  raw_.copy(0, forkless);
-  if (fork_ != 0.0) subtractFork(0, forkless);
-  SlidingSignal whole(rate_);
-  whole.push(forkless);
-  const long length = samples(longest_s_);
+  return true;
+}
+
+/// Each cut out at its place, the low ones laid on top of one another, as far as they stand out of the room;
+/// false where they do not.
+bool ClickRemover::learnShapes(const SlidingSignal& heard) {
+  const double lead = kLead_s * rate_;
+  const long length = std::lround(longest_s_ * rate_);
   std::array<std::vector<float>, 2> shapes{std::vector<float>(static_cast<std::size_t>(length), 0.0f),
-                                           piece(whole, place(0) - lead, length)};
+                                           piece(heard, place(0) - lead, length)};
   std::vector<double> quiet;
   for (std::size_t k = 1; k < learnt_; ++k) {
-    const auto low = piece(whole, place(k) - lead, length);
+    const auto low = piece(heard, place(k) - lead, length);
     for (std::size_t n = 0; n < low.size(); ++n) shapes[0][n] += low[n] / static_cast<float>(learnt_ - 1);
-    quiet.push_back(power(piece(whole, place(k) - 0.025 * rate_, samples(0.02))));
+    quiet.push_back(power(piece(heard, place(k) - kQuietBefore_s * rate_, std::lround(kQuiet_s * rate_))));
   }
   const double room = std::max(median(quiet), 1e-12);
-  const long step = samples(kBlock_s);
-  for (auto& shape : shapes) {
-    long ends = 0;
-    for (long n = 0; n + step <= length; n += step)
-      if (power(std::span(shape).subspan(static_cast<std::size_t>(n), static_cast<std::size_t>(step))) >
-          kFades * room)
-        ends = n + step;
-    shape.resize(static_cast<std::size_t>(ends));
-    for (long n = std::max(0L, ends - step); n < ends; ++n)
-      shape[static_cast<std::size_t>(n)] *= static_cast<float>(ends - n) / static_cast<float>(step);
-  }
+  const auto level = static_cast<std::size_t>(std::lround(kLevel_s * rate_));
   double loudest = 0.0;
-  const auto tenMs = static_cast<std::size_t>(samples(0.01));
-  for (std::size_t n = 0; n + tenMs <= shapes[0].size(); n += 48)
-    loudest = std::max(loudest, power(std::span(shapes[0]).subspan(n, tenMs)));
-  if (loudest < kHeard * room || shapes[1].empty()) return;
+  for (std::size_t n = 0; n + level <= shapes[0].size(); n += level / 10)
+    loudest = std::max(loudest, power(std::span(shapes[0]).subspan(n, level)));
+  if (loudest < kHeard * room) return false;
+  const auto step = static_cast<std::size_t>(std::lround(kBlock_s * rate_));
   for (auto& shape : shapes) {
-    shape.resize(std::max(shape.size(), static_cast<std::size_t>(samples(kCompared_s))), 0.0f);
+    std::size_t end = step;
+    for (std::size_t n = 0; n + step <= shape.size(); n += step)
+      if (power(std::span(shape).subspan(n, step)) > kFades * room) end = n + step;
+    shape.resize(end);
+    for (std::size_t n = end - step; n < end; ++n)
+      shape[n] *= static_cast<float>(end - n) / static_cast<float>(step);
+    shape.resize(std::max(end, static_cast<std::size_t>(std::lround(kCompared_s * rate_))), 0.0f);
     shapes_.emplace_back(rate_).push(shape);
   }
   level_dbfs_ = 10.0 * std::log10(loudest);
-  removes_ = true;
-  while (next_ < clicks_.size() &&
-         place(next_) - lead - kInterpolationTaps <= static_cast<double>(raw_.end()))
-    ++next_;
+  return true;
 }
 
 /// Straight lines fit the places of clicks, the lately heard ones: so two devices' clocks run apart.

@@ -37,7 +37,9 @@ class ClickRemover {
   };
 
   void learn();
+  bool learnPlaces(const SlidingSignal& heard);
   void learnFork();
+  bool learnShapes(const SlidingSignal& heard);
   void watch(std::size_t click);
   void fitPlaces();
   double nominal(std::size_t click) const { return clicks_[click].at_s * rate_; }
