@@ -46,6 +46,9 @@ void MainWindow::exerciseChosen() {
   shown_.reset();
   picture_.reset();
   ribbon_->setPicture(nullptr);
+  loading_ = true;
+  shelf_->setCurrentRow(-1);  // none is shown, and each can be chosen
+  loading_ = false;
   showAsked(wanted);
   updateInstrument();
   showFigures();

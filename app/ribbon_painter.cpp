@@ -5,6 +5,7 @@
 #include "app/cue_strip.h"
 #include "app/note_names.h"
 #include "app/style.h"
+#include "core/exercise/cue_figures.h"
 #include "core/exercise/judging.h"
 #include "core/measure/notes.h"
 
@@ -260,6 +261,26 @@ void paintTargetLimits(QPainter& painter, const TakePicture& picture, const Ribb
   }
 }
 
+namespace {
+
+struct Most {
+  const Tone* tone = nullptr;
+  double value = 0.0;
+};
+/// The tone that is asked for with the largest of a figure, whatever its sign.
+template <class Figure>
+Most mostOf(const TakePicture& picture, Figure figure) {
+  Most most;
+  for (const CueResult& cue : picture.analysis.cues) {
+    const Tone* tone = cue.asksForSound && cue.matched ? soundOf(cue, picture.analysis).tone : nullptr;
+    const auto value = tone ? figure(*tone) : std::nullopt;
+    if (value && (!most.tone || std::abs(*value) > std::abs(most.value))) most = {tone, *value};
+  }
+  return most;
+}
+
+}  // namespace
+
 void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const RibbonScale& scale) {
   const QRectF& area = scale.area;
   painter.save();
@@ -271,7 +292,6 @@ void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const Ribb
     const Reading* r = readingOf(picture, id);
     return r && r->value && (r->verdict == Verdict::near || r->verdict == Verdict::outside);
   };
-  const Tone* main = picture.analysis.mainTone();
   for (const Tone& tone : picture.analysis.tones) {
     for (const Dropout& d : tone.dropouts) {
       if (isBetweenNotes(d, tone)) continue;
@@ -299,21 +319,21 @@ void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const Ribb
                      .arg(n.vibrato->extent_cents, 0, 'f', 0),
                  style::quietInk);
     }
-    if (&tone != main) continue;
-    if (shows("scoop_cents"))
-      labels.put({scale.x(tone.start_s + 0.1),
-                  scale.y(*tone.onset.scoop_cents) + (*tone.onset.scoop_cents < 0 ? 44 : -44)},
-                 say("scoop %1 cents").arg(signedFigure(*tone.onset.scoop_cents)), style::attention);
-    if (shows("air_before_ms"))
-      labels.put({scale.x(tone.start_s - *tone.onset.air_before_ms / 2000.0), area.center().y()},
-                 say("air %1 ms").arg(*tone.onset.air_before_ms, 0, 'f', 0), style::attention);
-    if (shows("sag_cents") && tone.release.sag_cents) {
-      const double below = *tone.release.sag_cents < 0 ? 40 : -40;
-      labels.put({scale.x(tone.end_s - 0.35),
-                  scale.y(tone.notes.back().offset_cents + *tone.release.sag_cents) + below},
-                 say("sag %1 cents").arg(signedFigure(*tone.release.sag_cents)), style::attention);
-    }
   }
+  // What is said of all tones is named at the one that has the most of it.
+  if (shows("scoop_cents"))
+    if (const auto [tone, cents] = mostOf(picture, [](const Tone& t) { return t.onset.scoop_cents; }); tone)
+      labels.put({scale.x(tone->start_s + 0.1), scale.y(cents) + (cents < 0 ? 44 : -44)},
+                 say("scoop %1 cents").arg(signedFigure(cents)), style::attention);
+  if (shows("air_before_ms"))
+    if (const auto [tone, ms] = mostOf(picture, [](const Tone& t) { return t.onset.air_before_ms; }); tone)
+      labels.put({scale.x(tone->start_s - ms / 2000.0), area.center().y()},
+                 say("air %1 ms").arg(ms, 0, 'f', 0), style::attention);
+  if (shows("sag_cents"))
+    if (const auto [tone, cents] = mostOf(picture, [](const Tone& t) { return t.release.sag_cents; }); tone)
+      labels.put({scale.x(tone->end_s - 0.35),
+                  scale.y(tone->notes.back().offset_cents + cents) + (cents < 0 ? 40 : -40)},
+                 say("sag %1 cents").arg(signedFigure(cents)), style::attention);
   for (const Air& air : picture.analysis.airs) {
     const QRectF box(QPointF(scale.x(air.start_s), area.bottom() - 8),
                      QPointF(scale.x(air.end_s), area.bottom() - 2));

@@ -737,6 +737,22 @@ TEST_F(WindowTest, ATakeWhoseSoundIsMissingIsSaidAndTheOthersStillOpen) {
   EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);
 }
 
+TEST_F(WindowTest, ATakeComesBackByAClickAfterAnotherStepWasChosen) {
+  openWindow();
+  addStudent("Ada", "flute");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("flat-steady");
+  auto* shelf = find<QListWidget>("shelf");
+  window_->findChild<LessonView*>()->choose("swell");
+  EXPECT_EQ(window_->shownPicture(), nullptr);
+  EXPECT_EQ(shelf->currentRow(), -1);
+  EXPECT_TRUE(shelf->selectedItems().isEmpty());
+  QTest::mouseClick(shelf->viewport(), Qt::LeftButton, Qt::NoModifier,
+                    shelf->visualItemRect(shelf->item(0)).center());
+  ASSERT_TRUE(settle());
+  EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);
+}
+
 TEST_F(WindowTest, TheLastTakesAreThereToCompareWith) {
   openWindow();
   addStudent("Ada", "trumpet-bb");
