@@ -64,6 +64,18 @@ class Room {
         [&] { return window_->idle() && window_->shownPicture() && !window_->shownPicture()->live; },
         most_ms);
   }
+  /// A take that is held against the count that was heard; a machine that makes the sound stumble is given
+  /// two more tries.
+  template <class Play>
+  bool isHeldAgainstTheCount(Play play) {
+    for (int left = 3; left > 0; --left) {
+      press(Qt::Key_Space);
+      play();
+      if (!takeIsThere(20000)) return false;
+      if (window_->shownPicture()->context.start_s) return true;
+    }
+    return false;
+  }
   std::vector<float> latestRecording() const {
     QFileInfoList kept;
     QDirIterator files(folder_.filePath("studio"), {"*.flac"}, QDir::Files, QDirIterator::Subdirectories);
@@ -129,11 +141,10 @@ TEST(RealPath, ATakeToAHeardCountSaysHowUnsureItsPlaceIsWhileTheDelayIsNotMeasur
   EXPECT_TRUE(message->text().contains("400 ms")) << message->text().toStdString();
   QTest::mouseClick(room.find<QPushButton>("messageButton"), Qt::LeftButton);  // the way out of it
   EXPECT_TRUE(QTest::qWaitFor([&] { return message->text().contains("is measured:"); }, 25000));
-  room.press(Qt::Key_Space);
-  QTest::qWait(2500);
-  room.press(Qt::Key_Space);
-  ASSERT_TRUE(QTest::qWaitFor([&] { return room.window().idle(); }, 10000));
-  EXPECT_TRUE(room.window().shownPicture()->context.start_s);
+  EXPECT_TRUE(room.isHeldAgainstTheCount([&] {
+    QTest::qWait(2500);
+    room.press(Qt::Key_Space);
+  }));
   EXPECT_FALSE(message->text().contains("400 ms"));
 }
 
@@ -155,11 +166,9 @@ TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
   ASSERT_TRUE(QTest::qWaitFor([&] { return message->text().contains("is measured:"); }, 25000))
       << message->text().toStdString();
   room.chooseClicked("swell", 120);
-  room.press(Qt::Key_Space);
-  ASSERT_TRUE(room.takeIsThere(20000));
+  ASSERT_TRUE(room.isHeldAgainstTheCount([] {}));
   // The clicks are in the recording, if not in what is measured: the first cue's lies where the take says.
   const TakePicture& take = *room.window().shownPicture();
-  ASSERT_TRUE(take.context.start_s);
   const std::vector<float> heard = room.latestRecording();
   double at = 0.0;
   float loudest = 0.0f;
@@ -185,22 +194,25 @@ TEST(RealPath, ASoundThatStumblesIsMeasuredAnewAndNotHeldAgainstTheCount) {
   ASSERT_TRUE(says("Once more")) << message->text().toStdString();
   ASSERT_TRUE(says("is measured:")) << message->text().toStdString();
   room.chooseClicked("scale-4-4", 160);
-  for (const bool stumbles : {true, false}) {
-    const QString file = room.file("played.wav");
-    ASSERT_TRUE(writeSound(file.toStdString(), sounds::tone({.f0_hz = 349.23, .seconds = 2.0}), 48000.0,
-                           SoundFormat::wav24));
-    room.press(Qt::Key_Space);
+  const QString file = room.file("played.wav");
+  ASSERT_TRUE(writeSound(file.toStdString(), sounds::tone({.f0_hz = 349.23, .seconds = 2.0}), 48000.0,
+                         SoundFormat::wav24));
+  const auto play = [&](int heldUp_ms) {
     QTest::qWait(1800);
-    if (stumbles) soundServer->holdUp(900);
+    soundServer->holdUp(heldUp_ms);
     QProcess player;
     player.start("paplay", {"--device=room", file});
-    ASSERT_TRUE(player.waitForFinished(10000));
+    EXPECT_TRUE(player.waitForFinished(10000));
     QTest::qWait(1500);
     room.press(Qt::Key_Space);
-    ASSERT_TRUE(room.takeIsThere(10000));
-    EXPECT_EQ(room.window().shownPicture()->context.start_s.has_value(), !stumbles);
-    EXPECT_EQ(message->text().contains("stumbled"), stumbles) << message->text().toStdString();
-  }
+  };
+  room.press(Qt::Key_Space);
+  play(900);
+  ASSERT_TRUE(room.takeIsThere(10000));
+  EXPECT_FALSE(room.window().shownPicture()->context.start_s);
+  EXPECT_TRUE(message->text().contains("stumbled")) << message->text().toStdString();
+  EXPECT_TRUE(room.isHeldAgainstTheCount([&] { play(0); }));
+  EXPECT_FALSE(message->text().contains("stumbled")) << message->text().toStdString();
 }
 
 }  // namespace
