@@ -129,7 +129,7 @@ void RibbonView::paintEvent(QPaintEvent*) {
     if (hover_ && !picture_->live) paintHover(painter, scale);
   }
   if (picture_->live && picture_->hasCues()) paintCount(painter, scale);
-  if (held_ >= 0.0) {
+  if (held_ > 0.0 || (held_ == 0.0 && !picture_->hasCues())) {
     painter.setFont(style::work(largeText(scale.area), true));
     painter.setPen(style::ink);
     painter.drawText(scale.area.adjusted(18, 6, -12, 0), Qt::AlignTop | Qt::AlignLeft,
