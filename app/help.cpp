@@ -62,6 +62,15 @@ void showHelp(QWidget* parent) {
       "</p><p>" +
       say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a "
           "dash not measured, a dotted ring not yet.") +
+      "</p><h2>" + say("Playing to a count") + "</h2><p>" +
+      say("Flash, click, fork or drone are chosen in the head strip. Measure delay, once for each "
+          "microphone and output, tells how late a click comes back: until then, and in a take in which the "
+          "sound stumbled, the notes are held against their own count. How sure their timing is stands "
+          "beside "
+          "the input level.") +
+      "</p><p>" +
+      say("What the microphone hears of clicks and fork is learnt from the count-in and taken out of the "
+          "figures, so be quiet there. With headphones there is nothing to take out.") +
       "</p><h2>" + say("Own exercises") + "</h2><p>" +
       say("Order… on the left lists all cards. Card… there opens one: notes, counts, tempo, loudness "
           "and targets are changed with the cues on the count before you, and what you save is a "
