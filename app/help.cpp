@@ -65,8 +65,7 @@ void showHelp(QWidget* parent) {
       "</p><h2>" + say("Playing to a count") + "</h2><p>" +
       say("Flash, click, fork or drone are chosen in the head strip. Measure delay, once for each "
           "microphone and output, tells how late a click comes back: until then, and in a take in which the "
-          "sound stumbled, the notes are held against their own count. How sure their timing is stands "
-          "beside "
+          "sound stumbled, the notes are held against their own count. How sure their timing is stands by "
           "the input level.") +
       "</p><p>" +
       say("What the microphone hears of clicks and fork is learnt from the count-in and taken out of the "

@@ -30,7 +30,7 @@ struct LiveTake::Worker {
   std::optional<ClickRemover> remover;  // where a click is played to the take
   std::unique_ptr<TakeRecorder> recorder;
   std::vector<float> samples;
-  StreamClock clock{StreamClock::Notes::late};
+  StreamClock clock = Heard{}.clock;
   Plan plan;
   bool told = false;
   bool toldFailure = false;
@@ -144,7 +144,7 @@ void LiveTake::begin(const Plan& plan) {
   if (plan.context.click) worker_->remover.emplace(plan.sheet, plan.context.fork_hz, rate_);
   worker_->recorder = std::make_unique<TakeRecorder>(plan.recording, rate_);
   worker_->samples.clear();
-  worker_->clock = StreamClock(StreamClock::Notes::late);
+  worker_->clock = Heard{}.clock;
   worker_->plan = plan;
   worker_->told = worker_->toldFailure = false;
   running_ = true;
@@ -157,14 +157,14 @@ void LiveTake::placeSheet(double start_s) {
 }
 
 StreamClock LiveTake::clock() const {
-  if (!worker_) return StreamClock(StreamClock::Notes::late);
+  if (!worker_) return Heard{}.clock;
   const std::lock_guard lock(worker_->mutex);
   return worker_->clock;
 }
 
 LiveTake::Heard LiveTake::end() {
   running_ = false;
-  if (!worker_) return {{}, StreamClock(StreamClock::Notes::late)};
+  if (!worker_) return {};
   const std::lock_guard lock(worker_->mutex);
   worker_->tracker.reset();
   worker_->recorder.reset();

@@ -42,7 +42,7 @@ class LiveTake : public QObject {
   StreamClock clock() const;
   struct Heard {
     std::vector<float> samples;
-    StreamClock clock;
+    StreamClock clock{StreamClock::Notes::late};
   };
   /// Ends it and hands over what was heard.
   Heard end();
