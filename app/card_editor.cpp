@@ -5,6 +5,8 @@
 #include "app/cue_strip.h"
 #include "app/note_names.h"
 #include "app/style.h"
+#include "audio/whole_file.h"
+#include "core/bounded_json.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/judging.h"
 
@@ -352,7 +354,7 @@ void CardEditor::addCue(const Cue& cue) {
       {kind, tr("Cue")},       {length, tr("Length")}, {unit, tr("Unit of length")}, {note, tr("Note")},
       {shape, tr("Loudness")}, {pulses, tr("Pulses")}, {model, tr("Model note")}};
   for (int c = 0; c < kCueColumns; ++c) {
-    cells[c].first->setAccessibleName(tr("%1 of cue %2").arg(cells[c].second).arg(row + 1));
+    cells[c].first->setAccessibleName(tr("%1 of cue %2").arg(cells[c].second, QString::number(row + 1)));
     cues_->setCellWidget(row, c, cells[c].first);
   }
   connect(kind, &QComboBox::currentIndexChanged, this, &CardEditor::changed);
@@ -493,10 +495,10 @@ void CardEditor::importCard() {
   const QString file =
       QFileDialog::getOpenFileName(this, tr("Import an exercise card"), {}, tr("Exercise cards (*.json)"));
   if (file.isEmpty()) return;
-  QFile in(file);
-  if (!in.open(QIODevice::ReadOnly)) return error_->setText(tr("%1 cannot be read.").arg(file));
-  const auto card = parseExercise(in.readAll().toStdString());
-  if (!card) return error_->setText(QFileInfo(file).fileName() + ": " + q(card.error()));
+  const auto text = readSmall(QFile::encodeName(file).toStdString(), kLargestJson);
+  if (!text) return error_->setText(tr("%1: %2").arg(QFileInfo(file).fileName(), q(text.error())));
+  const auto card = parseExercise(*text);
+  if (!card) return error_->setText(tr("%1: %2").arg(QFileInfo(file).fileName(), q(card.error())));
   fill(*card);
   title_->setText(q(card->title));
 }
@@ -507,11 +509,9 @@ void CardEditor::exportCard() {
   const QString file = QFileDialog::getSaveFileName(this, tr("Export the card"), q(card->id) + ".json",
                                                     tr("Exercise cards (*.json)"));
   if (file.isEmpty()) return;
-  QSaveFile out(file);
-  const std::string text = toText(*card);
-  if (!out.open(QIODevice::WriteOnly) || out.write(text.data(), static_cast<qint64>(text.size())) < 0 ||
-      !out.commit())
-    error_->setText(tr("%1 cannot be written; choose another place.").arg(file));
+  if (const auto written = writeWhole(QFile::encodeName(file).toStdString(), Access::umask, toText(*card));
+      !written)
+    error_->setText(tr("%1 could not be written: %2.").arg(file, q(written.error().why)));
 }
 
 }  // namespace calando

@@ -75,7 +75,9 @@ struct LiveTake::Worker {
     if (recorder && !recorder->write(block) && !toldFailure) {
       toldFailure = true;
       QMetaObject::invokeMethod(
-          owner, [o = owner] { emit o->recordingFailed(); }, Qt::QueuedConnection);
+          owner,
+          [o = owner, why = QString::fromStdString(recorder->error().why)] { emit o->recordingFailed(why); },
+          Qt::QueuedConnection);
     }
     const auto now = std::chrono::steady_clock::now();
     // One picture at a time is on its way: an interface that is busy gets the newest when it has time again.

@@ -52,8 +52,8 @@ class LiveTake : public QObject {
   void inputChanged(calando::InputState state);
   void grew(calando::TakePicturePtr picture, double held_s);
   void autoStop();
-  void recordingFailed();
-  void sourceEnded();  ///< the device is gone
+  void recordingFailed(const QString& why);  ///< a clause
+  void sourceEnded();                        ///< the device is gone
 
  private:
   struct Worker;

@@ -7,6 +7,7 @@
 #include <memory>
 
 #include "app/main_window.h"
+#include "app/open_studio.h"
 #include "app/style.h"
 #include "core/analysis.h"
 #include "records/demo_studio.h"
@@ -16,7 +17,7 @@ namespace {
 /// The demo class, made in a folder that goes when the program ends.
 QString makeDemo(const QTemporaryDir& folder) {
   auto studio = calando::Studio::open(folder.path().toStdString());
-  if (!studio) return QString::fromStdString(studio.error());
+  if (!studio) return QString::fromStdString(studio.error().what);
   QProgressDialog progress(QApplication::translate("Main", "The evening class is playing its takes…"), {}, 0,
                            100);
   progress.setMinimumDuration(300);
@@ -58,11 +59,8 @@ int main(int argc, char** argv) {
   }
   if (folder.isEmpty())
     folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/studio";
-  auto studio = calando::Studio::open(folder.toStdString());
-  if (!studio) {
-    QMessageBox::critical(nullptr, "Calando", QString::fromStdString(studio.error()));
-    return 1;
-  }
+  auto studio = calando::openStudio(folder);
+  if (!studio) return 1;
   calando::MainWindow window(std::move(*studio));
   window.show();
   window.openFiles(parser.positionalArguments());

@@ -80,19 +80,10 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
 
   ribbon_ = new RibbonView;
   ribbon_->setObjectName("ribbon");
-  message_ = new QLabel;
-  message_->setObjectName("message");
-  message_->setWordWrap(true);
-  messageButton_ = new QPushButton;
-  messageButton_->setObjectName("messageButton");
-  auto* messageRow = new QHBoxLayout;
-  messageRow->addWidget(message_, 1);
-  messageRow->addWidget(messageButton_);
-  message_->hide();
-  messageButton_->hide();
+  messages_ = new MessageBar;
 
   auto* middle = new QVBoxLayout;
-  middle->addLayout(messageRow);
+  middle->addWidget(messages_);
   middle->addWidget(ribbon_, 1);
   auto* body = new QHBoxLayout;
   body->setSpacing(10);
@@ -119,16 +110,17 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
   connect(&live_, &LiveTake::autoStop, this, [this] {
     if (taking()) stopTake();
   });
-  connect(&live_, &LiveTake::recordingFailed, this, [this] {
-    say(
-        tr("The disk is full or gone: what was recorded so far is safe, the rest of this take is only in "
-           "memory. Stop the take and make room."));
+  connect(&live_, &LiveTake::recordingFailed, this, [this](const QString& why) {
+    sayLoss(
+        tr("Recording to disk has stopped: %1. What was recorded so far is safe, the rest of this take is "
+           "in memory. Stop the take when it is done: then it can be saved elsewhere.")
+            .arg(why));
   });
   connect(&live_, &LiveTake::sourceEnded, this, [this] {
     endCalibration();
     if (taking()) stopTake();
     live_.quiet();
-    say(
+    sayLoss(
         tr("No more sound comes from the microphone. What was played until then is kept; plug it in again or "
            "choose "
            "another source."));
@@ -143,6 +135,9 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
   connect(&player_, &SoundPlayer::stopped, this, [this] { play_->setText(tr("Play")); });
   connect(ribbon_, &RibbonView::placeChosen, this, [this](double t) { ribbon_->setCursor(t); });
   connect(devices_, &QMediaDevices::audioInputsChanged, this, &MainWindow::fillSources);
+  connect(&importing_, &Importing::takenIn, this, &MainWindow::takenIn);
+  connect(&importing_, &Importing::moved, this, &MainWindow::showImporting);
+  connect(&importing_, &Importing::finished, this, &MainWindow::importingFinished);
 
   fillSources();
   applyOutput();
@@ -154,16 +149,17 @@ MainWindow::MainWindow(Studio studio, QWidget* parent) : QMainWindow(parent), st
         tr("Another Calando window has this studio open. Here it can be looked at, but nothing is changed or "
            "recorded."));
   else
-    QTimer::singleShot(0, this, &MainWindow::offerLeftovers);
+    QTimer::singleShot(0, this, &MainWindow::offerStrays);
+  for (const std::string& remark : studio_.remarks()) sayLoss(q(remark));
+  noteWriter_.schedule();
   qApp->installEventFilter(this);
 }
 
-MainWindow::~MainWindow() {
-  qApp->removeEventFilter(this);
-  QThreadPool::globalInstance()->waitForDone();
-}
+MainWindow::~MainWindow() { qApp->removeEventFilter(this); }
 
-bool MainWindow::idle() const { return jobs_ == 0 && unsummarised_.empty() && !live_.running(); }
+bool MainWindow::idle() const {
+  return analyst_.idle() && !importing_.running() && unsummarised_.empty() && !live_.running();
+}
 
 /// Single keys work wherever the focus is, but for fields in which they are text.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
@@ -239,17 +235,16 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void MainWindow::say(const QString& text, const QString& action, std::function<void()> act) {
-  message_->setText(text);
-  message_->setVisible(!text.isEmpty());
-  messageButton_->setText(action);
-  messageButton_->setVisible(!action.isEmpty());
-  messageAction_ = std::move(act);
-  messageButton_->disconnect();
-  connect(messageButton_, &QPushButton::clicked, this, [this] {
-    const auto wanted = messageAction_;
-    say({});
-    if (wanted) wanted();
-  });
+  messages_->say(text, MessageBar::Weight::light, action, std::move(act));
+}
+
+void MainWindow::sayLoss(const QString& text, const QString& action, std::function<void()> act) {
+  messages_->say(text, MessageBar::Weight::loss, action, std::move(act));
+}
+
+bool MainWindow::worked(const Studio::Result<void>& result) {
+  if (!result) sayLoss(q(result.error()));
+  return result.has_value();
 }
 
 void MainWindow::fillSources() {
@@ -269,7 +264,7 @@ void MainWindow::fillSources() {
   if (!chosen.isEmpty() && source_->currentData().toString() != chosen) {
     endCalibration();
     if (taking()) stopTake();
-    say(tr("The microphone was unplugged. What was played until then is kept."));
+    sayLoss(tr("The microphone was unplugged. What was played until then is kept."));
   }
   sourceChosen();
 }
@@ -340,7 +335,7 @@ const Student* MainWindow::student() const {
 void MainWindow::loadStudents(std::optional<std::int64_t> select) {
   auto list = studio_.students();
   if (!list) {
-    say(q(list.error()));
+    sayLoss(q(list.error()));
     return;
   }
   loading_ = true;
@@ -354,17 +349,19 @@ void MainWindow::loadStudents(std::optional<std::int64_t> select) {
     studentList_->addItem(item);
     if (select == students_[i].id) row = static_cast<int>(i);
   }
-  loading_ = false;
   studentList_->setCurrentRow(row);
+  loading_ = false;
   studentChosen();
 }
 
 void MainWindow::studentChosen() {
   if (loading_) return;
   player_.stop();
-  shown_.reset();
-  picture_.reset();
-  ribbon_->setPicture(nullptr);
+  clearShown();
+  messages_->clear();
+  for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
+  ribbons_.clear();
+  cutShort_s_.clear();
   loadLesson();
   updateInstrument();
   AskedFor wanted;
@@ -417,8 +414,7 @@ void MainWindow::nameNotes() {
 
 void MainWindow::chooseNoteLanguage(NoteLanguage language) {
   setNoteLanguage(language);
-  if (const auto kept = studio_.keepSetting("note_names", std::to_string(static_cast<int>(language))); !kept)
-    say(q(kept.error()));
+  worked(studio_.keepSetting("note_names", std::to_string(static_cast<int>(language))));
   nameNotes();
   updateInstrument();
   showFigures();
@@ -433,27 +429,34 @@ void MainWindow::editStudent(bool fresh) {
   std::int64_t id = edited->id;
   if (fresh) {
     const auto added = studio_.addStudent(edited->name, edited->instrument, edited->range);
-    if (!added) return say(q(added.error()));
+    if (!added) return sayLoss(q(added.error()));
     id = added->id;
-  } else if (const auto changed = studio_.changeStudent(*edited); !changed) {
-    return say(q(changed.error()));
+  } else if (!worked(studio_.changeStudent(*edited))) {
+    return;
   }
+  noteWriter_.schedule();
   loadStudents(id);
 }
 
 void MainWindow::eraseStudent() {
   if (!student() || studio_.readOnly()) return;
-  const auto answer =
-      QMessageBox::question(this, tr("Erase the student"),
-                            tr("Erase %1? Takes: %2. The recordings, figures and notes are removed "
-                               "from this computer and cannot be brought back.")
-                                .arg(q(student()->name))
-                                .arg(takes_.size()),
-                            QMessageBox::Yes | QMessageBox::Cancel, QMessageBox::Cancel);
-  if (answer != QMessageBox::Yes) return;
+  const Student gone = *student();
+  QMessageBox box(
+      QMessageBox::NoIcon, tr("Erase the student"),
+      tr("Erase %1? Takes: %2. The recordings, figures and notes are removed from this computer and "
+         "cannot be brought back.")
+          .arg(q(gone.name), QString::number(takes_.size())),
+      QMessageBox::Yes | QMessageBox::Cancel, this);
+  box.setTextFormat(Qt::PlainText);
+  box.setDefaultButton(QMessageBox::Cancel);
+  if (box.exec() != QMessageBox::Yes) return;
   player_.stop();
+  clearShown();
+  importing_.cancel(gone.id);
   unsummarised_.clear();
-  if (const auto erased = studio_.eraseStudent(student()->id); !erased) return say(q(erased.error()));
+  noteWriter_.hold();  // or a file that is gone comes back with a new note
+  worked(studio_.eraseStudent(gone.id));
+  noteWriter_.schedule();
   loadStudents();
 }
 
@@ -468,10 +471,37 @@ void MainWindow::dropEvent(QDropEvent* event) {
   openFiles(files);
 }
 
+/// Asks what is to become of what is still being taken in; takes that were played are always waited for.
+bool MainWindow::mayClose() {
+  if (importing_.running() && !closing_) {
+    QMessageBox box(
+        QMessageBox::NoIcon, tr("Recordings are being taken in"),
+        tr("Of %1 recordings %2 are taken in. The others stay where they are and can be opened again.")
+            .arg(QString::number(importing_.total()), QString::number(importing_.done())),
+        QMessageBox::NoButton, this);
+    auto* wait = box.addButton(tr("Take them in, then close"), QMessageBox::AcceptRole);
+    wait->setObjectName("closeWait");
+    auto* leave = box.addButton(tr("Leave them out"), QMessageBox::DestructiveRole);
+    leave->setObjectName("closeLeave");
+    box.addButton(tr("Do not close"), QMessageBox::RejectRole);
+    box.exec();
+    if (box.clickedButton() == leave)
+      importing_.cancel();
+    else if (box.clickedButton() != wait)
+      return false;
+  }
+  closing_ = importing_.running() || keeping_ > 0;
+  return !closing_;
+}
+
 void MainWindow::closeEvent(QCloseEvent* event) {
+  keepRemark();
+  if (!mayClose()) return event->ignore();
   // A take that is sounding stays in recording/ and is offered at the next start.
   live_.quiet();
   player_.stop();
+  constexpr int kNotes_ms = 1500;
+  noteWriter_.finish(kNotes_ms);
   if (!studio_.readOnly()) (void)studio_.removeDeleted();
   event->accept();
 }

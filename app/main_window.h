@@ -1,17 +1,23 @@
 #pragma once
 
 #include <QMainWindow>
+#include <QPixmap>
 #include <QTemporaryDir>
 #include <QTimer>
 #include <deque>
 #include <filesystem>
-#include <nlohmann/json.hpp>
 #include <optional>
+#include <set>
 
+#include "app/analyst.h"
+#include "app/importing.h"
 #include "app/live_take.h"
+#include "app/message_bar.h"
+#include "app/note_writer.h"
 #include "app/player.h"
 #include "app/take_picture.h"
 #include "core/exercise/accompaniment.h"
+#include "core/exercise/kept.h"
 #include "records/studio.h"
 
 class QComboBox;
@@ -66,14 +72,17 @@ class MainWindow : public QMainWindow {
     ownUnmeasured,  // the notes' own: the delay is not known
     ownStumbled     // the notes' own: sound was late or missing on its way
   };
+  static constexpr std::int64_t kNoTake = -1;
   struct Opened {
     Take take;
     std::shared_ptr<std::vector<float>> samples;
     double rate_hz = 48000.0;
     std::shared_ptr<TakePicture> picture;
-    std::optional<std::filesystem::path> recording;  // to be discarded once kept
-    QString error;
-    Count count = Count::asHeard;
+  };
+  /// The answer that is to be on show once it comes; all others are too late.
+  struct Awaited {
+    Analyst::Ticket ticket;
+    std::optional<std::int64_t> take;  // one of the shelf; else one that is being kept, shown or not
   };
 
   // Building
@@ -134,16 +143,28 @@ class MainWindow : public QMainWindow {
   std::string latencySetting() const;
   std::optional<double> numberSetting(const std::string& name) const;
   void sourceChosen();
-  void measure(Opened opened);
-  void keep(const Opened& opened);
+  /// Measures a take that was just played or found, and keeps it whatever is chosen meanwhile.
+  void keepWhenMeasured(Analyst::Request request, const Student& student, Count count,
+                        const std::optional<std::filesystem::path>& played);
+  bool keep(const Analyst::Answer& answer, Count count, bool played, bool wanted);
+  bool enter(const Analyst::Answer& answer);
+  void saveElsewhere(const Analyst::Answer& answer);
+  QStringList remarksOn(const Analyst::Answer& answer, Count count) const;
+  void takenIn(const Analyst::Answer& answer, bool alone);
+  void showImporting();
+  void importingFinished(const QStringList& refused);
+  void clearShown();
   void showTake(const Opened& opened);
   void showFigures();
   void loadShelf(std::optional<std::int64_t> select = {});
   void shelfChosen();
+  void showFromShelf(const Analyst::Answer& answer);
   void summariseNext();
-  void keepSummary(const Opened& opened);
-  std::vector<nlohmann::json> earlierReadings(std::size_t most) const;
-  nlohmann::json readingsOf(std::int64_t take) const;
+  void keepSummary(std::int64_t take, const Studio::Summary& summary);
+  void keepShown();
+  std::vector<const Kept*> earlierReadings(std::size_t most) const;
+  const Kept* keptOf(std::int64_t take) const;
+  QString shelfText(const Take& take) const;
   std::map<std::string, std::vector<double>> earlierValues() const;
   void deleteTake();
   void undoDelete();
@@ -152,7 +173,10 @@ class MainWindow : public QMainWindow {
   void setComfort(int comfort);
   void setTried();
   void setModel();
-  void keepReflection();
+  void showWords();
+  void labelShelf(int row);
+  /// The take on show, or the one that is awaited; kNoTake: none of the shelf.
+  std::int64_t chosenTake() const;
   /// What was to be tried after the take before the one on show; empty for none.
   QString adviceBefore() const;
   bool isModel() const;  ///< the take on show is what the others of its step are held against
@@ -161,9 +185,16 @@ class MainWindow : public QMainWindow {
   void exportShown();
   void playOrStop();
   void setEarsFirst(bool on);
-  void offerLeftovers();
+  void offerStrays();
+  void lookAtStrays();
+  void takeStrayIn(const Stray& stray, const Student& student);
 
   void say(const QString& text, const QString& action = {}, std::function<void()> act = {});
+  /// Something was refused or lost: stays until it is answered.
+  void sayLoss(const QString& text, const QString& action = {}, std::function<void()> act = {});
+  /// A loss where it failed.
+  bool worked(const Studio::Result<void>& result);
+  bool mayClose();
   void showNoInput();
   void showInput(const InputState& state);
   void updateActions();
@@ -175,16 +206,27 @@ class MainWindow : public QMainWindow {
   TakePicturePtr picture_;
   LiveTake live_;
   SoundPlayer player_;
+  Analyst analyst_;
+  Importing importing_{analyst_};
+  NoteWriter noteWriter_{studio_};
+  std::optional<Awaited> awaited_;
+  int keeping_ = 0;  // takes that are being measured to be kept
+  std::vector<Analyst::Ticket> comparing_;
   std::optional<std::filesystem::path> recording_;
-  Take sounding_;                    // what the take that is being played was started with
-  std::optional<double> countIn_s_;  // of the take under way, where its count is heard
+  std::optional<std::filesystem::path> elsewhere_;  // recordings go there while the studio has no room
+  Take sounding_;                                   // what the take that is being played was started with
+  std::optional<double> countIn_s_;                 // of the take under way, where its count is heard
   QString timing_;
-  std::string headStripOf_;  // the step that the head strip was last set for
+  std::string headStripOf_;                    // the step that the head strip was last set for
+  std::map<std::int64_t, Kept> kept_;          // figures of the student's takes, by take
+  std::map<std::int64_t, QPixmap> ribbons_;    // their small pictures
+  std::map<std::int64_t, double> cutShort_s_;  // takes whose sound is shorter than it was
   std::deque<std::int64_t> unsummarised_;
+  std::set<std::int64_t> unmeasurable_;  // not tried again
+  std::optional<Analyst::Ticket> summarising_;
   std::optional<std::int64_t> deleted_;
-  std::function<void()> messageAction_;
+  bool closing_ = false;
   double standInSpeed_ = 1.0;
-  int jobs_ = 0;
   bool loading_ = false;
   struct DelayMeasuring {
     QTemporaryDir folder;
@@ -241,8 +283,7 @@ class MainWindow : public QMainWindow {
   QPushButton* delete_ = nullptr;
   QPushButton* compare_ = nullptr;
   QListWidget* shelf_ = nullptr;
-  QLabel* message_ = nullptr;
-  QPushButton* messageButton_ = nullptr;
+  MessageBar* messages_ = nullptr;
   QLabel* rest_ = nullptr;
   QTimer* restTimer_ = nullptr;
   int restLeft_s_ = 0;

@@ -8,6 +8,7 @@
 #include "app/main_window_parts.h"
 #include "app/note_map.h"
 #include "app/note_names.h"
+#include "app/ribbon_painter.h"
 #include "app/ribbon_view.h"
 #include "app/staff_view.h"
 #include "core/exercise/judging.h"
@@ -208,7 +209,7 @@ QWidget* MainWindow::buildLeft() {
   connect(lesson_, &LessonView::chosen, this, &MainWindow::exerciseChosen);
   if (const auto school = studio_.setting("school"); school && *school) lesson_->setSchool(q(**school));
   connect(lesson_, &LessonView::schoolChosen, this, [this](const QString& school) {
-    if (const auto kept = studio_.keepSetting("school", school.toStdString()); !kept) say(q(kept.error()));
+    worked(studio_.keepSetting("school", school.toStdString()));
     updateInstrument();
   });
   connect(lesson_, &LessonView::noteLanguageChosen, this, &MainWindow::chooseNoteLanguage);
@@ -216,8 +217,7 @@ QWidget* MainWindow::buildLeft() {
   connect(lesson_, &LessonView::orderChanged, this, [this] {
     if (!student() || studio_.readOnly()) return;
     const nlohmann::json order = lesson_->order();
-    if (const auto kept = studio_.keepSetting("order:" + std::to_string(student()->id), order.dump()); !kept)
-      say(q(kept.error()));
+    worked(studio_.keepSetting(Studio::settingOf("order", student()->id), order.dump()));
   });
   layout->addWidget(lesson_, 4);
   layout->addWidget(buildSource());

@@ -1,11 +1,11 @@
 #include <QMediaDevices>
-#include <nlohmann/json.hpp>
 
 #include "app/card_editor.h"
 #include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
 #include "app/ribbon_view.h"
+#include "core/bounded_json.h"
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/judging.h"
 #include "core/exercise/lesson.h"
@@ -20,13 +20,11 @@ namespace {
 constexpr double kRunToRun_ms = 11.0;
 
 /// The teacher's word goes before the figures.
-Verdict verdictOfTake(TeachersWord word, const std::string& summary) {
+Verdict verdictOfTake(TeachersWord word, const Kept& kept) {
   if (word == TeachersWord::accept) return Verdict::inside;
   if (word == TeachersWord::notYet) return Verdict::notYet;
   if (word == TeachersWord::veto) return Verdict::outside;
-  const auto kept = nlohmann::json::parse(summary, nullptr, false);
-  return kept.is_object() ? static_cast<Verdict>(kept.value("verdict", static_cast<int>(Verdict::unmeasured)))
-                          : Verdict::unmeasured;
+  return kept.verdict;
 }
 
 }  // namespace
@@ -43,9 +41,7 @@ void MainWindow::exerciseChosen() {
   const auto last = std::ranges::find(takes_, card()->id, [](const Take& t) { return t.asked.exercise; });
   if (last != takes_.end()) wanted = last->asked;
   player_.stop();
-  shown_.reset();
-  picture_.reset();
-  ribbon_->setPicture(nullptr);
+  clearShown();
   loading_ = true;
   shelf_->setCurrentRow(-1);  // none is shown, and each can be chosen
   loading_ = false;
@@ -85,19 +81,20 @@ void MainWindow::updateTiming() {
 /// The student's own running order.
 void MainWindow::loadLesson() {
   if (!student()) return;
-  const auto kept = studio_.setting("order:" + std::to_string(student()->id));
-  const auto order = kept && *kept ? nlohmann::json::parse(**kept, nullptr, false) : nlohmann::json();
+  const auto kept = studio_.setting(Studio::settingOf("order", student()->id));
+  const auto order = parseBounded(kept && *kept ? **kept : "");
+  std::vector<std::string> steps;
+  if (order && order->is_array())
+    for (const auto& step : *order)
+      if (step.is_string()) steps.push_back(step.get<std::string>());
   loading_ = true;
-  if (order.is_array())
-    lesson_->setOrder(order.get<std::vector<std::string>>());
-  else
-    lesson_->setOrder(lessonTemplates().front().exercises);
+  lesson_->setOrder(steps.empty() ? lessonTemplates().front().exercises : steps);
   loading_ = false;
 }
 
 void MainWindow::loadOwnCards() {
   auto cards = studio_.cards();
-  if (!cards) return say(q(cards.error()));
+  if (!cards) return sayLoss(q(cards.error()));
   loading_ = true;
   lesson_->setOwnCards(std::move(*cards));
   loading_ = false;
@@ -117,8 +114,7 @@ void MainWindow::editCard(const std::string& exercise) {
     card.id = stem;
     for (int i = 2; lesson_->find(card.id); ++i) card.id = stem + "-" + std::to_string(i);
   }
-  if (const auto kept = editor.erased() ? studio_.eraseCard(exercise) : studio_.keepCard(card); !kept)
-    return say(q(kept.error()));
+  if (!worked(editor.erased() ? studio_.eraseCard(exercise) : studio_.keepCard(card))) return;
   loadOwnCards();
   if (!editor.erased()) lesson_->choose(card.id);
   exerciseChosen();
@@ -126,12 +122,9 @@ void MainWindow::editCard(const std::string& exercise) {
 
 /// The take that the step's takes are held against: the teacher's model, or the student's best.
 std::optional<Rival> MainWindow::rival() const {
-  const auto of = [this](std::int64_t take) -> std::optional<Rival> {
-    const nlohmann::json values = readingsOf(take).value("values", nlohmann::json::object());
-    if (!values.contains("held_s")) return std::nullopt;
-    return Rival{values["held_s"].get<double>(), values.contains("wander_cents")
-                                                     ? std::optional(values["wander_cents"].get<double>())
-                                                     : std::nullopt};
+  const auto of = [this](std::int64_t take) {
+    const Kept* kept = keptOf(take);
+    return kept ? rivalOf(*kept) : std::nullopt;
   };
   if (card()->against == Against::teacher) {
     const auto model = numberSetting(modelSetting());
@@ -147,7 +140,7 @@ std::optional<Rival> MainWindow::rival() const {
 }
 
 std::string MainWindow::modelSetting() const {
-  return "model:" + std::to_string(student() ? student()->id : 0) + ":" + card()->id;
+  return Studio::settingOf("model", student() ? student()->id : 0) + ":" + card()->id;
 }
 
 bool MainWindow::isModel() const {
@@ -157,7 +150,7 @@ bool MainWindow::isModel() const {
 void MainWindow::setModel() {
   if (!shown_ || studio_.readOnly() || card()->against != Against::teacher) return;
   const std::string value = isModel() ? std::string() : std::to_string(shown_->take.id);
-  if (const auto kept = studio_.keepSetting(modelSetting(), value); !kept) say(q(kept.error()));
+  worked(studio_.keepSetting(modelSetting(), value));
   showFigures();
 }
 
@@ -166,9 +159,8 @@ void MainWindow::updateResults() {
   std::map<std::string, std::vector<Verdict>> verdicts;
   for (const Take& take : takes_) {
     if (take.word == TeachersWord::invalidTry) continue;
-    const auto summary = studio_.summary(take.id);
-    if (summary && *summary)
-      verdicts[take.asked.exercise].push_back(verdictOfTake(take.word, (*summary)->readings));
+    if (const Kept* kept = keptOf(take.id))
+      verdicts[take.asked.exercise].push_back(verdictOfTake(take.word, *kept));
   }
   std::map<std::string, Standing> results;
   for (const auto& [id, list] : verdicts)
@@ -302,7 +294,7 @@ void MainWindow::chooseOutput() {
   if (dialog.exec() != QDialog::Accepted || studio_.readOnly()) return;
   for (const auto& [name, value] : {std::pair{"output", device->currentData().toString().toStdString()},
                                     std::pair{"output_db", std::to_string(level->value())}})
-    if (const auto done = studio_.keepSetting(name, value); !done) return say(q(done.error()));
+    if (!worked(studio_.keepSetting(name, value))) return;
   applyOutput();
 }
 
@@ -355,8 +347,7 @@ void MainWindow::finishCalibration() {
             : tr("The clicks were not heard clearly. Turn the loudspeaker up or move the microphone closer, "
                  "and "
                  "measure again; until then timing is held against the notes' own count."));
-  if (const auto kept = studio_.keepSetting(setting, std::to_string(found.latency->seconds)); !kept)
-    return say(q(kept.error()));
+  if (!worked(studio_.keepSetting(setting, std::to_string(found.latency->seconds)))) return;
   updateTiming();
   say(tr("The delay is measured: clicked exercises are held against the count from now on, to ±%1 ms.")
           .arg(kRunToRun_ms + 500.0 * found.latency->spread_s, 0, 'f', 0));

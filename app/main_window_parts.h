@@ -1,6 +1,5 @@
 #pragma once
 
-#include <QSize>
 #include <QString>
 #include <string>
 
@@ -10,7 +9,6 @@
 /// order and what is heard with them).
 namespace calando {
 
-inline constexpr QSize kThumbnail(168, 56);
 inline const QString kStandIn = QStringLiteral("stand-in");  ///< the source's id when nobody plays
 
 inline QString q(const std::string& text) { return QString::fromStdString(text); }

@@ -1,5 +1,3 @@
-#include <nlohmann/json.hpp>
-
 #include "app/compare_view.h"
 #include "app/lesson_view.h"
 #include "app/main_window.h"
@@ -12,22 +10,10 @@
 
 namespace calando {
 
-namespace {
-
-QByteArray pngOf(const QImage& image) {
-  QByteArray bytes;
-  QBuffer buffer(&bytes);
-  buffer.open(QIODevice::WriteOnly);
-  image.save(&buffer, "PNG");
-  return bytes;
-}
-
-}  // namespace
-
 /// What is kept of the figures of the takes before the one on show, of the same step, newest first; invalid
 /// tries are left out.
-std::vector<nlohmann::json> MainWindow::earlierReadings(std::size_t most) const {
-  std::vector<nlohmann::json> earlier;
+std::vector<const Kept*> MainWindow::earlierReadings(std::size_t most) const {
+  std::vector<const Kept*> earlier;
   if (!shown_) return earlier;
   const auto rank = [](const Take& t) { return std::pair(t.made_unix_s, t.id); };
   for (const Take& take : takes_) {  // newest first
@@ -35,105 +21,129 @@ std::vector<nlohmann::json> MainWindow::earlierReadings(std::size_t most) const 
         take.word == TeachersWord::invalidTry)
       continue;
     if (earlier.size() == most) break;
-    auto kept = readingsOf(take.id);
-    if (kept.is_object()) earlier.push_back(std::move(kept));
+    if (const Kept* kept = keptOf(take.id)) earlier.push_back(kept);
   }
   return earlier;
 }
 
-nlohmann::json MainWindow::readingsOf(std::int64_t take) const {
-  const auto summary = studio_.summary(take);
-  return summary && *summary ? nlohmann::json::parse((*summary)->readings, nullptr, false) : nlohmann::json();
+const Kept* MainWindow::keptOf(std::int64_t take) const {
+  const auto found = kept_.find(take);
+  return found == kept_.end() ? nullptr : &found->second;
 }
 
 std::map<std::string, std::vector<double>> MainWindow::earlierValues() const {
   std::map<std::string, std::vector<double>> values;
-  for (const nlohmann::json& kept : earlierReadings(5)) {
-    const auto figures = kept.value("values", nlohmann::json::object());
-    for (const auto& [id, value] : figures.items())
-      if (value.is_number()) values[id].insert(values[id].begin(), value.get<double>());
-  }
+  for (const Kept* kept : earlierReadings(5))
+    for (const auto& [id, value] : kept->values) values[id].insert(values[id].begin(), value);
   return values;
 }
 
 QString MainWindow::adviceBefore() const {
   const auto earlier = earlierReadings(1);
-  return earlier.empty() ? QString() : q(earlier.front().value("advice", ""));
+  return earlier.empty() ? QString() : q(earlier.front()->advice);
 }
 
-void MainWindow::keepSummary(const Opened& opened) {
-  if (studio_.readOnly()) return;
-  nlohmann::json readings{{"values", nlohmann::json::object()},
-                          {"verdict", static_cast<int>(overallVerdict(opened.picture->analysis.readings))}};
-  for (const Reading& r : opened.picture->analysis.readings)
-    if (r.value) readings["values"][r.id] = *r.value;
-  if (!opened.picture->analysis.advice.empty())
-    readings["advice"] = opened.picture->analysis.advice.front().text;
-  const Tone* tone = opened.picture->analysis.mainTone();
-  const QByteArray png = pngOf(thumbnail(*opened.picture, kThumbnail, 2.0));
-  const auto kept =
-      studio_.keepSummary(opened.take.id, {engineVersion(), tone ? std::optional(tone->held_s) : std::nullopt,
-                                           png.toStdString(), readings.dump()});
-  if (!kept) say(q(kept.error()));
+void MainWindow::keepSummary(std::int64_t take, const Studio::Summary& summary) {
+  if (take == 0 || studio_.readOnly()) return;
+  ribbons_.erase(take);
+  if (worked(studio_.keepSummary(take, summary)))
+    if (auto kept = keptFrom(summary.readings)) kept_[take] = std::move(*kept);
+}
+
+std::int64_t MainWindow::chosenTake() const {
+  return shown_ ? shown_->take.id : awaited_ && awaited_->take ? *awaited_->take : kNoTake;
+}
+
+QString MainWindow::shelfText(const Take& take) const {
+  static const QString marks[] = {"", QStringLiteral("  ✓"), QStringLiteral("  ⌀"), QStringLiteral("  …"),
+                                  QStringLiteral("  ✕")};
+  const auto card = lesson_->find(take.asked.exercise);
+  const bool single = !card || !card->counted();
+  const auto cut = cutShort_s_.find(take.id);
+  const QString held =
+      cut != cutShort_s_.end()
+          ? tr("%1 of %2 s").arg(QString::number(cut->second, 'f', 1), QString::number(take.seconds, 'f', 1))
+      : !single     ? QFontMetrics(shelf_->font()).elidedText(q(card->title), Qt::ElideRight, 84)
+      : take.held_s ? tr("%1 s").arg(*take.held_s, 0, 'f', 1)
+                    : tr("–");
+  return QDateTime::fromSecsSinceEpoch(take.made_unix_s).toString("d MMM, HH:mm") + "   " + held +
+         marks[static_cast<int>(take.word)];
+}
+
+void MainWindow::labelShelf(int row) {
+  const Take& take = takes_[static_cast<std::size_t>(row)];
+  const auto card = lesson_->find(take.asked.exercise);
+  QStringList tip;
+  if (card) tip << q(card->title);
+  tip << q(take.source);
+  if (!take.remark.empty()) tip << q(take.remark);
+  if (!take.askedSound)
+    tip << tr(
+        "Some of what was asked for could not be read and is set aside: judged as if nobody had asked for "
+        "it.");
+  if (cutShort_s_.contains(take.id)) tip << tr("Its sound is cut short.");
+  shelf_->item(row)->setText(shelfText(take));
+  shelf_->item(row)->setToolTip(tip.join('\n'));
 }
 
 void MainWindow::loadShelf(std::optional<std::int64_t> select) {
   loading_ = true;
   shelf_->clear();
   takes_.clear();
+  kept_.clear();
   unsummarised_.clear();
+  if (summarising_) analyst_.forget(*summarising_);
+  summarising_.reset();
+  std::map<std::int64_t, Studio::Summary> summaries;
   if (student()) {
     auto list = studio_.takes(student()->id);
-    if (list)
+    auto measured = studio_.summaries(student()->id);
+    if (list && measured) {
       takes_ = std::move(*list);
-    else
-      say(q(list.error()));
+      summaries = std::move(*measured);
+    } else {
+      sayLoss(q(list ? measured.error() : list.error()));
+    }
   }
-  int row = takes_.empty() ? -1 : 0;
-  static const QString marks[] = {"", QStringLiteral("  ✓"), QStringLiteral("  ⌀"), QStringLiteral("  …"),
-                                  QStringLiteral("  ✕")};
+  int row = takes_.empty() || select ? -1 : 0;
   for (std::size_t i = 0; i < takes_.size(); ++i) {
     const Take& take = takes_[i];
-    QPixmap picture(kThumbnail);
-    picture.fill(style::sheet);
-    const auto summary = studio_.summary(take.id);
-    if (summary && *summary)
-      picture.loadFromData(QByteArray::fromStdString((*summary)->ribbon), "PNG");
-    else
+    const auto summary = summaries.find(take.id);
+    auto kept = summary == summaries.end() ? std::nullopt : keptFrom(summary->second.readings);
+    if (kept)
+      kept_[take.id] = std::move(*kept);
+    else if (!unmeasurable_.contains(take.id))
       unsummarised_.push_back(take.id);
-    picture.setDevicePixelRatio(picture.width() / static_cast<double>(kThumbnail.width()));
-    const QString when = QDateTime::fromSecsSinceEpoch(take.made_unix_s).toString("d MMM, HH:mm");
-    const auto card = lesson_->find(take.asked.exercise);
-    const bool single = !card || !card->counted();
-    const QString held = !single ? QFontMetrics(shelf_->font()).elidedText(q(card->title), Qt::ElideRight, 84)
-                         : take.held_s ? tr("%1 s").arg(*take.held_s, 0, 'f', 1)
-                                       : tr("–");
-    QIcon icon(picture);
-    icon.addPixmap(picture, QIcon::Selected);  // not tinted when chosen
-    auto* item = new QListWidgetItem(icon, when + "   " + held + marks[static_cast<int>(take.word)]);
-    item->setToolTip((card ? q(card->title) + "\n" : QString()) + q(take.source) +
-                     (take.remark.empty() ? QString() : "\n" + q(take.remark)));
-    shelf_->addItem(item);
+    QPixmap& picture = ribbons_[take.id];
+    if (picture.isNull() && summary != summaries.end())
+      picture.loadFromData(QByteArray::fromStdString(summary->second.ribbon), "PNG");
+    QPixmap shown = picture;
+    if (shown.isNull()) {
+      shown = QPixmap(kThumbnail);
+      shown.fill(style::sheet);
+    }
+    shown.setDevicePixelRatio(shown.width() / static_cast<double>(kThumbnail.width()));
+    QIcon icon(shown);
+    icon.addPixmap(shown, QIcon::Selected);  // not tinted when chosen
+    shelf_->addItem(new QListWidgetItem(icon, QString()));
+    labelShelf(static_cast<int>(i));
     if (select == take.id) row = static_cast<int>(i);
   }
   updateResults();
+  const bool already = select && *select == chosenTake();
+  if (already) shelf_->setCurrentRow(row);
   loading_ = false;
-  const bool already = select && shown_ && shown_->take.id == *select;
-  if (already) {
-    loading_ = true;
-    shelf_->setCurrentRow(row);
-    loading_ = false;
+  if (already)
     showFigures();
-  } else {
+  else
     shelf_->setCurrentRow(row);
-  }
   if (!unsummarised_.empty()) QTimer::singleShot(0, this, &MainWindow::summariseNext);
 }
 
 /// Takes that this engine has not measured yet, one after the other, while nobody waits.
 void MainWindow::summariseNext() {
-  if (unsummarised_.empty()) return;
-  if (jobs_ > 0 || live_.running()) {
+  if (unsummarised_.empty() || summarising_) return;
+  if (!analyst_.idle() || live_.running()) {
     QTimer::singleShot(60, this, &MainWindow::summariseNext);
     return;
   }
@@ -141,57 +151,73 @@ void MainWindow::summariseNext() {
   unsummarised_.pop_front();
   const auto take = std::ranges::find(takes_, id, &Take::id);
   if (take == takes_.end()) return summariseNext();
-  ++jobs_;
-  QThreadPool::globalInstance()->start([this, take = *take, file = studio_.takeFile(id).string()] {
-    Opened opened;
-    opened.take = take;
-    if (auto sound = readWholeSound(file)) {
-      opened.picture =
-          pictureOf(trackTake(sound->samples, sound->info.rate_hz, contextFor(take.asked)), take.asked);
-    }
-    QMetaObject::invokeMethod(
-        this,
-        [this, opened] {
-          --jobs_;
-          if (opened.picture) keepSummary(opened);
-          if (unsummarised_.empty() && student() && !live_.running())
-            loadShelf(shown_ ? std::optional(shown_->take.id) : std::nullopt);
-          else
-            summariseNext();
-        },
-        Qt::QueuedConnection);
-  });
+  Analyst::Request request;
+  request.take = *take;
+  request.file = studio_.takeFile(*take);
+  request.samplesWanted = false;
+  summarising_ = analyst_.ask(std::move(request), Analyst::Urgency::later,
+                              [this, id](Analyst::Ticket, const Analyst::Answer& answer) {
+                                summarising_.reset();
+                                if (answer.picture)
+                                  keepSummary(id, answer.summary);
+                                else
+                                  unmeasurable_.insert(id);
+                                if (unsummarised_.empty() && !live_.running())
+                                  loadShelf(chosenTake());
+                                else
+                                  summariseNext();
+                              });
 }
 
+/// The chosen take is read and measured, and is on show once that is done and nothing else was chosen.
 void MainWindow::shelfChosen() {
   if (loading_ || live_.running()) return;
   player_.stop();
+  clearShown();
+  showFigures();
   const int row = shelf_->currentRow();
   if (row < 0 || row >= static_cast<int>(takes_.size())) return;
-  Opened opened;
-  opened.take = takes_[static_cast<std::size_t>(row)];
-  auto sound = studio_.takeSound(opened.take.id);
-  if (!sound) {
-    shown_.reset();
-    picture_.reset();
-    ribbon_->setPicture(nullptr);
-    showFigures();
-    return say(q(sound.error()));
+  Analyst::Request request;
+  request.take = takes_[static_cast<std::size_t>(row)];
+  request.file = studio_.takeFile(request.take);
+  const std::int64_t id = request.take.id;
+  const auto ticket =
+      analyst_.ask(std::move(request), Analyst::Urgency::now,
+                   [this](Analyst::Ticket, const Analyst::Answer& answer) { showFromShelf(answer); });
+  awaited_ = Awaited{ticket, id};
+  ribbon_->setWaiting(true);
+}
+
+void MainWindow::showFromShelf(const Analyst::Answer& answer) {
+  if (!answer.picture) {
+    awaited_.reset();
+    ribbon_->setWaiting(false);
+    std::error_code error;
+    const bool missing = !std::filesystem::exists(studio_.takeFile(answer.take), error);
+    return sayLoss(
+        missing ? tr("The sound of this take is missing (%1). Its figures are still here; put the file "
+                     "back to hear it.")
+                      .arg(q(printable(studio_.takeFile(answer.take).string())))
+                : tr("The sound of this take cannot be read: %1").arg(answer.error));
   }
-  opened.rate_hz = sound->info.rate_hz;
-  opened.samples = std::make_shared<std::vector<float>>(std::move(sound->samples));
-  measure(std::move(opened));
+  showTake({answer.take, answer.samples, answer.rate_hz, answer.picture});
+  constexpr double kCutShort_s = 0.05;
+  const double seconds = static_cast<double>(answer.samples->size()) / answer.rate_hz;
+  if (seconds > answer.take.seconds - kCutShort_s) return;
+  cutShort_s_[answer.take.id] = seconds;
+  if (shelf_->currentRow() >= 0) labelShelf(shelf_->currentRow());
+  sayLoss(tr("The sound of this take is cut short: %1 of %2 s. Its file was damaged; put back a copy of it "
+             "if there "
+             "is one.")
+              .arg(QString::number(seconds, 'f', 1), QString::number(answer.take.seconds, 'f', 1)));
 }
 
 void MainWindow::deleteTake() {
-  const int row = shelf_->currentRow();
-  if (row < 0 || studio_.readOnly()) return;
-  const std::int64_t id = takes_[static_cast<std::size_t>(row)].id;
-  if (const auto gone = studio_.deleteTake(id); !gone) return say(q(gone.error()));
+  const std::int64_t id = chosenTake();
+  if (id <= 0 || studio_.readOnly()) return;
+  clearShown();
+  if (!worked(studio_.deleteTake(id))) return;
   deleted_ = id;
-  shown_.reset();
-  picture_.reset();
-  ribbon_->setPicture(nullptr);
   loadShelf();
   showFigures();
   say(tr("The take was deleted."), tr("Undo  ·  Ctrl+Z"), [this] { undoDelete(); });
@@ -199,10 +225,10 @@ void MainWindow::deleteTake() {
 
 void MainWindow::undoDelete() {
   if (!deleted_) return;
-  const auto back = studio_.restoreTake(*deleted_);
-  say(back ? QString() : q(back.error()));
-  loadShelf(deleted_);
-  deleted_.reset();
+  messages_->clear();
+  clearShown();
+  worked(studio_.restoreTake(*deleted_));
+  loadShelf(std::exchange(deleted_, {}));
 }
 
 /// Two to six takes side by side; which, the tooltip of the button says.
@@ -224,33 +250,31 @@ void MainWindow::compare(bool blind) {
            "again."));
   std::ranges::sort(wanted, {}, [](const Take& t) { return std::pair(t.made_unix_s, t.id); });
   player_.stop();
-  ++jobs_;
-  std::vector<std::string> files;
-  for (const Take& take : wanted) files.push_back(studio_.takeFile(take.id).string());
-  QThreadPool::globalInstance()->start([this, wanted, files, blind] {
-    std::vector<ComparedTake> takes;
-    QString error;
-    for (std::size_t i = 0; i < wanted.size() && error.isEmpty(); ++i) {
-      auto sound = readWholeSound(files[i]);
-      if (!sound) {
-        error = q(sound.error().what);
-        break;
-      }
-      const QString when = QDateTime::fromSecsSinceEpoch(wanted[i].made_unix_s).toString("d MMM, HH:mm");
-      auto picture = pictureOf(trackTake(sound->samples, sound->info.rate_hz, contextFor(wanted[i].asked)),
-                               wanted[i].asked);
-      takes.push_back({when, std::move(picture),
-                       std::make_shared<std::vector<float>>(std::move(sound->samples)), sound->info.rate_hz});
-    }
-    QMetaObject::invokeMethod(
-        this,
-        [this, takes = std::move(takes), error, blind] {
-          --jobs_;
-          if (!error.isEmpty()) return say(error);
-          (new CompareView(takes, blind, this))->show();
-        },
-        Qt::QueuedConnection);
-  });
+  for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
+  const auto compared = std::make_shared<std::vector<std::optional<ComparedTake>>>(wanted.size());
+  const QString name = q(student()->name);
+  for (std::size_t i = 0; i < wanted.size(); ++i) {
+    Analyst::Request request;
+    request.take = wanted[i];
+    request.file = studio_.takeFile(wanted[i]);
+    comparing_.push_back(analyst_.ask(
+        std::move(request), Analyst::Urgency::now, [=, this](Analyst::Ticket, const Analyst::Answer& answer) {
+          if (!answer.picture) {
+            for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
+            return sayLoss(answer.error);
+          }
+          const QString when =
+              QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s).toString("d MMM, HH:mm");
+          (*compared)[i] = ComparedTake{when, answer.picture, answer.samples, answer.rate_hz};
+          if (std::ranges::any_of(*compared, [](const auto& one) { return !one; })) return;
+          comparing_.clear();
+          std::vector<ComparedTake> takes;
+          for (auto& one : *compared) takes.push_back(std::move(*one));
+          auto* view = new CompareView(std::move(takes), blind, this);
+          view->setWindowTitle(tr("Takes of %1 side by side").arg(name));
+          view->show();
+        }));
+  }
 }
 
 }  // namespace calando

@@ -1,5 +1,6 @@
 #include "app/cue_table.h"
 #include "app/figures_view.h"
+#include "app/found_dialog.h"
 #include "app/lesson_view.h"
 #include "app/main_window.h"
 #include "app/main_window_parts.h"
@@ -68,13 +69,31 @@ void MainWindow::askedChanged() {
   shown_->picture = picture;
   picture_ = picture;
   ribbon_->setPicture(picture_);
-  if (!studio_.readOnly()) {
-    if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
-    keepSummary(*shown_);
-  }
+  if (!studio_.readOnly()) keepSummary(shown_->take.id, summaryOf(*picture));
+  keepShown();
+  showFigures();
+}
+
+/// What was said of the take on show goes to the list, and to what is in memory of it.
+void MainWindow::keepShown() {
+  if (studio_.readOnly()) return;
+  shown_->take.remark = remark_->text().toStdString();
+  worked(studio_.changeTake(shown_->take));
   for (Take& t : takes_)
     if (t.id == shown_->take.id) t = shown_->take;
-  showFigures();
+  noteWriter_.schedule();
+}
+
+/// Nothing is on show and nothing awaited; a remark that was being typed belongs to what was.
+void MainWindow::clearShown() {
+  keepRemark();
+  if (awaited_ && awaited_->take) analyst_.forget(awaited_->ticket);
+  awaited_.reset();
+  shown_.reset();
+  picture_.reset();
+  remark_->clear();
+  ribbon_->setPicture(nullptr);
+  ribbon_->setWaiting(false);
 }
 
 void MainWindow::toggleTake() {
@@ -96,10 +115,15 @@ void MainWindow::startTake() {
   const CueSheet sheet = unroll(context);
   if (sheet.cues.empty())
     return say(tr("None of this exercise’s notes are in the student’s range. Ask for another home note."));
-  const auto file = studio_.newRecording(student()->id, wanted);
-  if (!file) return say(q(file.error()));
+  const auto file = studio_.newRecording(*student(), wanted, elsewhere_);
+  if (!file)
+    return sayLoss(q(file.error()), tr("Record elsewhere…"), [this] {
+      const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for recordings"));
+      if (!folder.isEmpty()) elsewhere_ = QFile::encodeName(folder).toStdString();
+    });
   player_.stop();
-  say({});
+  clearShown();
+  messages_->clear();
   const bool standIn = source_->currentData().toString() == kStandIn;
   if (standIn) {
     const Player* profile = findPlayer(playerProfile_->currentData().toString().toStdString());
@@ -111,9 +135,6 @@ void MainWindow::startTake() {
     studio_.discardRecording(*file);
     return say(tr("No sound comes from this source. Choose another one, or plug the microphone in again."));
   }
-  shown_.reset();
-  picture_.reset();
-  ribbon_->setPicture(nullptr);
   ribbon_->setCursor({});
   ribbon_->setHidden(earsFirst_->isChecked());
   showFigures();
@@ -138,103 +159,139 @@ void MainWindow::startTake() {
 }
 
 void MainWindow::stopTake() {
-  Opened opened;
-  opened.rate_hz = live_.rate();
+  Analyst::Request request;
+  request.rate_hz = live_.rate();
   LiveTake::Heard heard = live_.end();
-  opened.samples = std::make_shared<std::vector<float>>(std::move(heard.samples));
-  opened.recording = recording_;
-  recording_.reset();
+  request.samples = std::make_shared<std::vector<float>>(std::move(heard.samples));
+  request.take = sounding_;
+  request.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+  request.take.recording = recording_->filename().string();
+  const auto owner = std::ranges::find(students_, sounding_.student, &Student::id);
   record_->setChecked(false);
   record_->setText(tr("Start  ·  Space"));
-  opened.take = sounding_;
+  Count count = Count::asHeard;
   if (countIn_s_) {
-    if (const auto way_s = latency()) opened.take.asked.start_s = countStart(heard.clock, *way_s);
-    opened.count = opened.take.asked.start_s ? Count::asHeard
-                   : latency()               ? Count::ownStumbled
-                                             : Count::ownUnmeasured;
+    if (const auto way_s = latency()) request.take.asked.start_s = countStart(heard.clock, *way_s);
+    count = request.take.asked.start_s ? Count::asHeard
+            : latency()                ? Count::ownStumbled
+                                       : Count::ownUnmeasured;
   }
-  opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
   if (source_->currentData().toString() == kStandIn) {
     live_.quiet();
     showNoInput();
   }
   player_.stop();
-  updateActions();
-  measure(std::move(opened));
-}
-
-/// Analyses off the interface's thread; keep() or show() follow on it.
-void MainWindow::measure(Opened opened) {
-  ++jobs_;
-  QThreadPool::globalInstance()->start([this, opened = std::move(opened)]() mutable {
-    if (opened.samples && opened.error.isEmpty())
-      opened.picture = pictureOf(trackTake(*opened.samples, opened.rate_hz, contextFor(opened.take.asked)),
-                                 opened.take.asked);
-    QMetaObject::invokeMethod(
-        this,
-        [this, opened = std::move(opened)] {
-          --jobs_;
-          if (!opened.error.isEmpty())
-            say(opened.error);
-          else if (opened.take.id == 0)
-            keep(opened);
-          else
-            showTake(opened);
-        },
-        Qt::QueuedConnection);
-  });
-}
-
-void MainWindow::keep(const Opened& opened) {
-  const auto kept = studio_.addTake(opened.take, *opened.samples, opened.rate_hz);
-  Opened whole = opened;
-  QStringList notes;
-  if (kept) {
-    whole.take = *kept;
-    if (opened.recording) studio_.discardRecording(*opened.recording);
-    keepSummary(whole);
-    if (student() && student()->id == whole.take.student) {
-      showTake(whole);
-      loadShelf(whole.take.id);
-      if (opened.recording) {
-        ribbon_->setHidden(card()->display == Display::hidden && earsFirst_->isChecked());
-        oweRest();
-        notes << doseDone();
-      }
-    }
-  } else {
-    showTake(whole);
-    notes << q(kept.error());
+  if (request.samples->empty()) {
+    studio_.discardRecording(*std::exchange(recording_, {}));
+    updateActions();
+    return say(tr("Nothing was recorded: the take was stopped before any sound came."));
   }
-  if (const auto drone = opened.picture->analysis.drone_dbfs)
-    notes << tr("The microphone hears the drone (%1 dBFS). Pitch and length are measured all the same; for "
-                "the core over noise use headphones.")
-                 .arg(signedFigure(*drone));
-  if (const auto loud = opened.picture->analysis.clicks_dbfs; loud && *loud > kClicksTooLoud_dbfs)
-    notes << tr("The microphone hears the clicks (%1 dBFS). They are taken out of the figures as far as they "
-                "are alike; "
-                "headphones are surer.")
-                 .arg(signedFigure(*loud));
-  const bool heard = !opened.picture->analysis.tones.empty();
-  if (!heard) notes << tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.");
-  if (heard && opened.count == Count::ownStumbled)
-    notes << tr(
-        "The sound stumbled in this take: the computer was busy. The notes are held against their own count, "
-        "not against the one that was heard.");
-  const bool unmeasured = heard && opened.count == Count::ownUnmeasured;
-  if (unmeasured)
-    notes << tr("The delay of this set-up is not measured: the notes are held against their own count. Where "
-                "they lie against the one that was heard is uncertain by up to %1 ms.")
-                 .arg(1000.0 * kLongestLatency_s, 0, 'f', 0);
+  keepWhenMeasured(std::move(request), *owner, count, std::exchange(recording_, {}));
+  updateActions();
+}
+
+void MainWindow::keepWhenMeasured(Analyst::Request request, const Student& student, Count count,
+                                  const std::optional<std::filesystem::path>& played) {
+  request.keeping = Analyst::Request::Keeping{studio_.folder(), student};
+  ++keeping_;
+  const auto ticket = analyst_.ask(std::move(request), Analyst::Urgency::now,
+                                   [=, this](Analyst::Ticket t, const Analyst::Answer& answer) {
+                                     --keeping_;
+                                     const bool wanted = awaited_ && awaited_->ticket == t;
+                                     if (wanted) awaited_.reset();
+                                     const bool kept = keep(answer, count, played.has_value(), wanted);
+                                     if (kept && played) studio_.discardRecording(*played);
+                                     if (closing_) close();
+                                   });
+  awaited_ = Awaited{ticket, {}};
+  ribbon_->setWaiting(true);
+}
+
+/// Puts a written take on the list; false, and said, where that failed.
+bool MainWindow::enter(const Analyst::Answer& answer) {
+  if (!worked(studio_.enterTake(answer.take))) return false;
+  keepSummary(answer.take.id, answer.summary);
+  return true;
+}
+
+/// Whether it is on the list.
+bool MainWindow::keep(const Analyst::Answer& answer, Count count, bool played, bool wanted) {
+  if (!answer.error.isEmpty()) {
+    ribbon_->setWaiting(false);
+    sayLoss(answer.error);
+    return false;
+  }
+  const bool kept = !answer.unkept && enter(answer);
+  if (answer.unkept)
+    sayLoss(
+        tr("The take of %1 could not be kept: %2. It is in memory until it is saved elsewhere or Calando is "
+           "closed; what was recorded of it is offered at the next start.")
+            .arg(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s).toString("HH:mm"),
+                 q(answer.unkept->why)),
+        tr("Save elsewhere…"), [this, answer] { saveElsewhere(answer); });
+  if (wanted) showTake({answer.take, answer.samples, answer.rate_hz, answer.picture});
+  const bool here = student() && student()->id == answer.take.student;
+  if (kept && here) loadShelf(chosenTake());
+  if (!wanted) return kept;
+  QStringList notes;
+  if (kept && played) {
+    ribbon_->setHidden(card()->display == Display::hidden && earsFirst_->isChecked());
+    oweRest();
+    notes << doseDone();
+  }
+  notes << remarksOn(answer, count);
   notes.removeAll(QString());
-  if (unmeasured)
+  if (count == Count::ownUnmeasured && !answer.picture->analysis.tones.empty())
     say(notes.join(' '), tr("Measure delay"), [this] { calibrate(); });
   else if (!notes.isEmpty())
     say(notes.join(' '));
+  return kept;
+}
+
+/// What there is to say of a take that was just measured.
+QStringList MainWindow::remarksOn(const Analyst::Answer& answer, Count count) const {
+  const Analysis& analysis = answer.picture->analysis;
+  QStringList notes;
+  if (const auto drone = analysis.drone_dbfs)
+    notes << tr("The microphone hears the drone (%1 dBFS). Pitch and length are measured all the same; for "
+                "the core over noise use headphones.")
+                 .arg(signedFigure(*drone));
+  if (const auto loud = analysis.clicks_dbfs; loud && *loud > kClicksTooLoud_dbfs)
+    notes << tr("The microphone hears the clicks (%1 dBFS). They are taken out of the figures as far as they "
+                "are alike; headphones are surer.")
+                 .arg(signedFigure(*loud));
+  if (analysis.tones.empty())
+    notes << tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.");
+  else if (count == Count::ownStumbled)
+    notes << tr(
+        "The sound stumbled in this take: the computer was busy. The notes are held against their own count, "
+        "not against the one that was heard.");
+  else if (count == Count::ownUnmeasured)
+    notes << tr("The delay of this set-up is not measured: the notes are held against their own count. Where "
+                "they lie against the one that was heard is uncertain by up to %1 ms.")
+                 .arg(1000.0 * kLongestLatency_s, 0, 'f', 0);
+  return notes;
+}
+
+/// A take that the studio has no room for, with its note: opened again, it is what it was.
+void MainWindow::saveElsewhere(const Analyst::Answer& answer) {
+  const QString file = QFileDialog::getSaveFileName(this, tr("Save the take elsewhere"), tr("take.flac"),
+                                                    tr("Sound (*.flac)"));
+  const auto owner = std::ranges::find(students_, answer.take.student, &Student::id);
+  const Student student = owner == students_.end() ? Student{answer.take.student, {}, {}, {}} : *owner;
+  const auto saved =
+      file.isEmpty() ? tl::unexpected(WriteError{false, tr("no place was chosen").toStdString()})
+                     : writeSound(QFile::encodeName(file).toStdString(), *answer.samples, answer.rate_hz,
+                                  SoundFormat::flac24, {.comment = toText(SoundNote{student, answer.take})});
+  if (saved) return say(tr("Written: %1. Open it with Ctrl+O once there is room.").arg(file));
+  sayLoss(tr("The take is not saved yet: %1.").arg(q(saved.error().why)), tr("Save elsewhere…"),
+          [this, answer] { saveElsewhere(answer); });
 }
 
 void MainWindow::showTake(const Opened& opened) {
+  clearShown();
   shown_ = opened;
+  remark_->setText(q(opened.take.remark));
   picture_ = opened.picture;
   showAsked(opened.take.asked);
   ribbon_->setHidden(false);
@@ -272,7 +329,6 @@ void MainWindow::showFigures() {
                                     : tr("This was tried (Y): %1").arg(said));
   model_->setVisible(card()->against == Against::teacher);
   model_->setChecked(isModel());
-  remark_->setText(shown_ ? q(shown_->take.remark) : QString());
   updateActions();
 }
 
@@ -301,42 +357,46 @@ void MainWindow::setWord(int word) {
   if (!shown_ || studio_.readOnly()) return;
   const auto wanted = static_cast<TeachersWord>(word);
   shown_->take.word = shown_->take.word == wanted ? TeachersWord::none : wanted;
-  if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
-  loadShelf(shown_->take.id);
+  keepShown();
+  showWords();
 }
 
 void MainWindow::setAttention(int attention) {
   if (!shown_ || studio_.readOnly()) return;
   const auto wanted = static_cast<Attention>(attention);
   shown_->take.attention = shown_->take.attention == wanted ? Attention::unsaid : wanted;
-  keepReflection();
+  keepShown();
+  showFigures();
 }
 
 void MainWindow::setComfort(int comfort) {
   if (!shown_ || studio_.readOnly()) return;
   const auto wanted = static_cast<Comfort>(comfort);
   shown_->take.comfort = shown_->take.comfort == wanted ? Comfort::unsaid : wanted;
-  keepReflection();
+  keepShown();
+  showFigures();
 }
 
 void MainWindow::setTried() {
   if (!shown_ || studio_.readOnly()) return;
   shown_->take.tried = shown_->take.tried.empty() ? adviceBefore().toStdString() : std::string();
-  keepReflection();
-}
-
-void MainWindow::keepReflection() {
-  if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
-  for (Take& t : takes_)
-    if (t.id == shown_->take.id) t = shown_->take;
+  keepShown();
   showFigures();
 }
 
+/// A remark that was typed is kept with the take that it was typed for.
 void MainWindow::keepRemark() {
   if (!shown_ || studio_.readOnly() || shown_->take.remark == remark_->text().toStdString()) return;
-  shown_->take.remark = remark_->text().toStdString();
-  if (const auto kept = studio_.changeTake(shown_->take); !kept) say(q(kept.error()));
-  loadShelf(shown_->take.id);
+  keepShown();
+  showWords();
+}
+
+/// The word and the remark in the shelf, the figures and the steps.
+void MainWindow::showWords() {
+  const auto row = std::ranges::find(takes_, shown_->take.id, &Take::id) - takes_.begin();
+  if (row < static_cast<long>(takes_.size())) labelShelf(static_cast<int>(row));
+  updateResults();
+  showFigures();
 }
 
 void MainWindow::exportShown() {
@@ -345,8 +405,10 @@ void MainWindow::exportShown() {
       this, tr("Export the take"), tr("take.png"),
       tr("Picture (*.png *.svg);;Sound (*.wav *.flac);;Figures (*.json);;Tracks (*.csv)"));
   if (file.isEmpty()) return;
-  const QString error = exportTake(file, *shown_->picture, *shown_->samples, shown_->rate_hz);
-  say(error.isEmpty() ? tr("Written: %1").arg(file) : error);
+  if (const QString error = exportTake(file, *shown_->picture, *shown_->samples, shown_->rate_hz);
+      !error.isEmpty())
+    return sayLoss(error);
+  say(tr("Written: %1").arg(file));
 }
 
 void MainWindow::playOrStop() {
@@ -367,69 +429,88 @@ void MainWindow::openFiles(const QStringList& files) {
     return say(tr("Add a student first: then the recordings have somebody to belong to."),
                tr("Add a student"), [this] { editStudent(true); });
   if (studio_.readOnly()) return;
+  std::vector<Importing::Wanted> wanted;
   for (const QString& file : files) {
-    Opened opened;
-    opened.take.asked = asked();
-    opened.take.asked.against = rival();
-    opened.take.student = student()->id;
-    opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
-    opened.take.source = QFileInfo(file).fileName().toStdString();
-    ++jobs_;
-    QThreadPool::globalInstance()->start(
-        [this, opened, path = QFile::encodeName(file).toStdString()]() mutable {
-          auto sound = readWholeSound(path);
-          if (sound) {
-            opened.rate_hz = sound->info.rate_hz;
-            opened.samples = std::make_shared<std::vector<float>>(std::move(sound->samples));
-          } else {
-            opened.error = q(sound.error().what);
-          }
-          QMetaObject::invokeMethod(
-              this,
-              [this, opened = std::move(opened)] {
-                --jobs_;
-                measure(opened);
-              },
-              Qt::QueuedConnection);
-        });
+    Take take;
+    take.asked = asked();
+    take.asked.against = rival();
+    take.student = student()->id;
+    take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+    take.source = QFileInfo(file).fileName().toStdString();
+    wanted.push_back({QFile::encodeName(file).toStdString(), take, *student()});
   }
+  importing_.open(wanted, studio_.folder());
 }
 
-void MainWindow::offerLeftovers() {
-  const auto left = studio_.leftovers();
-  if (left.empty()) return;
-  const Leftover first = left.front();
-  const auto owner = std::ranges::find(students_, first.student, &Student::id);
-  if (owner == students_.end()) {
-    studio_.discardRecording(first.file);
-    return offerLeftovers();
+void MainWindow::takenIn(const Analyst::Answer& answer, bool alone) {
+  if (!enter(answer)) return;
+  if (!student() || student()->id != answer.take.student) return;
+  const bool show = alone && !live_.running();
+  if (show) showTake({answer.take, answer.samples, answer.rate_hz, answer.picture});
+  loadShelf(chosenTake());
+  if (show && answer.picture->analysis.tones.empty())
+    say(tr("No tone was found in this take. It is kept; delete it, or mark it as not yet."));
+}
+
+void MainWindow::showImporting() {
+  if (!importing_.running() || importing_.total() < 2) return messages_->endProgress();
+  messages_->progress(tr("Taking recordings in: %1 of %2").arg(importing_.done()).arg(importing_.total()),
+                      importing_.done(), importing_.total(), [this] { importing_.cancel(); });
+}
+
+void MainWindow::importingFinished(const QStringList& refused) {
+  messages_->endProgress();
+  constexpr int kNamed = 3;
+  if (!refused.isEmpty())
+    sayLoss(refused.size() <= kNamed
+                ? refused.join(' ')
+                : tr("%1 And others: %2.")
+                      .arg(refused.mid(0, kNamed).join(' '), QString::number(refused.size() - kNamed)));
+  // Several: the newest of them is shown, unless somebody looks at something else by now.
+  if (!shown_ && !awaited_ && !live_.running() && !takes_.empty() && shelf_->currentRow() < 0 && !closing_)
+    shelf_->setCurrentRow(0);
+  if (closing_) close();
+}
+
+/// What a crash, a full disk or another list left behind: one that can be kept at once is offered, of all
+/// others it is said that they are there.
+void MainWindow::offerStrays() {
+  const auto strays = studio_.strays();
+  if (!strays) return sayLoss(q(strays.error()));
+  if (strays->empty()) return;
+  const Stray first = strays->front();
+  const auto owner = std::ranges::find(students_, first.note.student.id, &Student::id);
+  if (strays->size() > 1 || !first.recording || !first.seconds || owner == students_.end())
+    return sayLoss(foundText(*strays), tr("Look at them…"), [this] { lookAtStrays(); });
+  sayLoss(
+      tr("A take of %1, %2 s long, was not kept last time: Calando was ended while it recorded, or there was "
+         "no room. It is safe on disk.")
+          .arg(q(owner->name), QString::number(*first.seconds, 'f', 1)),
+      tr("Keep it as a take"), [this, first, student = *owner] { takeStrayIn(first, student); });
+}
+
+void MainWindow::lookAtStrays() {
+  FoundDialog dialog(studio_, this);
+  connect(&dialog, &FoundDialog::given, this, &MainWindow::takeStrayIn);
+  dialog.exec();
+}
+
+void MainWindow::takeStrayIn(const Stray& stray, const Student& student) {
+  if (!stray.recording) {
+    const auto taken = studio_.takeIn(stray, student);
+    if (!taken) return sayLoss(q(taken.error()));
+    noteWriter_.schedule();
+    if (this->student() && this->student()->id == student.id) loadShelf(taken->id);
+    return;
   }
-  auto sound = readWholeSound(first.file.string());
-  if (!sound)
-    return say(tr("A recording was left behind that cannot be read: %1 It stays where it is.")
-                   .arg(q(sound.error().what)));
-  if (sound->samples.empty()) {
-    studio_.discardRecording(first.file);
-    return offerLeftovers();
-  }
-  const double seconds = static_cast<double>(sound->samples.size()) / sound->info.rate_hz;
-  say(tr("A take of %1, %2 s long, was not finished last time: Calando was ended while it recorded. It is "
-         "safe on disk.")
-          .arg(q(owner->name))
-          .arg(seconds, 0, 'f', 1),
-      tr("Keep it as a take"),
-      [this, first, samples = std::make_shared<std::vector<float>>(std::move(sound->samples)),
-       rate = sound->info.rate_hz] {
-        Opened opened;
-        opened.take.asked = first.asked;
-        opened.take.student = first.student;
-        opened.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
-        opened.take.source = tr("found after a crash").toStdString();
-        opened.samples = samples;
-        opened.rate_hz = rate;
-        opened.recording = first.file;
-        measure(std::move(opened));
-      });
+  Analyst::Request request;
+  request.take = stray.note.take;
+  request.take.student = student.id;
+  request.take.recording = stray.file.filename().string();
+  if (request.take.made_unix_s == 0) request.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+  if (request.take.source.empty()) request.take.source = tr("found after a crash").toStdString();
+  request.file = stray.file;
+  keepWhenMeasured(std::move(request), student, Count::asHeard, {});
 }
 
 }  // namespace calando

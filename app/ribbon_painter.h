@@ -31,6 +31,7 @@ void paintTake(QPainter& painter, const TakePicture& picture, const QRectF& area
 /// The part of `area` that the ribbon itself gets in paintTake().
 QRectF ribbonArea(const TakePicture& picture, const QRectF& area);
 
+inline constexpr QSize kThumbnail(168, 56);  // of a take in the shelf
 QImage thumbnail(const TakePicture& picture, const QSize& size, double ratio);
 
 /// "+14", "−3.2": a figure with a true minus sign.

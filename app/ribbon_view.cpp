@@ -10,6 +10,7 @@ namespace calando {
 namespace {
 constexpr double kShortestWindow_s = 0.2;
 constexpr double kFlash_s = 0.12;
+constexpr int kSilent_ms = 300;  // what is measured by then needs no word
 
 /// As large as fits over the ribbon, points.
 double largeText(const QRectF& area) { return std::clamp(area.height() / 7.0, 30.0, 54.0); }
@@ -27,6 +28,7 @@ RibbonView::RibbonView(QWidget* parent) : QWidget(parent) {
 void RibbonView::setPicture(TakePicturePtr picture) {
   const bool grows = picture && picture_ && picture->live && picture_->live;
   picture_ = std::move(picture);
+  waiting_.reset();
   if (!picture_ || !picture_->live) held_ = -1.0;
   if (!grows) {
     selectedFrom_ = selectedTo_ = 0.0;
@@ -64,6 +66,15 @@ void RibbonView::setEmptyText(const QString& title, const QString& text) {
   emptyText_ = text;
   update();
 }
+void RibbonView::setWaiting(bool waiting) {
+  waiting_.reset();
+  if (waiting) {
+    waiting_.emplace().start();
+    QTimer::singleShot(kSilent_ms, this, qOverload<>(&QWidget::update));
+  }
+  update();
+}
+
 void RibbonView::setCursor(std::optional<double> seconds) {
   cursor_ = seconds;
   update();
@@ -183,6 +194,11 @@ void RibbonView::paintEmpty(QPainter& painter) {
   painter.fillRect(rect(), style::sheet);
   painter.setPen(style::ink);
   painter.setFont(style::serif(22));
+  if (waiting_) {
+    if (waiting_->hasExpired(kSilent_ms - 50))
+      painter.drawText(rect(), Qt::AlignCenter, tr("Being measured…"));
+    return;
+  }
   const QRectF upper = QRectF(rect()).adjusted(40, 0, -40, -height() / 2.0 - 4);
   painter.drawText(upper, Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap, emptyTitle_);
   painter.setFont(style::work(11));

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QElapsedTimer>
 #include <QWidget>
 
 #include "app/ribbon_scale.h"
@@ -19,6 +20,8 @@ class RibbonView : public QWidget {
   void setHidden(bool hidden);
   /// What an empty view says: a title and what to do.
   void setEmptyText(const QString& title, const QString& text);
+  /// A picture is on its way: an empty view says nothing yet, and after a while that it is being measured.
+  void setWaiting(bool waiting);
   void setCursor(std::optional<double> seconds);
   /// Shown large while a take sounds.
   void setHeld(double seconds);
@@ -59,6 +62,7 @@ class RibbonView : public QWidget {
   QString emptyTitle_;
   QString emptyText_;
   bool hidden_ = false;
+  std::optional<QElapsedTimer> waiting_;
   double from_ = 0.0;
   double to_ = 10.0;
   double held_ = -1.0;

@@ -5,6 +5,8 @@
 #include <QPainter>
 #include <QPalette>
 
+#include "app/plain_text.h"
+
 /// The fonts live in a static library: the linker needs to be told. (The macro must stand outside of
 /// namespaces.)
 static void initialiseResources() { Q_INIT_RESOURCE(calando); }
@@ -36,6 +38,7 @@ void apply(QApplication& application) {
   for (const char* file :
        {"Inter-Regular.otf", "Inter-SemiBold.otf", "EBGaramond12-Regular.otf", "NotoMusic-Regular.ttf"})
     QFontDatabase::addApplicationFont(QString(":/fonts/") + file);
+  application.installEventFilter(new PlainText(&application));
   application.setStyle("Fusion");
   application.setFont(work(10));
   QPalette palette;

@@ -16,15 +16,36 @@ constexpr QSize kPicture(1600, 800);
 
 QString say(const char* text) { return QCoreApplication::translate("Export", text); }
 
-bool writeText(const QString& file, const std::string& text) {
-  QSaveFile out(file);
-  return out.open(QIODevice::WriteOnly) &&
-         out.write(text.data(), static_cast<qint64>(text.size())) == static_cast<qint64>(text.size()) &&
-         out.commit();
-}
-
 void paintWhole(QPainter& painter, const TakePicture& picture, const QRectF& area) {
   paintTake(painter, picture, area, 0.0, std::max(0.5, picture.tracks.duration_s));
+}
+
+QByteArray pngOf(const TakePicture& picture) {
+  QImage image(kPicture, QImage::Format_ARGB32_Premultiplied);
+  image.fill(style::paper);
+  QPainter painter(&image);
+  paintWhole(painter, picture, image.rect());
+  painter.end();
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  buffer.open(QIODevice::WriteOnly);
+  image.save(&buffer, "PNG");
+  return bytes;
+}
+
+QByteArray svgOf(const TakePicture& picture) {
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  QSvgGenerator svg;
+  svg.setOutputDevice(&buffer);
+  svg.setSize(kPicture / 2);
+  svg.setViewBox(QRect(QPoint(0, 0), kPicture / 2));
+  svg.setTitle(say("Ribbon of a take"));
+  QPainter painter;
+  if (!painter.begin(&svg)) return {};
+  paintWhole(painter, picture, QRectF(QPointF(0, 0), QSizeF(kPicture / 2)));
+  painter.end();
+  return bytes;
 }
 
 }  // namespace
@@ -32,44 +53,28 @@ void paintWhole(QPainter& painter, const TakePicture& picture, const QRectF& are
 QString exportTake(const QString& file, const TakePicture& picture, const std::vector<float>& samples,
                    double rate_hz) {
   const QString ending = QFileInfo(file).suffix().toLower();
-  bool done = false;
-  if (ending == "wav" || ending == "flac") {
-    const auto written = writeSound(file.toStdString(), samples, rate_hz,
-                                    ending == "wav" ? SoundFormat::wav24 : SoundFormat::flac24);
-    return written ? QString() : QString::fromStdString(written.error().what);
-  }
-  if (ending == "json") {
-    done = writeText(
-        file, toJson(picture.analysis, {QFileInfo(file).completeBaseName().toStdString(), rate_hz, 1, "mix"},
-                     picture.context)
-                      .dump(2) +
-                  "\n");
-  } else if (ending == "csv") {
-    done = writeText(file, tracksCsv(picture.tracks, picture.analysis));
-  } else if (ending == "png") {
-    QImage image(kPicture, QImage::Format_ARGB32_Premultiplied);
-    image.fill(style::paper);
-    QPainter painter(&image);
-    paintWhole(painter, picture, image.rect());
-    painter.end();
-    done = image.save(file);
-  } else if (ending == "svg") {
-    QSvgGenerator svg;
-    svg.setFileName(file);
-    svg.setSize(kPicture / 2);
-    svg.setViewBox(QRect(QPoint(0, 0), kPicture / 2));
-    svg.setTitle(say("Ribbon of a take"));
-    QPainter painter;
-    if (painter.begin(&svg)) {
-      paintWhole(painter, picture, QRectF(QPointF(0, 0), QSizeF(kPicture / 2)));
-      done = painter.end();
-    }
-  } else {
+  const std::string path = QFile::encodeName(file).toStdString();
+  const auto bytes = [&]() -> std::optional<std::string> {
+    if (ending == "json")
+      return toJson(picture.analysis, {QFileInfo(file).completeBaseName().toStdString(), rate_hz, 1, "mix"},
+                    picture.context)
+                 .dump(2) +
+             "\n";
+    if (ending == "csv") return tracksCsv(picture.tracks, picture.analysis);
+    if (ending == "png") return pngOf(picture).toStdString();
+    if (ending == "svg") return svgOf(picture).toStdString();
+    return std::nullopt;
+  }();
+  if (!bytes && ending != "wav" && ending != "flac")
     return say("“%1” is no kind of file that a take can be written to. End the name in wav, flac, json, csv, "
                "png or svg.")
         .arg(ending);
-  }
-  return done ? QString() : say("%1 could not be written. Choose another place, or make room.").arg(file);
+  const auto written =
+      bytes ? writeWhole(path, Access::umask, *bytes)
+            : writeSound(path, samples, rate_hz, ending == "wav" ? SoundFormat::wav24 : SoundFormat::flac24);
+  return written ? QString()
+                 : say("%1 could not be written: %2. What was there before is as it was.")
+                       .arg(file, QString::fromStdString(written.error().why));
 }
 
 }  // namespace calando

@@ -1,11 +1,13 @@
 #include "audio/sound_file.h"
 
+#include <FLAC/metadata.h>
 #include <fcntl.h>
 #include <sndfile.h>
 #include <sys/stat.h>
 #include <unistd.h>
 
 #include <algorithm>
+#include <cerrno>
 #include <cmath>
 #include <cstdio>
 #include <memory>
@@ -29,14 +31,24 @@ SoundError unreadable(const std::string& path, const std::string& what) {
 
 double finite(float x) { return std::isfinite(x) ? x : 0.0; }
 
-/// Reads all frames, interleaved, block by block.
+/// Opens an ordinary file as sound. The error is a clause.
+tl::expected<File, std::string> openSound(const std::string& path, SF_INFO& info) {
+  auto descriptor = openOrdinary(path);
+  if (!descriptor) return tl::unexpected(descriptor.error());
+  File file(sf_open_fd(*descriptor, SFM_READ, &info, SF_TRUE), &sf_close);
+  if (!file || info.channels < 1)
+    return tl::unexpected(std::string("is no sound file that can be read; save it as WAV, FLAC or MP3"));
+  return file;
+}
+
+/// Reads all frames, interleaved, block by block, until `use` returns false.
 template <class Use>
 void readBlocks(SNDFILE* file, int channels, Use use) {
   std::vector<float> interleaved(static_cast<std::size_t>(kBlockFrames * channels));
   while (true) {
     const sf_count_t frames = sf_readf_float(file, interleaved.data(), kBlockFrames);
     if (frames <= 0) return;
-    use(std::span<const float>(interleaved.data(), static_cast<std::size_t>(frames * channels)));
+    if (!use(std::span<const float>(interleaved.data(), static_cast<std::size_t>(frames * channels)))) return;
   }
 }
 
@@ -54,6 +66,7 @@ ChannelChoice cancelledMix(SNDFILE* file, int channels) {
       }
       mixPower += sum * sum / (static_cast<double>(channels) * channels);
     }
+    return true;
   });
   const auto loudest = std::ranges::max_element(power);
   if (*loudest <= 0.0 || mixPower >= kCancels * *loudest) return std::nullopt;
@@ -62,34 +75,33 @@ ChannelChoice cancelledMix(SNDFILE* file, int channels) {
 
 }  // namespace
 
-std::string printable(const std::string& path) {
+std::string printable(const std::string& text, std::size_t most) {
   std::string out;
-  for (const char c : validUtf8(path)) {
+  for (const char c : validUtf8(text)) {
     if (static_cast<unsigned char>(c) >= 0x20 && c != 0x7F) {
       out += c;
       continue;
     }
-    char text[8];
-    std::snprintf(text, sizeof text, "\\x%02x", static_cast<unsigned>(static_cast<unsigned char>(c)));
-    out += text;
+    char escaped[8];
+    std::snprintf(escaped, sizeof escaped, "\\x%02x", static_cast<unsigned>(static_cast<unsigned char>(c)));
+    out += escaped;
   }
-  return out;
+  if (out.size() <= most) return out;
+  // Both ends tell most of a path; no character is cut in two.
+  const auto inside = [&](std::size_t i) { return (static_cast<unsigned char>(out[i]) & 0xC0) == 0x80; };
+  std::size_t head = most / 3, tail = out.size() - (most - most / 3 - 3);
+  while (head > 0 && inside(head)) --head;
+  while (tail < out.size() && inside(tail)) ++tail;
+  return out.substr(0, head) + "…" + out.substr(tail);
 }
 
 tl::expected<SoundInfo, SoundError> readSound(const std::string& path, ChannelChoice wanted,
                                               const std::function<void(const SoundInfo&)>& started,
-                                              const std::function<void(std::span<const float>)>& block) {
-  struct stat status {};
-  if (stat(path.c_str(), &status) != 0)
-    return tl::unexpected(unreadable(path, "there is no such file; check the name"));
-  if (S_ISDIR(status.st_mode))
-    return tl::unexpected(unreadable(path, "is a folder; name a sound file in it"));
-  if (access(path.c_str(), R_OK) != 0)
-    return tl::unexpected(unreadable(path, "may not be read; change its permissions"));
+                                              const std::function<bool(std::span<const float>)>& block) {
   SF_INFO info{};
-  const File file(sf_open(path.c_str(), SFM_READ, &info), &sf_close);
-  if (!file || info.channels < 1)
-    return tl::unexpected(unreadable(path, "is no sound file that can be read; save it as WAV, FLAC or MP3"));
+  const auto opened = openSound(path, info);
+  if (!opened) return tl::unexpected(unreadable(path, opened.error()));
+  const File& file = *opened;
   if (info.samplerate < kLowestRate || info.samplerate > kHighestRate)
     return tl::unexpected(unreadable(path, "has a sample rate of " + std::to_string(info.samplerate) +
                                                " Hz; convert it to between 8000 and 384000 Hz"));
@@ -98,6 +110,8 @@ tl::expected<SoundInfo, SoundError> readSound(const std::string& path, ChannelCh
                                      printable(path) + ": there is no channel " + std::to_string(*wanted) +
                                          "; it has " + std::to_string(info.channels)});
   SoundInfo result{static_cast<double>(info.samplerate), info.channels, wanted};
+  if (info.frames > 0 && info.frames < SF_COUNT_MAX)
+    result.promised_s = static_cast<double>(info.frames) / result.rate_hz;
   if (!wanted && info.channels > 1 && info.seekable) {
     result.taken = cancelledMix(file.get(), info.channels);
     sf_seek(file.get(), 0, SEEK_SET);
@@ -116,39 +130,56 @@ tl::expected<SoundInfo, SoundError> readSound(const std::string& path, ChannelCh
       for (std::size_t c = 0; c < channels; ++c) sum += frames[i + c];
       mono.push_back(static_cast<float>(sum / static_cast<double>(channels)));
     }
-    block(mono);
+    return block(mono);
   });
   return result;
 }
 
-tl::expected<Sound, SoundError> readWholeSound(const std::string& path, ChannelChoice wanted) {
+tl::expected<Sound, SoundError> readWholeSound(const std::string& path, ChannelChoice wanted,
+                                               const std::function<bool()>& goOn) {
   Sound sound;
   auto info = readSound(
-      path, wanted, [](const SoundInfo&) {},
+      path, wanted,
+      [&](const SoundInfo& i) {
+        // No more than an hour on a file's word.
+        const double seconds = std::min(i.promised_s, 3600.0);
+        sound.samples.reserve(static_cast<std::size_t>(seconds * i.rate_hz) + 1);
+      },
       [&](std::span<const float> block) {
         sound.samples.insert(sound.samples.end(), block.begin(), block.end());
+        return !goOn || goOn();
       });
   if (!info) return tl::unexpected(info.error());
   sound.info = *info;
   return sound;
 }
 
-tl::expected<void, SoundError> writeSound(const std::string& path, std::span<const float> samples,
-                                          double rate_hz, SoundFormat format) {
-  const auto failed = [&path](const std::string& why) {
-    return tl::unexpected(
-        SoundError{SoundError::Kind::cannotWrite,
-                   printable(path) + ": cannot be written (" + why + "); choose another place"});
-  };
-  const int descriptor = open(path.c_str(), O_CREAT | O_TRUNC | O_RDWR, S_IRUSR | S_IWUSR);
-  if (descriptor < 0) return failed("no permission, or no such folder");
+namespace {
+
+tl::unexpected<WriteError> soundFailed() { return tl::unexpected(writeErrorOf(errno != 0 ? errno : EIO)); }
+
+/// That all of it has arrived: an encoder that is closed does not say so.
+bool endsAt(const std::string& path, sf_count_t frames) {
+  SF_INFO info{};
+  const auto file = openSound(path, info);
+  if (!file || info.frames != frames) return false;
+  float last = 0.0f;
+  return sf_seek(file->get(), frames - 1, SEEK_SET) == frames - 1 &&
+         sf_readf_float(file->get(), &last, 1) == 1;
+}
+
+tl::expected<void, WriteError> encode(const std::string& path, std::span<const float> samples, double rate_hz,
+                                      SoundFormat format, const std::string& comment) {
+  if (samples.empty()) return tl::unexpected(WriteError{false, "there is no sound in it"});
   SF_INFO info{};
   info.samplerate = static_cast<int>(std::lround(rate_hz));
   info.channels = 1;
   info.format = (format == SoundFormat::wav24 ? SF_FORMAT_WAV : SF_FORMAT_FLAC) | SF_FORMAT_PCM_24;
-  File file(sf_open_fd(descriptor, SFM_WRITE, &info, SF_TRUE), &sf_close);
-  if (!file) return failed(sf_strerror(nullptr));
+  errno = 0;
+  File file(sf_open(path.c_str(), SFM_WRITE, &info), &sf_close);
+  if (!file) return soundFailed();
   sf_command(file.get(), SFC_SET_CLIPPING, nullptr, SF_TRUE);
+  if (!comment.empty()) sf_set_string(file.get(), SF_STR_COMMENT, comment.c_str());
   // libsndfile's clipping of float input needs finite samples.
   std::vector<float> block;
   for (std::size_t i = 0; i < samples.size(); i += kBlockFrames) {
@@ -157,11 +188,83 @@ tl::expected<void, SoundError> writeSound(const std::string& path, std::span<con
     for (float& x : block) x = static_cast<float>(finite(x));
     if (sf_writef_float(file.get(), block.data(), static_cast<sf_count_t>(block.size())) !=
         static_cast<sf_count_t>(block.size()))
-      return failed("is the disk full?");
+      return soundFailed();
   }
-  sf_write_sync(file.get());
-  if (sf_close(file.release()) != 0) return failed("is the disk full?");
+  if (sf_close(file.release()) != 0) return soundFailed();
+  if (!endsAt(path, static_cast<sf_count_t>(samples.size()))) {
+    if (errno == 0) errno = ENOSPC;  // what else cuts a file short
+    return soundFailed();
+  }
   return {};
+}
+
+}  // namespace
+
+tl::expected<void, WriteError> writeSound(const std::string& path, std::span<const float> samples,
+                                          double rate_hz, SoundFormat format, const SoundOptions& options) {
+  return writeWhole(path, options.access, options.replace, [&](const std::filesystem::path& beside) {
+    return encode(beside.string(), samples, rate_hz, format, options.comment);
+  });
+}
+
+std::string soundComment(const std::string& path) {
+  SF_INFO info{};
+  const auto file = openSound(path, info);
+  if (!file) return {};
+  const char* text = sf_get_string(file->get(), SF_STR_COMMENT);
+  return text ? text : "";
+}
+
+std::optional<double> soundLength_s(const std::string& path) {
+  SF_INFO info{};
+  const auto file = openSound(path, info);
+  if (!file || info.samplerate <= 0) return std::nullopt;
+  return static_cast<double>(info.frames) / info.samplerate;
+}
+
+namespace {
+
+/// The comment in the metadata of a FLAC file that nobody else reads.
+bool editComment(const std::string& path, const std::string& comment) {
+  using Chain = std::unique_ptr<FLAC__Metadata_Chain, decltype(&FLAC__metadata_chain_delete)>;
+  using Iterator = std::unique_ptr<FLAC__Metadata_Iterator, decltype(&FLAC__metadata_iterator_delete)>;
+  const Chain chain(FLAC__metadata_chain_new(), &FLAC__metadata_chain_delete);
+  if (!FLAC__metadata_chain_read(chain.get(), path.c_str())) return false;
+  const Iterator at(FLAC__metadata_iterator_new(), &FLAC__metadata_iterator_delete);
+  FLAC__metadata_iterator_init(at.get(), chain.get());
+  FLAC__StreamMetadata* block = nullptr;
+  do {
+    auto* here = FLAC__metadata_iterator_get_block(at.get());
+    if (here->type == FLAC__METADATA_TYPE_VORBIS_COMMENT) block = here;
+  } while (!block && FLAC__metadata_iterator_next(at.get()));
+  if (!block) {
+    block = FLAC__metadata_object_new(FLAC__METADATA_TYPE_VORBIS_COMMENT);
+    if (!FLAC__metadata_iterator_insert_block_after(at.get(), block)) {
+      FLAC__metadata_object_delete(block);
+      return false;
+    }
+  }
+  FLAC__metadata_object_vorbiscomment_remove_entries_matching(block, "COMMENT");
+  FLAC__StreamMetadata_VorbisComment_Entry entry;
+  if (!FLAC__metadata_object_vorbiscomment_entry_from_name_value_pair(&entry, "COMMENT", comment.c_str()) ||
+      !FLAC__metadata_object_vorbiscomment_append_comment(block, entry, /*copy=*/false))
+    return false;
+  return FLAC__metadata_chain_write(chain.get(), /*use_padding=*/true, /*preserve_file_stats=*/false);
+}
+
+}  // namespace
+
+tl::expected<void, WriteError> changeComment(const std::string& path, const std::string& comment) {
+  struct stat status {};
+  if (lstat(path.c_str(), &status) != 0) return tl::unexpected(writeErrorOf(errno));
+  const Access access = (status.st_mode & 077) == 0 ? Access::owner : Access::umask;
+  return writeWhole(path, access, Replace::yes,
+                    [&](const std::filesystem::path& beside) -> tl::expected<void, WriteError> {
+                      if (auto copied = copyWhole(path, beside, access); !copied) return copied;
+                      errno = 0;
+                      if (!editComment(beside.string(), comment)) return soundFailed();
+                      return {};
+                    });
 }
 
 }  // namespace calando

@@ -1,13 +1,17 @@
 // The command line, to the contract in docs/cli.md.
 #include <CLI/CLI.hpp>
+#include <array>
 #include <charconv>
+#include <cmath>
+#include <csignal>
 #include <cstdio>
-#include <fstream>
-#include <iostream>
+#include <iomanip>
 #include <sstream>
 
 #include "audio/sound_file.h"
+#include "cli/output.h"
 #include "core/analysis.h"
+#include "core/bounded_json.h"
 #include "core/contract/analysis_json.h"
 #include "core/exercise/judging.h"
 #include "core/exercise/progression.h"
@@ -47,9 +51,9 @@ const Instrument* instrumentOf(const std::string& id) {
 /// A card that ships, or one in a file of its own.
 ExercisePtr exerciseOf(const std::string& id) {
   if (id.ends_with(".json")) {
-    std::ifstream in(id, std::ios::binary);
-    if (!in) refuse(printable(id) + ": cannot be read; name an exercise card");
-    auto parsed = parseExercise(std::string(std::istreambuf_iterator<char>(in), {}));
+    const auto text = readSmall(id, kLargestJson);
+    if (!text) refuse(printable(id) + ": " + text.error());
+    auto parsed = parseExercise(*text);
     if (!parsed) refuse(printable(id) + ": " + printable(parsed.error()));
     return std::make_shared<Exercise>(std::move(*parsed));
   }
@@ -133,11 +137,13 @@ ChannelChoice channelOf(const std::string& text) {
   return number;
 }
 
+[[noreturn]] void cannotWrite(const std::string& path, const WriteError& error) {
+  throw Failure{otherFailure, printable(path) + ": cannot be written: " + error.why};
+}
+
 void writeText(const std::string& path, const std::string& text) {
-  std::ofstream out(path, std::ios::binary);
-  out << text;
-  out.flush();
-  if (!out) throw Failure{otherFailure, printable(path) + ": cannot be written; choose another place"};
+  if (const auto written = writeWhole(path, Access::umask, text); !written)
+    cannotWrite(path, written.error());
 }
 
 struct Tracked {
@@ -145,28 +151,27 @@ struct Tracked {
   Tracks tracks;
 };
 
-/// Block by block, but for a count's clicks: those are learnt from the whole of it.
+/// Block by block.
 Tracked trackFile(const std::string& file, const std::string& channel, const Context& context) {
-  std::optional<Tracker> tracker;
-  std::vector<float> whole;
+  const LibrariesQuiet quiet;
+  std::optional<TakeTracker> tracker;
   auto info = readSound(
-      file, channelOf(channel), [&](const SoundInfo& i) { tracker.emplace(i.rate_hz); },
+      file, channelOf(channel), [&](const SoundInfo& i) { tracker.emplace(i.rate_hz, context); },
       [&](std::span<const float> block) {
-        if (context.click)
-          whole.insert(whole.end(), block.begin(), block.end());
-        else
-          tracker->push(block);
+        tracker->push(block);
+        return true;
       });
   if (!info)
     throw Failure{info.error().kind == SoundError::Kind::noSuchChannel ? wrongUsage : unreadableFile,
                   info.error().what};
-  if (context.click) return {*info, trackTake(whole, info->rate_hz, context)};
-  tracker->finish();
-  return {*info, tracker->tracks()};
+  return {*info, tracker->finish()};
 }
 
 void analyseFile(const AnalyseOptions& o) {
   Context context = contextOf(o);
+  for (const std::string& read : {o.file, o.against})
+    if (!o.tracks.empty() && !read.empty() && sameFile(o.tracks, read))
+      refuse("--tracks would be written over " + printable(read) + ", which is read; name another file");
   if (!o.against.empty()) {
     context.against = rivalOf(analyse(trackFile(o.against, "mix", {}).tracks, context));
     if (!context.against) refuse(printable(o.against) + ": has no tone to hold the take against");
@@ -176,8 +181,10 @@ void analyseFile(const AnalyseOptions& o) {
   if (!o.tracks.empty()) writeText(o.tracks, tracksCsv(tracks, analysis));
   const SourceInfo source{o.file, info.rate_hz, info.channels,
                           info.taken ? std::to_string(*info.taken) : "mix"};
-  std::cout << toJson(analysis, source, context).dump(2) << "\n";
+  print(toJson(analysis, source, context).dump(2) + "\n");
 }
+
+constexpr double kLongestPlayed_s = 3600.0;
 
 struct StandInOptions {
   std::string exercise = "steady-tone", player = "steady", instrument = "trumpet-bb", note, out, truth;
@@ -196,22 +203,25 @@ void playStandIn(const StandInOptions& o) {
   context.asked = notesOf(o.note, context.instrument);
   context.askedSeconds = o.seconds;
   context.tempo_bpm = o.tempo;
-  const Performance performance = perform(*player, unroll(context), context, o.seed);
+  if (!o.truth.empty() && sameFile(o.out, o.truth)) refuse("--out and --truth are one file; name two");
+  const CueSheet sheet = unroll(context);
+  if (sheet.length_s() > kLongestPlayed_s)
+    refuse("the exercise lasts longer than an hour at this tempo; shorten the card or play it faster");
+  const Performance performance = perform(*player, sheet, context, o.seed);
   const auto written = writeSound(o.out, performance.samples, performance.rate_hz, SoundFormat::wav24);
-  if (!written) throw Failure{otherFailure, written.error().what};
+  if (!written) cannotWrite(o.out, written.error());
   if (!o.truth.empty())
     writeText(o.truth,
               toJson(performance.truth, {o.out, performance.rate_hz, 1, "mix"}, context).dump(2) + "\n");
 }
 
 void printList(const nlohmann::ordered_json& list, bool asJson) {
-  if (asJson) {
-    std::cout << list.dump(2) << "\n";
-    return;
-  }
+  if (asJson) return print(list.dump(2) + "\n");
+  std::ostringstream lines;
   for (const auto& entry : list)
-    std::printf("%-18s %s\n", entry.at("id").get<std::string>().c_str(),
-                entry.at("label").get<std::string>().c_str());
+    lines << std::left << std::setw(18) << entry.at("id").get<std::string>() << " "
+          << entry.at("label").get<std::string>() << "\n";
+  print(lines.str());
 }
 
 void listInstruments(bool asJson) {
@@ -250,18 +260,20 @@ void printSeries(const std::string& instrumentId, const std::string& fingering, 
   if (!fundamental) refuse(printable(fundamental.error()));
   const Spelling spelling = instrument ? instrument->spelling : Spelling::flats;
   auto list = nlohmann::ordered_json::array();
+  std::string lines;
   for (const SeriesRung& rung : naturalSeries(*fundamental, instrument, {a4_hz, false, 0})) {
     list.push_back({{"partial", rung.partial},
                     {"written", noteName(rung.written, spelling)},
                     {"concert", noteName(rung.sounding, spelling)},
                     {"hz", rung.hz},
                     {"cents", rung.cents}});
-    if (!asJson)
-      std::printf("%2d  %-4s  %-4s  %9.3f Hz  %+6.1f cents\n", rung.partial,
+    std::array<char, 96> line;
+    std::snprintf(line.data(), line.size(), "%2d  %-4s  %-4s  %9.3f Hz  %+6.1f cents\n", rung.partial,
                   noteName(rung.written, spelling).c_str(), noteName(rung.sounding, spelling).c_str(),
                   rung.hz, rung.cents);
+    lines += line.data();
   }
-  if (asJson) std::cout << list.dump(2) << "\n";
+  print(asJson ? list.dump(2) + "\n" : lines);
 }
 
 int run(int argc, char** argv) {
@@ -318,10 +330,11 @@ int run(int argc, char** argv) {
 
   try {
     app.parse(argc, argv);
-  } catch (const CLI::CallForHelp& e) {
-    return app.exit(e);
-  } catch (const CLI::CallForVersion& e) {
-    return app.exit(e);
+  } catch (const CLI::Success& e) {  // --help, --version
+    std::ostringstream text;
+    const int code = app.exit(e, text, text);
+    print(text.str());
+    return code;
   } catch (const CLI::ParseError& e) {
     refuse(printable(e.what()) + "; calando-cli --help shows the usage");
   }
@@ -338,13 +351,18 @@ int run(int argc, char** argv) {
 }  // namespace calando
 
 int main(int argc, char** argv) {
+  std::signal(SIGPIPE, SIG_IGN);  // a reader that is gone is an error like others
+  calando::holdStandardStreams();
   try {
     return calando::run(argc, argv);
   } catch (const calando::Failure& failure) {
-    std::cerr << "calando-cli: " << failure.what << "\n";
+    calando::complain(failure.what);
     return failure.code;
+  } catch (const calando::OutputLost& lost) {
+    calando::complain(lost.what());
+    return calando::otherFailure;
   } catch (const std::exception& e) {
-    std::cerr << "calando-cli: " << calando::printable(e.what()) << "; please report this\n";
+    calando::complain(std::string(e.what()) + "; please report this");
     return calando::otherFailure;
   }
 }

@@ -201,13 +201,50 @@ Analysis analyse(std::span<const float> samples, double rate_hz, const Context& 
   return analyse(trackTake(samples, rate_hz, context), context);
 }
 
-Tracks trackTake(std::span<const float> samples, double rate_hz, const Context& context) {
-  if (!context.click || !context.exercise) return trackAll(samples, rate_hz);
-  ClickRemover remover(unroll(context), context.fork_hz, rate_hz);
-  remover.learnFrom(samples);
-  Tracks tracks = trackAll(remover.push(samples), rate_hz);
-  tracks.clicks_dbfs = remover.clicks_dbfs();
+struct TakeTracker::Stages {
+  Tracker tracker;
+  std::optional<ClickRemover> remover;
+  std::vector<float> countIn;  // until the clicks in it are learnt
+  std::size_t learntFrom = 0;  // its length
+
+  void learn() {
+    remover->learnFrom(countIn);
+    tracker.push(remover->push(countIn));
+    countIn = {};
+    learntFrom = 0;
+  }
+};
+
+TakeTracker::TakeTracker(double rate_hz, const Context& context)
+    : stages_(std::make_unique<Stages>(Stages{Tracker(rate_hz), {}, {}, 0})) {
+  if (!context.click || !context.exercise) return;
+  stages_->remover.emplace(unroll(context), context.fork_hz, rate_hz);
+  stages_->learntFrom = stages_->remover->learntFrom();
+}
+
+TakeTracker::~TakeTracker() = default;
+
+void TakeTracker::push(std::span<const float> block) {
+  Stages& s = *stages_;
+  if (!s.remover) return s.tracker.push(block);
+  if (s.learntFrom == 0) return s.tracker.push(s.remover->push(block));
+  s.countIn.insert(s.countIn.end(), block.begin(), block.end());
+  if (s.countIn.size() >= s.learntFrom) s.learn();
+}
+
+Tracks TakeTracker::finish() {
+  Stages& s = *stages_;
+  if (s.learntFrom > 0) s.learn();
+  s.tracker.finish();
+  Tracks tracks = s.tracker.tracks();
+  if (s.remover) tracks.clicks_dbfs = s.remover->clicks_dbfs();
   return tracks;
+}
+
+Tracks trackTake(std::span<const float> samples, double rate_hz, const Context& context) {
+  TakeTracker tracker(rate_hz, context);
+  tracker.push(samples);
+  return tracker.finish();
 }
 
 std::string engineVersion() { return CALANDO_VERSION; }

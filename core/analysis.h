@@ -229,8 +229,21 @@ struct Analysis {
 Analysis analyse(std::span<const float> samples, double rate_hz, const Context& context);
 /// The same from tracks, which may still be growing.
 Analysis analyse(const Tracks& tracks, const Context& context);
-/// What the analysis of samples goes through first: the count's clicks taken out where the context has them,
-/// and tracked.
+/// What the analysis of samples goes through first, block by block: the count's clicks taken out where the
+/// context has them, and tracked. Memory: that of a Tracker, and the count-in until its clicks are learnt.
+class TakeTracker {
+ public:
+  TakeTracker(double rate_hz, const Context& context);
+  ~TakeTracker();
+  void push(std::span<const float> block);
+  /// No more will come.
+  Tracks finish();
+
+ private:
+  struct Stages;
+  std::unique_ptr<Stages> stages_;
+};
+/// All of it at once.
 Tracks trackTake(std::span<const float> samples, double rate_hz, const Context& context);
 
 /// The engine's version: analyses kept from another one are made anew.

@@ -1,6 +1,5 @@
 #include "records/studio.h"
 
-#include <SQLiteCpp/SQLiteCpp.h>
 #include <fcntl.h>
 #include <sqlite3.h>
 #include <sys/file.h>
@@ -8,13 +7,9 @@
 #include <unistd.h>
 
 #include <algorithm>
-#include <chrono>
-#include <fstream>
-#include <nlohmann/json.hpp>
+#include <ctime>
 
-#include "audio/sound_file.h"
-#include "core/exercise/cue_sheet.h"
-#include "core/exercise/judging.h"
+#include "records/studio_data.h"
 
 namespace calando {
 
@@ -51,511 +46,263 @@ CREATE TABLE card(id TEXT PRIMARY KEY, text TEXT NOT NULL);
     R"(
 ALTER TABLE student ADD COLUMN lowest INTEGER;
 ALTER TABLE student ADD COLUMN highest INTEGER;
+)",
+    // The sound's own file name; which change of the take its file has the note of; what is kept of students
+    // that are no more.
+    R"(
+ALTER TABLE take ADD COLUMN file TEXT NOT NULL DEFAULT '';
+UPDATE take SET file = id || '.flac';
+CREATE UNIQUE INDEX take_file ON take(file);
+ALTER TABLE take ADD COLUMN recording TEXT NOT NULL DEFAULT '';
+ALTER TABLE take ADD COLUMN changed INTEGER NOT NULL DEFAULT 1;
+ALTER TABLE take ADD COLUMN noted INTEGER NOT NULL DEFAULT 0;
+DELETE FROM setting WHERE (key GLOB 'order:*' AND CAST(substr(key, 7) AS INTEGER) NOT IN (SELECT id FROM student))
+  OR (key GLOB 'model:*' AND CAST(substr(key, 7) AS INTEGER) NOT IN (SELECT id FROM student));
 )"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
+constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes
 
-template <class Number>
-nlohmann::json numberOrNull(const std::optional<Number>& x) {
-  return x ? nlohmann::json(*x) : nlohmann::json(nullptr);
+/// What the folder is before anything is done to it.
+enum class Found { nothing, studio, soundsOnly, somethingElse };
+
+Found whatIsIn(const fs::path& folder) {
+  std::error_code error;
+  const auto there = [&](const char* name) { return fs::exists(fs::symlink_status(folder / name, error)); };
+  if (there("studio.db") &&
+      !(fs::is_empty(folder / "studio.db", error) && !filesIn(folder / "takes").empty()))
+    return Found::studio;
+  if (!filesIn(folder / "takes").empty()) return Found::soundsOnly;
+  if (there("takes") || there("recording")) return Found::studio;  // made and not used, or a file lost
+  fs::directory_iterator inside(folder, error);
+  return error || inside == fs::directory_iterator() ? Found::nothing : Found::somethingElse;
 }
 
-nlohmann::json toJson(const AskedFor& a) {
-  nlohmann::json against;
-  if (a.against)
-    against = {{"held_s", a.against->held_s}, {"wander_cents", numberOrNull(a.against->wander_cents)}};
-  return {{"instrument", a.instrument},
-          {"exercise", a.exercise},
-          {"card", a.card},
-          {"against", against},
-          {"level", a.level},
-          {"note", numberOrNull(a.note)},
-          {"lowest", numberOrNull(a.range.lowest)},
-          {"highest", numberOrNull(a.range.highest)},
-          {"seconds", a.seconds},
-          {"tempo", numberOrNull(a.tempo_bpm)},
-          {"start_s", numberOrNull(a.start_s)},
-          {"drone_hz", numberOrNull(a.drone_hz)},
-          {"click", a.click},
-          {"fork_hz", numberOrNull(a.fork_hz)},
-          {"a4_hz", a.a4_hz},
-          {"just", a.just},
-          {"tonic", a.tonic}};
+/// Makes what is missing of the folder, for its owner only, the parents too.
+std::error_code makeFolders(const fs::path& folder) {
+  const mode_t before = umask(S_IRWXG | S_IRWXO);
+  std::error_code error;
+  for (const fs::path& part : {folder, folder / "takes", folder / "recording", folder / "erasing"})
+    if (!error && !fs::is_directory(part, error)) fs::create_directories(part, error);
+  umask(before);
+  if (!error) chmod(folder.c_str(), S_IRWXU);
+  return error;
 }
 
-AskedFor askedFrom(const std::string& text) {
-  AskedFor a;
-  const auto j = nlohmann::json::parse(text, nullptr, false);
-  if (!j.is_object()) return a;
-  a.instrument = j.value("instrument", "");
-  a.exercise = j.value("exercise", a.exercise);
-  a.level = j.value("level", a.level);
-  const auto note = [&](const char* key) -> std::optional<int> {
-    const auto found = j.find(key);
-    return found != j.end() && found->is_number_integer() ? std::optional(found->get<int>()) : std::nullopt;
-  };
-  a.note = note("note");
-  a.range = {note("lowest"), note("highest")};
-  a.seconds = j.value("seconds", a.seconds);
-  const auto number = [](const nlohmann::json& in, const char* key) -> std::optional<double> {
-    const auto found = in.find(key);
-    return found != in.end() && found->is_number() ? std::optional(found->get<double>()) : std::nullopt;
-  };
-  a.tempo_bpm = number(j, "tempo");
-  a.start_s = number(j, "start_s");
-  a.drone_hz = number(j, "drone_hz");
-  a.click = j.value("click", false);
-  a.fork_hz = number(j, "fork_hz");
-  a.card = j.value("card", "");
-  if (const auto against = j.find("against"); against != j.end() && against->is_object())
-    a.against = Rival{number(*against, "held_s").value_or(0.0), number(*against, "wander_cents")};
-  a.a4_hz = j.value("a4_hz", a.a4_hz);
-  a.just = j.value("just", a.just);
-  a.tonic = j.value("tonic", a.tonic);
-  return a;
+/// Brings the tables up to date. Throws.
+void migrate(SQLite::Database& db, int version) {
+  SQLite::Transaction transaction(db);
+  for (int step = version; step < kSchemaVersion; ++step) db.exec(kMigrations[step]);
+  db.exec("PRAGMA user_version=" + std::to_string(kSchemaVersion));
+  transaction.commit();
 }
 
-std::string explain(const fs::path& folder, const SQLite::Exception& e) {
-  const std::string where = "The studio in " + printable(folder.string());
-  switch (e.getErrorCode()) {
-    case SQLITE_CORRUPT:
-    case SQLITE_NOTADB:
-      return where +
-             " is damaged: studio.db cannot be read. The sound files in takes/ are untouched; put back a "
-             "copy of studio.db, or choose another folder.";
-    case SQLITE_FULL:
-      return where +
-             " has no room left: the disk is full. What was kept before is safe; make room and try again.";
-    case SQLITE_READONLY:
-    case SQLITE_CANTOPEN:
-      return where + " cannot be written. Change its permissions, or choose another folder with --studio.";
-    default:
-      return where + " could not do that (" + e.what() + "). Nothing was changed.";
-  }
+std::string stamp() {
+  const std::time_t now = std::time(nullptr);
+  std::tm utc{};
+  gmtime_r(&now, &utc);
+  char text[32];
+  std::strftime(text, sizeof text, "%Y%m%d-%H%M%S", &utc);
+  return text;
 }
 
 }  // namespace
 
-Context contextFor(const AskedFor& asked) {
-  Context context;
-  context.instrument = findInstrument(asked.instrument);
-  context.reference = {asked.a4_hz, asked.just, asked.tonic};
-  if (asked.note) context.asked = {*asked.note};
-  context.range = asked.range;
-  context.exercise = findExercise(asked.exercise);
-  if (!asked.card.empty())
-    if (auto own = parseExercise(asked.card)) context.exercise = std::make_shared<Exercise>(std::move(*own));
-  context.against = asked.against;
-  context.drone_hz = asked.drone_hz;
-  context.click = asked.click;
-  context.fork_hz = asked.fork_hz;
-  context.level = findLevel(asked.level);
-  context.askedSeconds = asked.seconds;
-  context.tempo_bpm = asked.tempo_bpm;
-  context.start_s = asked.start_s;
-  context.reference = referenceFor(context);
-  return context;
+std::vector<fs::path> filesIn(const fs::path& folder) {
+  std::vector<fs::path> files;
+  std::error_code error;
+  for (fs::directory_iterator at(folder, error), end; !error && at != end; at.increment(error))
+    if (!at->path().filename().string().starts_with('.')) files.push_back(at->path());
+  std::ranges::sort(files);
+  return files;
 }
 
-struct Studio::Data {
-  fs::path folder;
-  std::unique_ptr<SQLite::Database> db;
-  int lock = -1;
-  bool readOnly = false;
+Studio::Data::~Data() {
+  db.reset();
+  if (lock >= 0) close(lock);
+}
 
-  ~Data() {
-    db.reset();
-    if (lock >= 0) close(lock);
-  }
+OpenError Studio::Data::damaged() const {
+  return {
+      OpenError::Kind::damaged,
+      "The studio in " + printable(folder.string()) +
+          " is damaged: studio.db cannot be read. The sound files in takes/ are untouched; put back a copy "
+          "of studio.db, have the list made anew from the sound files, or choose another folder."};
+}
 
-  /// Runs a database action; its exception becomes a line for people.
-  template <class Action>
-  auto attempt(Action action) const -> Result<decltype(action())> {
-    try {
-      if constexpr (std::is_void_v<decltype(action())>) {
-        action();
-        return {};
-      } else {
-        return action();
-      }
-    } catch (const SQLite::Exception& e) {
-      return tl::unexpected(explain(folder, e));
-    }
+OpenError Studio::Data::explain(const SQLite::Exception& e) const {
+  using Kind = OpenError::Kind;
+  const std::string where = "The studio in " + printable(folder.string());
+  std::error_code error;
+  const auto room = fs::space(folder, error);
+  const bool full = e.getErrorCode() == SQLITE_FULL ||
+                    (e.getErrorCode() == SQLITE_IOERR && !error && room.available < kHardlyAnyRoom);
+  if (full)
+    return {Kind::full,
+            where +
+                " has no room left: the disk is full. What was kept before is safe; make room and "
+                "try again, or choose another folder."};
+  switch (e.getErrorCode()) {
+    case SQLITE_CORRUPT:
+    case SQLITE_NOTADB:
+      return damaged();
+    case SQLITE_READONLY:
+    case SQLITE_CANTOPEN:
+    case SQLITE_PERM:
+      return {Kind::place,
+              where + " cannot be written. Change its permissions, or choose another folder with --studio."};
+    default:
+      return {Kind::other,
+              where + " could not do that (" + printable(e.what()) +
+                  "). What was kept before is safe; close other programs that use it and try again."};
   }
-  template <class Action>
-  auto change(Action action) const -> Result<decltype(action())> {
-    if (readOnly)
-      return tl::unexpected(
-          std::string("Another Calando window has this studio open; here it can only be looked at. Close the "
-                      "other window to change it."));
-    return attempt(action);
-  }
-  fs::path takeFile(std::int64_t take) const { return folder / "takes" / (std::to_string(take) + ".flac"); }
-};
+}
 
 Studio::Studio(std::unique_ptr<Data> data) : data_(std::move(data)) {}
 Studio::~Studio() = default;
 Studio::Studio(Studio&&) noexcept = default;
 Studio& Studio::operator=(Studio&&) noexcept = default;
 
-Studio::Result<Studio> Studio::open(const fs::path& folder) {
-  auto data = std::make_unique<Data>();
-  data->folder = folder;
-  std::error_code error;
-  for (const fs::path& part : {folder, folder / "takes", folder / "recording"}) {
-    fs::create_directories(part, error);
-    if (!error) chmod(part.c_str(), S_IRWXU);
-  }
-  if (error)
-    return tl::unexpected("The studio folder " + printable(folder.string()) + " cannot be made (" +
-                          error.message() + "). Choose another one with --studio.");
-  data->lock = ::open((folder / "lock").c_str(), O_CREAT | O_RDWR | O_CLOEXEC, S_IRUSR | S_IWUSR);
-  data->readOnly = data->lock < 0 || flock(data->lock, LOCK_EX | LOCK_NB) != 0;
-  const fs::path file = folder / "studio.db";
+std::optional<OpenError> Studio::Data::openTables() {
+  using Kind = OpenError::Kind;
+  const std::string where = "The studio in " + printable(folder.string());
   const mode_t before = umask(S_IRWXG | S_IRWXO);
+  std::optional<OpenError> failed;
   try {
-    const bool fresh = !fs::exists(file);
+    std::error_code error;
+    const bool fresh = !fs::exists(database(), error);
     const int mode =
-        data->readOnly && !fresh ? SQLite::OPEN_READONLY : SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE;
-    data->db = std::make_unique<SQLite::Database>(file.string(), mode, 3000);
-    data->db->exec("PRAGMA foreign_keys=ON");
-    if (!data->readOnly) data->db->exec("PRAGMA journal_mode=WAL");
-    const int version = data->db->execAndGet("PRAGMA user_version").getInt();
-    if (version > kSchemaVersion) {
-      umask(before);
-      return tl::unexpected("The studio in " + printable(folder.string()) +
-                            " was made by a newer Calando. Nothing was changed; use that version.");
-    }
-    if (version < kSchemaVersion) {
-      SQLite::Transaction transaction(*data->db);
-      for (int step = version; step < kSchemaVersion; ++step) data->db->exec(kMigrations[step]);
-      data->db->exec("PRAGMA user_version=" + std::to_string(kSchemaVersion));
-      transaction.commit();
-    }
+        readOnly && !fresh ? SQLite::OPEN_READONLY : SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE;
+    db = std::make_unique<SQLite::Database>(database().string(), mode, 3000);
+    db->exec("PRAGMA foreign_keys=ON");
+    db->exec("PRAGMA secure_delete=ON");
+    db->exec("PRAGMA temp_store=MEMORY");  // or VACUUM leaves names in other folders
+    if (!readOnly) db->exec("PRAGMA journal_mode=WAL");
+    const int version = db->execAndGet("PRAGMA user_version").getInt();
+    if (version > kSchemaVersion)
+      failed = {Kind::newer, where + " was made by a newer Calando. Nothing was changed; use that version."};
+    else if (version < 0)
+      failed = damaged();
+    else if (version < kSchemaVersion)
+      migrate(*db, version);
+    if (!failed && !isWhole()) failed = damaged();
   } catch (const SQLite::Exception& e) {
-    umask(before);
-    return tl::unexpected(explain(folder, e));
+    failed = explain(e);
   }
   umask(before);
-  return Studio(std::move(data));
+  return failed;
+}
+
+/// The tables are those of our schema, and nothing in them contradicts itself.
+bool Studio::Data::isWhole() const {
+  try {
+    for (const char* table : {"SELECT id, name, instrument, lowest, highest FROM student",
+                              "SELECT id, student, made, seconds, source, asked, word, remark, deleted, "
+                              "attention, comfort, tried, "
+                              "file, recording, changed, noted FROM take",
+                              "SELECT take, engine, held, ribbon, readings FROM summary",
+                              "SELECT key, value FROM setting", "SELECT id, text FROM card"})
+      SQLite::Statement(*db, table);
+  } catch (const SQLite::Exception& e) {
+    if (e.getErrorCode() != SQLITE_ERROR) throw;
+    return false;
+  }
+  return db->execAndGet("PRAGMA quick_check(1)").getString() == "ok";
+}
+
+namespace {
+
+/// The studio's folders and its lock, which a second program does not get.
+tl::expected<int, OpenError> lockFolder(const fs::path& folder) {
+  if (const auto error = makeFolders(folder)) {
+    const bool full = error == std::errc::no_space_on_device;
+    return tl::unexpected(OpenError{full ? OpenError::Kind::full : OpenError::Kind::place,
+                                    "The studio folder " + printable(folder.string()) + " cannot be made (" +
+                                        writeErrorOf(error.value()).why + ")."});
+  }
+  return ::open((folder / "lock").c_str(), O_CREAT | O_RDWR | O_CLOEXEC | O_NOFOLLOW | O_NONBLOCK,
+                S_IRUSR | S_IWUSR);
+}
+
+}  // namespace
+
+tl::expected<Studio, OpenError> Studio::open(const fs::path& folder) {
+  using Kind = OpenError::Kind;
+  const Found found = whatIsIn(folder);
+  if (found == Found::somethingElse)
+    return tl::unexpected(
+        OpenError{Kind::notAStudio, "The folder " + printable(folder.string()) +
+                                        " is no studio and not empty, and was left as it is. "
+                                        "Choose an empty or a new one."});
+  if (found == Found::soundsOnly)
+    return tl::unexpected(OpenError{
+        Kind::missing, "The studio in " + printable(folder.string()) +
+                           " has sound files but no list of them: studio.db is missing or empty. Put back a "
+                           "copy of it, or have the list made anew from the sound files."});
+  return openLocked(folder, /*anew=*/false);
+}
+
+tl::expected<Studio, OpenError> Studio::rebuild(const fs::path& folder) {
+  return openLocked(folder, /*anew=*/true);
+}
+
+tl::expected<Studio, OpenError> Studio::openLocked(const fs::path& folder, bool anew) {
+  const auto lock = lockFolder(folder);
+  if (!lock) return tl::unexpected(lock.error());
+  auto data = std::make_unique<Data>();
+  data->folder = folder;
+  data->lock = *lock;
+  data->readOnly = data->lock < 0 || flock(data->lock, LOCK_EX | LOCK_NB) != 0;
+  if (anew) {
+    if (data->readOnly)
+      return tl::unexpected(OpenError{OpenError::Kind::place, "Another Calando window has the studio in " +
+                                                                  printable(folder.string()) +
+                                                                  " open. Close it, then try again."});
+    data->setAside();
+  }
+  if (const auto failed = data->openTables()) return tl::unexpected(*failed);
+  Studio studio(std::move(data));
+  if (anew)
+    if (const auto taken = studio.takeInAll(); !taken)
+      return tl::unexpected(OpenError{OpenError::Kind::other, taken.error()});
+  if (!studio.readOnly()) studio.tidy();
+  return studio;
+}
+
+/// What there was of a list goes under another name.
+void Studio::Data::setAside() const {
+  const std::string ending = std::string(kAside) + stamp();
+  std::error_code ignored;
+  for (const char* part : {"", "-wal", "-shm"})
+    fs::rename(database().string() + part, database().string() + ending + part, ignored);
+}
+
+/// Finishes what an earlier run could not.
+void Studio::tidy() {
+  std::error_code ignored;
+  for (const fs::path& folder : {data_->takes(), data_->recordings()}) {
+    std::vector<fs::path> unfinished;  // copies under way; what they are of is still there
+    std::error_code error;
+    for (fs::directory_iterator at(folder, error), end; !error && at != end; at.increment(error))
+      if (at->path().extension() == kUnfinished) unfinished.push_back(at->path());
+    for (const fs::path& file : unfinished) fs::remove(file, ignored);
+  }
+  tidyRecordings();
+  Result<bool> more = true;
+  while (more && *more) more = eraseStep();
+  if (!more) data_->remarks.push_back(more.error());
+  const auto bad = data_->attempt([&] {
+    int count = 0;
+    SQLite::Statement query(*data_->db, "SELECT text FROM card");
+    while (query.executeStep()) count += parseExercise(query.getColumn(0).getString()) ? 0 : 1;
+    return count;
+  });
+  if (bad && *bad > 0)
+    data_->remarks.push_back("Own exercise cards that cannot be read and are set aside: " +
+                             std::to_string(*bad) + ". All others are there.");
 }
 
 const fs::path& Studio::folder() const { return data_->folder; }
 bool Studio::readOnly() const { return data_->readOnly; }
-fs::path Studio::takeFile(std::int64_t take) const { return data_->takeFile(take); }
-
-Studio::Result<std::vector<Student>> Studio::students() const {
-  return data_->attempt([&] {
-    std::vector<Student> list;
-    SQLite::Statement query(*data_->db,
-                            "SELECT id, name, instrument, lowest, highest FROM student ORDER BY name "
-                            "COLLATE NOCASE, id");
-    const auto note = [&](int column) -> std::optional<int> {
-      if (query.getColumn(column).isNull()) return std::nullopt;
-      return query.getColumn(column).getInt();
-    };
-    while (query.executeStep())
-      list.push_back({query.getColumn(0).getInt64(),
-                      query.getColumn(1).getString(),
-                      query.getColumn(2).getString(),
-                      {note(3), note(4)}});
-    return list;
-  });
-}
-
-namespace {
-/// Name, instrument and range as the statement's first four values.
-void bindStudent(SQLite::Statement& statement, const Student& student) {
-  statement.bind(1, student.name);
-  statement.bind(2, student.instrument);
-  if (student.range.lowest) statement.bind(3, *student.range.lowest);
-  if (student.range.highest) statement.bind(4, *student.range.highest);
-}
-}  // namespace
-
-Studio::Result<Student> Studio::addStudent(const std::string& name, const std::string& instrument,
-                                           NoteRange range) {
-  return data_->change([&] {
-    Student student{0, name, instrument, range};
-    SQLite::Statement insert(*data_->db,
-                             "INSERT INTO student(name, instrument, lowest, highest) VALUES(?, ?, ?, ?)");
-    bindStudent(insert, student);
-    insert.exec();
-    student.id = data_->db->getLastInsertRowid();
-    return student;
-  });
-}
-
-Studio::Result<void> Studio::changeStudent(const Student& student) {
-  return data_->change([&] {
-    SQLite::Statement update(
-        *data_->db, "UPDATE student SET name = ?, instrument = ?, lowest = ?, highest = ? WHERE id = ?");
-    bindStudent(update, student);
-    update.bind(5, student.id);
-    update.exec();
-  });
-}
-
-Studio::Result<void> Studio::eraseStudent(std::int64_t student) {
-  std::vector<std::int64_t> gone;
-  auto erased = data_->change([&] {
-    SQLite::Transaction transaction(*data_->db);
-    SQLite::Statement query(*data_->db, "SELECT id FROM take WHERE student = ?");
-    query.bind(1, student);
-    while (query.executeStep()) gone.push_back(query.getColumn(0).getInt64());
-    SQLite::Statement remove(*data_->db, "DELETE FROM student WHERE id = ?");
-    remove.bind(1, student);
-    remove.exec();
-    transaction.commit();
-    // What was deleted must not stay readable in free pages or in the log.
-    data_->db->exec("VACUUM");
-    data_->db->exec("PRAGMA wal_checkpoint(TRUNCATE)");
-  });
-  if (!erased) return erased;
-  std::error_code ignored;
-  for (const auto id : gone) fs::remove(data_->takeFile(id), ignored);
-  for (const Leftover& left : leftovers())
-    if (left.student == student) discardRecording(left.file);
-  return {};
-}
-
-namespace {
-Take takeFrom(SQLite::Statement& row) {
-  Take t;
-  t.id = row.getColumn(0).getInt64();
-  t.student = row.getColumn(1).getInt64();
-  t.made_unix_s = row.getColumn(2).getInt64();
-  t.seconds = row.getColumn(3).getDouble();
-  t.source = row.getColumn(4).getString();
-  t.asked = askedFrom(row.getColumn(5).getString());
-  t.word = static_cast<TeachersWord>(std::clamp(row.getColumn(6).getInt(), 0, 4));
-  t.remark = row.getColumn(7).getString();
-  if (!row.getColumn(8).isNull()) t.held_s = row.getColumn(8).getDouble();
-  t.attention = static_cast<Attention>(std::clamp(row.getColumn(9).getInt(), 0, 4));
-  t.comfort = static_cast<Comfort>(std::clamp(row.getColumn(10).getInt(), 0, 3));
-  t.tried = row.getColumn(11).getString();
-  return t;
-}
-}  // namespace
-
-Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
-  return data_->attempt([&] {
-    std::vector<Take> list;
-    SQLite::Statement query(
-        *data_->db,
-        "SELECT take.id, student, made, seconds, source, asked, word, remark, summary.held, attention, "
-        "comfort, tried FROM take "
-        "LEFT JOIN summary ON summary.take = take.id WHERE student = ? AND deleted = 0 ORDER BY made DESC, "
-        "take.id DESC");
-    query.bind(1, student);
-    while (query.executeStep()) list.push_back(takeFrom(query));
-    return list;
-  });
-}
-
-Studio::Result<Take> Studio::addTake(Take take, std::span<const float> samples, double rate_hz) {
-  take.seconds = static_cast<double>(samples.size()) / rate_hz;
-  std::string soundError;
-  auto kept = data_->change([&]() -> bool {
-    SQLite::Transaction transaction(*data_->db);
-    SQLite::Statement insert(
-        *data_->db,
-        "INSERT INTO take(student, made, seconds, source, asked, word, remark) VALUES(?, ?, ?, ?, ?, ?, ?)");
-    insert.bind(1, take.student);
-    insert.bind(2, take.made_unix_s);
-    insert.bind(3, take.seconds);
-    insert.bind(4, take.source);
-    insert.bind(5, toJson(take.asked).dump());
-    insert.bind(6, static_cast<int>(take.word));
-    insert.bind(7, take.remark);
-    insert.exec();
-    take.id = data_->db->getLastInsertRowid();
-    // The audio first under another name: a take is in the studio with all of its sound or not at all.
-    const fs::path file = data_->takeFile(take.id);
-    fs::path unfinished = file;
-    unfinished += ".part";
-    const auto written = writeSound(unfinished.string(), samples, rate_hz, SoundFormat::flac24);
-    std::error_code error;
-    if (written) fs::rename(unfinished, file, error);
-    if (!written || error) {
-      soundError = written ? error.message() : written.error().what;
-      fs::remove(unfinished, error);
-      return false;
-    }
-    transaction.commit();
-    return true;
-  });
-  if (!kept) return tl::unexpected(kept.error());
-  if (!*kept) return tl::unexpected("The take could not be kept: " + soundError);
-  return take;
-}
-
-Studio::Result<Sound> Studio::takeSound(std::int64_t take) const {
-  const fs::path file = data_->takeFile(take);
-  if (!fs::exists(file))
-    return tl::unexpected("The sound of this take is missing (" + printable(file.string()) +
-                          "). Its figures are still here; put the file back to hear it.");
-  auto sound = readWholeSound(file.string());
-  if (!sound) return tl::unexpected("The sound of this take cannot be read: " + sound.error().what);
-  return std::move(*sound);
-}
-
-Studio::Result<void> Studio::changeTake(const Take& take) {
-  return data_->change([&] {
-    SQLite::Statement update(*data_->db,
-                             "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ?, comfort = ?, "
-                             "tried = ? WHERE id = ?");
-    update.bind(1, static_cast<int>(take.word));
-    update.bind(2, take.remark);
-    update.bind(3, toJson(take.asked).dump());
-    update.bind(4, static_cast<int>(take.attention));
-    update.bind(5, static_cast<int>(take.comfort));
-    update.bind(6, take.tried);
-    update.bind(7, take.id);
-    update.exec();
-  });
-}
-
-namespace {
-void markDeleted(SQLite::Database& db, std::int64_t take, bool deleted) {
-  SQLite::Statement update(db, "UPDATE take SET deleted = ? WHERE id = ?");
-  update.bind(1, deleted ? 1 : 0);
-  update.bind(2, take);
-  update.exec();
-}
-}  // namespace
-
-Studio::Result<void> Studio::deleteTake(std::int64_t take) {
-  return data_->change([&] { markDeleted(*data_->db, take, true); });
-}
-Studio::Result<void> Studio::restoreTake(std::int64_t take) {
-  return data_->change([&] { markDeleted(*data_->db, take, false); });
-}
-
-Studio::Result<void> Studio::removeDeleted() {
-  std::vector<std::int64_t> gone;
-  auto removed = data_->change([&] {
-    SQLite::Statement query(*data_->db, "SELECT id FROM take WHERE deleted = 1");
-    while (query.executeStep()) gone.push_back(query.getColumn(0).getInt64());
-    data_->db->exec("DELETE FROM take WHERE deleted = 1");
-  });
-  std::error_code ignored;
-  if (removed)
-    for (const auto id : gone) fs::remove(data_->takeFile(id), ignored);
-  return removed;
-}
-
-Studio::Result<std::optional<Studio::Summary>> Studio::summary(std::int64_t take) const {
-  return data_->attempt([&]() -> std::optional<Summary> {
-    SQLite::Statement query(
-        *data_->db, "SELECT engine, held, ribbon, readings FROM summary WHERE take = ? AND engine = ?");
-    query.bind(1, take);
-    query.bind(2, engineVersion());
-    if (!query.executeStep()) return std::nullopt;
-    Summary s{
-        query.getColumn(0).getString(), {}, query.getColumn(2).getString(), query.getColumn(3).getString()};
-    if (!query.getColumn(1).isNull()) s.held_s = query.getColumn(1).getDouble();
-    return s;
-  });
-}
-
-Studio::Result<void> Studio::keepSummary(std::int64_t take, const Summary& summary) {
-  return data_->change([&] {
-    SQLite::Statement insert(
-        *data_->db,
-        "INSERT OR REPLACE INTO summary(take, engine, held, ribbon, readings) VALUES(?, ?, ?, ?, ?)");
-    insert.bind(1, take);
-    insert.bind(2, summary.engine);
-    if (summary.held_s) insert.bind(3, *summary.held_s);
-    insert.bind(4, summary.ribbon.data(), static_cast<int>(summary.ribbon.size()));
-    insert.bind(5, summary.readings);
-    insert.exec();
-  });
-}
-
-Studio::Result<std::vector<Exercise>> Studio::cards() const {
-  return data_->attempt([&] {
-    std::vector<Exercise> list;
-    SQLite::Statement query(*data_->db, "SELECT text FROM card");
-    while (query.executeStep())
-      if (auto card = parseExercise(query.getColumn(0).getString())) list.push_back(std::move(*card));
-    std::ranges::sort(list, {}, &Exercise::title);
-    return list;
-  });
-}
-
-Studio::Result<void> Studio::keepCard(const Exercise& card) {
-  return data_->change([&] {
-    SQLite::Statement insert(*data_->db, "INSERT OR REPLACE INTO card(id, text) VALUES(?, ?)");
-    insert.bind(1, card.id);
-    insert.bind(2, toText(card));
-    insert.exec();
-  });
-}
-
-Studio::Result<void> Studio::eraseCard(const std::string& id) {
-  return data_->change([&] {
-    SQLite::Statement remove(*data_->db, "DELETE FROM card WHERE id = ?");
-    remove.bind(1, id);
-    remove.exec();
-  });
-}
-
-Studio::Result<std::optional<std::string>> Studio::setting(const std::string& key) const {
-  return data_->attempt([&]() -> std::optional<std::string> {
-    SQLite::Statement query(*data_->db, "SELECT value FROM setting WHERE key = ?");
-    query.bind(1, key);
-    if (!query.executeStep()) return std::nullopt;
-    return query.getColumn(0).getString();
-  });
-}
-
-Studio::Result<void> Studio::keepSetting(const std::string& key, const std::string& value) {
-  return data_->change([&] {
-    SQLite::Statement insert(*data_->db, "INSERT OR REPLACE INTO setting(key, value) VALUES(?, ?)");
-    insert.bind(1, key);
-    insert.bind(2, value);
-    insert.exec();
-  });
-}
-
-Studio::Result<fs::path> Studio::newRecording(std::int64_t student, const AskedFor& asked) {
-  if (data_->readOnly) return data_->change([] { return fs::path(); });
-  const auto now = std::chrono::system_clock::now().time_since_epoch();
-  const auto stamp = std::chrono::duration_cast<std::chrono::milliseconds>(now).count();
-  const fs::path file = data_->folder / "recording" / (std::to_string(stamp) + ".wav");
-  fs::path note = file;
-  note.replace_extension(".json");
-  std::ofstream out(note);
-  out << nlohmann::json{{"student", student}, {"asked", toJson(asked)}}.dump();
-  out.flush();
-  if (!out)
-    return tl::unexpected("Recording cannot start: " + printable(note.string()) +
-                          " cannot be written. Is the disk full?");
-  chmod(note.c_str(), S_IRUSR | S_IWUSR);
-  return file;
-}
-
-std::vector<Leftover> Studio::leftovers() const {
-  std::vector<Leftover> list;
-  std::error_code error;
-  for (const auto& entry : fs::directory_iterator(data_->folder / "recording", error)) {
-    if (entry.path().extension() != ".wav" || entry.file_size(error) <= 100) continue;
-    fs::path note = entry.path();
-    note.replace_extension(".json");
-    std::ifstream in(note);
-    const auto j = nlohmann::json::parse(in, nullptr, false);
-    if (!j.is_object() || !j.contains("asked")) continue;
-    list.push_back({entry.path(), j.value("student", std::int64_t{0}), askedFrom(j["asked"].dump())});
-  }
-  std::ranges::sort(list, {}, &Leftover::file);
-  return list;
-}
-
-void Studio::discardRecording(const fs::path& file) {
-  std::error_code ignored;
-  fs::remove(file, ignored);
-  fs::path note = file;
-  fs::remove(note.replace_extension(".json"), ignored);
-}
+const std::vector<std::string>& Studio::remarks() const { return data_->remarks; }
 
 }  // namespace calando

@@ -2,6 +2,7 @@
 
 #include <cstdint>
 #include <filesystem>
+#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -9,80 +10,49 @@
 #include <vector>
 
 #include "audio/sound_file.h"
-#include "core/analysis.h"
 #include "core/exercise/exercise.h"
+#include "records/take.h"
 
 namespace calando {
 
-struct Student {
-  std::int64_t id = 0;
-  std::string name;
-  std::string instrument;  ///< catalogue id
-  NoteRange range;         ///< what exercises ask of them
-};
-
-/// What a teacher says of a take; the figures stay beside it.
-enum class TeachersWord { none, accept, invalidTry, notYet, veto };
-
-/// What was asked for when a take was made, as stored.
-struct AskedFor {
-  std::string instrument;
-  std::string exercise = "steady-tone";
-  std::string card;  ///< the card itself where it is none of those that ship; else empty
-  std::string level = "growing";
-  std::optional<int> note;  ///< written
-  NoteRange range;          ///< the player's when the take was made
-  double seconds = 8.0;
-  std::optional<double> tempo_bpm;  ///< instead of the exercise's own
-  std::optional<double> start_s;    ///< where the count stands in the take, when it was counted in
-  std::optional<Rival> against;     ///< what the take is held against
-  std::optional<double> drone_hz;   ///< what sounded with it
-  bool click = false;               ///< so did the count's clicks
-  std::optional<double> fork_hz;    ///< and a fork before them
-  double a4_hz = 440.0;
-  bool just = false;
-  int tonic = 0;
-};
-/// The analysis' context for it.
-Context contextFor(const AskedFor& asked);
-
-/// Where the player's attention was, as they say after a take.
-enum class Attention { unsaid, sound, count, lips, elsewhere };
-/// How it felt.
-enum class Comfort { unsaid, easy, fair, tight };
-
-struct Take {
-  std::int64_t id = 0;
-  std::int64_t student = 0;
-  std::int64_t made_unix_s = 0;
-  double seconds = 0.0;
-  std::string source;  ///< device, stand-in or file name, for people
-  AskedFor asked;
-  TeachersWord word = TeachersWord::none;
-  Attention attention = Attention::unsaid;
-  Comfort comfort = Comfort::unsaid;
-  std::string tried;  ///< the one thing that was tried in it, in words; empty: nothing said
-  std::string remark;
-  std::optional<double> held_s;  ///< of the judged tone, from the kept analysis
-};
-
-/// A recording that a crash or a full disk left behind.
-struct Leftover {
+/// A sound in the studio's folder that the list of takes does not know: a recording that a crash or a full
+/// disk left behind, or a take's file whose list was lost or is older. Nothing of it is ever removed unasked.
+struct Stray {
   std::filesystem::path file;
-  std::int64_t student;
-  AskedFor asked;
+  bool recording = false;         ///< it never became a take
+  bool noted = false;             ///< what lies beside the sound could be read
+  SoundNote note;                 ///< what is known of it
+  bool known = false;             ///< its student is one of this studio
+  std::optional<double> seconds;  ///< nullopt: the sound cannot be read
 };
 
-/// One studio: a folder with studio.db and takes/*.flac. Errors are one line for people.
+/// Why a studio cannot be opened, in one line for people.
+struct OpenError {
+  enum class Kind { place, notAStudio, full, damaged, missing, newer, other };
+  Kind kind;
+  std::string what;
+  /// It can be made anew from the sound files that are there.
+  bool canBeRebuilt() const { return kind == Kind::damaged || kind == Kind::missing; }
+};
+
+/// One studio: a folder with studio.db, takes/*.flac and recording/*.wav. Errors are one line for people.
+///
+/// The list of takes is in studio.db; every sound file carries beside its sound what it needs to be taken in
+/// again, so that either can be lost. No file name is ever used twice, and no file is ever written over
+/// another. docs/reliability.md says what is promised.
 ///
 /// Threads: one object per thread. A second program on the same folder gets it read-only. Files are readable
-/// by their owner only; nothing is ever overwritten.
+/// by their owner only.
 class Studio {
  public:
   template <class T>
   using Result = tl::expected<T, std::string>;
 
-  static Result<Studio> open(const std::filesystem::path& folder);
+  /// Makes the studio where there is nothing yet. A folder that is no studio and not empty is refused and
+  /// left alone. What was left undone of an erasing is done now.
+  static tl::expected<Studio, OpenError> open(const std::filesystem::path& folder);
+  /// A new list from the sound files alone; an old studio.db is set aside under another name.
+  static tl::expected<Studio, OpenError> rebuild(const std::filesystem::path& folder);
   ~Studio();
   Studio(Studio&&) noexcept;
   Studio& operator=(Studio&&) noexcept;
@@ -90,19 +60,35 @@ class Studio {
   const std::filesystem::path& folder() const;
   /// Another program has it: looking is possible, changing is refused.
   bool readOnly() const;
+  /// What there is to say after opening, a line each; empty when all is well.
+  const std::vector<std::string>& remarks() const;
 
   Result<std::vector<Student>> students() const;
   Result<Student> addStudent(const std::string& name, const std::string& instrument, NoteRange range = {});
   Result<void> changeStudent(const Student& student);
-  /// Removes the student with all takes, audio and rows.
+  /// Removes the student with all takes, audio, recordings, rows and settings. Once begun it is finished,
+  /// whatever happens: at the next start at the latest. The error says what is still to go.
   Result<void> eraseStudent(std::int64_t student);
+  /// eraseStudent()'s next step, one file or one change of the list; false when nothing is to be erased.
+  Result<bool> eraseStep();
 
   /// Newest first.
   Result<std::vector<Take>> takes(std::int64_t student) const;
-  /// Writes the audio as FLAC, then the row. The id of `take` is ignored; the kept take is returned.
-  Result<Take> addTake(Take take, std::span<const float> samples, double rate_hz);
+  /// Both of the following at once.
+  Result<Take> addTake(const Take& take, std::span<const float> samples, double rate_hz);
+  /// Writes a take's sound into a studio's folder under a name of its own, with its note. Touches no list:
+  /// for any thread. The take that is returned has its id, file and seconds.
+  static tl::expected<Take, WriteError> writeTake(const std::filesystem::path& folder, const Student& student,
+                                                  Take take, std::span<const float> samples, double rate_hz);
+  /// Puts a written take on the list and removes the recording that it was made from. Where that fails its
+  /// sound stays, and is offered at the next start; but not if its student has been erased.
+  Result<void> enterTake(const Take& take);
   Result<Sound> takeSound(std::int64_t take) const;
+  /// The same from its file, for any thread.
+  static Result<Sound> soundOfTake(const std::filesystem::path& file);
+  /// Empty for a take that is not on the list.
   std::filesystem::path takeFile(std::int64_t take) const;
+  std::filesystem::path takeFile(const Take& take) const;
   /// Word, attention, comfort, what was tried, remark and what was asked for.
   Result<void> changeTake(const Take& take);
   /// Out of the shelf; restoreTake() brings it back until removeDeleted().
@@ -110,34 +96,63 @@ class Studio {
   Result<void> restoreTake(std::int64_t take);
   Result<void> removeDeleted();
 
-  /// The small ribbon and the held time, made again when the engine's version changes.
+  /// A take whose sound file does not have its newest note yet.
+  struct Unnoted {
+    std::int64_t take;
+    std::int64_t change;
+    std::filesystem::path file;
+    std::string note;
+  };
+  Result<std::vector<Unnoted>> unnoted(std::size_t most) const;
+  /// For any thread; the file stays whole.
+  static bool writeNote(const Unnoted& unnoted);
+  Result<void> noted(const Unnoted& unnoted);
+
+  /// The small ribbon and the figures, made again when the engine's version changes.
   struct Summary {
     std::string engine;
     std::optional<double> held_s;
-    std::string ribbon;  ///< opaque to the studio
-    std::string readings;
+    std::string ribbon;    ///< opaque to the studio
+    std::string readings;  ///< a Kept as text
   };
   Result<std::optional<Summary>> summary(std::int64_t take) const;  ///< nullopt: none of this engine
   Result<void> keepSummary(std::int64_t take, const Summary& summary);
+  /// Of all takes of a student that this engine has measured, by take.
+  Result<std::map<std::int64_t, Summary>> summaries(std::int64_t student) const;
 
-  /// The teacher's own exercise cards, by title.
+  /// The teacher's own exercise cards, by title. Those that cannot be read are left where they are.
   Result<std::vector<Exercise>> cards() const;
   Result<void> keepCard(const Exercise& card);  ///< in place of an earlier one of that id
   Result<void> eraseCard(const std::string& id);
 
   Result<std::optional<std::string>> setting(const std::string& key) const;
   Result<void> keepSetting(const std::string& key, const std::string& value);
+  /// What is kept for one student goes with the student.
+  static std::string settingOf(const std::string& name, std::int64_t student);
 
-  /// Where a recording in progress is to be written, with a note of what it is beside it.
-  Result<std::filesystem::path> newRecording(std::int64_t student, const AskedFor& asked);
-  /// Recordings that never became takes. Those of this program's own running recorder are not among them.
-  std::vector<Leftover> leftovers() const;
-  /// Removes a recording and its note once it has become a take, or is not wanted.
+  /// Where a recording in progress is to be written; a note of what it is lies beside it, and is on the disk
+  /// before this returns.
+  /// `elsewhere`: another folder than the studio's own; what is left there is not found again.
+  Result<std::filesystem::path> newRecording(const Student& student, const AskedFor& asked,
+                                             const std::optional<std::filesystem::path>& elsewhere = {});
+  /// Removes a recording and its note, once nobody wants it.
   void discardRecording(const std::filesystem::path& file);
+  /// Sounds that the list does not know, oldest first. Recordings of this program's own running take are not
+  /// among them.
+  Result<std::vector<Stray>> strays() const;
+  /// Puts a stray take's file on the list as a take of a student.
+  Result<Take> takeIn(const Stray& stray, const Student& student);
+  /// Removes it for good: on the teacher's word alone.
+  Result<void> throwAway(const Stray& stray);
 
  private:
   struct Data;
   explicit Studio(std::unique_ptr<Data> data);
+  static tl::expected<Studio, OpenError> openLocked(const std::filesystem::path& folder, bool anew);
+  Result<void> takeInAll();
+  void tidy();
+  void tidyRecordings();
+  std::vector<std::filesystem::path> soundsOf(std::int64_t student) const;
   std::unique_ptr<Data> data_;
 };
 

@@ -5,6 +5,7 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
+#include <cerrno>
 #include <cmath>
 
 namespace calando {
@@ -19,6 +20,12 @@ struct TakeRecorder::File {
   sf_count_t sinceFlush = 0;
   sf_count_t flushEvery = 0;
   bool failed = false;
+  WriteError error{false, ""};
+  /// By what the system said last.
+  void fail() {
+    failed = true;
+    error = writeErrorOf(errno != 0 ? errno : EIO);
+  }
   ~File() {
     if (sound) sf_close(sound);
     if (descriptor >= 0) close(descriptor);
@@ -27,13 +34,14 @@ struct TakeRecorder::File {
 
 TakeRecorder::TakeRecorder(const std::filesystem::path& path, double rate_hz)
     : file_(std::make_unique<File>()) {
+  errno = 0;
   file_->descriptor = open(path.c_str(), O_CREAT | O_EXCL | O_RDWR | O_CLOEXEC, S_IRUSR | S_IWUSR);
   SF_INFO info{};
   info.samplerate = static_cast<int>(std::lround(rate_hz));
   info.channels = 1;
   info.format = SF_FORMAT_WAV | SF_FORMAT_FLOAT;
   if (file_->descriptor >= 0) file_->sound = sf_open_fd(file_->descriptor, SFM_WRITE, &info, SF_FALSE);
-  file_->failed = file_->sound == nullptr;
+  if (!file_->sound) file_->fail();
   file_->flushEvery = static_cast<sf_count_t>(kFlush_s * rate_hz);
 }
 
@@ -44,16 +52,18 @@ TakeRecorder& TakeRecorder::operator=(TakeRecorder&&) noexcept = default;
 bool TakeRecorder::write(std::span<const float> samples) {
   if (file_->failed) return false;
   const auto count = static_cast<sf_count_t>(samples.size());
-  file_->failed = sf_writef_float(file_->sound, samples.data(), count) != count;
+  errno = 0;
+  if (sf_writef_float(file_->sound, samples.data(), count) != count) file_->fail();
   file_->sinceFlush += count;
   if (!file_->failed && file_->sinceFlush >= file_->flushEvery) {
     sf_command(file_->sound, SFC_UPDATE_HEADER_NOW, nullptr, 0);
-    file_->failed = fdatasync(file_->descriptor) != 0;
+    if (fdatasync(file_->descriptor) != 0) file_->fail();
     file_->sinceFlush = 0;
   }
   return !file_->failed;
 }
 
 bool TakeRecorder::failed() const { return file_->failed; }
+const WriteError& TakeRecorder::error() const { return file_->error; }
 
 }  // namespace calando

@@ -5,6 +5,8 @@
 #include <span>
 #include <string>
 
+#include "audio/whole_file.h"
+
 namespace calando {
 
 /// Writes a take to disk while it is played: a WAV file of floats whose header is right after every flush, so
@@ -19,6 +21,8 @@ class TakeRecorder {
   /// False once the disk is full or gone; what was written before stays good.
   bool write(std::span<const float> samples);
   bool failed() const;
+  /// Why; only once it has failed.
+  const WriteError& error() const;
 
  private:
   struct File;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <algorithm>
 #include <complex>
 #include <optional>
 #include <span>
@@ -22,9 +23,13 @@ class ClickRemover {
   /// The recording began with the sheet's count-in, or up to the longest latency before.
   ClickRemover(const CueSheet& sheet, std::optional<double> fork_hz, double rate_hz);
 
-  /// Learns from the start of a recording that is all there, so that push(), from its first sample on, has
-  /// the count-in cleaned as well.
+  /// Learns from the start of a recording, so that push(), from its first sample on, has the count-in cleaned
+  /// as well. Where there are fewer samples than learntFrom(), push() learns as it goes.
   void learnFrom(std::span<const float> recording);
+  /// How many samples that takes; 0 where nothing is to be learnt.
+  std::size_t learntFrom() const {
+    return learnt_ > 0 ? static_cast<std::size_t>(std::max(0L, learnsAt())) : 0;
+  }
   /// The block without clicks; while they are learnt from, they stay.
   std::vector<float> push(std::span<const float> block);
   /// RMS of the loudest 10 ms of a click as it is heard; nullopt: none was learnt.

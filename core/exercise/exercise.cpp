@@ -3,6 +3,7 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "core/bounded_json.h"
 #include "core/catalogue.h"
 #include "core/exercise/judging.h"
 #include "data/catalogue_text.h"
@@ -12,6 +13,20 @@ namespace calando {
 namespace {
 
 using json = nlohmann::ordered_json;
+
+constexpr std::size_t kMostCues = 2000;     // when unrolled
+constexpr double kLongest_s = 6 * 3600.0;   // when unrolled
+constexpr std::size_t kLongestError = 240;  // bytes; a file's name stands before it
+
+/// What the JSON library says, in our words.
+std::string plainly(const nlohmann::json::exception& e) {
+  const std::string_view what = e.what();
+  constexpr int kNoSuchKey = 403;
+  const auto from = what.find('\''), to = what.rfind('\'');
+  if (e.id == kNoSuchKey && from < to)
+    return "\"" + std::string(what.substr(from + 1, to - from - 1)) + "\" is missing";
+  return "is of another kind than it should be: a text, a number, a list or an object in braces";
+}
 
 template <class T>
 struct Named {
@@ -53,14 +68,16 @@ T valueIn(const Named<T> (&list)[N], const nlohmann::json& text, const char* wha
     if (text == entry.name) return entry.value;
     known += (known.empty() ? "" : ", ") + std::string(entry.name);
   }
-  throw std::invalid_argument(std::string(what) + " " + text.dump() + " is unknown; it is one of " + known);
+  throw std::invalid_argument(std::string(what) + " " + shortened(text) + " is unknown; it is one of " +
+                              known);
 }
 
 void refuseUnknown(const nlohmann::json& object, std::initializer_list<std::string_view> known) {
-  if (!object.is_object()) throw std::invalid_argument(object.dump() + " should be an object in braces");
+  if (!object.is_object()) throw std::invalid_argument(shortened(object) + " should be an object in braces");
   for (const auto& [key, value] : object.items())
     if (std::ranges::find(known, key) == known.end())
-      throw std::invalid_argument("\"" + key + "\" is no key here; remove it or correct its spelling");
+      throw std::invalid_argument(shortened(nlohmann::json(key)) +
+                                  " is no key here; remove it or correct its spelling");
 }
 
 double within(const nlohmann::json& value, const char* what, double low, double high) {
@@ -68,7 +85,7 @@ double within(const nlohmann::json& value, const char* what, double low, double 
     char range[64];
     std::snprintf(range, sizeof range, "%g to %g", low, high);
     throw std::invalid_argument(std::string(what) + " must be a number from " + range + ", not " +
-                                value.dump());
+                                shortened(value));
   }
   return value.get<double>();
 }
@@ -85,7 +102,7 @@ CueNote noteFrom(const nlohmann::json& value) {
   if (value.is_string()) {
     const auto written = parseNote(value.get<std::string>());
     if (!written)
-      throw std::invalid_argument("note " + value.dump() +
+      throw std::invalid_argument("note " + shortened(value) +
                                   " is none; write it like \"Bb4\", or any, home, each");
     return {CueNote::Kind::written, *written};
   }
@@ -172,6 +189,18 @@ Generator generatorFrom(const nlohmann::json& entry) {
   return g;
 }
 
+void refuseTooLong(const Exercise& e) {
+  const int rounds = std::max(1, std::abs(e.generator.count));
+  double once_s = 0.0;
+  for (const Cue& cue : e.cues)
+    once_s += cue.length.value * (cue.length.unit == CueLength::Unit::beats ? 60.0 / e.tempo_bpm : 1.0);
+  if (e.cues.size() * static_cast<std::size_t>(rounds) > kMostCues)
+    throw std::invalid_argument("there are more than " + std::to_string(kMostCues) +
+                                " of them; leave some out");
+  if (once_s * rounds > kLongest_s)
+    throw std::invalid_argument("they last longer than 6 hours; shorten them");
+}
+
 Exercise exerciseFrom(const nlohmann::json& entry) {
   refuseUnknown(entry, {"id", "title", "family", "purpose", "cautions", "schools", "tempo", "count_in",
                         "display", "reference", "cues", "generator", "against", "scored", "targets",
@@ -234,8 +263,13 @@ Exercise exerciseFrom(const nlohmann::json& entry) {
     place = "readings";
     e.readings = entry.at("readings").get<std::vector<std::string>>();
     for (const std::string& id : e.readings)
-      if (!isReading(id)) throw std::invalid_argument("reading \"" + id + "\" is unknown");
+      if (!isReading(id))
+        throw std::invalid_argument("reading " + shortened(nlohmann::json(id)) + " is unknown");
     if (e.readings.empty()) throw std::invalid_argument("name at least one reading");
+    place = "cues";
+    refuseTooLong(e);
+  } catch (const nlohmann::json::exception& what) {
+    throw std::invalid_argument(place + ": " + plainly(what));
   } catch (const std::exception& what) {
     throw std::invalid_argument(place + ": " + what.what());
   }
@@ -254,11 +288,12 @@ tl::expected<CueNote, std::string> parseCueNote(std::string_view text) {
   const auto space = text.find(' ');
   try {
     if (space == std::string_view::npos) return noteFrom(nlohmann::json(text));
-    return noteFrom({{std::string(text.substr(0, space)), nlohmann::json::parse(text.substr(space + 1))}});
-  } catch (const nlohmann::json::parse_error&) {
-    return tl::unexpected("note \"" + std::string(text) + "\" has no number; write it like degree 3");
+    const auto number = parseBounded(text.substr(space + 1));
+    if (!number)
+      return tl::unexpected("note \"" + shortened(text, 60) + "\" has no number; write it like degree 3");
+    return noteFrom({{std::string(text.substr(0, space)), *number}});
   } catch (const std::exception& e) {
-    return tl::unexpected(std::string(e.what()));
+    return tl::unexpected(shortened(e.what(), kLongestError));
   }
 }
 
@@ -285,13 +320,12 @@ tl::expected<std::vector<Exercise>, std::string> parseExercises(std::string_view
 }
 
 tl::expected<Exercise, std::string> parseExercise(std::string_view text) {
+  const auto entry = parseBounded(text);
+  if (!entry) return tl::unexpected(entry.error() + "; compare it with docs/exercises.md");
   try {
-    return exerciseFrom(nlohmann::json::parse(text));
-  } catch (const nlohmann::json::parse_error& e) {
-    return tl::unexpected("is no JSON (near byte " + std::to_string(e.byte) +
-                          "); compare it with docs/exercises.md");
+    return exerciseFrom(*entry);
   } catch (const std::exception& e) {
-    return tl::unexpected(std::string(e.what()) + "; correct the card");
+    return tl::unexpected(shortened(e.what(), kLongestError) + "; correct the card");
   }
 }
 

@@ -3,6 +3,7 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
+#include "core/bounded_json.h"
 #include "core/exercise/judging.h"
 
 namespace calando {
@@ -26,7 +27,13 @@ Target targetFrom(const nlohmann::json& entry) {
                                                          {"single-reed", Family::singleReed},
                                                          {"brass", Family::brass}};
   if (entry.contains("families"))
-    for (const auto& name : entry.at("families")) t.families.push_back(families.at(name.get<std::string>()));
+    for (const auto& name : entry.at("families")) {
+      const auto family = families.find(name.get<std::string>());
+      if (family == families.end())
+        throw std::invalid_argument("family " + shortened(name) +
+                                    " is unknown; it is one of flute, double-reed, single-reed, brass");
+      t.families.push_back(family->second);
+    }
   return t;
 }
 
@@ -39,7 +46,8 @@ double widthOf(const std::optional<double>& low, const std::optional<double>& hi
 Targets targetsFrom(const nlohmann::json& object) {
   Targets targets;
   for (const auto& [id, target] : object.items()) {
-    if (!isReading(id)) throw std::invalid_argument("reading \"" + id + "\" is unknown");
+    if (!isReading(id))
+      throw std::invalid_argument("reading " + shortened(nlohmann::json(id)) + " is unknown");
     targets.emplace(id, targetFrom(target));
   }
   return targets;

@@ -370,7 +370,8 @@ TEST_F(Contract, ACardOfOnesOwnIsJudgedAndABadOneRefusedByName) {
     "cues": [{"kind": "tone", "beats": 2}], "readings": ["held_s"]})";
   expectRefused("analyse " + file + " --exercise " + path("bad.json"), 2,
                 "bad.json: cue 1: beats need a tempo");
-  expectRefused("analyse " + file + " --exercise " + path("none.json"), 2, "none.json: cannot be read");
+  expectRefused("analyse " + file + " --exercise " + path("none.json"), 2,
+                "none.json: there is no such file");
 }
 
 TEST_F(Contract, TheStandInWritesWhatItPlaysAndWhatIsTrueOfIt) {

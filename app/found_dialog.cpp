@@ -1,0 +1,172 @@
+#include "app/found_dialog.h"
+
+#include "app/plain_text.h"
+
+namespace calando {
+
+namespace {
+
+QString q(const std::string& text) { return QString::fromStdString(text); }
+
+}  // namespace
+
+QString foundText(const std::vector<Stray>& strays) {
+  const auto nobodys = std::ranges::count(strays, false, &Stray::known);
+  QString text = FoundDialog::tr("Recordings that are no takes yet: %1.").arg(strays.size());
+  if (nobodys > 0) text += " " + FoundDialog::tr("Of them belong to nobody here: %1.").arg(nobodys);
+  return text + " " + FoundDialog::tr("They are safe on disk.");
+}
+
+FoundDialog::FoundDialog(Studio& studio, QWidget* parent)
+    : QDialog(parent),
+      studio_(studio),
+      list_(new QListWidget),
+      student_(new QComboBox),
+      give_(new QPushButton(tr("Keep as a take of"))),
+      listen_(new QPushButton(tr("Listen"))),
+      export_(new QPushButton(tr("Export…"))),
+      throw_(new QPushButton(tr("Throw away…"))),
+      said_(new QLabel) {
+  setWindowTitle(tr("Recordings that were found"));
+  resize(680, 420);
+  list_->setObjectName("found");
+  list_->setAccessibleName(tr("Recordings that are no takes yet"));
+  student_->setObjectName("foundStudent");
+  student_->setAccessibleName(tr("Student"));
+  for (const auto& [button, name] : {std::pair{give_, "foundGive"},
+                                     {listen_, "foundListen"},
+                                     {export_, "foundExport"},
+                                     {throw_, "foundThrow"}}) {
+    button->setObjectName(name);
+    button->setAutoDefault(false);
+  }
+  said_->setObjectName("why");
+  said_->setWordWrap(true);
+  auto* intro = new QLabel(tr(
+      "Left behind when the program or the computer was ended, when the disk was full, or by another list of "
+      "takes. Nothing is removed unless you throw it away."));
+  intro->setWordWrap(true);
+  auto* actions = new QHBoxLayout;
+  actions->addWidget(give_);
+  actions->addWidget(student_, 1);
+  actions->addWidget(listen_);
+  actions->addWidget(export_);
+  actions->addWidget(throw_);
+  auto* close = new QPushButton(tr("Close"));
+  close->setAutoDefault(false);
+  auto* foot = new QHBoxLayout;
+  foot->addWidget(said_, 1);
+  foot->addWidget(close);
+  auto* layout = new QVBoxLayout(this);
+  layout->addWidget(intro);
+  layout->addWidget(list_, 1);
+  layout->addLayout(actions);
+  layout->addLayout(foot);
+  connect(list_, &QListWidget::currentRowChanged, this, &FoundDialog::choose);
+  connect(give_, &QPushButton::clicked, this, &FoundDialog::give);
+  connect(listen_, &QPushButton::clicked, this, &FoundDialog::listen);
+  connect(export_, &QPushButton::clicked, this, &FoundDialog::exportChosen);
+  connect(throw_, &QPushButton::clicked, this, &FoundDialog::throwChosenAway);
+  connect(close, &QPushButton::clicked, this, &QDialog::accept);
+  connect(&player_, &SoundPlayer::stopped, this, [this] { listen_->setText(tr("Listen")); });
+  if (auto students = studio_.students()) students_ = std::move(*students);
+  for (const Student& s : students_) student_->addItem(q(s.name));
+  load();
+}
+
+QString FoundDialog::textOf(const Stray& stray) const {
+  const SoundNote& note = stray.note;
+  QStringList parts;
+  if (note.take.made_unix_s > 0)
+    parts << QDateTime::fromSecsSinceEpoch(note.take.made_unix_s).toString("d MMM yyyy, HH:mm");
+  parts << (stray.seconds ? tr("%1 s").arg(*stray.seconds, 0, 'f', 1) : tr("cannot be read as sound"));
+  const QString name = q(note.student.name);
+  parts << (stray.known       ? tr("of %1").arg(name.isEmpty() ? tr("a student here") : name)
+            : !name.isEmpty() ? tr("of %1, who is not in this studio").arg(name)
+            : stray.noted     ? tr("of somebody who is not in this studio")
+                              : tr("of nobody that is known: its note cannot be read"));
+  parts << q(printable(stray.file.filename().string(), 60));
+  return parts.join(QStringLiteral("   ·   "));
+}
+
+void FoundDialog::load() {
+  const int row = list_->currentRow();
+  auto strays = studio_.strays();
+  if (!strays) return said_->setText(q(strays.error()));
+  strays_ = std::move(*strays);
+  std::erase_if(strays_, [this](const Stray& s) { return given_.contains(s.file); });
+  list_->clear();
+  for (const Stray& stray : strays_) list_->addItem(textOf(stray));
+  list_->setCurrentRow(std::clamp(row, 0, list_->count() - 1));
+  choose();
+}
+
+const Stray* FoundDialog::chosen() const {
+  const int row = list_->currentRow();
+  return row < 0 || row >= static_cast<int>(strays_.size()) ? nullptr
+                                                            : &strays_[static_cast<std::size_t>(row)];
+}
+
+void FoundDialog::choose() {
+  player_.stop();
+  const Stray* stray = chosen();
+  const bool heard = stray && stray->seconds;
+  const bool writes = !studio_.readOnly();
+  give_->setEnabled(heard && writes && !students_.empty());
+  student_->setEnabled(give_->isEnabled());
+  listen_->setEnabled(heard);
+  export_->setEnabled(stray);
+  throw_->setEnabled(stray && writes);
+  if (!stray) return;
+  const auto owner = std::ranges::find(students_, stray->note.student.id, &Student::id);
+  if (owner != students_.end()) student_->setCurrentIndex(static_cast<int>(owner - students_.begin()));
+}
+
+void FoundDialog::give() {
+  const Stray* stray = chosen();
+  const int who = student_->currentIndex();
+  if (!stray || who < 0) return;
+  given_.insert(stray->file);
+  emit given(*stray, students_[static_cast<std::size_t>(who)]);
+  load();
+}
+
+void FoundDialog::exportChosen() {
+  const Stray* stray = chosen();
+  if (!stray) return;
+  const QString file =
+      QFileDialog::getSaveFileName(this, tr("Export the recording"), q(stray->file.filename().string()));
+  if (file.isEmpty()) return;
+  const auto copied = copyWhole(stray->file, QFile::encodeName(file).toStdString(), Access::umask);
+  said_->setText(copied ? tr("Written: %1").arg(file)
+                        : tr("%1 could not be written: %2.").arg(file, q(copied.error().why)));
+}
+
+void FoundDialog::throwChosenAway() {
+  const Stray* stray = chosen();
+  if (!stray) return;
+  QMessageBox box(QMessageBox::NoIcon, tr("Throw the recording away"),
+                  tr("Throw this away? It cannot be brought back.") + "\n\n" + textOf(*stray),
+                  QMessageBox::NoButton, this);
+  box.setTextFormat(Qt::PlainText);
+  auto* away = box.addButton(tr("Throw away"), QMessageBox::DestructiveRole);
+  away->setObjectName("throwAway");
+  box.setDefaultButton(box.addButton(tr("Leave it"), QMessageBox::RejectRole));
+  box.exec();
+  if (box.clickedButton() != away) return;
+  if (const auto gone = studio_.throwAway(*stray); !gone) said_->setText(q(gone.error()));
+  load();
+}
+
+void FoundDialog::listen() {
+  if (player_.playing()) return player_.stop();
+  const Stray* stray = chosen();
+  if (!stray) return;
+  const auto sound = readWholeSound(stray->file.string());
+  if (!sound) return said_->setText(q(sound.error().what));
+  if (!player_.play(sound->samples, sound->info.rate_hz, 0.0, 1e9, false))
+    return said_->setText(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+  listen_->setText(tr("Stop"));
+}
+
+}  // namespace calando

@@ -1,0 +1,35 @@
+#pragma once
+
+#include <QObject>
+#include <QThreadPool>
+#include <QTimer>
+
+#include "records/studio.h"
+
+namespace calando {
+
+/// Brings the notes in the takes' sound files up to date with the list, in the background: a word, a remark,
+/// a name. What is not done when the program ends is done at the next start.
+class NoteWriter : public QObject {
+ public:
+  explicit NoteWriter(Studio& studio, QObject* parent = nullptr);
+  ~NoteWriter() override;
+
+  /// Something has changed; it is written a moment later.
+  void schedule() { timer_.start(); }
+  /// Nothing is being written once this returns, and nothing will be until schedule(): for before files go.
+  void hold();
+  /// Writes what is left, for no longer than this.
+  void finish(int most_ms);
+
+ private:
+  void writeSome();
+
+  Studio& studio_;
+  QThreadPool pool_;
+  QTimer timer_;
+  bool busy_ = false;
+  bool failed_ = false;  // something could not be written: not again before the next start
+};
+
+}  // namespace calando

@@ -1,0 +1,77 @@
+#pragma once
+
+// What the parts of the studio share; for records/studio*.cpp alone.
+
+#include <SQLiteCpp/SQLiteCpp.h>
+
+#include <set>
+
+#include "records/studio.h"
+
+namespace calando {
+
+struct Studio::Data {
+  std::filesystem::path folder;
+  std::unique_ptr<SQLite::Database> db;
+  int lock = -1;
+  bool readOnly = false;
+  std::vector<std::string> remarks;
+  std::set<std::filesystem::path> running;  // recordings that are being made
+  /// What is still to be removed of the student who is being erased.
+  std::optional<std::vector<std::filesystem::path>> toErase;
+
+  Data() = default;
+  Data(const Data&) = delete;
+  Data& operator=(const Data&) = delete;
+  ~Data();
+
+  std::filesystem::path database() const { return folder / "studio.db"; }
+  std::filesystem::path takes() const { return folder / "takes"; }
+  std::filesystem::path recordings() const { return folder / "recording"; }
+  /// One empty file for each student who is being erased, named by id: it needs no room.
+  std::filesystem::path journal() const { return folder / "erasing"; }
+  bool isErasing(std::int64_t student) const;
+
+  /// One line for what the database says.
+  OpenError explain(const SQLite::Exception& e) const;
+  OpenError damaged() const;
+  /// Opens studio.db, and makes it or brings it up to date.
+  std::optional<OpenError> openTables();
+  bool isWhole() const;
+  void setAside() const;
+
+  /// Runs a database action; its exception becomes a line for people.
+  template <class Action>
+  auto attempt(Action action) const -> Result<decltype(action())> {
+    try {
+      if constexpr (std::is_void_v<decltype(action())>) {
+        action();
+        return {};
+      } else {
+        return action();
+      }
+    } catch (const SQLite::Exception& e) {
+      return tl::unexpected(explain(e).what);
+    }
+  }
+  template <class Action>
+  auto change(Action action) const -> Result<decltype(action())> {
+    if (readOnly)
+      return tl::unexpected(
+          std::string("Another Calando window has this studio open; here it can only be looked at. Close the "
+                      "other window to change it."));
+    return attempt(action);
+  }
+};
+
+/// What stands behind the name of a studio.db that was set aside, before its date.
+inline constexpr std::string_view kAside = ".aside-";
+
+/// The files in a folder, those that can be seen; sorted, so by age where their names tell it.
+std::vector<std::filesystem::path> filesIn(const std::filesystem::path& folder);
+/// The note beside a sound: in a take's file, or next to a recording. Nullopt where none can be read.
+std::optional<SoundNote> noteOf(const std::filesystem::path& sound);
+/// Where the note of a recording lies.
+std::filesystem::path noteFileOf(const std::filesystem::path& recording);
+
+}  // namespace calando

@@ -1,0 +1,332 @@
+#include <sqlite3.h>
+
+#include <algorithm>
+
+#include "core/bounded_json.h"
+#include "records/studio_data.h"
+
+namespace calando {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+std::string askedText(const AskedFor& asked) {
+  return toJson(asked).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+}
+
+/// The columns that takeFrom() reads.
+constexpr const char* kTakeColumns =
+    "take.id, take.student, made, seconds, source, asked, word, remark, summary.held, attention, comfort, "
+    "tried, file, recording";
+
+Take takeFrom(SQLite::Statement& row) {
+  Take t;
+  t.id = row.getColumn(0).getInt64();
+  t.student = row.getColumn(1).getInt64();
+  t.made_unix_s = row.getColumn(2).getInt64();
+  t.seconds = row.getColumn(3).getDouble();
+  t.source = row.getColumn(4).getString();
+  const auto asked = parseBounded(row.getColumn(5).getString());
+  t.askedSound = asked.has_value();
+  if (asked) t.asked = askedFrom(*asked, &t.askedSound);
+  t.word = static_cast<TeachersWord>(std::clamp(row.getColumn(6).getInt(), 0, 4));
+  t.remark = row.getColumn(7).getString();
+  if (!row.getColumn(8).isNull()) t.held_s = row.getColumn(8).getDouble();
+  t.attention = static_cast<Attention>(std::clamp(row.getColumn(9).getInt(), 0, 4));
+  t.comfort = static_cast<Comfort>(std::clamp(row.getColumn(10).getInt(), 0, 3));
+  t.tried = row.getColumn(11).getString();
+  t.file = row.getColumn(12).getString();
+  t.recording = row.getColumn(13).getString();
+  return t;
+}
+
+void insertTake(SQLite::Database& db, const Take& take, bool noted) {
+  SQLite::Statement insert(
+      db,
+      "INSERT INTO take(id, student, made, seconds, source, asked, word, remark, "
+      "attention, comfort, tried, file, recording, noted) VALUES(?, ?, ?, ?, ?, ?, ?, ?, "
+      "?, ?, ?, ?, ?, ?)");
+  insert.bind(1, take.id);
+  insert.bind(2, take.student);
+  insert.bind(3, take.made_unix_s);
+  insert.bind(4, take.seconds);
+  insert.bind(5, take.source);
+  insert.bind(6, askedText(take.asked));
+  insert.bind(7, static_cast<int>(take.word));
+  insert.bind(8, take.remark);
+  insert.bind(9, static_cast<int>(take.attention));
+  insert.bind(10, static_cast<int>(take.comfort));
+  insert.bind(11, take.tried);
+  insert.bind(12, take.file);
+  insert.bind(13, take.recording);
+  insert.bind(14, noted ? 1 : 0);
+  insert.exec();
+}
+
+bool isOnList(SQLite::Database& db, const char* table, std::int64_t id) {
+  SQLite::Statement query(db, std::string("SELECT 1 FROM ") + table + " WHERE id = ?");
+  query.bind(1, id);
+  return query.executeStep();
+}
+
+void markDeleted(SQLite::Database& db, std::int64_t take, bool deleted) {
+  SQLite::Statement update(db, "UPDATE take SET deleted = ? WHERE id = ?");
+  update.bind(1, deleted ? 1 : 0);
+  update.bind(2, take);
+  update.exec();
+}
+
+Studio::Summary summaryFrom(SQLite::Statement& row, int first) {
+  Studio::Summary s{row.getColumn(first).getString(),
+                    {},
+                    row.getColumn(first + 2).getString(),
+                    row.getColumn(first + 3).getString()};
+  if (!row.getColumn(first + 1).isNull()) s.held_s = row.getColumn(first + 1).getDouble();
+  return s;
+}
+
+}  // namespace
+
+Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
+  return data_->attempt([&] {
+    std::vector<Take> list;
+    SQLite::Statement query(*data_->db, std::string("SELECT ") + kTakeColumns +
+                                            " FROM take LEFT JOIN summary ON summary.take = take.id WHERE "
+                                            "student = ? AND deleted = 0 ORDER BY made DESC, take.id DESC");
+    query.bind(1, student);
+    while (query.executeStep()) list.push_back(takeFrom(query));
+    return list;
+  });
+}
+
+tl::expected<Take, WriteError> Studio::writeTake(const fs::path& folder, const Student& student, Take take,
+                                                 std::span<const float> samples, double rate_hz) {
+  take.id = newId();
+  take.student = student.id;
+  take.seconds = static_cast<double>(samples.size()) / rate_hz;
+  take.file = newFileStem(take.made_unix_s) + ".flac";
+  const auto written =
+      writeSound((folder / "takes" / take.file).string(), samples, rate_hz, SoundFormat::flac24,
+                 {Access::owner, Replace::never, toText(SoundNote{student, take})});
+  if (!written) return tl::unexpected(written.error());
+  return take;
+}
+
+Studio::Result<void> Studio::enterTake(const Take& take) {
+  auto entered = data_->change([&]() -> bool {
+    if (data_->isErasing(take.student) || !isOnList(*data_->db, "student", take.student)) return false;
+    insertTake(*data_->db, take, true);
+    return true;
+  });
+  if (!entered) return tl::unexpected(entered.error());
+  if (!*entered) {
+    std::error_code ignored;
+    fs::remove(takeFile(take), ignored);
+    return tl::unexpected(std::string("The take was not kept: its student has been erased."));
+  }
+  if (!take.recording.empty()) discardRecording(data_->recordings() / take.recording);
+  return {};
+}
+
+Studio::Result<Take> Studio::addTake(const Take& take, std::span<const float> samples, double rate_hz) {
+  if (data_->readOnly) return data_->change([&] { return take; });
+  const auto list = students();
+  if (!list) return tl::unexpected(list.error());
+  const auto student = std::ranges::find(*list, take.student, &Student::id);
+  if (student == list->end()) return tl::unexpected(std::string("The take's student is not in this studio."));
+  auto written = writeTake(data_->folder, *student, take, samples, rate_hz);
+  if (!written) return tl::unexpected("The take could not be kept: " + written.error().why + ".");
+  if (const auto entered = enterTake(*written); !entered) return tl::unexpected(entered.error());
+  return std::move(*written);
+}
+
+fs::path Studio::takeFile(const Take& take) const { return data_->takes() / take.file; }
+
+fs::path Studio::takeFile(std::int64_t take) const {
+  const auto file = data_->attempt([&]() -> fs::path {
+    SQLite::Statement query(*data_->db, "SELECT file FROM take WHERE id = ?");
+    query.bind(1, take);
+    return query.executeStep() ? data_->takes() / query.getColumn(0).getString() : fs::path();
+  });
+  return file.value_or(fs::path());
+}
+
+Studio::Result<Sound> Studio::takeSound(std::int64_t take) const { return soundOfTake(takeFile(take)); }
+
+Studio::Result<Sound> Studio::soundOfTake(const fs::path& file) {
+  std::error_code error;
+  if (!fs::exists(fs::symlink_status(file, error)))
+    return tl::unexpected("The sound of this take is missing (" + printable(file.string()) +
+                          "). Its figures are still here; put the file back to hear it.");
+  auto sound = readWholeSound(file.string());
+  if (!sound) return tl::unexpected("The sound of this take cannot be read: " + sound.error().what);
+  if (sound->samples.empty())
+    return tl::unexpected("There is no sound in this take’s file (" + printable(file.string()) +
+                          "). Its figures are still here; put back a copy to hear it.");
+  return std::move(*sound);
+}
+
+Studio::Result<void> Studio::changeTake(const Take& take) {
+  return data_->change([&] {
+    SQLite::Statement update(*data_->db,
+                             "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ?, comfort = ?, "
+                             "tried = ?, changed = changed + 1 WHERE id = ?");
+    update.bind(1, static_cast<int>(take.word));
+    update.bind(2, take.remark);
+    update.bind(3, askedText(take.asked));
+    update.bind(4, static_cast<int>(take.attention));
+    update.bind(5, static_cast<int>(take.comfort));
+    update.bind(6, take.tried);
+    update.bind(7, take.id);
+    update.exec();
+  });
+}
+
+Studio::Result<void> Studio::deleteTake(std::int64_t take) {
+  return data_->change([&] { markDeleted(*data_->db, take, true); });
+}
+Studio::Result<void> Studio::restoreTake(std::int64_t take) {
+  return data_->change([&] { markDeleted(*data_->db, take, false); });
+}
+
+Studio::Result<void> Studio::removeDeleted() {
+  return data_->change([&] {
+    // The sound first: a row without sound is removed again, a sound without a row would come back as a
+    // stray.
+    std::error_code error;
+    std::vector<std::int64_t> gone;
+    SQLite::Statement query(*data_->db, "SELECT id, file FROM take WHERE deleted = 1");
+    while (query.executeStep()) {
+      fs::remove(data_->takes() / query.getColumn(1).getString(), error);
+      if (!error) gone.push_back(query.getColumn(0).getInt64());
+    }
+    SQLite::Transaction transaction(*data_->db);
+    for (const std::int64_t id : gone) {
+      SQLite::Statement remove(*data_->db, "DELETE FROM take WHERE id = ?");
+      remove.bind(1, id);
+      remove.exec();
+    }
+    transaction.commit();
+  });
+}
+
+Studio::Result<std::vector<Studio::Unnoted>> Studio::unnoted(std::size_t most) const {
+  return data_->attempt([&] {
+    std::vector<Unnoted> list;
+    SQLite::Statement query(
+        *data_->db, std::string("SELECT ") + kTakeColumns +
+                        ", changed, student.name, instrument, lowest, highest FROM take JOIN student ON "
+                        "student.id = take.student LEFT JOIN summary ON summary.take = take.id WHERE noted < "
+                        "changed AND deleted = 0 LIMIT ?");
+    query.bind(1, static_cast<std::int64_t>(most));
+    while (query.executeStep()) {
+      const Take take = takeFrom(query);
+      if (data_->isErasing(take.student)) continue;
+      Student student{take.student, query.getColumn(15).getString(), query.getColumn(16).getString(), {}};
+      if (!query.getColumn(17).isNull()) student.range.lowest = query.getColumn(17).getInt();
+      if (!query.getColumn(18).isNull()) student.range.highest = query.getColumn(18).getInt();
+      list.push_back(
+          {take.id, query.getColumn(14).getInt64(), takeFile(take), toText(SoundNote{student, take})});
+    }
+    return list;
+  });
+}
+
+bool Studio::writeNote(const Unnoted& unnoted) {
+  return changeComment(unnoted.file.string(), unnoted.note).has_value();
+}
+
+Studio::Result<void> Studio::noted(const Unnoted& unnoted) {
+  return data_->change([&] {
+    SQLite::Statement update(*data_->db, "UPDATE take SET noted = ? WHERE id = ?");
+    update.bind(1, unnoted.change);
+    update.bind(2, unnoted.take);
+    update.exec();
+  });
+}
+
+Studio::Result<std::optional<Studio::Summary>> Studio::summary(std::int64_t take) const {
+  return data_->attempt([&]() -> std::optional<Summary> {
+    SQLite::Statement query(
+        *data_->db, "SELECT engine, held, ribbon, readings FROM summary WHERE take = ? AND engine = ?");
+    query.bind(1, take);
+    query.bind(2, engineVersion());
+    return query.executeStep() ? std::optional(summaryFrom(query, 0)) : std::nullopt;
+  });
+}
+
+Studio::Result<std::map<std::int64_t, Studio::Summary>> Studio::summaries(std::int64_t student) const {
+  return data_->attempt([&] {
+    std::map<std::int64_t, Summary> all;
+    SQLite::Statement query(
+        *data_->db,
+        "SELECT take.id, engine, held, ribbon, readings FROM summary JOIN take ON take.id = "
+        "summary.take WHERE student = ? AND engine = ? AND deleted = 0");
+    query.bind(1, student);
+    query.bind(2, engineVersion());
+    while (query.executeStep()) all.emplace(query.getColumn(0).getInt64(), summaryFrom(query, 1));
+    return all;
+  });
+}
+
+Studio::Result<void> Studio::keepSummary(std::int64_t take, const Summary& summary) {
+  return data_->change([&] {
+    SQLite::Statement insert(
+        *data_->db,
+        "INSERT OR REPLACE INTO summary(take, engine, held, ribbon, readings) VALUES(?, ?, ?, ?, ?)");
+    insert.bind(1, take);
+    insert.bind(2, summary.engine);
+    if (summary.held_s) insert.bind(3, *summary.held_s);
+    insert.bind(4, summary.ribbon.data(), static_cast<int>(summary.ribbon.size()));
+    insert.bind(5, summary.readings);
+    insert.exec();
+  });
+}
+
+Studio::Result<Take> Studio::takeIn(const Stray& stray, const Student& student) {
+  if (!stray.seconds)
+    return tl::unexpected(printable(stray.file.filename().string()) +
+                          " cannot be read as sound; export it and look at it with another program.");
+  Take take = stray.note.take;
+  take.student = student.id;
+  take.file = stray.file.filename().string();
+  take.seconds = *stray.seconds;
+  if (take.source.empty()) take.source = "found in the studio’s folder";
+  auto entered = data_->change([&] {
+    if (take.id == 0 || isOnList(*data_->db, "take", take.id)) take.id = newId();
+    insertTake(*data_->db, take, false);
+  });
+  if (!entered) return tl::unexpected(entered.error());
+  return take;
+}
+
+Studio::Result<void> Studio::takeInAll() {
+  const auto found = strays();
+  if (!found) return tl::unexpected(found.error());
+  std::size_t left = 0;
+  for (const Stray& stray : *found) {
+    const Student& student = stray.note.student;
+    if (student.id == 0 || data_->isErasing(student.id)) {
+      ++left;
+      continue;
+    }
+    const auto there = data_->attempt([&] {
+      if (isOnList(*data_->db, "student", student.id)) return;
+      SQLite::Statement insert(
+          *data_->db, "INSERT INTO student(id, name, instrument, lowest, highest) VALUES(?, ?, ?, ?, ?)");
+      insert.bind(1, student.id);
+      insert.bind(2, student.name.empty() ? "?" : student.name);
+      insert.bind(3, student.instrument);
+      if (student.range.lowest) insert.bind(4, *student.range.lowest);
+      if (student.range.highest) insert.bind(5, *student.range.highest);
+      insert.exec();
+    });
+    if (!there) return there;
+    if (stray.recording || !stray.seconds) continue;
+    if (const auto in = takeIn(stray, student); !in) return tl::unexpected(in.error());
+  }
+  return {};
+}
+
+}  // namespace calando

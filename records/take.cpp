@@ -1,0 +1,116 @@
+#include "records/take.h"
+
+#include <atomic>
+#include <chrono>
+#include <ctime>
+#include <random>
+
+#include "core/bounded_json.h"
+
+namespace calando {
+
+namespace {
+
+constexpr std::size_t kLongestName = 1000;  // bytes
+constexpr std::size_t kLongestText = 100'000;
+constexpr std::int64_t kMostId = (std::int64_t{1} << 53) - 1;
+constexpr std::int64_t kYear2020_ms = 1577836800000;
+constexpr std::int64_t kYear9999_s = 253402300799;
+constexpr int kRandomBits = 11;
+constexpr int kForm = 1;
+
+std::uint64_t randomBits() {
+  static std::atomic<std::uint64_t> calls{0};
+  // The device may have little to give: the count keeps two calls apart all the same.
+  std::random_device device;
+  return (static_cast<std::uint64_t>(device()) << 32 ^ device()) + ++calls;
+}
+
+nlohmann::json orNull(const std::optional<int>& x) {
+  return x ? nlohmann::json(*x) : nlohmann::json(nullptr);
+}
+
+}  // namespace
+
+std::string toText(const SoundNote& note) {
+  const Take& t = note.take;
+  const nlohmann::json text{{"calando", kForm},
+                            {"student",
+                             {{"id", note.student.id},
+                              {"name", note.student.name},
+                              {"instrument", note.student.instrument},
+                              {"lowest", orNull(note.student.range.lowest)},
+                              {"highest", orNull(note.student.range.highest)}}},
+                            {"take", t.id},
+                            {"made", t.made_unix_s},
+                            {"seconds", t.seconds},
+                            {"source", t.source},
+                            {"asked", toJson(t.asked)},
+                            {"word", static_cast<int>(t.word)},
+                            {"attention", static_cast<int>(t.attention)},
+                            {"comfort", static_cast<int>(t.comfort)},
+                            {"tried", t.tried},
+                            {"remark", t.remark},
+                            {"recording", t.recording}};
+  return text.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+}
+
+std::optional<SoundNote> soundNoteFrom(std::string_view text) {
+  const auto json = parseBounded(text);
+  // An earlier form of the note beside a recording has the student's id alone, and no number of its own.
+  if (!json || !json->is_object() || !(json->contains("calando") || json->contains("asked")))
+    return std::nullopt;
+  Fields fields(*json);
+  SoundNote note;
+  const nlohmann::json student = fields.object("student");
+  Fields who(student);
+  const auto written = [&](const char* key) -> std::optional<int> {
+    const auto value = who.whole(key, 0, 140);
+    return value ? std::optional(static_cast<int>(*value)) : std::nullopt;
+  };
+  note.student.id =
+      (student.empty() ? fields.whole("student", 1, kMostId) : who.whole("id", 1, kMostId)).value_or(0);
+  note.student.name = who.text("name", kLongestName).value_or("");
+  note.student.instrument = who.text("instrument", kLongestName).value_or("");
+  note.student.range = {written("lowest"), written("highest")};
+  Take& t = note.take;
+  t.id = fields.whole("take", 0, kMostId).value_or(0);
+  t.student = note.student.id;
+  t.made_unix_s = fields.whole("made", 0, kYear9999_s).value_or(0);
+  t.seconds = fields.number("seconds", 0.0, 1e6).value_or(0.0);
+  t.source = fields.text("source", kLongestName).value_or("");
+  t.asked = askedFrom(fields.object("asked"), &t.askedSound);
+  t.word = static_cast<TeachersWord>(fields.whole("word", 0, 4).value_or(0));
+  t.attention = static_cast<Attention>(fields.whole("attention", 0, 4).value_or(0));
+  t.comfort = static_cast<Comfort>(fields.whole("comfort", 0, 3).value_or(0));
+  t.tried = fields.text("tried", kLongestText).value_or("");
+  t.remark = fields.text("remark", kLongestText).value_or("");
+  t.recording = fields.text("recording", kLongestName).value_or("");
+  return note;
+}
+
+std::int64_t newId() {
+  using namespace std::chrono;
+  const auto now = duration_cast<milliseconds>(system_clock::now().time_since_epoch()).count();
+  const std::int64_t stamp = std::max<std::int64_t>(0, now - kYear2020_ms) << kRandomBits;
+  const auto wanted = stamp | static_cast<std::int64_t>(randomBits() & ((1u << kRandomBits) - 1));
+  static std::atomic<std::int64_t> last{0};
+  std::int64_t before = last.load();
+  std::int64_t next = 0;
+  do next = std::max(wanted, before + 1);
+  while (!last.compare_exchange_weak(before, next));
+  return next;
+}
+
+std::string newFileStem(std::int64_t made_unix_s) {
+  const std::time_t made = made_unix_s;
+  std::tm utc{};
+  gmtime_r(&made, &utc);
+  char date[32], text[64];
+  std::strftime(date, sizeof date, "%Y%m%d-%H%M%S", &utc);
+  std::snprintf(text, sizeof text, "%s-%012llx", date,
+                static_cast<unsigned long long>(randomBits() & 0xFFFFFFFFFFFFULL));
+  return text;
+}
+
+}  // namespace calando

@@ -1,0 +1,59 @@
+#pragma once
+
+#include <cstdint>
+#include <optional>
+#include <string>
+
+#include "records/asked.h"
+
+namespace calando {
+
+struct Student {
+  std::int64_t id = 0;
+  std::string name;
+  std::string instrument;  ///< catalogue id
+  NoteRange range;         ///< what exercises ask of them
+};
+
+/// What a teacher says of a take; the figures stay beside it.
+enum class TeachersWord { none, accept, invalidTry, notYet, veto };
+/// Where the player's attention was, as they say after a take.
+enum class Attention { unsaid, sound, count, lips, elsewhere };
+/// How it felt.
+enum class Comfort { unsaid, easy, fair, tight };
+
+struct Take {
+  std::int64_t id = 0;
+  std::int64_t student = 0;
+  std::int64_t made_unix_s = 0;
+  double seconds = 0.0;
+  std::string source;  ///< device, stand-in or file name, for people
+  AskedFor asked;
+  bool askedSound = true;  ///< false: some of what was asked for could not be read, and is as if nobody had
+  TeachersWord word = TeachersWord::none;
+  Attention attention = Attention::unsaid;
+  Comfort comfort = Comfort::unsaid;
+  std::string tried;  ///< the one thing that was tried in it, in words; empty: nothing said
+  std::string remark;
+  std::optional<double> held_s;  ///< of the judged tone, from the kept analysis
+  std::string file;              ///< its sound's name in the studio's folder of takes
+  std::string recording;         ///< the name of the recording that it was made from; empty: none
+};
+
+/// What lies beside a sound, in the same file or next to it, so that it can be taken in again when the list
+/// of takes is lost: whose it is and what was asked for.
+struct SoundNote {
+  Student student;
+  Take take;
+};
+std::string toText(const SoundNote& note);
+/// What cannot be is left out; nullopt where it is no note of ours at all.
+std::optional<SoundNote> soundNoteFrom(std::string_view text);
+
+/// Ids that are given once in a lifetime, whatever happens to the list of them: milliseconds since 2020 and
+/// eleven random bits, so that later ones are larger. Below 2^53. Threads: any.
+std::int64_t newId();
+/// The same for a file's name: when it was made (UTC) and 48 random bits.
+std::string newFileStem(std::int64_t made_unix_s);
+
+}  // namespace calando

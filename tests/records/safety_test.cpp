@@ -1,0 +1,532 @@
+#include <SQLiteCpp/SQLiteCpp.h>
+#include <signal.h>
+#include <sys/stat.h>
+#include <sys/wait.h>
+
+#include <algorithm>
+
+#include "core/exercise/kept.h"
+#include "records/studio_fixture.h"
+#include "support/small_disk.h"
+
+// Nothing lost, nothing under another's name: what docs/reliability.md promises of the studio's folder.
+namespace calando {
+namespace {
+
+const auto kSound = sounds::noise(0.2, 0.1);
+
+TEST(Ids, GrowAndAreExactInADouble) {
+  std::int64_t last = 0;
+  for (int i = 0; i < 5000; ++i) {
+    const std::int64_t id = newId();
+    ASSERT_GT(id, last);
+    ASSERT_LT(id, std::int64_t{1} << 53);
+    last = id;
+  }
+}
+
+TEST_F(StudioTest, AnOlderListThatIsPutBackCostsNoSoundAndMixesNobodyUp) {
+  fs::path bensFile;
+  std::int64_t bensTake = 0, ben = 0;
+  {
+    Studio studio = open();
+    const Student ada = *studio.addStudent("Ada", "oboe");
+    ASSERT_TRUE(studio.addTake(takeOf(ada.id), kSound, 48000));
+  }
+  const std::string older = bytesOf(folder_ / "studio.db");
+  {
+    Studio studio = open();
+    ben = studio.addStudent("Ben", "flute")->id;
+    const Take take = *studio.addTake(takeOf(ben), kSound, 48000);
+    bensTake = take.id;
+    bensFile = studio.takeFile(take);
+  }
+  const std::string bens = bytesOf(bensFile);
+  write(folder_ / "studio.db", older);
+  Studio studio = open();
+  ASSERT_EQ(studio.students()->size(), 1u);
+  const Student cora = *studio.addStudent("Cora", "horn-f");
+  const Take coras = *studio.addTake(takeOf(cora.id), sounds::noise(0.4, 0.2), 48000);
+  EXPECT_NE(cora.id, ben);
+  EXPECT_NE(coras.id, bensTake);
+  EXPECT_EQ(bytesOf(bensFile), bens);
+  // Ben's is found and whose it was is known, but nobody's of this studio until the teacher says so.
+  const auto strays = *studio.strays();
+  ASSERT_EQ(strays.size(), 1u);
+  EXPECT_EQ(strays[0].file, bensFile);
+  EXPECT_EQ(strays[0].note.student.name, "Ben");
+  EXPECT_FALSE(strays[0].known);
+  EXPECT_FALSE(strays[0].recording);
+  EXPECT_NEAR(strays[0].seconds.value_or(0.0), 0.2, 1e-3);
+  const Take in = *studio.takeIn(strays[0], cora);
+  EXPECT_EQ(in.asked.note, 67);
+  EXPECT_EQ(studio.takes(cora.id)->size(), 2u);
+  EXPECT_TRUE(studio.strays()->empty());
+  EXPECT_EQ(bytesOf(bensFile), bens);
+}
+
+enum class Loss { missing, empty, overwritten, cutShort, negativeVersion };
+class LostList : public StudioTest, public testing::WithParamInterface<Loss> {};
+
+TEST_P(LostList, IsSaidAndMadeAnewFromTheSoundFilesAlone) {
+  std::int64_t ada = 0, ben = 0;
+  Take judged;
+  {
+    Studio studio = open();
+    ada = studio.addStudent("Ada ♭", "oboe", {60, 79})->id;
+    ben = studio.addStudent("Ben", "flute")->id;
+    for (int i = 0; i < 20; ++i) {
+      Take take = takeOf(i % 2 ? ada : ben);
+      take.made_unix_s += i;
+      take.asked.tempo_bpm = 72.0;
+      judged = *studio.addTake(take, kSound, 48000);
+    }
+    judged.word = TeachersWord::veto;
+    judged.remark = "pouting “lips” <b>";
+    judged.attention = Attention::count;
+    judged.comfort = Comfort::tight;
+    judged.tried = "a fuller breath";
+    ASSERT_TRUE(studio.changeTake(judged));
+    writeNotes(studio);
+    ASSERT_TRUE(studio.unnoted(100)->empty());
+    leaveRecording(studio, {ben, "Ben", "flute", {}});
+  }
+  const fs::path db = folder_ / "studio.db";
+  switch (GetParam()) {
+    case Loss::missing:
+      fs::remove(db);
+      break;
+    case Loss::empty:
+      write(db, "");
+      break;
+    case Loss::overwritten:
+      write(db, "this was a database once, long ago");
+      break;
+    case Loss::cutShort:
+      fs::resize_file(db, fs::file_size(db) / 2);
+      break;
+    case Loss::negativeVersion:
+      SQLite::Database(db.string(), SQLite::OPEN_READWRITE).exec("PRAGMA user_version=-5");
+      break;
+  }
+  const std::string before = fs::exists(db) ? bytesOf(db) : "";
+  const auto refused = Studio::open(folder_);
+  ASSERT_FALSE(refused);
+  EXPECT_TRUE(refused.error().canBeRebuilt()) << refused.error().what;
+  EXPECT_EQ(fs::exists(db) ? bytesOf(db) : "", before);
+  auto rebuilt = Studio::rebuild(folder_);
+  ASSERT_TRUE(rebuilt) << rebuilt.error().what;
+  const auto students = *rebuilt->students();
+  ASSERT_EQ(students.size(), 2u);
+  EXPECT_EQ(students[0].id, ada);
+  EXPECT_EQ(students[0].name, "Ada ♭");
+  EXPECT_EQ(students[0].instrument, "oboe");
+  EXPECT_EQ(students[0].range.lowest, 60);
+  EXPECT_EQ(students[0].range.highest, 79);
+  const auto takes = *rebuilt->takes(ada);
+  EXPECT_EQ(takes.size(), 10u);
+  EXPECT_EQ(rebuilt->takes(ben)->size(), 10u);
+  const Take& back = takes.front();  // the newest
+  EXPECT_EQ(back.id, judged.id);
+  EXPECT_EQ(back.made_unix_s, judged.made_unix_s);
+  EXPECT_EQ(back.word, TeachersWord::veto);
+  EXPECT_EQ(back.remark, judged.remark);
+  EXPECT_EQ(back.attention, Attention::count);
+  EXPECT_EQ(back.comfort, Comfort::tight);
+  EXPECT_EQ(back.tried, judged.tried);
+  EXPECT_EQ(back.asked.tempo_bpm, 72.0);
+  EXPECT_TRUE(rebuilt->takeSound(back.id));
+  const auto strays = *rebuilt->strays();
+  ASSERT_EQ(strays.size(), 1u);  // the recording
+  EXPECT_TRUE(strays[0].known && strays[0].recording);
+}
+INSTANTIATE_TEST_SUITE_P(Losses, LostList,
+                         testing::Values(Loss::missing, Loss::empty, Loss::overwritten, Loss::cutShort,
+                                         Loss::negativeVersion));
+
+TEST_F(StudioTest, EveryRecordingIsListedWhateverItsNoteIs) {
+  std::string sound;
+  Student ada;
+  {
+    Studio studio = open();
+    ada = *studio.addStudent("Ada", "oboe");
+    sound = bytesOf(leaveRecording(studio, ada));
+  }
+  const std::string deep(100000, '[');
+  const std::pair<const char*, std::string> notes[] = {
+      {"1-empty", ""},
+      {"2-cut", R"({"calando":1,"student":{"id":12)"},
+      {"3-no-object", "[1, 2]"},
+      {"4-wrong-types", R"({"calando":"one","student":["x"],"asked":7,"word":{},"made":"noon"})"},
+      {"5-out-of-range",
+       R"({"calando":1,"student":{"id":-4},"asked":{"note":2000000000,"seconds":1e300,"tonic":77}})"},
+      {"6-deep", deep},
+      {"7-nobody", R"({"calando":1,"student":{"id":999,"name":"Zoe"},"asked":{"instrument":"flute"}})"},
+      {"8-earlier", "{\"student\":" + std::to_string(ada.id) + ",\"asked\":{\"note\":67}}"}};
+  for (const auto& [name, note] : notes) {
+    write(folder_ / "recording" / (std::string(name) + ".wav"), sound);
+    write(folder_ / "recording" / (std::string(name) + ".json"), note);
+  }
+  write(folder_ / "recording/9-none.wav", sound);
+  write(folder_ / "recording/10-torn.wav", std::string(5000, 'x'));
+  fs::create_symlink("loop.wav", folder_ / "recording/loop.wav");
+  ASSERT_EQ(mkfifo((folder_ / "recording/pipe.wav").c_str(), 0600), 0);
+  Studio studio = open();
+  EXPECT_TRUE(studio.remarks().empty());
+  const auto strays = *studio.strays();
+  EXPECT_EQ(strays.size(), std::size(notes) + 5);  // and the whole one
+  int readable = 0, known = 0;
+  for (const Stray& stray : strays) {
+    readable += stray.seconds.has_value();
+    known += stray.known;
+    EXPECT_TRUE(stray.recording);
+    EXPECT_LT(stray.note.take.asked.note.value_or(0), 200);
+    (void)contextFor(stray.note.take.asked);
+  }
+  EXPECT_EQ(readable, static_cast<int>(std::size(notes)) + 2);
+  EXPECT_EQ(known, 2);  // the whole one, and the one of an earlier version
+  const auto zoe = std::ranges::find(strays, folder_ / "recording/7-nobody.wav", &Stray::file);
+  ASSERT_NE(zoe, strays.end());
+  EXPECT_EQ(zoe->note.student.name, "Zoe");
+  EXPECT_FALSE(zoe->known);
+  ASSERT_TRUE(studio.throwAway(*zoe));
+  EXPECT_EQ(studio.strays()->size(), strays.size() - 1);
+}
+
+TEST_F(StudioTest, ATakeThatWasBeingKeptIsOfferedOnceOrNotAtAll) {
+  Studio studio = open();
+  const Student ada = *studio.addStudent("Ada", "oboe");
+  const fs::path recording = leaveRecording(studio, ada);
+  Take take = takeOf(ada.id);
+  take.recording = recording.filename();
+  const Take written = *Studio::writeTake(folder_, ada, take, kSound, 48000);
+  studio = Studio(std::move(studio));
+  {
+    Studio looking = open();  // ended before it was on the list
+    const auto strays = *looking.strays();
+    ASSERT_EQ(strays.size(), 1u);
+    EXPECT_FALSE(strays[0].recording);
+  }
+  const std::string sound = bytesOf(recording);
+  const std::string note = bytesOf(fs::path(recording).replace_extension(".json"));
+  ASSERT_TRUE(studio.enterTake(written));
+  EXPECT_FALSE(fs::exists(recording));
+  // Ended before the recording was removed: the next start does that.
+  write(recording, sound);
+  write(fs::path(recording).replace_extension(".json"), note);
+  write(folder_ / "takes/.calando-x.part", "half of a copy");
+  { Studio gone = std::move(studio); }
+  Studio again = open();
+  EXPECT_TRUE(again.strays()->empty());
+  EXPECT_FALSE(fs::exists(recording));
+  EXPECT_FALSE(fs::exists(folder_ / "takes/.calando-x.part"));
+  EXPECT_EQ(again.takes(ada.id)->size(), 1u);
+}
+
+TEST_F(StudioTest, WhatAskedForASummaryOrACardCannotBeIsSetAsideAndTheRestOpens) {
+  std::int64_t ada = 0;
+  {
+    Studio studio = open();
+    ada = studio.addStudent("Ada", "oboe")->id;
+    for (int i = 0; i < 6; ++i) ASSERT_TRUE(studio.addTake(takeOf(ada), kSound, 48000));
+    ASSERT_TRUE(studio.keepCard(*findExercise("swell")));
+  }
+  {
+    SQLite::Database db((folder_ / "studio.db").string(), SQLite::OPEN_READWRITE);
+    const char* broken[] = {"[]", "{\"instrument\":5,\"note\":2000000000}", "",
+                            "{\"against\":{\"held_s\":\"x\"}}",
+                            "{\"level\":\"none\",\"exercise\":\"gone\",\"card\":\"{}\"}"};
+    SQLite::Statement ids(db, "SELECT id FROM take ORDER BY id");
+    for (const char* text : broken) {
+      ASSERT_TRUE(ids.executeStep());
+      SQLite::Statement update(db, "UPDATE take SET asked = ?, word = 77, attention = -3 WHERE id = ?");
+      update.bind(1, text);
+      update.bind(2, ids.getColumn(0).getInt64());
+      update.exec();
+    }
+    db.exec("INSERT INTO card VALUES('bad', '{\"title\": 1}')");
+    db.exec("UPDATE student SET lowest = 2000000000");
+  }
+  Studio studio = open();
+  ASSERT_EQ(studio.remarks().size(), 1u);
+  EXPECT_NE(studio.remarks()[0].find("set aside: 1"), std::string::npos);
+  EXPECT_EQ(studio.cards()->size(), 1u);
+  EXPECT_LE(studio.students()->front().range.lowest, 140);
+  const auto takes = *studio.takes(ada);
+  ASSERT_EQ(takes.size(), 6u);
+  EXPECT_EQ(std::ranges::count(takes, false, &Take::askedSound), 3);  // what is only unknown can be read
+  for (const Take& take : takes) {
+    const Context context = contextFor(take.asked);
+    ASSERT_TRUE(context.exercise && context.level);
+    (void)analyse(kSound, 48000, context);
+  }
+}
+
+TEST(KeptFigures, OfAWrongKindAreLeftOut) {
+  const Kept good{Verdict::near, {{"held_s", 4.5}, {"wander_cents", 3.25}}, "Try a fuller breath."};
+  const auto back = keptFrom(toText(good));
+  ASSERT_TRUE(back);
+  EXPECT_EQ(back->verdict, good.verdict);
+  EXPECT_EQ(back->values, good.values);
+  EXPECT_EQ(back->advice, good.advice);
+  EXPECT_EQ(rivalOf(*back)->held_s, 4.5);
+  for (const char* text : {"", "7", "[]", "{", "\"x\""}) EXPECT_FALSE(keptFrom(text)) << text;
+  const auto odd =
+      keptFrom(R"({"verdict": 9, "values": {"held_s": "long", "offset_cents": 4}, "advice": ["x"]})");
+  ASSERT_TRUE(odd);
+  EXPECT_EQ(odd->verdict, Verdict::unmeasured);
+  EXPECT_EQ(odd->values, (std::map<std::string, double>{{"offset_cents", 4.0}}));
+  EXPECT_TRUE(odd->advice.empty());
+  EXPECT_FALSE(rivalOf(*odd));
+  EXPECT_TRUE(keptFrom(R"({"values": [1, "a"], "verdict": "inside"})"));
+}
+
+/// A studio of three students with takes, recordings, settings, deleted and stray takes of the second one.
+class Erasing : public StudioTest {
+ protected:
+  static constexpr const char* kName = "Vanishing Name";
+  void fill() {
+    Studio studio = open();
+    for (const char* name : {"Ada", kName, "Cora"}) {
+      const Student s = *studio.addStudent(name, "oboe");
+      for (int i = 0; i < 3; ++i) {
+        Take take = *studio.addTake(takeOf(s.id), kSound, 48000);
+        take.remark = std::string("said of ") + name;
+        ASSERT_TRUE(studio.changeTake(take));
+        writeNotes(studio);
+        if (i == 2) {
+          ASSERT_TRUE(studio.deleteTake(take.id));
+        }
+      }
+      ASSERT_TRUE(Studio::writeTake(folder_, s, takeOf(s.id), kSound, 48000));  // never on the list
+      ASSERT_TRUE(studio.keepSetting(Studio::settingOf("order", s.id), "[]"));
+      ASSERT_TRUE(studio.keepSetting(Studio::settingOf("model", s.id) + ":steady-tone", "1"));
+      leaveRecording(studio, s);
+      if (name == std::string(kName)) gone_ = s.id;
+    }
+    write(folder_ / "studio.db.aside-20260101-000000", std::string("a list with a ") + kName);
+  }
+  /// Opens it as the next start does, and looks for what may be left.
+  void expectErased() {
+    Studio studio = open();
+    EXPECT_TRUE(studio.remarks().empty()) << studio.remarks().front();
+    EXPECT_EQ(studio.students()->size(), 2u);
+    EXPECT_TRUE(studio.takes(gone_)->empty());
+    EXPECT_FALSE(*studio.setting(Studio::settingOf("order", gone_)));
+    EXPECT_FALSE(*studio.setting(Studio::settingOf("model", gone_) + ":steady-tone"));
+    EXPECT_EQ(studio.strays()->size(), 4u);  // the others' recordings and takes off the list
+    const auto students = *studio.students();
+    for (const Student& s : students) {
+      EXPECT_EQ(studio.takes(s.id)->size(), 2u);
+      EXPECT_TRUE(*studio.setting(Studio::settingOf("order", s.id)));
+    }
+    EXPECT_EQ(everything().find(kName), std::string::npos);
+    EXPECT_NE(everything().find("Cora"), std::string::npos);
+  }
+  std::int64_t gone_ = 0;
+};
+
+TEST_F(Erasing, LeavesNothingOfTheStudentAndEverythingOfOthers) {
+  fill();
+  ASSERT_TRUE(open().eraseStudent(gone_));
+  expectErased();
+  Studio studio = open();
+  EXPECT_NE(studio.addStudent("New", "flute")->id, gone_);
+}
+
+TEST_F(Erasing, IsFinishedAtTheNextStartWhereverItWasKilled) {
+  bool finished = false;
+  int steps = 0;
+  for (; !finished; ++steps) {
+    fs::remove_all(folder_);
+    fill();
+    const pid_t child = fork();
+    ASSERT_GE(child, 0);
+    if (child == 0) {
+      auto studio = Studio::open(folder_);
+      // Begun as eraseStudent() begins it, then so many steps of it.
+      write(folder_ / "erasing" / std::to_string(gone_), "");
+      for (int i = 0; i < steps; ++i)
+        if (!*studio->eraseStep()) _exit(7);
+      kill(getpid(), SIGKILL);
+    }
+    int status = 0;
+    waitpid(child, &status, 0);
+    finished = WIFEXITED(status);
+    expectErased();
+  }
+  EXPECT_GE(steps, 8);
+}
+
+TEST_F(Erasing, WhatCannotBeRemovedYetIsSaidAndRemovedLater) {
+  fill();
+  fs::path file;
+  {
+    Studio studio = open();
+    file = studio.takeFile(studio.takes(gone_)->front());
+    fs::remove(file);
+    fs::create_directories(file / "something in the way");
+    const auto erased = studio.eraseStudent(gone_);
+    ASSERT_FALSE(erased);
+    EXPECT_NE(erased.error().find("goes on at the next start"), std::string::npos);
+    EXPECT_EQ(studio.students()->size(), 2u);  // gone for people at once
+  }
+  {
+    Studio studio = open();
+    ASSERT_EQ(studio.remarks().size(), 1u);
+  }
+  fs::remove_all(file);
+  expectErased();
+}
+
+TEST_F(Erasing, ASecondWindowMayNot) {
+  fill();
+  Studio first = open();
+  Studio second = open();
+  ASSERT_TRUE(second.readOnly());
+  EXPECT_FALSE(second.eraseStudent(gone_));
+  EXPECT_EQ(first.students()->size(), 3u);
+}
+
+TEST_F(Erasing, GoesThroughOnAFullDisk) {
+  const SmallDisk disk(8 << 20);
+  if (!disk.there()) GTEST_SKIP() << "needs the right to mount";
+  folder_ = disk.folder() / "studio";
+  fill();
+  {
+    Studio studio = open();
+    for (int i = 0; i < 60; ++i)  // a list of some size, so that making it anew needs room
+      ASSERT_TRUE(studio.keepSummary(studio.takes(gone_)->front().id + 0,
+                                     {engineVersion(), 1.0, std::string(2000, 'p'), "{}"}));
+    for (int i = 0; i < 200; ++i)
+      ASSERT_TRUE(studio.keepSetting("note" + std::to_string(i), std::string(2000, 'n')));
+  }
+  Studio studio = open();
+  disk.fill(0);
+  const auto erased = studio.eraseStudent(gone_);
+  if (!erased) {
+    EXPECT_NE(erased.error().find("next start"), std::string::npos) << erased.error();
+  }
+  EXPECT_EQ(studio.students()->size(), 2u);
+  int sounds = 0;
+  for (const auto& entry : fs::directory_iterator(folder_ / "takes"))
+    sounds += bytesOf(entry.path()).find(kName) != std::string::npos;
+  EXPECT_EQ(sounds, 0);  // the sound went first: that makes room
+  { Studio closed = std::move(studio); }
+  disk.freeRoom();
+  expectErased();
+}
+
+TEST_F(StudioTest, ATakeThatFindsNoRoomSaysSoAndLosesNothing) {
+  const SmallDisk disk(4 << 20);
+  if (!disk.there()) GTEST_SKIP() << "needs the right to mount";
+  folder_ = disk.folder() / "studio";
+  Studio studio = open();
+  const Student ada = *studio.addStudent("Ada", "oboe");
+  const Take kept = *studio.addTake(takeOf(ada.id), kSound, 48000);
+  const fs::path recording = leaveRecording(studio, ada);
+  disk.fill(20000);
+  Take take = takeOf(ada.id);
+  take.recording = recording.filename();
+  const auto failed = studio.addTake(take, sounds::noise(5.0, 0.3), 48000);
+  ASSERT_FALSE(failed);
+  EXPECT_NE(failed.error().find("the disk is full"), std::string::npos) << failed.error();
+  EXPECT_TRUE(fs::exists(recording));
+  EXPECT_EQ(std::distance(fs::directory_iterator(folder_ / "takes"), {}), 1);
+  EXPECT_TRUE(studio.takeSound(kept.id));
+  disk.fill(0);
+  const auto refused = studio.newRecording(ada, {});
+  ASSERT_FALSE(refused);
+  EXPECT_NE(refused.error().find("the disk is full"), std::string::npos) << refused.error();
+  const auto added = studio.keepSetting("x", std::string(200000, 'x'));
+  ASSERT_FALSE(added);
+  EXPECT_NE(added.error().find("the disk is full"), std::string::npos) << added.error();
+  disk.freeRoom();
+  EXPECT_TRUE(studio.addTake(take, sounds::noise(1.0, 0.3), 48000));
+}
+
+TEST_F(StudioTest, ATakeWrittenForAStudentWhoWasErasedMeanwhileIsNotKept) {
+  Studio studio = open();
+  const Student ada = *studio.addStudent("Ada", "oboe");
+  const Take written = *Studio::writeTake(folder_, ada, takeOf(ada.id), kSound, 48000);
+  ASSERT_TRUE(studio.eraseStudent(ada.id));
+  const auto entered = studio.enterTake(written);
+  ASSERT_FALSE(entered);
+  EXPECT_NE(entered.error().find("erased"), std::string::npos);
+  EXPECT_TRUE(fs::is_empty(folder_ / "takes"));
+}
+
+TEST_F(StudioTest, DeletedTakesAreRemovedWithTheirSoundFirst) {
+  Studio studio = open();
+  const Student ada = *studio.addStudent("Ada", "oboe");
+  const Take take = *studio.addTake(takeOf(ada.id), kSound, 48000);
+  ASSERT_TRUE(studio.deleteTake(take.id));
+  const fs::path file = studio.takeFile(take);
+  fs::remove(file);
+  fs::create_directories(file / "in the way");
+  ASSERT_TRUE(studio.removeDeleted());
+  ASSERT_TRUE(studio.restoreTake(take.id));  // still on the list
+  EXPECT_EQ(studio.takes(ada.id)->size(), 1u);
+}
+
+TEST_F(StudioTest, AFolderThatIsSomethingElseIsLeftAsItIs) {
+  fs::create_directories(folder_);
+  write(folder_ / "letters.txt", "dear");
+  fs::permissions(folder_, fs::perms(0755));
+  const auto refused = Studio::open(folder_);
+  ASSERT_FALSE(refused);
+  EXPECT_EQ(refused.error().kind, OpenError::Kind::notAStudio);
+  EXPECT_EQ(fs::status(folder_).permissions(), fs::perms(0755));
+  EXPECT_EQ(std::distance(fs::directory_iterator(folder_), {}), 1);
+  // What is made is for its owner only, the folders above it too.
+  fs::remove(folder_ / "letters.txt");
+  const fs::path deep = folder_ / "a/b/studio";
+  ASSERT_TRUE(Studio::open(deep));
+  for (const fs::path& part : {folder_ / "a", folder_ / "a/b", deep, deep / "takes"})
+    EXPECT_EQ(fs::status(part).permissions(), fs::perms(0700)) << part;
+  EXPECT_EQ(fs::status(folder_).permissions(), fs::perms(0755));
+}
+
+TEST_F(StudioTest, LinksThatLeadNowhereAndFoldersInTheWayAreErrorsAndNotTheEnd) {
+  fs::create_directories(folder_);
+  fs::create_symlink("loop", folder_ / "loop");
+  EXPECT_FALSE(Studio::open(folder_ / "loop"));
+  fs::create_directories(folder_ / "takes");
+  fs::create_symlink("studio.db", folder_ / "studio.db");
+  EXPECT_FALSE(Studio::open(folder_));
+  fs::remove(folder_ / "studio.db");
+  fs::create_directories(folder_ / "studio.db/x");
+  EXPECT_FALSE(Studio::open(folder_));
+}
+
+TEST_F(StudioTest, ANoteMovesWithTheTakeAndTheSoundStaysAsItIs) {
+  Studio studio = open();
+  const Student ada = *studio.addStudent("Ada", "oboe");
+  Take take = *studio.addTake(takeOf(ada.id), sounds::tone({.seconds = 1.0}), 48000);
+  const auto before = readWholeSound(studio.takeFile(take).string())->samples;
+  for (const char* remark : {"short", "a remark that is a good deal longer than the one before it was", ""}) {
+    take.remark = remark;
+    ASSERT_TRUE(studio.changeTake(take));
+    const auto unnoted = *studio.unnoted(10);
+    ASSERT_EQ(unnoted.size(), 1u);
+    ASSERT_TRUE(Studio::writeNote(unnoted[0]));
+    take.comfort = Comfort::fair;  // said while the note was written
+    ASSERT_TRUE(studio.changeTake(take));
+    ASSERT_TRUE(studio.noted(unnoted[0]));
+    EXPECT_EQ(studio.unnoted(10)->size(), 1u);
+    const auto note = soundNoteFrom(soundComment(studio.takeFile(take).string()));
+    ASSERT_TRUE(note);
+    EXPECT_EQ(note->take.remark, remark);
+    EXPECT_EQ(note->student.name, "Ada");
+    EXPECT_EQ(readWholeSound(studio.takeFile(take).string())->samples, before);
+  }
+  struct stat status {};
+  ASSERT_EQ(stat(studio.takeFile(take).c_str(), &status), 0);
+  EXPECT_EQ(status.st_mode & 077, 0u);
+  ASSERT_TRUE(studio.changeStudent({ada.id, "Ada Other", "oboe", {}}));
+  writeNotes(studio);
+  EXPECT_EQ(soundNoteFrom(soundComment(studio.takeFile(take).string()))->student.name, "Ada Other");
+}
+
+}  // namespace
+}  // namespace calando

@@ -1,0 +1,119 @@
+#pragma once
+
+#include <gtest/gtest.h>
+
+#include <QApplication>
+#include <QComboBox>
+#include <QDialogButtonBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QTimer>
+#include <QToolButton>
+#include <fstream>
+
+#include "app/card_editor.h"
+#include "app/figures_view.h"
+#include "app/main_window.h"
+#include "app/ribbon_view.h"
+#include "app/style.h"
+#include "audio/sound_file.h"
+#include "records/take_recorder.h"
+#include "support/signals.h"
+
+namespace calando {
+
+class WindowTest : public testing::Test {
+ protected:
+  void openWindow() {
+    window_.reset();
+    auto studio = Studio::open(folder_.path().toStdString());
+    ASSERT_TRUE(studio) << studio.error().what;
+    window_ = std::make_unique<MainWindow>(std::move(*studio));
+    window_->setStandInSpeed(8.0);
+    window_->show();
+    settle();
+  }
+  template <class T>
+  T* find(const char* name) {
+    T* child = window_->findChild<T*>(name);
+    EXPECT_NE(child, nullptr) << name;
+    return child;
+  }
+  bool settle() {
+    return QTest::qWaitFor([this] { return window_->idle(); }, 30000);
+  }
+  /// Answers the dialog that the next click opens.
+  void addStudent(const QString& name, const char* instrument) {
+    QTimer::singleShot(0, [=] {
+      QWidget* dialog = QApplication::activeModalWidget();
+      ASSERT_NE(dialog, nullptr);
+      QTest::keyClicks(dialog->findChild<QLineEdit*>("studentName"), name);
+      auto* choice = dialog->findChild<QComboBox*>("studentInstrument");
+      choice->setCurrentIndex(choice->findData(instrument));
+      QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
+    });
+    QTest::mouseClick(find<QPushButton>("addStudent"), Qt::LeftButton);
+  }
+  /// Waits for the dialog of a kind, whichever others come before it, and acts on it.
+  template <class Dialog>
+  void whenOpen(std::function<void(Dialog&)> act) {
+    auto* timer = new QTimer(window_.get());
+    QObject::connect(timer, &QTimer::timeout, timer, [timer, act] {
+      auto* dialog = dynamic_cast<Dialog*>(QApplication::activeModalWidget());
+      if (!dialog || (std::is_same_v<Dialog, QDialog> && dynamic_cast<CardEditor*>(dialog))) return;
+      timer->deleteLater();
+      timer->stop();
+      act(*dialog);
+    });
+    timer->start(10);
+  }
+  /// Opens the editor on a card by the way of the lesson's steps.
+  void editCard(const QString& title, std::function<void(CardEditor&)> act) {
+    whenOpen<QDialog>([=](QDialog& order) {
+      auto* cards = order.findChild<QListWidget*>("orderCards");
+      cards->setCurrentItem(cards->findItems(title, Qt::MatchStartsWith).at(0));
+      QTest::mouseClick(order.findChild<QPushButton*>("editCard"), Qt::LeftButton);
+    });
+    whenOpen<CardEditor>(act);
+    QTest::mouseClick(find<QPushButton>("editOrder"), Qt::LeftButton);
+  }
+  void choose(const char* combo, const char* data) {
+    auto* box = find<QComboBox>(combo);
+    box->setCurrentIndex(box->findData(data));
+  }
+  /// Plays one take with the stand-in; it ends by itself.
+  void playTake(const char* player) {
+    choose("source", "stand-in");
+    choose("player", player);
+    QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_Space);
+    ASSERT_TRUE(settle());
+  }
+  void type(const char* field, const char* text) {
+    QTest::keyClicks(find<QLineEdit>(field), text);
+    QTest::keyClick(find<QLineEdit>(field), Qt::Key_Return);
+  }
+  /// How much of a trace is to be seen: 0 to some thousands.
+  int ink() {
+    const QImage image = find<RibbonView>("ribbon")->grab().toImage();
+    int count = 0;
+    for (int y = 0; y < image.height(); y += 2)
+      for (int x = 0; x < image.width(); x += 2) count += image.pixelColor(x, y) == style::pitch;
+    return count;
+  }
+  double figure(const std::string& id) {
+    for (const Reading& r : find<FiguresView>("figures")->readings())
+      if (r.id == id) return r.value.value_or(-999.0);
+    return -998.0;
+  }
+
+  QTemporaryDir folder_;
+  std::unique_ptr<MainWindow> window_;
+};
+
+}  // namespace calando
