@@ -1,6 +1,7 @@
 #include "app/analyst.h"
 
 #include <QBuffer>
+#include <QThread>
 
 #include "app/ribbon_painter.h"
 #include "core/exercise/kept.h"
@@ -91,6 +92,7 @@ struct Analyst::Task {
 Analyst::Analyst(QObject* parent) : QObject(parent) {
   now_.setMaxThreadCount(1);
   later_.setMaxThreadCount(kAtOnce);
+  later_.setThreadPriority(QThread::IdlePriority);  // or a machine of two cores leaves the window none
 }
 
 Analyst::~Analyst() {

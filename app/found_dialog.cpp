@@ -6,15 +6,27 @@ namespace calando {
 
 namespace {
 
+constexpr int kRowHeight = 32;
+
 QString q(const std::string& text) { return QString::fromStdString(text); }
 
 }  // namespace
 
 QString foundText(const std::vector<Stray>& strays) {
   const auto nobodys = std::ranges::count(strays, false, &Stray::known);
-  QString text = FoundDialog::tr("Recordings that are no takes yet: %1.").arg(strays.size());
-  if (nobodys > 0) text += " " + FoundDialog::tr("Of them belong to nobody here: %1.").arg(nobodys);
-  return text + " " + FoundDialog::tr("They are safe on disk.");
+  if (strays.size() == 1)
+    return nobodys > 0 ? FoundDialog::tr(
+                             "A recording was found that is no take yet and belongs to nobody here. It is "
+                             "safe on disk.")
+                       : FoundDialog::tr("A recording was found that is no take yet. It is safe on disk.");
+  return nobodys > 0
+             ? FoundDialog::tr(
+                   "%1 recordings were found that are no takes yet; %2 belong to nobody here. They "
+                   "are safe on disk.")
+                   .arg(strays.size())
+                   .arg(nobodys)
+             : FoundDialog::tr("%1 recordings were found that are no takes yet. They are safe on disk.")
+                   .arg(strays.size());
 }
 
 FoundDialog::FoundDialog(Studio& studio, QWidget* parent)
@@ -71,21 +83,24 @@ FoundDialog::FoundDialog(Studio& studio, QWidget* parent)
   connect(&player_, &SoundPlayer::stopped, this, [this] { listen_->setText(tr("Listen")); });
   if (auto students = studio_.students()) students_ = std::move(*students);
   for (const Student& s : students_) student_->addItem(q(s.name));
+  student_->setPlaceholderText(tr("whose is it?"));
+  connect(student_, &QComboBox::currentIndexChanged, this, &FoundDialog::allowGiving);
   load();
 }
 
 QString FoundDialog::textOf(const Stray& stray) const {
   const SoundNote& note = stray.note;
-  QStringList parts;
-  if (note.take.made_unix_s > 0)
-    parts << QDateTime::fromSecsSinceEpoch(note.take.made_unix_s).toString("d MMM yyyy, HH:mm");
-  parts << (stray.seconds ? tr("%1 s").arg(*stray.seconds, 0, 'f', 1) : tr("cannot be read as sound"));
+  const QDateTime when = note.take.made_unix_s > 0 ? QDateTime::fromSecsSinceEpoch(note.take.made_unix_s)
+                                                   : QFileInfo(q(stray.file.string())).lastModified();
   const QString name = q(note.student.name);
-  parts << (stray.known       ? tr("of %1").arg(name.isEmpty() ? tr("a student here") : name)
-            : !name.isEmpty() ? tr("of %1, who is not in this studio").arg(name)
-            : stray.noted     ? tr("of somebody who is not in this studio")
-                              : tr("of nobody that is known: its note cannot be read"));
-  parts << q(printable(stray.file.filename().string(), 60));
+  const QStringList parts{
+      when.toString("d MMM yyyy, HH:mm"),
+      stray.seconds ? tr("%1 s").arg(*stray.seconds, 0, 'f', 1) : tr("cannot be read as sound"),
+      stray.known && !name.isEmpty() ? tr("of %1").arg(name)
+      : stray.known                  ? tr("of a student here")
+      : !name.isEmpty()              ? tr("of %1, who is not in this studio").arg(name)
+      : stray.noted                  ? tr("of somebody who is not in this studio")
+                                     : tr("nothing says whose it is")};
   return parts.join(QStringLiteral("   ·   "));
 }
 
@@ -96,7 +111,12 @@ void FoundDialog::load() {
   strays_ = std::move(*strays);
   std::erase_if(strays_, [this](const Stray& s) { return given_.contains(s.file); });
   list_->clear();
-  for (const Stray& stray : strays_) list_->addItem(textOf(stray));
+  for (const Stray& stray : strays_) {
+    auto* item = new QListWidgetItem(textOf(stray));
+    item->setToolTip(q(printable(stray.file.string())));
+    item->setSizeHint({0, kRowHeight});
+    list_->addItem(item);
+  }
   list_->setCurrentRow(std::clamp(row, 0, list_->count() - 1));
   choose();
 }
@@ -112,15 +132,18 @@ void FoundDialog::choose() {
   const Stray* stray = chosen();
   const bool heard = stray && stray->seconds;
   const bool writes = !studio_.readOnly();
-  give_->setEnabled(heard && writes && !students_.empty());
-  student_->setEnabled(give_->isEnabled());
+  student_->setEnabled(heard && writes && !students_.empty());
   listen_->setEnabled(heard);
   export_->setEnabled(stray);
   throw_->setEnabled(stray && writes);
-  if (!stray) return;
-  const auto owner = std::ranges::find(students_, stray->note.student.id, &Student::id);
-  if (owner != students_.end()) student_->setCurrentIndex(static_cast<int>(owner - students_.begin()));
+  // Whose it is, the teacher says where nobody knows: none is chosen then.
+  const auto owner =
+      stray ? std::ranges::find(students_, stray->note.student.id, &Student::id) : students_.end();
+  student_->setCurrentIndex(owner == students_.end() ? -1 : static_cast<int>(owner - students_.begin()));
+  allowGiving();
 }
+
+void FoundDialog::allowGiving() { give_->setEnabled(student_->isEnabled() && student_->currentIndex() >= 0); }
 
 void FoundDialog::give() {
   const Stray* stray = chosen();

@@ -27,6 +27,7 @@ class FoundDialog : public QDialog {
  private:
   void load();
   void choose();
+  void allowGiving();
   const Stray* chosen() const;
   QString textOf(const Stray& stray) const;
   void give();

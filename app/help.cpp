@@ -75,6 +75,18 @@ void showHelp(QWidget* parent) {
           "and targets are changed with the cues on the count before you, and what you save is a "
           "card of your own; those that ship stay. Cards are exported and imported as files. Order… also "
           "has the names of the notes (B and H, or do ré mi) and the school whose words the cards speak.") +
+      "</p><h2>" + say("What is kept") + "</h2><p>" +
+      say("A take is on the disk while it is played: whatever ends the program, at most its last second is "
+          "lost. What was "
+          "left behind, or is not on the list of takes, is offered at the next start and removed by nobody "
+          "but you. If "
+          "the list itself is lost or damaged, it can be made anew from the sound files. A take that finds "
+          "no room on the "
+          "disk can be saved elsewhere and opened again later.") +
+      "</p><p>" +
+      say("Erasing a student removes every recording, figure and note of theirs from this computer; where "
+          "that cannot be "
+          "finished at once, it is at the next start. Copies and exports you made are yours to remove.") +
       "</p><h2>" + say("Figures") + "</h2><dl>";
   std::vector<std::string> ids;
   for (const Exercise& exercise : exercises())

@@ -147,7 +147,6 @@ class MainWindow : public QMainWindow {
   void keepWhenMeasured(Analyst::Request request, const Student& student, Count count,
                         const std::optional<std::filesystem::path>& played);
   bool keep(const Analyst::Answer& answer, Count count, bool played, bool wanted);
-  bool enter(const Analyst::Answer& answer);
   void saveElsewhere(const Analyst::Answer& answer);
   QStringList remarksOn(const Analyst::Answer& answer, Count count) const;
   void takenIn(const Analyst::Answer& answer, bool alone);
@@ -157,6 +156,8 @@ class MainWindow : public QMainWindow {
   void showTake(const Opened& opened);
   void showFigures();
   void loadShelf(std::optional<std::int64_t> select = {});
+  void addToShelf(int row, const Studio::Summary* summary);
+  void growShelf(const Analyst::Answer& answer);
   void shelfChosen();
   void showFromShelf(const Analyst::Answer& answer);
   void summariseNext();

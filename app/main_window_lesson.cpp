@@ -317,7 +317,8 @@ void MainWindow::playCalibration() {
     return say(tr("There is no sound output to click on. Plug in headphones or loudspeakers."));
   }
   --calibration_->left;
-  live_.begin({.recording = calibration_->folder.filePath("clicks.wav").toStdString(),
+  const QString file = QString("clicks-%1.wav").arg(calibration_->left);
+  live_.begin({.recording = calibration_->folder.filePath(file).toStdString(),
                .context = {},
                .sheet = {},
                .stopsByItself = false});

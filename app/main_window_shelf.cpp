@@ -86,6 +86,42 @@ void MainWindow::labelShelf(int row) {
   shelf_->item(row)->setToolTip(tip.join('\n'));
 }
 
+/// The entry of a take of takes_, whose figures and small picture are taken from its summary.
+void MainWindow::addToShelf(int row, const Studio::Summary* summary) {
+  const std::int64_t id = takes_[static_cast<std::size_t>(row)].id;
+  auto kept = summary ? keptFrom(summary->readings) : std::nullopt;
+  if (kept)
+    kept_[id] = std::move(*kept);
+  else if (!unmeasurable_.contains(id))
+    unsummarised_.push_back(id);
+  QPixmap& ribbon = ribbons_[id];
+  if (ribbon.isNull() && summary) ribbon.loadFromData(QByteArray::fromStdString(summary->ribbon), "PNG");
+  QPixmap shown = ribbon;
+  if (shown.isNull()) {
+    shown = QPixmap(kThumbnail);
+    shown.fill(style::sheet);
+  }
+  shown.setDevicePixelRatio(shown.width() / static_cast<double>(kThumbnail.width()));
+  QIcon icon(shown);
+  icon.addPixmap(shown, QIcon::Selected);  // not tinted when chosen
+  shelf_->insertItem(row, new QListWidgetItem(icon, QString()));
+  labelShelf(row);
+}
+
+/// One more take of the student, in its place; what is chosen stays chosen.
+void MainWindow::growShelf(const Analyst::Answer& answer) {
+  Take take = answer.take;
+  take.held_s = answer.summary.held_s;
+  const auto rank = [](const Take& t) { return std::pair(-t.made_unix_s, -t.id); };
+  const auto place = std::ranges::lower_bound(takes_, rank(take), {}, rank);
+  const auto row = static_cast<int>(place - takes_.begin());
+  takes_.insert(place, take);
+  loading_ = true;
+  addToShelf(row, &answer.summary);
+  loading_ = false;
+  updateResults();
+}
+
 void MainWindow::loadShelf(std::optional<std::int64_t> select) {
   loading_ = true;
   shelf_->clear();
@@ -107,27 +143,9 @@ void MainWindow::loadShelf(std::optional<std::int64_t> select) {
   }
   int row = takes_.empty() || select ? -1 : 0;
   for (std::size_t i = 0; i < takes_.size(); ++i) {
-    const Take& take = takes_[i];
-    const auto summary = summaries.find(take.id);
-    auto kept = summary == summaries.end() ? std::nullopt : keptFrom(summary->second.readings);
-    if (kept)
-      kept_[take.id] = std::move(*kept);
-    else if (!unmeasurable_.contains(take.id))
-      unsummarised_.push_back(take.id);
-    QPixmap& picture = ribbons_[take.id];
-    if (picture.isNull() && summary != summaries.end())
-      picture.loadFromData(QByteArray::fromStdString(summary->second.ribbon), "PNG");
-    QPixmap shown = picture;
-    if (shown.isNull()) {
-      shown = QPixmap(kThumbnail);
-      shown.fill(style::sheet);
-    }
-    shown.setDevicePixelRatio(shown.width() / static_cast<double>(kThumbnail.width()));
-    QIcon icon(shown);
-    icon.addPixmap(shown, QIcon::Selected);  // not tinted when chosen
-    shelf_->addItem(new QListWidgetItem(icon, QString()));
-    labelShelf(static_cast<int>(i));
-    if (select == take.id) row = static_cast<int>(i);
+    const auto summary = summaries.find(takes_[i].id);
+    addToShelf(static_cast<int>(i), summary == summaries.end() ? nullptr : &summary->second);
+    if (select == takes_[i].id) row = static_cast<int>(i);
   }
   updateResults();
   const bool already = select && *select == chosenTake();

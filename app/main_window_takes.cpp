@@ -207,13 +207,6 @@ void MainWindow::keepWhenMeasured(Analyst::Request request, const Student& stude
   ribbon_->setWaiting(true);
 }
 
-/// Puts a written take on the list; false, and said, where that failed.
-bool MainWindow::enter(const Analyst::Answer& answer) {
-  if (!worked(studio_.enterTake(answer.take))) return false;
-  keepSummary(answer.take.id, answer.summary);
-  return true;
-}
-
 /// Whether it is on the list.
 bool MainWindow::keep(const Analyst::Answer& answer, Count count, bool played, bool wanted) {
   if (!answer.error.isEmpty()) {
@@ -221,7 +214,7 @@ bool MainWindow::keep(const Analyst::Answer& answer, Count count, bool played, b
     sayLoss(answer.error);
     return false;
   }
-  const bool kept = !answer.unkept && enter(answer);
+  const bool kept = !answer.unkept && worked(studio_.enterTake(answer.take, answer.summary));
   if (answer.unkept)
     sayLoss(
         tr("The take of %1 could not be kept: %2. It is in memory until it is saved elsewhere or Calando is "
@@ -443,12 +436,12 @@ void MainWindow::openFiles(const QStringList& files) {
 }
 
 void MainWindow::takenIn(const Analyst::Answer& answer, bool alone) {
-  if (!enter(answer)) return;
+  if (!worked(studio_.enterTake(answer.take, answer.summary))) return;
   if (!student() || student()->id != answer.take.student) return;
-  const bool show = alone && !live_.running();
-  if (show) showTake({answer.take, answer.samples, answer.rate_hz, answer.picture});
+  if (!alone || live_.running()) return growShelf(answer);
+  showTake({answer.take, answer.samples, answer.rate_hz, answer.picture});
   loadShelf(chosenTake());
-  if (show && answer.picture->analysis.tones.empty())
+  if (answer.picture->analysis.tones.empty())
     say(tr("No tone was found in this take. It is kept; delete it, or mark it as not yet."));
 }
 

@@ -24,21 +24,21 @@ void NoteWriter::hold() {
 }
 
 void NoteWriter::writeSome() {
-  if (busy_ || failed_ || studio_.readOnly()) return;
-  const auto some = studio_.unnoted(kSome);
+  if (busy_ || studio_.readOnly()) return;
+  const auto some = studio_.unnoted(kSome, after_);
   if (!some || some->empty()) return;
   busy_ = true;
+  after_ = some->back().take;
   pool_.start([this, some = *some] {
     std::vector<Studio::Unnoted> written;
     for (const Studio::Unnoted& one : some)
       if (Studio::writeNote(one)) written.push_back(one);
     QMetaObject::invokeMethod(
         this,
-        [this, written, all = written.size() == some.size()] {
+        [this, written] {
           busy_ = false;
-          failed_ = !all;
           for (const Studio::Unnoted& one : written) (void)studio_.noted(one);
-          schedule();
+          timer_.start();
         },
         Qt::QueuedConnection);
   });
@@ -48,10 +48,12 @@ void NoteWriter::finish(int most_ms) {
   hold();
   QElapsedTimer clock;
   clock.start();
-  while (!failed_ && !studio_.readOnly() && clock.elapsed() < most_ms) {
-    const auto one = studio_.unnoted(1);
+  after_ = 0;
+  while (!studio_.readOnly() && clock.elapsed() < most_ms) {
+    const auto one = studio_.unnoted(1, after_);
     if (!one || one->empty()) return;
-    failed_ = !Studio::writeNote(one->front()) || !studio_.noted(one->front());
+    after_ = one->front().take;
+    if (Studio::writeNote(one->front())) (void)studio_.noted(one->front());
   }
 }
 

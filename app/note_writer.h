@@ -16,7 +16,10 @@ class NoteWriter : public QObject {
   ~NoteWriter() override;
 
   /// Something has changed; it is written a moment later.
-  void schedule() { timer_.start(); }
+  void schedule() {
+    after_ = 0;
+    timer_.start();
+  }
   /// Nothing is being written once this returns, and nothing will be until schedule(): for before files go.
   void hold();
   /// Writes what is left, for no longer than this.
@@ -29,7 +32,7 @@ class NoteWriter : public QObject {
   QThreadPool pool_;
   QTimer timer_;
   bool busy_ = false;
-  bool failed_ = false;  // something could not be written: not again before the next start
+  std::int64_t after_ = 0;  // takes up to this one have been tried
 };
 
 }  // namespace calando

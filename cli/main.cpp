@@ -54,7 +54,7 @@ ExercisePtr exerciseOf(const std::string& id) {
     const auto text = readSmall(id, kLargestJson);
     if (!text) refuse(printable(id) + ": " + text.error());
     auto parsed = parseExercise(*text);
-    if (!parsed) refuse(printable(id) + ": " + printable(parsed.error()));
+    if (!parsed) refuse(printable(id, 100) + ": " + printable(parsed.error(), 260));
     return std::make_shared<Exercise>(std::move(*parsed));
   }
   auto found = findExercise(id);

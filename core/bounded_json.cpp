@@ -23,6 +23,8 @@ tl::expected<json, std::string> parseBounded(std::string_view text) {
     return parsed;
   } catch (const json::parse_error& e) {
     return tl::unexpected("is no JSON (near byte " + std::to_string(e.byte) + ")");
+  } catch (const json::exception&) {
+    return tl::unexpected(std::string("has a number that is too large"));
   }
 }
 

@@ -72,6 +72,14 @@ class Studio {
   /// eraseStudent()'s next step, one file or one change of the list; false when nothing is to be erased.
   Result<bool> eraseStep();
 
+  /// The small ribbon and the figures, made again when the engine's version changes.
+  struct Summary {
+    std::string engine;
+    std::optional<double> held_s;
+    std::string ribbon;    ///< opaque to the studio
+    std::string readings;  ///< a Kept as text
+  };
+
   /// Newest first.
   Result<std::vector<Take>> takes(std::int64_t student) const;
   /// Both of the following at once.
@@ -80,12 +88,12 @@ class Studio {
   /// for any thread. The take that is returned has its id, file and seconds.
   static tl::expected<Take, WriteError> writeTake(const std::filesystem::path& folder, const Student& student,
                                                   Take take, std::span<const float> samples, double rate_hz);
-  /// Puts a written take on the list and removes the recording that it was made from. Where that fails its
-  /// sound stays, and is offered at the next start; but not if its student has been erased.
+  /// Puts a written take on the list, with its summary, and removes the recording that it was made from.
+  /// Where that fails its sound stays, and is offered at the next start; but not if its student has been
+  /// erased.
+  Result<void> enterTake(const Take& take, const Summary& summary);
   Result<void> enterTake(const Take& take);
   Result<Sound> takeSound(std::int64_t take) const;
-  /// The same from its file, for any thread.
-  static Result<Sound> soundOfTake(const std::filesystem::path& file);
   /// Empty for a take that is not on the list.
   std::filesystem::path takeFile(std::int64_t take) const;
   std::filesystem::path takeFile(const Take& take) const;
@@ -103,18 +111,12 @@ class Studio {
     std::filesystem::path file;
     std::string note;
   };
-  Result<std::vector<Unnoted>> unnoted(std::size_t most) const;
+  /// By id, those after a take's; 0: all.
+  Result<std::vector<Unnoted>> unnoted(std::size_t most, std::int64_t after = 0) const;
   /// For any thread; the file stays whole.
   static bool writeNote(const Unnoted& unnoted);
   Result<void> noted(const Unnoted& unnoted);
 
-  /// The small ribbon and the figures, made again when the engine's version changes.
-  struct Summary {
-    std::string engine;
-    std::optional<double> held_s;
-    std::string ribbon;    ///< opaque to the studio
-    std::string readings;  ///< a Kept as text
-  };
   Result<std::optional<Summary>> summary(std::int64_t take) const;  ///< nullopt: none of this engine
   Result<void> keepSummary(std::int64_t take, const Summary& summary);
   /// Of all takes of a student that this engine has measured, by take.
@@ -149,6 +151,7 @@ class Studio {
   struct Data;
   explicit Studio(std::unique_ptr<Data> data);
   static tl::expected<Studio, OpenError> openLocked(const std::filesystem::path& folder, bool anew);
+  Result<void> enter(const Take& take, const Summary* summary);
   Result<void> takeInAll();
   void tidy();
   void tidyRecordings();

@@ -77,6 +77,17 @@ void markDeleted(SQLite::Database& db, std::int64_t take, bool deleted) {
   update.exec();
 }
 
+void insertSummary(SQLite::Database& db, std::int64_t take, const Studio::Summary& summary) {
+  SQLite::Statement insert(
+      db, "INSERT OR REPLACE INTO summary(take, engine, held, ribbon, readings) VALUES(?, ?, ?, ?, ?)");
+  insert.bind(1, take);
+  insert.bind(2, summary.engine);
+  if (summary.held_s) insert.bind(3, *summary.held_s);
+  insert.bind(4, summary.ribbon.data(), static_cast<int>(summary.ribbon.size()));
+  insert.bind(5, summary.readings);
+  insert.exec();
+}
+
 Studio::Summary summaryFrom(SQLite::Statement& row, int first) {
   Studio::Summary s{row.getColumn(first).getString(),
                     {},
@@ -113,10 +124,18 @@ tl::expected<Take, WriteError> Studio::writeTake(const fs::path& folder, const S
   return take;
 }
 
-Studio::Result<void> Studio::enterTake(const Take& take) {
+Studio::Result<void> Studio::enterTake(const Take& take) { return enter(take, nullptr); }
+Studio::Result<void> Studio::enterTake(const Take& take, const Summary& summary) {
+  return enter(take, &summary);
+}
+
+Studio::Result<void> Studio::enter(const Take& take, const Summary* summary) {
   auto entered = data_->change([&]() -> bool {
     if (data_->isErasing(take.student) || !isOnList(*data_->db, "student", take.student)) return false;
+    SQLite::Transaction transaction(*data_->db);
     insertTake(*data_->db, take, true);
+    if (summary) insertSummary(*data_->db, take.id, *summary);
+    transaction.commit();
     return true;
   });
   if (!entered) return tl::unexpected(entered.error());
@@ -152,9 +171,8 @@ fs::path Studio::takeFile(std::int64_t take) const {
   return file.value_or(fs::path());
 }
 
-Studio::Result<Sound> Studio::takeSound(std::int64_t take) const { return soundOfTake(takeFile(take)); }
-
-Studio::Result<Sound> Studio::soundOfTake(const fs::path& file) {
+Studio::Result<Sound> Studio::takeSound(std::int64_t take) const {
+  const fs::path file = takeFile(take);
   std::error_code error;
   if (!fs::exists(fs::symlink_status(file, error)))
     return tl::unexpected("The sound of this take is missing (" + printable(file.string()) +
@@ -211,15 +229,16 @@ Studio::Result<void> Studio::removeDeleted() {
   });
 }
 
-Studio::Result<std::vector<Studio::Unnoted>> Studio::unnoted(std::size_t most) const {
+Studio::Result<std::vector<Studio::Unnoted>> Studio::unnoted(std::size_t most, std::int64_t after) const {
   return data_->attempt([&] {
     std::vector<Unnoted> list;
     SQLite::Statement query(
         *data_->db, std::string("SELECT ") + kTakeColumns +
                         ", changed, student.name, instrument, lowest, highest FROM take JOIN student ON "
                         "student.id = take.student LEFT JOIN summary ON summary.take = take.id WHERE noted < "
-                        "changed AND deleted = 0 LIMIT ?");
-    query.bind(1, static_cast<std::int64_t>(most));
+                        "changed AND deleted = 0 AND take.id > ? ORDER BY take.id LIMIT ?");
+    query.bind(1, after);
+    query.bind(2, static_cast<std::int64_t>(most));
     while (query.executeStep()) {
       const Take take = takeFrom(query);
       if (data_->isErasing(take.student)) continue;
@@ -271,17 +290,7 @@ Studio::Result<std::map<std::int64_t, Studio::Summary>> Studio::summaries(std::i
 }
 
 Studio::Result<void> Studio::keepSummary(std::int64_t take, const Summary& summary) {
-  return data_->change([&] {
-    SQLite::Statement insert(
-        *data_->db,
-        "INSERT OR REPLACE INTO summary(take, engine, held, ribbon, readings) VALUES(?, ?, ?, ?, ?)");
-    insert.bind(1, take);
-    insert.bind(2, summary.engine);
-    if (summary.held_s) insert.bind(3, *summary.held_s);
-    insert.bind(4, summary.ribbon.data(), static_cast<int>(summary.ribbon.size()));
-    insert.bind(5, summary.readings);
-    insert.exec();
-  });
+  return data_->change([&] { insertSummary(*data_->db, take, summary); });
 }
 
 Studio::Result<Take> Studio::takeIn(const Stray& stray, const Student& student) {
@@ -304,13 +313,9 @@ Studio::Result<Take> Studio::takeIn(const Stray& stray, const Student& student) 
 Studio::Result<void> Studio::takeInAll() {
   const auto found = strays();
   if (!found) return tl::unexpected(found.error());
-  std::size_t left = 0;
   for (const Stray& stray : *found) {
     const Student& student = stray.note.student;
-    if (student.id == 0 || data_->isErasing(student.id)) {
-      ++left;
-      continue;
-    }
+    if (student.id == 0 || data_->isErasing(student.id)) continue;  // stays a stray, or is on its way out
     const auto there = data_->attempt([&] {
       if (isOnList(*data_->db, "student", student.id)) return;
       SQLite::Statement insert(

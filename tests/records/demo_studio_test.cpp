@@ -35,11 +35,13 @@ TEST_F(DemoStudio, IsTheSameAtEveryRun) {
   const Studio one = open("one");
   const Studio two = open("two");
   const auto students = *one.students();
+  const auto others = *two.students();
   ASSERT_EQ(students.size(), 8u);
-  ASSERT_EQ(students.size(), two.students()->size());
-  for (const Student& s : students) {
-    const auto a = *one.takes(s.id);
-    const auto b = *two.takes(s.id);
+  ASSERT_EQ(students.size(), others.size());
+  for (std::size_t s = 0; s < students.size(); ++s) {
+    EXPECT_EQ(students[s].name, others[s].name);
+    const auto a = *one.takes(students[s].id);
+    const auto b = *two.takes(others[s].id);
     ASSERT_EQ(a.size(), b.size());
     ASSERT_GE(a.size(), 4u);
     for (std::size_t i = 0; i < a.size(); ++i) {

@@ -445,6 +445,28 @@ TEST_F(StudioTest, ATakeThatFindsNoRoomSaysSoAndLosesNothing) {
   EXPECT_TRUE(studio.addTake(take, sounds::noise(1.0, 0.3), 48000));
 }
 
+TEST_F(StudioTest, AFullDiskAtTheStartIsSaidAndCostsNothing) {
+  const SmallDisk disk(2 << 20);
+  if (!disk.there()) GTEST_SKIP() << "needs the right to mount";
+  folder_ = disk.folder() / "studio";
+  std::int64_t ada = 0;
+  {
+    Studio studio = open();
+    ada = studio.addStudent("Ada", "oboe")->id;
+    ASSERT_TRUE(studio.addTake(takeOf(ada), kSound, 48000));
+  }
+  disk.fill(0);
+  const auto refused = Studio::open(folder_);
+  ASSERT_FALSE(refused);
+  EXPECT_EQ(refused.error().kind, OpenError::Kind::full) << refused.error().what;
+  EXPECT_NE(refused.error().what.find("the disk is full"), std::string::npos);
+  const auto fresh = Studio::open(disk.folder() / "another");
+  ASSERT_FALSE(fresh);
+  EXPECT_EQ(fresh.error().kind, OpenError::Kind::full) << fresh.error().what;
+  disk.freeRoom();
+  EXPECT_EQ(open().takes(ada)->size(), 1u);
+}
+
 TEST_F(StudioTest, ATakeWrittenForAStudentWhoWasErasedMeanwhileIsNotKept) {
   Studio studio = open();
   const Student ada = *studio.addStudent("Ada", "oboe");

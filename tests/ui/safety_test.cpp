@@ -312,7 +312,7 @@ TEST_F(SafetyTest, FoundRecordingsAreGivenExportedAndThrownAwayByTheTeacherAlone
   }
   openWindow();
   QTest::qWait(30);
-  EXPECT_TRUE(message().contains("no takes yet: 4") && message().contains("nobody here: 4"))
+  EXPECT_TRUE(message().contains("4 recordings") && message().contains("4 belong to nobody here"))
       << message().toStdString();
   const QString exported = QDir(outside_.path()).filePath("copy.wav");
   whenOpen<FoundDialog>([&](FoundDialog& found) {
@@ -320,8 +320,10 @@ TEST_F(SafetyTest, FoundRecordingsAreGivenExportedAndThrownAwayByTheTeacherAlone
     ASSERT_EQ(list->count(), 4);
     EXPECT_TRUE(list->item(0)->text().contains("Somebody Else"));
     auto* student = found.findChild<QComboBox*>("foundStudent");
+    list->setCurrentRow(0);                  // the file of a take
+    EXPECT_EQ(student->currentIndex(), -1);  // of nobody here: nobody is proposed
+    EXPECT_FALSE(found.findChild<QPushButton*>("foundGive")->isEnabled());
     student->setCurrentIndex(1);
-    list->setCurrentRow(0);  // the file of a take
     QTest::mouseClick(found.findChild<QPushButton*>("foundGive"), Qt::LeftButton);
     ASSERT_EQ(list->count(), 3);
     list->setCurrentRow(0);

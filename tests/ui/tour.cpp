@@ -4,6 +4,7 @@
 #include <QComboBox>
 #include <QFile>
 #include <QListWidget>
+#include <QPushButton>
 #include <QTemporaryDir>
 #include <QTest>
 #include <QTextBrowser>
@@ -17,7 +18,9 @@
 #include "app/main_window.h"
 #include "app/ribbon_view.h"
 #include "app/style.h"
+#include "core/standin/player.h"
 #include "records/demo_studio.h"
+#include "records/take_recorder.h"
 
 using calando::MainWindow;
 using calando::Studio;
@@ -39,6 +42,44 @@ bool settle(const MainWindow& window) {
 void chooseStudent(MainWindow& window, int row) {
   window.findChild<QListWidget*>("students")->setCurrentRow(row);
   settle(window);
+}
+
+/// What a crash and another list of takes left behind.
+void found() {
+  QTemporaryDir place;
+  {
+    auto studio = Studio::open(place.path().toStdString());
+    const auto alva = *studio->addStudent("Alva Brekke", "trumpet-bb");
+    (void)studio->addStudent("Edda Lunde", "oboe");
+    const calando::Player& player = *calando::findPlayer("sagging");
+    calando::AskedFor asked;
+    asked.instrument = "trumpet-bb";
+    const calando::Context context = contextFor(asked);
+    const auto sound = perform(player, unroll(context), context, 7).samples;
+    const calando::Student runa{7, "Runa Holt", "horn-f", {}};
+    calando::TakeRecorder(*studio->newRecording(alva, asked), 48000).write(sound);
+    calando::TakeRecorder(*studio->newRecording(runa, asked), 48000).write(std::span(sound).first(200000));
+    calando::Take take;
+    take.made_unix_s = 1795546800;
+    (void)Studio::writeTake(place.path().toStdString(), runa, take, sound, 48000);
+    QFile torn(place.filePath("recording/20261124-190312-5b1c09aa7e24.wav"));
+    (void)torn.open(QIODevice::WriteOnly);
+    torn.write(QByteArray(9000, 'x'));
+  }
+  auto studio = Studio::open(place.path().toStdString());
+  MainWindow window(std::move(*studio));
+  window.resize(1280, 800);
+  window.show();
+  settle(window);
+  QTest::qWait(100);
+  if (qEnvironmentVariableIsSet("CALANDO_TOUR_ALL")) take(window, "message");
+  QTimer::singleShot(500, [] {
+    if (QWidget* dialog = QApplication::activeModalWidget()) {
+      take(*dialog, "found");
+      dialog->close();
+    }
+  });
+  QTest::mouseClick(window.findChild<QPushButton*>("messageButton"), Qt::LeftButton);
 }
 
 }  // namespace
@@ -146,5 +187,6 @@ int main(int argc, char** argv) {
     }
   });
   calando::showHelp(&window);
+  found();
   return 0;
 }

@@ -1,0 +1,16 @@
+#pragma once
+
+#include <cstddef>
+#include <cstdint>
+#include <span>
+
+/// What comes from outside and is read by us: each target takes any bytes, and must neither crash nor leave
+/// anything out of range. libFuzzer runs them (scripts/fuzz); the ordinary tests replay their seeds.
+namespace calando::fuzz {
+
+void sound(std::span<const std::uint8_t> bytes);  ///< a sound file, with the note in it
+void card(std::span<const std::uint8_t> bytes);   ///< an exercise card
+void note(std::span<const std::uint8_t> bytes);   ///< the note beside a recording or in a take
+void kept(std::span<const std::uint8_t> bytes);   ///< what is kept of a take's figures
+
+}  // namespace calando::fuzz
