@@ -1,7 +1,9 @@
 #include "app/analyst.h"
 
+#include <sys/resource.h>
+#include <unistd.h>
+
 #include <QBuffer>
-#include <QThread>
 
 #include "app/ribbon_painter.h"
 #include "core/exercise/kept.h"
@@ -9,6 +11,7 @@
 namespace calando {
 
 namespace {
+constexpr int kNice = 5;
 constexpr int kAtOnce = 2;             // of what nobody waits for
 constexpr std::size_t kPiece = 48000;  // samples between two looks at whether it is still wanted
 }  // namespace
@@ -92,7 +95,6 @@ struct Analyst::Task {
 Analyst::Analyst(QObject* parent) : QObject(parent) {
   now_.setMaxThreadCount(1);
   later_.setMaxThreadCount(kAtOnce);
-  later_.setThreadPriority(QThread::IdlePriority);  // or a machine of two cores leaves the window none
 }
 
 Analyst::~Analyst() {
@@ -136,6 +138,8 @@ void Analyst::startLater() {
 
 void Analyst::start(const TaskPtr& task, QThreadPool& pool) {
   pool.start([this, task] {
+    // Where nobody waits the window goes first: a machine of two cores would leave it none.
+    if (task->urgency == Urgency::later) setpriority(PRIO_PROCESS, static_cast<id_t>(gettid()), kNice);
     auto answer = task->run();
     QMetaObject::invokeMethod(
         this, [this, task, answer = std::move(answer)] { answered(task, answer.value_or(Answer())); },

@@ -36,8 +36,8 @@ struct AnalyseOptions {
   std::string file, instrument, note, fingering, temperament = "equal", tonic, exercise = "steady-tone",
                                                  level = "growing", channel = "mix", tracks, against, lowest,
                                                  highest;
-  double target_hz = 0.0, a4_hz = 440.0;
-  std::optional<double> tempo, start_s, drone_hz, fork_hz;
+  double a4_hz = 440.0;
+  std::optional<double> target_hz, tempo, start_s, drone_hz, fork_hz;
   bool click = false;
 };
 
@@ -63,7 +63,6 @@ ExercisePtr exerciseOf(const std::string& id) {
 }
 
 Reference referenceOf(const AnalyseOptions& o) {
-  if (!(o.a4_hz >= 380.0 && o.a4_hz <= 500.0)) refuse("--a4 must be between 380 and 500 Hz");
   Reference reference{o.a4_hz, o.temperament == "just", 0};
   if (o.temperament != "just" && o.temperament != "equal") refuse("--temperament is equal or just");
   if (reference.just) {
@@ -88,7 +87,6 @@ std::vector<int> notesOf(const std::string& list, const Instrument* instrument) 
       refuse("note \"" + printable(name) + "\" sounds outside of 27 to 4300 Hz and cannot be measured");
     notes.push_back(*note);
   }
-  if (!list.empty() && notes.empty()) refuse("--note is empty; write it like Bb4");
   return notes;
 }
 
@@ -97,11 +95,8 @@ Context contextOf(const AnalyseOptions& o) {
   context.reference = referenceOf(o);
   context.instrument = instrumentOf(o.instrument);
   context.asked = notesOf(o.note, context.instrument);
-  if (o.target_hz != 0.0) {
-    if (!(o.target_hz >= 20.0 && o.target_hz <= 5000.0)) refuse("--target-hz must be between 20 and 5000");
-    if (!context.asked.empty()) refuse("give --note or --target-hz, not both");
-    context.target_hz = o.target_hz;
-  }
+  if (o.target_hz && !context.asked.empty()) refuse("give --note or --target-hz, not both");
+  context.target_hz = o.target_hz;
   if (!o.fingering.empty()) {
     const auto fundamental = writtenFundamental(o.fingering, context.instrument);
     if (!fundamental) refuse(printable(fundamental.error()));
@@ -117,8 +112,6 @@ Context contextOf(const AnalyseOptions& o) {
   context.exercise = exerciseOf(o.exercise);
   context.tempo_bpm = o.tempo;
   context.start_s = o.start_s;
-  for (const auto& [name, hz] : {std::pair{"--drone-hz", o.drone_hz}, {"--fork-hz", o.fork_hz}})
-    if (hz && !(*hz >= 20.0 && *hz <= 5000.0)) refuse(std::string(name) + " must be between 20 and 5000");
   context.drone_hz = o.drone_hz;
   context.click = o.click;
   context.fork_hz = o.fork_hz;
@@ -185,6 +178,7 @@ void analyseFile(const AnalyseOptions& o) {
 }
 
 constexpr double kLongestPlayed_s = 3600.0;
+constexpr double kLongestTake_s = 6 * 3600.0;
 
 struct StandInOptions {
   std::string exercise = "steady-tone", player = "steady", instrument = "trumpet-bb", note, out, truth;
@@ -199,7 +193,6 @@ void playStandIn(const StandInOptions& o) {
   context.instrument = instrumentOf(o.instrument);
   const Player* player = findPlayer(o.player);
   if (!player) refuse("player \"" + printable(o.player) + "\" is unknown; calando-cli players lists them");
-  if (!(o.seconds >= 1.0 && o.seconds <= 120.0)) refuse("--seconds must be between 1 and 120");
   context.asked = notesOf(o.note, context.instrument);
   context.askedSeconds = o.seconds;
   context.tempo_bpm = o.tempo;
@@ -255,7 +248,6 @@ void listPlayers(bool asJson) {
 
 void printSeries(const std::string& instrumentId, const std::string& fingering, double a4_hz, bool asJson) {
   const Instrument* instrument = instrumentOf(instrumentId);
-  if (!(a4_hz >= 380.0 && a4_hz <= 500.0)) refuse("--a4 must be between 380 and 500 Hz");
   const auto fundamental = writtenFundamental(fingering, instrument);
   if (!fundamental) refuse(printable(fundamental.error()));
   const Spelling spelling = instrument ? instrument->spelling : Spelling::flats;
@@ -276,45 +268,71 @@ void printSeries(const std::string& instrumentId, const std::string& fingering, 
   print(asJson ? list.dump(2) + "\n" : lines);
 }
 
+/// A finite number in a range, ends included.
+CLI::Validator between(double low, double high) {
+  char range[64];
+  std::snprintf(range, sizeof range, "must be a number from %g to %g", low, high);
+  return CLI::Validator(
+      [low, high, says = std::string(range)](std::string& text) {
+        double value = 0.0;
+        const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
+        const bool number = error == std::errc{} && end == text.data() + text.size();
+        return number && value >= low && value <= high ? std::string()
+                                                       : says + ", not " + printable(text, 40);
+      },
+      "NUMBER");
+}
+
+/// A text that is left out rather than given empty.
+CLI::Validator notEmpty(const std::string& remedy) {
+  return CLI::Validator(
+      [remedy](std::string& text) { return text.empty() ? "is empty; " + remedy : std::string(); }, "TEXT");
+}
+
 int run(int argc, char** argv) {
+  const auto aNote = notEmpty("write a note like Bb4, or leave the option out");
+  const auto anId = notEmpty("name one, or leave the option out");
+  const auto aFile = notEmpty("name a file");
+  const auto aPitch = between(20.0, 5000.0), aTuning = between(380.0, 500.0), aTempo = between(20.0, 400.0);
   CLI::App app{"Measures wind tones and prints what it found as JSON."};
   app.set_version_flag("--version", "calando-cli " + engineVersion());
   app.require_subcommand(1);
 
   AnalyseOptions a;
   auto* analyse = app.add_subcommand("analyse", "Measure a sound file");
-  analyse->add_option("file", a.file, "The sound file")->required();
-  analyse->add_option("--instrument", a.instrument);
-  analyse->add_option("--note", a.note, "Written note asked for; several with commas");
-  analyse->add_option("--lowest", a.lowest, "The player's lowest written note: exercises make none below it");
-  analyse->add_option("--highest", a.highest, "The player's highest written note");
-  analyse->add_option("--target-hz", a.target_hz);
-  analyse->add_option("--fingering", a.fingering);
-  analyse->add_option("--a4", a.a4_hz);
+  analyse->add_option("file", a.file, "The sound file")->required()->check(aFile);
+  analyse->add_option("--instrument", a.instrument)->check(anId);
+  analyse->add_option("--note", a.note, "Written note asked for; several with commas")->check(aNote);
+  analyse->add_option("--lowest", a.lowest, "The player's lowest written note: exercises make none below it")
+      ->check(aNote);
+  analyse->add_option("--highest", a.highest, "The player's highest written note")->check(aNote);
+  analyse->add_option("--target-hz", a.target_hz)->check(aPitch);
+  analyse->add_option("--fingering", a.fingering)->check(anId);
+  analyse->add_option("--a4", a.a4_hz)->check(aTuning);
   analyse->add_option("--temperament", a.temperament, "equal or just");
   analyse->add_option("--tonic", a.tonic);
   analyse->add_option("--exercise", a.exercise);
-  analyse->add_option("--against", a.against);
-  analyse->add_option("--drone-hz", a.drone_hz);
+  analyse->add_option("--against", a.against)->check(aFile);
+  analyse->add_option("--drone-hz", a.drone_hz)->check(aPitch);
   analyse->add_flag("--click", a.click);
-  analyse->add_option("--fork-hz", a.fork_hz)->needs("--click");
+  analyse->add_option("--fork-hz", a.fork_hz)->needs("--click")->check(aPitch);
   analyse->add_option("--level", a.level);
-  analyse->add_option("--tempo", a.tempo)->check(CLI::Range(20.0, 400.0));
-  analyse->add_option("--start", a.start_s)->check(CLI::NonNegativeNumber);
+  analyse->add_option("--tempo", a.tempo)->check(aTempo);
+  analyse->add_option("--start", a.start_s)->check(between(0.0, kLongestTake_s));
   analyse->add_option("--channel", a.channel, "A number from 1, or mix");
-  analyse->add_option("--tracks", a.tracks, "Also write the time series there, as CSV");
+  analyse->add_option("--tracks", a.tracks, "Also write the time series there, as CSV")->check(aFile);
 
   StandInOptions s;
   auto* standIn = app.add_subcommand("stand-in", "Let the simulated player play into a WAV file");
   standIn->add_option("--exercise", s.exercise)->required();
   standIn->add_option("--player", s.player)->required();
   standIn->add_option("--instrument", s.instrument);
-  standIn->add_option("--note", s.note, "Written note");
-  standIn->add_option("--seconds", s.seconds, "Of an open cue");
-  standIn->add_option("--tempo", s.tempo, "Beats a minute")->check(CLI::Range(20.0, 400.0));
-  standIn->add_option("--seed", s.seed);
-  standIn->add_option("--out", s.out)->required();
-  standIn->add_option("--truth", s.truth);
+  standIn->add_option("--note", s.note, "Written note")->check(aNote);
+  standIn->add_option("--seconds", s.seconds, "Of an open cue")->check(between(1.0, 120.0));
+  standIn->add_option("--tempo", s.tempo, "Beats a minute")->check(aTempo);
+  standIn->add_option("--seed", s.seed)->check(between(0.0, 4294967295.0));
+  standIn->add_option("--out", s.out)->required()->check(aFile);
+  standIn->add_option("--truth", s.truth)->check(aFile);
 
   bool asJson = false;
   std::string seriesInstrument, seriesFingering;
@@ -325,8 +343,8 @@ int run(int argc, char** argv) {
   auto* series = app.add_subcommand("series", "The natural series of a fingering");
   for (auto* sub : {instrumentList, exerciseList, playerList, series}) sub->add_flag("--json", asJson);
   series->add_option("--instrument", seriesInstrument);
-  series->add_option("--fingering", seriesFingering)->required();
-  series->add_option("--a4", seriesA4);
+  series->add_option("--fingering", seriesFingering)->required()->check(anId);
+  series->add_option("--a4", seriesA4)->check(aTuning);
 
   try {
     app.parse(argc, argv);

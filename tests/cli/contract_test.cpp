@@ -171,6 +171,32 @@ TEST_F(Contract, RefusesInOneLine) {
   expectRefused("analyse " + file + " --tracks " + path("no/such/place.csv"), 4, "place.csv");
 }
 
+TEST_F(Contract, EveryNumberIsFiniteAndInItsRangeAndNoTextEmpty) {
+  const auto file = tone("a.wav", {.seconds = 0.5});
+  const std::string standIn = "stand-in --exercise steady-tone --player steady --out " + path("x.wav");
+  const std::pair<std::string, std::vector<const char*>> numbers[] = {
+      {"analyse " + file, {"--target-hz", "--a4", "--drone-hz", "--tempo", "--start"}},
+      {"analyse " + file + " --click", {"--fork-hz"}},
+      {standIn, {"--tempo", "--seconds", "--seed"}},
+      {"series --fingering Bb3", {"--a4"}}};
+  for (const auto& [command, options] : numbers)
+    for (const std::string option : options)
+      for (const char* value :
+           {"nan", "-nan", "inf", "-inf", "1e999", "-1", "1e9999", "''", "x", "1e300", "4x", "0x10"}) {
+        if (option == "--seed" && value == std::string("0x10")) continue;
+        expectRefused(command + " " + option + (value[0] == '-' ? "=" : " ") + value, 2, option);
+        EXPECT_NE(read("err").find("from "), std::string::npos) << read("err");  // its range
+      }
+  for (const char* option :
+       {"--note", "--lowest", "--highest", "--instrument", "--fingering", "--tracks", "--against"})
+    expectRefused("analyse " + file + " " + option + " ''", 2, option);
+  expectRefused("analyse " + file + " --target-hz 0", 2, "--target-hz");
+  expectRefused("analyse " + file + " --note ,", 2, "none");
+  expectRefused("analyse ''", 2, "file");
+  EXPECT_EQ(run("analyse " + file + " --tempo 20.5 --start 0 --a4 380").status, 0);
+  EXPECT_FALSE(fs::exists(path("x.wav")));
+}
+
 TEST_F(Contract, BadFilesAreRefusedOrMeasuredAsFarAsTheyGo) {
   std::ofstream(path("empty.wav")).close();
   std::ofstream(path("text.wav")) << "this is no sound";
