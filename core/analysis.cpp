@@ -20,11 +20,51 @@ constexpr double kLongestDropout_s = 0.15;
 constexpr double kSteadyNear_s = 0.35;  // how far the steady level next to an end is looked for
 constexpr double kEdge_s = 0.03;
 constexpr double kWrongNote_cents = 150.0;
+constexpr double kSilentShare = 0.01;  // of the power beside it: 20 dB down is no sound any more
+constexpr double kPitchGoesOn = 0.65;  // confidence
+constexpr double kShortestNoteless_s = 0.2;
+constexpr double kPeriodic = 0.6;  // confidence
+constexpr double kPeriodicShare = 0.8;
+constexpr double kComesBack = 0.35;  // of the steady power, after a crossing of a quarter
+
+/// A break is where the sound or its pitch stops: where the pitch simply goes on through a dip that is no
+/// silence, the level dips (a standing wave, a head that turns, air that pulses). Breaks that the envelope
+/// hardly sees are left as they are.
+bool goesOn(const Dropout& dip, const Envelope& envelope, const Tracks& tracks) {
+  if (dip.length_s < 2.0 * envelope.window_s) return false;
+  const double end_s = dip.at_s + dip.length_s;
+  double lowest = envelope.power(dip.at_s);
+  for (double t = dip.at_s; t <= end_s; t += 0.002) lowest = std::min(lowest, envelope.power(t));
+  const double around = std::min(envelope.medianPower(dip.at_s - 0.1, dip.at_s - 0.03),
+                                 envelope.medianPower(end_s + 0.03, end_s + 0.1));
+  if (lowest < kSilentShare * around) return false;
+  for (auto i = static_cast<std::size_t>(std::max(0.0, dip.at_s / kHop_s));
+       i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= end_s; ++i)
+    if (tracks.frames[i].f0_hz <= 0.0f || tracks.frames[i].confidence < kPitchGoesOn) return false;
+  return true;
+}
+
+/// Where the sound crosses half of its level, from an inner place outwards to a limit; a level that only dips
+/// and comes back before the limit has not stopped.
+std::optional<double> lastCrossing(const Envelope& envelope, double inside_s, double limit_s, double steady) {
+  auto crossing = halfLevelCrossing(envelope, inside_s, limit_s, steady);
+  const double step = limit_s < inside_s ? -0.005 : 0.005;
+  for (double t = crossing.value_or(limit_s); (limit_s - t) * step > 0.0; t += step) {
+    if (envelope.power(t) < kComesBack * steady || envelope.power(t + 3.0 * step) < kComesBack * steady)
+      continue;
+    const auto next = halfLevelCrossing(envelope, t, limit_s, steady);
+    if (!next) return std::nullopt;
+    crossing = next;
+    t = *next;
+  }
+  return crossing;
+}
 
 /// Cuts a voiced span at breaks too long for dropouts, and finds where the sound really starts and stops.
 std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Room& room, double earliest_s) {
   const Envelope envelope = Envelope::forPitch(tracks.energy, span.f0_hz, room.floor_dbfs);
   std::vector<Dropout> breaks = findDropouts(envelope, span.start_s, span.end_s);
+  std::erase_if(breaks, [&](const Dropout& dip) { return goesOn(dip, envelope, tracks); });
   std::vector<Tone> tones;
   Tone tone{};
   double from = span.start_s;
@@ -44,10 +84,9 @@ std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Ro
     const double tailInside = insideOf(to, -1.0, envelope.medianPower(to - inner - reach, to - inner));
     const double head = envelope.medianPower(headInside, std::min(to - inner, headInside + reach));
     const double tail = envelope.medianPower(std::max(from + inner, tailInside - reach), tailInside);
-    tone.start_s = halfLevelCrossing(envelope, headInside, std::max(earliest_s, from - 0.1), head)
+    tone.start_s = lastCrossing(envelope, headInside, std::max(earliest_s, from - 0.1), head)
                        .value_or(std::max(0.0, from));
-    tone.end_s =
-        std::min(halfLevelCrossing(envelope, tailInside, to + 0.1, tail).value_or(to), tracks.duration_s);
+    tone.end_s = std::min(lastCrossing(envelope, tailInside, to + 0.1, tail).value_or(to), tracks.duration_s);
     tone.start_s = std::max(0.0, tone.start_s);
     tone.held_s = tone.end_s - tone.start_s;
     // The rise and the end are no breaks.
@@ -95,25 +134,39 @@ void addUnaskedJumps(Tone& tone, const Context& context) {
   std::ranges::sort(tone.slips, {}, &Slip::at_s);
 }
 
-/// Fills in what is inside a tone. False when there is neither a note nor a glide: then it was no tone.
+/// Most of it has one pitch or another: a sound that is periodic is a tone, also one without a note.
+bool isPeriodic(const Tone& tone, const Tracks& tracks) {
+  if (tone.held_s < kShortestNoteless_s) return false;
+  int all = 0, sure = 0;
+  for (auto i = static_cast<std::size_t>(std::ceil(tone.start_s / kHop_s));
+       i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= tone.end_s; ++i, ++all)
+    sure += tracks.frames[i].f0_hz > 0.0f && tracks.frames[i].confidence >= kPeriodic;
+  return sure > kPeriodicShare * all;
+}
+
+/// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it
+/// was no tone.
 bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
                   const Context& context) {
   const PitchLine everything = pitchLine(tracks, tone.start_s, tone.end_s, tone.dropouts);
-  NoteLayout layout = layOutNotes(everything, tone.start_s, tone.end_s);
+  const bool oneNote = context.asked.size() == 1 || context.target_hz;
+  const PitchLine still = withoutWaves(everything);
+  NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, oneNote);
   const PitchLine line = withoutJumps(everything, layout.jumps);
-  if (layout.plateaus.empty() && layout.glides.empty()) return false;
+  const PitchLine centre = withoutJumps(still, layout.jumps);
+  if (layout.plateaus.empty() && layout.glides.empty()) return isPeriodic(tone, tracks);
   tone.glides = std::move(layout.glides);
   for (const auto& jump : layout.jumps)
     tone.slips.push_back({jump.at_s, writtenName(jump.from_cents, context),
                           writtenName(jump.to_cents, context), jump.length_s});
   for (const Plateau& plateau : layout.plateaus) {
-    const CoreLine core = coreLine(line, plateau);
-    const auto settle = settleTime(line, plateau, core);
+    const CoreLine core = coreLine(centre, plateau);
+    const auto settle = settleTime(centre, plateau, core);
     if (tone.notes.empty()) {
       tone.onset.settle_ms = settle;
-      tone.onset.scoop_cents = scoop(line, plateau, core);
+      tone.onset.scoop_cents = scoop(centre, plateau, core);
     }
-    tone.notes.push_back(describeNote(tracks, line, plateau, settle, tone.dropouts, context));
+    tone.notes.push_back(describeNote(tracks, line, centre, plateau, settle, tone.dropouts, context));
   }
   addUnaskedJumps(tone, context);
   tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);
@@ -128,7 +181,7 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
   tone.onset.rise_ms =
       riseTime(tracks.energy, tone.start_s, envelope.medianPower(first.coreStart_s, first.coreEnd_s),
                first.f0_hz, before);
-  tone.release = describeRelease(tracks, line, tone.notes.back());
+  tone.release = describeRelease(tracks, centre, tone.notes.back());
   return true;
 }
 

@@ -63,6 +63,12 @@ struct Vibrato {
   double extent_cents;  ///< half the peak-to-peak
 };
 
+/// A regular wave of the level.
+struct LevelWave {
+  double rate_hz;
+  double depth_db;  ///< from its top to its bottom
+};
+
 struct Note {
   double start_s;
   double end_s;
@@ -82,6 +88,7 @@ struct Note {
   std::optional<double> level_dbfs;
   std::optional<double> level_sd_db;
   std::optional<double> level_slope_db_per_s;
+  std::optional<LevelWave> level_wave;
   std::optional<double> hnr_db;
   std::optional<double> brightness;
   std::optional<double> tilt_db_per_octave;

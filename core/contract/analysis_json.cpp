@@ -44,6 +44,9 @@ struct Writer {
             {"level_dbfs", number(n.level_dbfs)},
             {"level_sd_db", number(n.level_sd_db)},
             {"level_slope_db_per_s", number(n.level_slope_db_per_s)},
+            {"level_wave", n.level_wave ? json{{"rate_hz", number(n.level_wave->rate_hz)},
+                                               {"depth_db", number(n.level_wave->depth_db)}}
+                                        : json(nullptr)},
             {"hnr_db", number(n.hnr_db)},
             {"brightness", number(n.brightness)},
             {"tilt_db_per_octave", number(n.tilt_db_per_octave)},

@@ -70,8 +70,13 @@ void describeDynamics(CueResult& row, const SheetCue& cue, const Note& note, con
     }
 }
 
+double soundingHz(int written, const Context& context) {
+  const int sounding = context.instrument ? context.instrument->soundingOf(written) : written;
+  return frequencyOf(sounding, context.reference);
+}
+
 void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound, const Analysis& analysis,
-                   const Tracks& tracks, const SheetMatch& match, double beat_s) {
+                   const Tracks& tracks, const SheetMatch& match, double beat_s, const Context& context) {
   row.matched = sound.index;
   row.note = sound.note;
   const double length_s = sound.end_s - sound.start_s;
@@ -84,7 +89,10 @@ void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound,
   const Note& note = *heard.note;
   const bool another =
       cue.note && sound.semitone && std::abs(*sound.semitone - *cue.note) > kAnotherNote_semitones;
-  if (!another) row.offset_cents = note.offset_cents;
+  // Against the cue's own note, also where another cue's would be nearer.
+  if (!another)
+    row.offset_cents =
+        cue.note ? centsBetween(soundingHz(*cue.note, context), note.f0_hz) : note.offset_cents;
   row.wander_cents = note.wander_cents;
   row.level_dbfs = note.level_dbfs;
   row.level_slope_db_per_s = note.level_slope_db_per_s;
@@ -165,7 +173,7 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
     if (match.sounds[c]) {
       const HeardSound& sound = sounds[*match.sounds[c]];
       if (onACount) row.place_ms = 1000.0 * (sound.start_s - row.start_s);
-      describeSound(row, cue, sound, analysis, tracks, match, beat_s);
+      describeSound(row, cue, sound, analysis, tracks, match, beat_s, context);
       if (const Tone* tone = soundOf(row, analysis).tone)
         describeMotion(row, sheet, c, *tone, tracks, hasOneSound(sheet));
     }
@@ -173,6 +181,16 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
   }
   compareColours(rows, sheet, analysis);
   return rows;
+}
+
+void nameByCues(Analysis& analysis, const Context& context) {
+  for (const CueResult& cue : analysis.cues) {
+    if (!cue.asked || !cue.matched || !cue.note || !cue.offset_cents) continue;
+    Note& note = analysis.tones[*cue.matched].notes[*cue.note];
+    note.asked = cue.asked;
+    note.target_hz = soundingHz(*cue.asked, context);
+    note.offset_cents = *cue.offset_cents;
+  }
 }
 
 }  // namespace calando

@@ -10,6 +10,10 @@ namespace calando {
 std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& tracks, const CueSheet& sheet,
                                     const Context& context);
 
+/// What a note was asked to be, its target and its offset, from the cue that it was played for: one truth for
+/// both.
+void nameByCues(Analysis& analysis, const Context& context);
+
 /// The sound of a row; both nullptr when it did not come or is air.
 struct CueSound {
   const Tone* tone = nullptr;

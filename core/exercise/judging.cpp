@@ -221,6 +221,7 @@ const Target* findTarget(const std::string& reading, const Exercise& card, const
 
 void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context) {
   analysis.cues = describeCues(analysis, tracks, sheet, context);
+  nameByCues(analysis, context);
   for (CueResult& cue : analysis.cues) cue.verdict = rowVerdict(cue, context);
   for (const std::string& id : context.exercise->readings)
     analysis.readings.push_back(read(id, analysis, context));

@@ -2,8 +2,10 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 #include "core/measure/dynamics.h"
+#include "core/measure/line_fit.h"
 #include "core/measure/statistics.h"
 #include "core/measure/steadiness.h"
 
@@ -22,6 +24,12 @@ constexpr double kReleaseSpan_s = 0.5;
 constexpr double kAskedReach_cents = 150.0;
 constexpr double kTiltReach_db = 40.0;
 constexpr double kClearOfNoise = 4.0;
+constexpr double kWaveWindow_s = 0.02;
+constexpr double kSlowestWave_hz = 0.7;
+constexpr double kFastestWave_hz = 8.0;
+constexpr double kLeastWave_db = 1.5;
+constexpr double kLeastWaveCycles = 4.0;
+constexpr double kWaveShare = 0.5;  // of the level's variance that one line explains: then it is regular
 
 struct Samples {
   std::vector<double> time, value;
@@ -35,21 +43,6 @@ Samples between(const PitchLine& line, double from_s, double to_s) {
     s.value.push_back(line.cents[i]);
   }
   return s;
-}
-
-/// The pitch every 10 ms from the first to the last time, gaps filled in straight.
-std::vector<double> gapless(const Samples& s) {
-  std::vector<double> out;
-  for (std::size_t i = 0; i < s.time.size(); ++i) {
-    if (i > 0) {
-      const auto steps = std::lround((s.time[i] - s.time[i - 1]) / kHop_s);
-      for (long k = 1; k < steps; ++k)
-        out.push_back(s.value[i - 1] +
-                      (s.value[i] - s.value[i - 1]) * static_cast<double>(k) / static_cast<double>(steps));
-    }
-    out.push_back(s.value[i]);
-  }
-  return out;
 }
 
 template <class Get>
@@ -88,6 +81,31 @@ void namePitch(Note& note, const Context& context) {
     note.partial = partialOf(note.f0_hz, *context.fundamental, context.instrument, reference);
 }
 
+/// A wave of the level that keeps its rate and depth over the core. Levels over 20 ms, or two periods, whose
+/// smoothing is taken out; breaks are filled in straight.
+std::optional<LevelWave> levelWave(const EnergyTrack& energy, const Note& note,
+                                   const std::vector<Dropout>& dropouts) {
+  const double window_s = std::max(kWaveWindow_s, 2.0 / note.f0_hz);
+  Samples s;
+  for (double t = note.coreStart_s + window_s / 2.0; t <= note.coreEnd_s - window_s / 2.0; t += kHop_s) {
+    const bool broken = std::ranges::any_of(
+        dropouts, [t](const Dropout& d) { return t + 0.03 > d.at_s && t - 0.03 < d.at_s + d.length_s; });
+    if (broken) continue;
+    s.time.push_back(t);
+    s.value.push_back(energy.level_dbfs(t - window_s / 2.0, t + window_s / 2.0));
+  }
+  if (s.time.size() < 50) return std::nullopt;
+  const std::vector<double> levels = gapless(s.time, s.value);
+  const double seconds = static_cast<double>(levels.size()) * kHop_s;
+  const LineFit fit =
+      bestLine(levels, std::max(kSlowestWave_hz, kLeastWaveCycles / seconds), kFastestWave_hz);
+  if (fit.explained < kWaveShare || fit.rate_hz * seconds < 0.99 * kLeastWaveCycles) return std::nullopt;
+  const double angle = std::numbers::pi * fit.rate_hz * window_s;
+  const double depth_db = 2.0 * fit.amplitude() * angle / std::sin(angle);
+  if (depth_db < kLeastWave_db) return std::nullopt;
+  return LevelWave{fit.rate_hz, depth_db};
+}
+
 void measureLevels(Note& note, const Tracks& tracks, const std::vector<Dropout>& dropouts) {
   std::vector<double> times, levels;
   // Only windows that lie inside: one that reaches over the onset or into a break would hold silence.
@@ -103,6 +121,7 @@ void measureLevels(Note& note, const Tracks& tracks, const std::vector<Dropout>&
   if (levels.size() < 10) return;
   note.level_sd_db = standardDeviation(levels);
   note.level_slope_db_per_s = leastSquaresSlope(times, levels);
+  note.level_wave = levelWave(tracks.energy, note, dropouts);
 }
 
 /// Levels of the partials in dB under the strongest, from the colour frames between two times; those that do
@@ -181,7 +200,7 @@ CoreLine coreLine(const PitchLine& line, const Plateau& plateau) {
   const double to = plateau.end_s - std::min(kReleaseMargin_s, 0.2 * length);
   const Samples s = between(line, from, to);
   if (s.value.size() < 3) return {plateau.start_s, plateau.cents, 0.0};
-  const double slope = s.value.size() < 50 ? 0.0 : theilSenSlope(gapless(s), kHop_s);
+  const double slope = s.value.size() < 50 ? 0.0 : theilSenSlope(gapless(s.time, s.value), kHop_s);
   std::vector<double> level;
   const double middle = (from + to) / 2.0;
   for (std::size_t i = 0; i < s.value.size(); ++i) level.push_back(s.value[i] - slope * (s.time[i] - middle));
@@ -216,9 +235,9 @@ std::optional<double> scoop(const PitchLine& line, const Plateau& plateau, const
   return largest;
 }
 
-Note describeNote(const Tracks& tracks, const PitchLine& line, const Plateau& plateau,
-                  std::optional<double> settle_ms, const std::vector<Dropout>& dropouts,
-                  const Context& context) {
+Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& centre,
+                  const Plateau& plateau, std::optional<double> settle_ms,
+                  const std::vector<Dropout>& dropouts, const Context& context) {
   Note note{};
   note.start_s = plateau.start_s;
   note.end_s = plateau.end_s;
@@ -232,9 +251,10 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const Plateau& pl
     core.time = {note.start_s};
     core.value = {plateau.cents};
   }
-  note.f0_hz = shiftedBy(440.0, median(core.value));
+  const Samples still = between(centre, core.time.front(), core.time.back());
+  note.f0_hz = shiftedBy(440.0, still.value.empty() ? plateau.cents : median(still.value));
   namePitch(note, context);
-  const PitchMovement movement = pitchMovement(gapless(core), note.f0_hz);
+  const PitchMovement movement = pitchMovement(gapless(core.time, core.value), note.f0_hz);
   note.drift_cents_per_s = movement.drift_cents_per_s;
   note.vibrato = movement.vibrato;
   note.wander_cents = movement.wander_cents;

@@ -22,9 +22,10 @@ std::optional<double> settleTime(const PitchLine& line, const Plateau& plateau, 
 std::optional<double> scoop(const PitchLine& line, const Plateau& plateau, const CoreLine& core);
 
 /// A note with its core laid out and every figure that its frames allow; breaks are left out of its level.
-Note describeNote(const Tracks& tracks, const PitchLine& line, const Plateau& plateau,
-                  std::optional<double> settle_ms, const std::vector<Dropout>& dropouts,
-                  const Context& context);
+/// `centre`: the line without its waves, whose median the pitch is.
+Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& centre,
+                  const Plateau& plateau, std::optional<double> settle_ms,
+                  const std::vector<Dropout>& dropouts, const Context& context);
 
 Release describeRelease(const Tracks& tracks, const PitchLine& line, const Note& note);
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/measure/line_fit.h"
 #include "core/measure/statistics.h"
 
 namespace calando {
@@ -12,6 +13,19 @@ namespace {
 constexpr double kReach_cents = 60.0;
 constexpr double kShortest_s = 0.12;
 constexpr double kSteepest_cents_per_s = 200.0;
+constexpr double kWideReach_cents = 150.0;  // of a note that wanders, or the only one asked for
+constexpr double kWithin = 0.97;            // of the frames must be in reach: attacks stray
+constexpr double kStep_cents = 80.0;        // between two notes
+constexpr long kSideFrames = 10;            // what lies before and after a step …
+constexpr long kStepGap = 3;                // … this far from it, frames …
+constexpr double kStepFlat = 0.4;           // … moves by less than this share of it
+constexpr double kVeryFlat = 0.25;          // less than a sine is beside its steepest place, at any rate
+constexpr double kLeastWave_cents = 25.0;
+constexpr double kWaveExplained = 0.9;
+constexpr double kLeastWaveCycles = 1.5;
+constexpr double kOneWay = 0.7;  // net movement over all movement: a glide, not a wander
+constexpr double kOneWay_cents = 80.0;
+constexpr double kEndSpan_s = 0.3;
 constexpr double kSlip_cents = 150.0;
 constexpr double kSlipBack_s = 0.5;
 constexpr double kSameNote_cents = 100.0;
@@ -38,11 +52,11 @@ double medianBetween(const PitchLine& line, std::size_t first, std::size_t last)
 }
 
 /// Cuts where the pitch leaves the neighbourhood of its recent past and stays away.
-std::vector<Piece> cut(const PitchLine& line) {
+std::vector<Piece> cut(const PitchLine& line, std::size_t from, std::size_t to) {
   std::vector<Piece> pieces;
-  const std::size_t n = line.cents.size();
-  std::size_t first = 0;
-  for (std::size_t i = 1; i <= n; ++i) {
+  const std::size_t n = to + 1;
+  std::size_t first = from;
+  for (std::size_t i = from + 1; i <= n; ++i) {
     bool ends = i == n;
     if (!ends) {
       const std::size_t recent = std::max(first, i > kRecent ? i - kRecent : 0);
@@ -83,6 +97,109 @@ void classify(const PitchLine& line, Piece piece, std::vector<Piece>& out) {
   classify(line, {middle + 1, piece.last, 0.0, false}, out);
 }
 
+/// Median, movement (last third less first) and range of the frames in [from_s, to_s]; nullopt for too few.
+struct Side {
+  double cents;
+  double moves;
+  double range;
+};
+/// `count` frames from `first` on; nullopt where they are not there or lie apart.
+std::optional<Side> sideOf(const PitchLine& line, long first) {
+  if (first < 0 || first + kSideFrames > static_cast<long>(line.cents.size())) return std::nullopt;
+  const auto begin = line.cents.begin() + first;
+  const auto at = static_cast<std::size_t>(first);
+  if (line.time_s[at + kSideFrames - 1] - line.time_s[at] > 2.0 * kSideFrames * kHop_s) return std::nullopt;
+  constexpr long third = kSideFrames / 3;
+  const auto [low, high] = std::ranges::minmax_element(begin, begin + kSideFrames);
+  return Side{median({begin, begin + kSideFrames}),
+              median({begin + kSideFrames - third, begin + kSideFrames}) - median({begin, begin + third}),
+              *high - *low};
+}
+
+/// The pitch before and after frame i, some frames clear of it; a pause between them is left out.
+struct StepAt {
+  Side before, after;
+  double size() const { return std::abs(after.cents - before.cents); }
+};
+std::optional<StepAt> stepAt(const PitchLine& line, std::size_t i) {
+  const auto before = sideOf(line, static_cast<long>(i) - kStepGap - kSideFrames);
+  const auto after = sideOf(line, static_cast<long>(i) + kStepGap);
+  return before && after ? std::optional(StepAt{*before, *after}) : std::nullopt;
+}
+
+/// A step between two flat places in these times: no part of a slow wave is as flat on both sides.
+bool hasFlatStep(const PitchLine& line, double from_s, double to_s) {
+  const auto first = std::ranges::lower_bound(line.time_s, from_s) - line.time_s.begin();
+  const auto last = std::ranges::upper_bound(line.time_s, to_s) - line.time_s.begin();
+  for (auto i = static_cast<std::size_t>(first); i < static_cast<std::size_t>(last); i += 2) {
+    const auto step = stepAt(line, i);
+    if (step && step->size() >= kStep_cents &&
+        std::max(step->before.range, step->after.range) <= kVeryFlat * step->size())
+      return true;
+  }
+  return false;
+}
+
+/// The frames between the places where the pitch steps to another note: all of them where only one was asked
+/// for and the step does not leave it.
+std::vector<std::pair<std::size_t, std::size_t>> betweenSteps(const PitchLine& line, bool oneNote) {
+  std::vector<std::pair<std::size_t, std::size_t>> stretches;
+  const double least = oneNote ? kWideReach_cents : kStep_cents;
+  std::size_t first = 0;
+  double best = 0.0;  // the clearest step of those that overlap
+  std::size_t at = 0;
+  double from = 0.0, to = 0.0;
+  const auto close = [&] {
+    if (best <= 0.0) return;
+    // Where it is nearer to what comes than to what was.
+    constexpr auto reach = static_cast<std::size_t>(kStepGap + 2);
+    std::size_t i = std::max(first + 1, at > reach ? at - reach : 1);
+    while (i < std::min(at + reach, line.cents.size() - 1) &&
+           std::abs(line.cents[i] - to) > std::abs(line.cents[i] - from))
+      ++i;
+    at = i;
+    stretches.emplace_back(first, at - 1);
+    first = at;
+    best = 0.0;
+  };
+  for (std::size_t i = 1; i < line.time_s.size(); ++i) {
+    if (best > 0.0 && i > at + kSideFrames) close();
+    const auto step = stepAt(line, i);
+    if (!step) continue;
+    const double moves = std::max(std::abs(step->before.moves), std::abs(step->after.moves));
+    if (step->size() < least || moves > kStepFlat * step->size() || step->size() - moves <= best) continue;
+    best = step->size() - moves;
+    at = i;
+    from = step->before.cents;
+    to = step->after.cents;
+  }
+  close();
+  stretches.emplace_back(first, line.cents.size() - 1);
+  return stretches;
+}
+
+/// What wanders about one centre, however irregularly, and comes back; no travel from one place to another.
+bool isOneNote(const PitchLine& line, const Piece& piece, bool oneNote) {
+  const double length = line.time_s[piece.last] - line.time_s[piece.first];
+  if (length < kShortest_s - 0.015) return false;
+  const std::span<const double> cents(&line.cents[piece.first], piece.last - piece.first + 1);
+  const auto near =
+      std::ranges::count_if(cents, [&](double c) { return std::abs(c - piece.cents) <= kWideReach_cents; });
+  if (static_cast<double>(near) < kWithin * static_cast<double>(cents.size())) return false;
+  if (oneNote) return true;
+  const auto span = static_cast<std::size_t>(kEndSpan_s / kHop_s);
+  if (cents.size() < 3 * span) return false;  // too short to tell: by the narrow rule
+  std::vector<double> places;                 // medians along it
+  for (std::size_t i = 0; i + span <= cents.size(); i += span / 2)
+    places.push_back(
+        median({cents.begin() + static_cast<long>(i), cents.begin() + static_cast<long>(i + span)}));
+  double path = 0.0;
+  for (std::size_t i = 1; i < places.size(); ++i) path += std::abs(places[i] - places[i - 1]);
+  const auto [low, high] = std::ranges::minmax(places);
+  const double net = std::abs(places.back() - places.front());
+  return high - low < kOneWay_cents || std::max(net, high - low) < kOneWay * path;
+}
+
 /// Takes the ways in and out off a plateau: frames at its ends that move steadily away from it.
 void trimEnds(const PitchLine& line, Piece& piece) {
   constexpr std::size_t span = 5;
@@ -114,6 +231,55 @@ PitchLine pitchLine(const Tracks& tracks, double from_s, double to_s, const std:
   return line;
 }
 
+std::vector<double> gapless(std::span<const double> time_s, std::span<const double> values) {
+  std::vector<double> out;
+  for (std::size_t i = 0; i < time_s.size(); ++i) {
+    if (i > 0) {
+      const auto steps = std::lround((time_s[i] - time_s[i - 1]) / kHop_s);
+      for (long k = 1; k < steps; ++k)
+        out.push_back(values[i - 1] +
+                      (values[i] - values[i - 1]) * static_cast<double>(k) / static_cast<double>(steps));
+    }
+    out.push_back(values[i]);
+  }
+  return out;
+}
+
+PitchLine withoutWaves(const PitchLine& line) {
+  PitchLine still = line;
+  struct Scale {
+    double window_s, hop_s, lowest_hz, highest_hz;
+    bool slow;
+  };
+  // The fast ones first; what is slow is seen better without them.
+  for (const Scale& scale :
+       {Scale{0.8, 0.1, 2.8, 9.0, false}, Scale{1.6, 0.2, 1.4, 2.8, true}, Scale{3.2, 0.3, 0.4, 1.4, true}}) {
+    const std::vector<double> y = gapless(still.time_s, still.cents);
+    const auto length = std::min(y.size(), static_cast<std::size_t>(scale.window_s / kHop_s));
+    if (static_cast<double>(length) * kHop_s * scale.lowest_hz < 0.6) continue;
+    std::vector<WindowFit> windows;
+    for (const std::size_t first :
+         windowStarts(y.size(), length, static_cast<std::size_t>(scale.hop_s / kHop_s))) {
+      const std::span<const double> part = std::span(y).subspan(first, length);
+      const auto [low, high] = std::ranges::minmax(part);
+      if (high - low < 2.0 * kLeastWave_cents) continue;
+      const double start = still.time_s.front() + static_cast<double>(first) * kHop_s;
+      if (scale.slow && hasFlatStep(still, start, start + scale.window_s)) continue;
+      const LineFit fit = bestLine(part, scale.lowest_hz, scale.highest_hz);
+      const double cycles = fit.rate_hz * static_cast<double>(length) * kHop_s;
+      if (fit.amplitude() >= kLeastWave_cents && fit.explained >= kWaveExplained &&
+          cycles >= kLeastWaveCycles)
+        windows.push_back({first, fit});
+    }
+    if (windows.empty()) continue;
+    const std::vector<double> swing = oscillation(y, windows, length);
+    for (std::size_t i = 0; i < still.cents.size(); ++i)
+      still.cents[i] -=
+          swing[static_cast<std::size_t>(std::lround((still.time_s[i] - still.time_s[0]) / kHop_s))];
+  }
+  return still;
+}
+
 PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump>& jumps) {
   PitchLine kept;
   for (std::size_t i = 0; i < line.time_s.size(); ++i) {
@@ -128,11 +294,18 @@ PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump
   return kept;
 }
 
-NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s) {
+NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, bool oneNote) {
   NoteLayout layout;
   if (line.cents.empty()) return layout;
   std::vector<Piece> pieces;
-  for (const Piece& piece : cut(line)) classify(line, piece, pieces);
+  for (const auto& [first, last] : betweenSteps(line, oneNote)) {
+    Piece whole{first, last, medianBetween(line, first, last), true};
+    if (isOneNote(line, whole, oneNote)) {
+      pieces.push_back(whole);
+      continue;
+    }
+    for (const Piece& piece : cut(line, first, last)) classify(line, piece, pieces);
+  }
 
   // Away and soon back: what lies between two plateaus of one note.
   for (std::size_t i = 0; i < pieces.size(); ++i) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <span>
 #include <vector>
 
 #include "core/analysis.h"
@@ -15,7 +16,14 @@ struct PitchLine {
 /// Voiced frames within [from_s, to_s] that are at least 25 ms clear of the dropouts.
 PitchLine pitchLine(const Tracks& tracks, double from_s, double to_s, const std::vector<Dropout>& dropouts);
 
-/// A stretch within ±60 cents of its median and with a slope under 200 cents/s, at least 120 ms long.
+/// A track every kHop_s from the first to the last time, gaps filled in straight.
+std::vector<double> gapless(std::span<const double> time_s, std::span<const double> values);
+/// The line without its regular waves of 0.5 to 9 Hz and at least 25 cents: those belong to the note about
+/// whose centre they go. Fitted in windows of at least two cycles (slow ones one and a quarter), each of
+/// which one sine must explain to nine tenths; a step between two notes is no sine.
+PitchLine withoutWaves(const PitchLine& line);
+
+/// A stretch about one centre, at least 120 ms long.
 struct Plateau {
   double start_s;
   double end_s;
@@ -36,7 +44,10 @@ struct NoteLayout {
 };
 /// The line without what lies in the jumps: the note itself.
 PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump>& jumps);
-NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s);
+/// `line`: without waves. A note keeps within ±60 cents of its centre, or wanders slowly and comes back,
+/// within ±150; a new one begins where the pitch steps by 80 cents or more within a tenth of a second.
+/// `oneNote`: a single note was asked for, and all within ±150 cents of one centre is that note.
+NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, bool oneNote);
 
 /// Whether a dropout of the tone is a pause of the tongue between two different notes: no break in either.
 bool isBetweenNotes(const Dropout& dropout, const Tone& tone);

@@ -21,6 +21,7 @@ constexpr double kLongestBridge_s = 0.33;
 constexpr double kShortestSpan_s = 0.08;
 constexpr double kInhaleBefore_s = 0.5;
 constexpr std::size_t kFewestQuietFrames = 5;
+constexpr double kRises = 1.3;  // of the power, from one window to the next
 constexpr double kDroneReach_cents = 30.0;
 constexpr double kDroneVaries_db = 6.0;
 constexpr std::size_t kFewestDroneFrames = 20;
@@ -209,9 +210,14 @@ std::optional<double> airBefore(const Tracks& tracks, const Room& room, double o
     const auto frame = static_cast<std::size_t>(std::max(0.0, speaks / kHop_s));
     const bool voiced = frame < tracks.frames.size() && tracks.frames[frame].f0_hz > 0.0f;
     const double power = tracks.energy.meanSquare(speaks - step, speaks);
-    if (!voiced || power < 0.01 * inside) break;
-    if (power < tracks.energy.meanSquare(speaks - 2.0 * step, speaks - step) * 1.05 && power < 0.05 * inside)
+    // A soft start has no pitch yet, but it is still on its way up; air that is there has a level.
+    const bool rises = tracks.energy.meanSquare(speaks - window, speaks) >
+                       kRises * tracks.energy.meanSquare(speaks - 2.0 * window, speaks - window);
+    if (!voiced && !rises) break;
+    if (voiced && !rises && power < 0.05 * inside &&
+        power < tracks.energy.meanSquare(speaks - 2.0 * step, speaks - step) * 1.05)
       break;
+    if (power < 0.01 * inside && !rises) break;
     speaks -= step;
   }
   double start = speaks;

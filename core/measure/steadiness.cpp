@@ -3,8 +3,10 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <complex>
 #include <numbers>
 
+#include "core/measure/line_fit.h"
 #include "core/measure/statistics.h"
 #include "core/signal/tracker.h"
 
@@ -23,84 +25,22 @@ constexpr double kWindowHop_s = 0.1;
 constexpr double kWanderTop_hz = 3.0;
 constexpr double kShakeTop_hz = 12.0;
 constexpr std::size_t kLeastFrames = 50;
-
-/// Least-squares fit of offset + slope + cosine + sine at one rate.
-struct LineFit {
-  double rate_hz = 0.0;
-  double cosine = 0.0;
-  double sine = 0.0;
-  double explained = 0.0;  // share of the variance about the straight line
-  double amplitude() const { return std::hypot(cosine, sine); }
-};
-
-LineFit fitLine(std::span<const double> y, double rate_hz) {
-  std::array<std::array<double, 5>, 4> m{};
-  const double n = static_cast<double>(y.size());
-  const double my = mean(y);
-  double sy = 0.0, xx = 0.0, yy = 0.0;
-  for (std::size_t i = 0; i < y.size(); ++i) {
-    const double t = (static_cast<double>(i) - (n - 1.0) / 2.0) * kHop_s;
-    const double angle = 2.0 * std::numbers::pi * rate_hz * t;
-    const std::array<double, 5> row{1.0, t, std::cos(angle), std::sin(angle), y[i] - my};
-    for (std::size_t a = 0; a < 4; ++a)
-      for (std::size_t b = 0; b < 5; ++b) m[a][b] += row[a] * row[b];
-    sy += t * (y[i] - my);
-    xx += t * t;
-    yy += (y[i] - my) * (y[i] - my);
-  }
-  const auto x = solved<4>(m);
-  double fitted = 0.0;
-  for (std::size_t a = 0; a < 4; ++a) fitted += x[a] * m[a][4];
-  const double straight = xx > 0.0 ? sy * sy / xx : 0.0;
-  const double rest = std::max(1e-9, yy - straight);
-  return {rate_hz, x[2], x[3], (fitted - straight) / rest};
-}
-
-/// The rate that explains most, searched on a grid and refined by a parabola.
-LineFit bestLine(std::span<const double> y, double lowest, double highest) {
-  const double step = std::min(0.25, 0.2 / (static_cast<double>(y.size()) * kHop_s));
-  LineFit best;
-  for (double rate = lowest; rate <= highest + 1e-9; rate += step) {
-    const LineFit fit = fitLine(y, rate);
-    if (fit.explained > best.explained) best = fit;
-  }
-  if (best.rate_hz <= 0.0) return best;
-  for (double reach = step / 2.0; reach > 1e-4; reach /= 4.0) {
-    const double left = fitLine(y, best.rate_hz - reach).explained;
-    const double right = fitLine(y, best.rate_hz + reach).explained;
-    const double curvature = left - 2.0 * best.explained + right;
-    if (curvature >= 0.0) continue;
-    const LineFit moved =
-        fitLine(y, best.rate_hz + reach * std::clamp(0.5 * (left - right) / curvature, -1.0, 1.0));
-    if (moved.explained > best.explained) best = moved;
-  }
-  return best;
-}
-
-struct WindowFit {
-  std::size_t first;
-  LineFit line;
-};
+constexpr double kSwingBand_hz = 2.0;    // about the rate: what a depth and a rate may do
+constexpr double kMostIrregular = 0.34;  // between the two, by 800 of either kind (docs/measures.md)
+constexpr double kFillsNote = 0.7;
+constexpr double kStill = 0.5;  // of the power
 
 std::size_t windowLength(std::size_t frames) {
   return std::min(frames, static_cast<std::size_t>(kWindow_s / kHop_s));
 }
 
-/// Where windows begin: every tenth of a second, the last one at the very end.
-std::vector<std::size_t> windowStarts(std::size_t frames) {
-  std::vector<std::size_t> starts;
-  const std::size_t last = frames - windowLength(frames);
-  for (std::size_t first = 0; first < last; first += static_cast<std::size_t>(kWindowHop_s / kHop_s))
-    starts.push_back(first);
-  starts.push_back(last);
-  return starts;
-}
+constexpr auto kWindowHop = static_cast<std::size_t>(kWindowHop_s / kHop_s);
 
 /// The longest stretch of neighbouring windows that all hold a line of about one rate.
 std::vector<WindowFit> vibratoStretch(std::span<const double> moving) {
   const std::size_t length = windowLength(moving.size());
   std::vector<WindowFit> current, longest;
-  for (const std::size_t first : windowStarts(moving.size())) {
+  for (const std::size_t first : windowStarts(moving.size(), length, kWindowHop)) {
     const LineFit line = bestLine(moving.subspan(first, length), kLowestRate_hz, kHighestRate_hz);
     bool holds = line.amplitude() >= 0.8 * kLeastExtent_cents && line.explained >= kLeastExplained &&
                  line.rate_hz > kLowestRate_hz && line.rate_hz < kHighestRate_hz;
@@ -118,40 +58,69 @@ std::vector<WindowFit> vibratoStretch(std::span<const double> moving) {
   return longest;
 }
 
-/// The oscillation itself: local fits at local rates, faded into one another.
-std::vector<double> oscillation(std::span<const double> y, const std::vector<WindowFit>& windows) {
-  std::vector<double> sum(y.size(), 0.0), weight(y.size(), 0.0);
-  const std::size_t length = windowLength(y.size());
-  for (std::size_t w = 0; w < windows.size(); ++w) {
-    const std::size_t first = windows[w].first;
-    const LineFit line = fitLine(y.subspan(first, length), windows[w].line.rate_hz);
-    for (std::size_t i = 0; i < length; ++i) {
-      const double t = (static_cast<double>(i) - (static_cast<double>(length) - 1.0) / 2.0) * kHop_s;
-      const double angle = 2.0 * std::numbers::pi * line.rate_hz * t;
-      const double share = 0.05 + static_cast<double>(std::min(i, length - 1 - i));
-      sum[first + i] += share * (line.cosine * std::cos(angle) + line.sine * std::sin(angle));
-      weight[first + i] += share;
-    }
-  }
-  for (std::size_t i = 0; i < y.size(); ++i)
-    if (weight[i] > 0.0) sum[i] /= weight[i];
-  return sum;
-}
-
 /// With the windows before and after that still swing at the same rate: a vibrato fades in and out.
 std::vector<WindowFit> extended(const std::vector<WindowFit>& stretch, std::span<const double> y,
                                 double rate_hz) {
   std::vector<WindowFit> all;
-  for (const std::size_t first : windowStarts(y.size())) {
+  const std::size_t length = windowLength(y.size());
+  for (const std::size_t first : windowStarts(y.size(), length, kWindowHop)) {
     const auto same = std::ranges::find(stretch, first, &WindowFit::first);
     if (same != stretch.end()) {
       all.push_back(*same);
       continue;
     }
-    const LineFit line = fitLine(y.subspan(first, windowLength(y.size())), rate_hz);
+    const LineFit line = fitLine(y.subspan(first, length), rate_hz);
     if (line.explained > 0.3) all.push_back({first, line});
   }
   return all;
+}
+
+/// How irregular a swing about a rate is: the spread of its depth over its depth plus the spread of its rate
+/// over its rate, both of the swing as demodulated. A narrow band of noise has a depth that spreads like
+/// Rayleigh's (0.52); a player's vibrato keeps within a fifth. About 0.2 for a vibrato, 0.57 for a tremble.
+double irregularity(std::span<const double> y, double rate_hz) {
+  std::vector<double> re, im;
+  for (std::size_t i = 0; i < y.size(); ++i) {
+    const double angle = 2.0 * std::numbers::pi * rate_hz * static_cast<double>(i) * kHop_s;
+    re.push_back(y[i] * std::cos(angle));
+    im.push_back(-y[i] * std::sin(angle));
+  }
+  re = lowPass(re, kHop_s, kSwingBand_hz);
+  im = lowPass(im, kHop_s, kSwingBand_hz);
+  const std::size_t edge = std::min<std::size_t>(20, y.size() / 8);  // reflected there, not seen
+  std::vector<double> depth;
+  double weight = 0.0, first = 0.0, second = 0.0;
+  for (std::size_t i = edge + 1; i + edge < y.size(); ++i) {
+    const std::complex<double> before(re[i - 1], im[i - 1]), here(re[i], im[i]);
+    const double power = std::norm(here);
+    const double off_hz = std::arg(here * std::conj(before)) / (2.0 * std::numbers::pi * kHop_s);
+    depth.push_back(std::sqrt(power));
+    weight += power;
+    first += power * off_hz;
+    second += power * off_hz * off_hz;
+  }
+  if (depth.size() < 2 || weight <= 0.0) return 0.0;
+  const double off_hz = first / weight;
+  const double spread_hz = std::sqrt(std::max(0.0, second / weight - off_hz * off_hz));
+  return standardDeviation(depth) / mean(depth) + spread_hz / (rate_hz + off_hz);
+}
+
+/// Whether what swings in the stretch is a vibrato, over the whole note: it is regular, and where it does not
+/// fill the note, the rest of the note is still.
+bool isVibrato(std::span<const double> moving, std::size_t first, std::size_t last, double rate_hz) {
+  const bool fills = static_cast<double>(last - first) >= kFillsNote * static_cast<double>(moving.size());
+  const auto swinging = fills ? moving : moving.subspan(first, last - first);
+  if (irregularity(swinging, rate_hz) >= kMostIrregular) return false;
+  if (fills) return true;
+  const auto power = [](std::span<const double> y) {
+    double sum = 0.0;
+    for (const double v : y) sum += v * v;
+    return y.empty() ? 0.0 : sum / static_cast<double>(y.size());
+  };
+  const double within = power(swinging);
+  const auto outside =
+      static_cast<double>(moving.size()) * power(moving) - static_cast<double>(swinging.size()) * within;
+  return outside < kStill * within * static_cast<double>(moving.size() - swinging.size());
 }
 
 }  // namespace
@@ -201,9 +170,11 @@ PitchMovement pitchMovement(std::span<const double> cents, double f0_hz) {
     const double shownRate = coherent ? one.rate_hz : rate;
     const double extent = median(extents) / vibratoResponse(f0_hz, shownRate);
     if (extent >= kLeastExtent_cents &&
-        static_cast<double>(last - first) * kHop_s * rate >= kLeastCycles * 0.99) {
+        static_cast<double>(last - first) * kHop_s * rate >= kLeastCycles * 0.99 &&
+        isVibrato(moving, first, last, shownRate)) {
       result.vibrato = Vibrato{shownRate, extent};
-      const std::vector<double> swing = oscillation(rest, extended(stretch, rest, shownRate));
+      const std::vector<double> swing =
+          oscillation(rest, extended(stretch, rest, shownRate), windowLength(rest.size()));
       for (std::size_t i = 0; i < rest.size(); ++i) rest[i] -= swing[i];
       // Part of a swing looks like a slope: with it gone, what slope is left.
       const double more = theilSenSlope(rest, kHop_s);

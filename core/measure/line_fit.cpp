@@ -1,0 +1,81 @@
+#include "core/measure/line_fit.h"
+
+#include <algorithm>
+#include <array>
+#include <numbers>
+
+#include "core/measure/statistics.h"
+#include "core/signal/tracks.h"
+
+namespace calando {
+
+LineFit fitLine(std::span<const double> y, double rate_hz) {
+  std::array<std::array<double, 5>, 4> m{};
+  const double n = static_cast<double>(y.size());
+  const double my = mean(y);
+  double sy = 0.0, xx = 0.0, yy = 0.0;
+  for (std::size_t i = 0; i < y.size(); ++i) {
+    const double t = (static_cast<double>(i) - (n - 1.0) / 2.0) * kHop_s;
+    const double angle = 2.0 * std::numbers::pi * rate_hz * t;
+    const std::array<double, 5> row{1.0, t, std::cos(angle), std::sin(angle), y[i] - my};
+    for (std::size_t a = 0; a < 4; ++a)
+      for (std::size_t b = 0; b < 5; ++b) m[a][b] += row[a] * row[b];
+    sy += t * (y[i] - my);
+    xx += t * t;
+    yy += (y[i] - my) * (y[i] - my);
+  }
+  const auto x = solved<4>(m);
+  double fitted = 0.0;
+  for (std::size_t a = 0; a < 4; ++a) fitted += x[a] * m[a][4];
+  const double straight = xx > 0.0 ? sy * sy / xx : 0.0;
+  const double rest = std::max(1e-9, yy - straight);
+  return {rate_hz, x[2], x[3], (fitted - straight) / rest};
+}
+
+LineFit bestLine(std::span<const double> y, double lowest, double highest) {
+  const double step = std::min(0.25, 0.2 / (static_cast<double>(y.size()) * kHop_s));
+  LineFit best;
+  for (double rate = lowest; rate <= highest + 1e-9; rate += step) {
+    const LineFit fit = fitLine(y, rate);
+    if (fit.explained > best.explained) best = fit;
+  }
+  if (best.rate_hz <= 0.0) return best;
+  for (double reach = step / 2.0; reach > 1e-4; reach /= 4.0) {
+    const double left = fitLine(y, best.rate_hz - reach).explained;
+    const double right = fitLine(y, best.rate_hz + reach).explained;
+    const double curvature = left - 2.0 * best.explained + right;
+    if (curvature >= 0.0) continue;
+    const LineFit moved =
+        fitLine(y, best.rate_hz + reach * std::clamp(0.5 * (left - right) / curvature, -1.0, 1.0));
+    if (moved.explained > best.explained) best = moved;
+  }
+  return best;
+}
+
+std::vector<std::size_t> windowStarts(std::size_t frames, std::size_t length, std::size_t hop) {
+  std::vector<std::size_t> starts;
+  const std::size_t last = frames - length;
+  for (std::size_t first = 0; first < last; first += hop) starts.push_back(first);
+  starts.push_back(last);
+  return starts;
+}
+
+std::vector<double> oscillation(std::span<const double> y, const std::vector<WindowFit>& windows,
+                                std::size_t length) {
+  std::vector<double> sum(y.size(), 0.0), weight(y.size(), 0.0);
+  for (const WindowFit& window : windows) {
+    const LineFit line = fitLine(y.subspan(window.first, length), window.line.rate_hz);
+    for (std::size_t i = 0; i < length; ++i) {
+      const double t = (static_cast<double>(i) - (static_cast<double>(length) - 1.0) / 2.0) * kHop_s;
+      const double angle = 2.0 * std::numbers::pi * line.rate_hz * t;
+      const double share = 0.05 + static_cast<double>(std::min(i, length - 1 - i));
+      sum[window.first + i] += share * (line.cosine * std::cos(angle) + line.sine * std::sin(angle));
+      weight[window.first + i] += share;
+    }
+  }
+  for (std::size_t i = 0; i < y.size(); ++i)
+    if (weight[i] > 0.0) sum[i] /= weight[i];
+  return sum;
+}
+
+}  // namespace calando
