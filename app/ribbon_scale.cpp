@@ -84,8 +84,11 @@ RibbonScale fitScale(const TakePicture& picture, const QRectF& area, double from
   double low = -50.0;
   double high = 50.0;
   if (cents.size() > 20) {
-    low = std::min(low, quantile(cents, 0.03) - 20.0);
-    high = std::max(high, quantile(cents, 0.97) + 20.0);
+    // Room for the ribbon's own thickness, which a wide wave's steep flanks need most.
+    const auto margin = [](double edge) { return std::clamp(0.45 * std::abs(edge), 20.0, 45.0); };
+    const double bottom = quantile(cents, 0.03), top = quantile(cents, 0.97);
+    low = std::min(low, bottom - margin(bottom));
+    high = std::max(high, top + margin(top));
   }
   // A symmetric picture keeps the target in the middle as long as the line stays near it.
   if (low > -250.0 && high < 250.0) {

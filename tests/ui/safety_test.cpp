@@ -292,8 +292,6 @@ TEST_F(SafetyTest, ClosingAsksWhatIsToBecomeOfFilesThatAreBeingTakenIn) {
   answerBox("closeLeave");
   window_->close();
   EXPECT_FALSE(window_->isVisible());
-  QElapsedTimer clock;
-  clock.start();
   window_.reset();
   EXPECT_LT(takesOf("Ada").size(), 24u);
 }
