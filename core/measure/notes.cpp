@@ -23,7 +23,7 @@ constexpr double kVeryFlat = 0.25;          // less than a sine is beside its st
 constexpr double kLeastWave_cents = 25.0;
 constexpr double kWaveExplained = 0.9;
 constexpr double kLeastWaveCycles = 1.5;
-constexpr double kOneWay = 0.7;  // net movement over all movement: a glide, not a wander
+constexpr double kOneWay = 0.7;  // from end to end over all movement: a glide, not a wander
 constexpr double kOneWay_cents = 80.0;
 constexpr double kEndSpan_s = 0.3;
 constexpr double kSlip_cents = 150.0;
@@ -97,13 +97,13 @@ void classify(const PitchLine& line, Piece piece, std::vector<Piece>& out) {
   classify(line, {middle + 1, piece.last, 0.0, false}, out);
 }
 
-/// Median, movement (last third less first) and range of the frames in [from_s, to_s]; nullopt for too few.
+/// Some frames on one side of a step.
 struct Side {
-  double cents;
-  double moves;
+  double cents;  // median
+  double moves;  // last third less first
   double range;
 };
-/// `count` frames from `first` on; nullopt where they are not there or lie apart.
+/// The frames from `first` on; nullopt where they are not there or lie apart.
 std::optional<Side> sideOf(const PitchLine& line, long first) {
   if (first < 0 || first + kSideFrames > static_cast<long>(line.cents.size())) return std::nullopt;
   const auto begin = line.cents.begin() + first;
@@ -196,8 +196,7 @@ bool isOneNote(const PitchLine& line, const Piece& piece, bool oneNote) {
   double path = 0.0;
   for (std::size_t i = 1; i < places.size(); ++i) path += std::abs(places[i] - places[i - 1]);
   const auto [low, high] = std::ranges::minmax(places);
-  const double net = std::abs(places.back() - places.front());
-  return high - low < kOneWay_cents || std::max(net, high - low) < kOneWay * path;
+  return high - low < kOneWay_cents || high - low < kOneWay * path;
 }
 
 /// Takes the ways in and out off a plateau: frames at its ends that move steadily away from it.
