@@ -33,6 +33,11 @@ std::pair<double, double> bandRange(const Reading& r, const std::vector<double>&
   return {low, high};
 }
 
+/// Every tone has one try: that is no news.
+bool saysNothing(const Reading& r) {
+  return (r.id == "attempts" || r.id == "spoke_at") && r.value.value_or(1.0) <= 1.0;
+}
+
 }  // namespace
 
 QString figureText(const Reading& r, bool withUnit) {
@@ -74,7 +79,8 @@ QSize FiguresView::sizeHint() const {
 std::vector<const Reading*> FiguresView::rows() const {
   const auto room = static_cast<std::size_t>(std::max(4.0, (height() - kHeading) / kLeastRow));
   std::vector<const Reading*> all;
-  for (const Reading& r : readings_) all.push_back(&r);
+  for (const Reading& r : readings_)
+    if (!saysNothing(r)) all.push_back(&r);
   // A small window drops what needs no attention, from the bottom up.
   for (std::size_t i = all.size(); i-- > 0 && all.size() > room;)
     if (all[i]->verdict == Verdict::inside || all[i]->verdict == Verdict::unmeasured)
@@ -100,10 +106,10 @@ void FiguresView::paintEvent(QPaintEvent*) {
   painter.setPen(style::quietInk);
   painter.drawText(QRectF(width() - 106, 0, 102, 16), Qt::AlignCenter, tr("target · last five"));
   const auto shown = rows();
-  if (shown.size() < readings_.size())
-    painter.drawText(
-        QRectF(4, 0, 200, 16), Qt::AlignVCenter,
-        tr("%n more in a taller window", nullptr, static_cast<int>(readings_.size() - shown.size())));
+  const auto worth = std::ranges::count_if(readings_, std::not_fn(saysNothing));
+  if (std::ssize(shown) < worth)
+    painter.drawText(QRectF(4, 0, 200, 16), Qt::AlignVCenter,
+                     tr("%n more in a taller window", nullptr, static_cast<int>(worth - std::ssize(shown))));
   QRectF row(0, kHeading, width(), rowHeight());
   for (const Reading* r : shown) {
     paintRow(painter, row, *r);

@@ -58,7 +58,8 @@ void showHelp(QWidget* parent) {
       "<h2>" + say("Keys") + "</h2>" + keys() + "<h2>" + say("Reading the ribbon") + "</h2><p>" +
       say("The white line is the pitch, in cents off the note it is held against. The ribbon’s "
           "thickness is the loudness. Its ink is the tone: dense where the harmonics stand clear "
-          "of the noise, grainy where there is much air in it.") +
+          "of the noise, grainy where there is much air in it. Washed ink after a tone is the room that "
+          "rings on: it is not held time.") +
       "</p><p>" +
       say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a "
           "dash not measured, a dotted ring not yet.") +
@@ -88,11 +89,7 @@ void showHelp(QWidget* parent) {
           "that cannot be "
           "finished at once, it is at the next start. Copies and exports you made are yours to remove.") +
       "</p><h2>" + say("Figures") + "</h2><dl>";
-  std::vector<std::string> ids;
-  for (const Exercise& exercise : exercises())
-    for (const std::string& id : exercise.readings)
-      if (std::ranges::find(ids, id) == ids.end()) ids.push_back(id);
-  for (const std::string& id : ids)
+  for (const std::string& id : readingIds())
     html += QString("<dt><b>%1</b> %2</dt><dd>%3</dd>")
                 .arg(QString::fromStdString(readingLabel(id)), QString::fromStdString(readingUnit(id)),
                      QString::fromStdString(readingMeaning(id)));

@@ -18,7 +18,10 @@ constexpr double kLaneHeight = 74.0;
 constexpr double kLeastPeak_dbfs = -25.0;  // before anything has sounded
 constexpr double kStripHeight = 42.0;
 constexpr double kAxisWidth = 46.0;
-constexpr double kAcross = 2.0;   // pixels
+constexpr double kAcross = 2.0;            // pixels
+constexpr double kWideSwing_cents = 40.0;  // more is named as a swing, whoever meant it
+constexpr double kMereTry_s = 0.5;
+constexpr double kLongRing_s = 0.15;
 constexpr double kSmall = 100.0;  // a thumbnail has no room for the middle line
 
 QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
@@ -32,6 +35,27 @@ QBrush inkBrush(int shade) {
   colour.setAlphaF(static_cast<float>(dense));
   if (shade > 1) return colour;
   return QBrush(style::pitch, shade == 0 ? Qt::Dense5Pattern : Qt::Dense4Pattern);  // grain
+}
+
+/// The room after a tone: washed.
+QBrush ringBrush() {
+  QColor washed = style::pitch;
+  washed.setAlphaF(0.13f);
+  return washed;
+}
+
+/// What a moment of the picture is part of.
+enum class Part { none, tone, ring };
+Part partAt(const TakePicture& picture, double t) {
+  if (picture.live) return Part::tone;
+  for (const Tone& tone : picture.analysis.tones) {
+    if (t < tone.start_s || t > tone.end_s + tone.release.rings_on_s) continue;
+    if (t > tone.end_s) return Part::ring;
+    const bool broken = std::ranges::any_of(
+        tone.dropouts, [t](const Dropout& d) { return t > d.at_s && t < d.at_s + d.length_s; });
+    return broken ? Part::none : Part::tone;
+  }
+  return Part::none;
 }
 
 /// Behind words that stand over the ribbon.
@@ -118,6 +142,7 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
   const std::size_t stride = strideFor(scale);
   QPolygonF upper, lower;
   int shade = -1;
+  Part partBefore = Part::none;
   double before_hz = 0.0;
   const RibbonScale::Target* before = nullptr;
   double lastY = 0.0;
@@ -126,34 +151,27 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
     if (upper.size() > 1) {
       QPolygonF whole = upper;
       for (auto i = lower.size(); i-- > 0;) whole << lower[i];
-      painter.setBrush(inkBrush(shade));
+      painter.setBrush(partBefore == Part::ring ? ringBrush() : inkBrush(shade));
       painter.drawPolygon(whole);
     }
     upper.clear();
     lower.clear();
   };
-  const auto sounds = [&picture](double t) {
-    return picture.live || std::ranges::any_of(picture.analysis.tones, [t](const Tone& tone) {
-             return t >= tone.start_s && t <= tone.end_s &&
-                    std::ranges::none_of(tone.dropouts, [t](const Dropout& d) {
-                      return t > d.at_s && t < d.at_s + d.length_s;
-                    });
-           });
-  };
   for (std::size_t i = first; i < last; i += stride) {
     const TrackFrame& f = frames[i];
     const double t = static_cast<double>(i) * kHop_s;
     if (f.colour >= 0) current = inkOf(picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
-    const bool inTone = sounds(t);
+    const Part part = partAt(picture, t);
     const RibbonScale::Target& target = scale.targetAt(t);
-    const bool joins = f.f0_hz > 0.0f && inTone && before_hz > 0.0 && &target == before &&
+    const bool joins = f.f0_hz > 0.0f && part == partBefore && before_hz > 0.0 && &target == before &&
                        std::abs(centsBetween(before_hz, f.f0_hz)) < 80.0 * static_cast<double>(stride);
     if (!joins) {
       finish();
       shade = current;
     }
+    partBefore = part;
     before = &target;
-    before_hz = inTone ? f.f0_hz : 0.0;
+    before_hz = part == Part::none ? 0.0 : f.f0_hz;
     if (before_hz <= 0.0) continue;
     const bool pieceEnds = current != shade || upper.size() >= kPiece;
     // Pieces meet between two pixels, so that no seam shows.
@@ -184,7 +202,7 @@ void paintRibbon(QPainter& painter, const TakePicture& picture, const RibbonScal
   before_hz = 0.0;
   for (std::size_t i = first; i < last; i += stride) {
     const double t = static_cast<double>(i) * kHop_s;
-    const double hz = sounds(t) ? frames[i].f0_hz : 0.0;
+    const double hz = partAt(picture, t) == Part::tone ? frames[i].f0_hz : 0.0;
     const RibbonScale::Target& target = scale.targetAt(t);
     const bool joins = hz > 0.0 && before_hz > 0.0 && &target == before &&
                        std::abs(centsBetween(before_hz, hz)) < 80.0 * static_cast<double>(stride);
@@ -304,21 +322,39 @@ void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const Ribb
     for (const Slip& s : tone.slips)
       labels.put({scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
                  say("slip to %1").arg(spellingOf(s.to)), style::attention);
-    if (tone.notes.size() > 1)
-      for (const Note& n : tone.notes)
-        labels.put({scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14}, spellingOf(n.written),
-                   style::ink);
     for (const Note& n : tone.notes) {
-      if (!n.vibrato) continue;
-      const double y = area.bottom() - 34;
+      const QPointF at(scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14);
+      if (n.asked && *n.asked != n.written)
+        labels.put(at, say("%1 in place of %2").arg(spellingOf(n.written), spellingOf(*n.asked)),
+                   style::attention);
+      else if (tone.notes.size() > 1)
+        labels.put(at, spellingOf(n.written), style::ink);
+    }
+    if (tone.notes.empty() && tone.glides.empty() && tone.held_s > kMereTry_s)
+      labels.put({scale.x((tone.start_s + tone.end_s) / 2.0), area.top() + 14}, say("no one note"),
+                 style::quietInk);
+    double y = area.bottom() - 34;
+    const auto along = [&](const Note& n, const QString& text) {
       painter.setPen(QPen(style::quietInk, 1.2));
       painter.drawLine(QPointF(scale.x(n.coreStart_s), y), QPointF(scale.x(n.coreEnd_s), y));
-      labels.put({scale.x((n.coreStart_s + n.coreEnd_s) / 2.0), y},
-                 say("vibrato %1 a second, ±%2 cents")
+      labels.put({scale.x((n.coreStart_s + n.coreEnd_s) / 2.0), y}, text, style::quietInk);
+    };
+    for (const Note& n : tone.notes) {
+      y = area.bottom() - 34;
+      if (n.vibrato)
+        along(n, (n.vibrato->extent_cents > kWideSwing_cents ? say("swings %1 times a second, ±%2 cents")
+                                                             : say("vibrato %1 a second, ±%2 cents"))
                      .arg(n.vibrato->rate_hz, 0, 'f', 1)
-                     .arg(n.vibrato->extent_cents, 0, 'f', 0),
-                 style::quietInk);
+                     .arg(n.vibrato->extent_cents, 0, 'f', 0));
+      y -= n.vibrato ? 22 : 0;
+      if (n.level_wave)
+        along(n, say("level pulses %1 times a second, %2 dB")
+                     .arg(n.level_wave->rate_hz, 0, 'f', 1)
+                     .arg(n.level_wave->depth_db, 0, 'f', 0));
     }
+    if (tone.release.rings_on_s > kLongRing_s)
+      labels.put({scale.x(tone.end_s + tone.release.rings_on_s / 2.0), area.bottom() - 14},
+                 say("the room, %1 s").arg(tone.release.rings_on_s, 0, 'f', 1), style::quietInk);
   }
   // What is said of all tones is named at the one that has the most of it.
   if (shows("scoop_cents"))
@@ -332,7 +368,7 @@ void paintRibbonEvents(QPainter& painter, const TakePicture& picture, const Ribb
   if (shows("sag_cents"))
     if (const auto [tone, cents] = mostOf(picture, [](const Tone& t) { return t.release.sag_cents; }); tone)
       labels.put({scale.x(tone->end_s - 0.35),
-                  scale.y(tone->notes.back().offset_cents + cents) + (cents < 0 ? 40 : -40)},
+                  scale.y(tone->notes.back().offset_cents.value_or(0.0) + cents) + (cents < 0 ? 40 : -40)},
                  say("sag %1 cents").arg(signedFigure(cents)), style::attention);
   for (const Air& air : picture.analysis.airs) {
     const QRectF box(QPointF(scale.x(air.start_s), area.bottom() - 8),

@@ -95,13 +95,17 @@ double fastest(auto work) {
   return best;
 }
 
-/// Candidates of both windows, path and refinement, as the tracker runs them.
+/// Candidates of the windows, path and refinement, as the tracker runs them.
 void runPitchStage(const std::vector<float>& samples) {
   calando::FirStage decimation = calando::decimationFor(48000);
   calando::SlidingSignal sound(decimation.outputRate());
   decimation.push(samples, sound);
   decimation.finish(sound);
-  calando::PitchFinder finder(sound.rate());
+  calando::FirStage softening = calando::softeningFor(sound.rate());
+  calando::SlidingSignal soft(softening.outputRate());
+  softening.push({sound.data(0), static_cast<std::size_t>(sound.end())}, soft);
+  softening.finish(soft);
+  calando::PitchFinder finder(sound.rate(), soft.rate());
   calando::PitchPath path(150);
   calando::PitchRefiner refiner;
   const auto frames = static_cast<std::size_t>(sound.seconds() / kHop_s);
@@ -115,7 +119,7 @@ void runPitchStage(const std::vector<float>& samples) {
   std::size_t decided = 0;
   for (std::size_t i = 0; i < frames; ++i) {
     const double t = static_cast<double>(i) * kHop_s;
-    if (const auto d = path.push(finder.candidates(sound, t))) refine(decided++, *d);
+    if (const auto d = path.push(finder.candidates(sound, soft, t))) refine(decided++, *d);
   }
   for (const auto& d : path.finish()) refine(decided++, d);
 }

@@ -22,9 +22,13 @@ constexpr double kEdge_s = 0.03;
 constexpr double kWrongNote_cents = 150.0;
 constexpr double kSilentShare = 0.01;  // of the power beside it: 20 dB down is no sound any more
 constexpr double kPitchGoesOn = 0.65;  // confidence
-constexpr double kShortestNoteless_s = 0.2;
+constexpr double kShortNoteless_s = 0.2;
+constexpr double kShortestNoteless_s = 0.055;  // a try, as exact as its ends are
+constexpr double kStandsOut_db = 10.0;
 constexpr double kPeriodic = 0.6;  // confidence
-constexpr double kPeriodicShare = 0.8;
+constexpr double kSings = 0.9;     // confidence
+constexpr double kSureShare = 0.8;
+constexpr double kShortestTone_s = 0.04;
 constexpr double kComesBack = 0.35;  // of the steady power, after a crossing of a quarter
 
 /// A break is where the sound or its pitch stops: where the pitch simply goes on through a dip that is no
@@ -60,52 +64,78 @@ std::optional<double> lastCrossing(const Envelope& envelope, double inside_s, do
   return crossing;
 }
 
-/// Cuts a voiced span at breaks too long for dropouts, and finds where the sound really starts and stops.
+/// Most of a stretch has a pitch of at least that confidence.
+bool isSure(const Tracks& tracks, double from_s, double to_s, double confidence) {
+  int all = 0, sure = 0;
+  for (auto i = static_cast<std::size_t>(std::ceil(std::max(0.0, from_s) / kHop_s));
+       i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= to_s; ++i, ++all)
+    sure += tracks.frames[i].f0_hz > 0.0f && static_cast<double>(tracks.frames[i].confidence) >= confidence;
+  return sure > kSureShare * all;
+}
+
+/// The tone between two places of which the sound is gone: where it really starts and stops.
+std::optional<Tone> toneBetween(double from, double to, const Envelope& envelope, double earliest_s,
+                                double duration_s) {
+  const double length = to - from;
+  if (length < kShortestTone_s) return std::nullopt;
+  const double inner = std::min(0.05, length / 4.0);
+  const double reach = std::min(kSteadyNear_s, length - inner);
+  // Slow rises: start to look outwards where the sound is there.
+  const auto insideOf = [&](double edge, double direction, double steady) {
+    const double farthest = std::min(1.0, length / 2.0);
+    double in = std::min(0.12, farthest);
+    while (in < farthest && envelope.power(edge + direction * in) < 0.8 * steady) in += 0.005;
+    return edge + direction * in;
+  };
+  const double headInside = insideOf(from, 1.0, envelope.medianPower(from + inner, from + inner + reach));
+  const double tailInside = insideOf(to, -1.0, envelope.medianPower(to - inner - reach, to - inner));
+  const double bottom = bottomOfPulses(envelope, headInside, tailInside);
+  const double head =
+      std::min(bottom, envelope.medianPower(headInside, std::min(to - inner, headInside + reach)));
+  const double tail =
+      std::min(bottom, envelope.medianPower(std::max(from + inner, tailInside - reach), tailInside));
+  Tone tone{};
+  tone.start_s = std::max(0.0, lastCrossing(envelope, headInside, std::max(earliest_s, from - 0.1), head)
+                                   .value_or(std::max(0.0, from)));
+  tone.end_s = std::min(lastCrossing(envelope, tailInside, to + 0.1, tail).value_or(to), duration_s);
+  return tone;
+}
+
+/// Cuts a voiced span where the sound stops, for long enough to be no dropout or to ring on, and finds the
+/// tones' ends.
 std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Room& room, double earliest_s) {
   const Envelope envelope = Envelope::forPitch(tracks.energy, span.f0_hz, room.floor_dbfs);
-  std::vector<Dropout> breaks = findDropouts(envelope, span.start_s, span.end_s);
-  std::erase_if(breaks, [&](const Dropout& dip) { return goesOn(dip, envelope, tracks); });
-  std::vector<Tone> tones;
-  Tone tone{};
-  double from = span.start_s;
-  const auto close = [&](double to) {
-    const double length = to - from;
-    if (length < 0.04) return;
-    const double inner = std::min(0.05, length / 4.0);
-    const double reach = std::min(kSteadyNear_s, length - inner);
-    // Slow rises: start to look outwards where the sound is there.
-    const auto insideOf = [&](double edge, double direction, double steady) {
-      const double farthest = std::min(1.0, length / 2.0);
-      double in = std::min(0.12, farthest);
-      while (in < farthest && envelope.power(edge + direction * in) < 0.8 * steady) in += 0.005;
-      return edge + direction * in;
-    };
-    const double headInside = insideOf(from, 1.0, envelope.medianPower(from + inner, from + inner + reach));
-    const double tailInside = insideOf(to, -1.0, envelope.medianPower(to - inner - reach, to - inner));
-    const double head = envelope.medianPower(headInside, std::min(to - inner, headInside + reach));
-    const double tail = envelope.medianPower(std::max(from + inner, tailInside - reach), tailInside);
-    tone.start_s = lastCrossing(envelope, headInside, std::max(earliest_s, from - 0.1), head)
-                       .value_or(std::max(0.0, from));
-    tone.end_s = std::min(lastCrossing(envelope, tailInside, to + 0.1, tail).value_or(to), tracks.duration_s);
-    tone.start_s = std::max(0.0, tone.start_s);
-    tone.held_s = tone.end_s - tone.start_s;
-    // The rise and the end are no breaks.
-    std::erase_if(tone.dropouts, [&](const Dropout& d) {
-      return d.at_s < tone.start_s + kEdge_s || d.at_s + d.length_s > tone.end_s - kEdge_s;
-    });
-    for (const Dropout& d : tone.dropouts) tone.held_s -= d.length_s;
-    if (tone.held_s > 0.0) tones.push_back(tone);
-  };
-  for (const Dropout& d : breaks) {
-    if (d.length_s <= kLongestDropout_s) {
-      tone.dropouts.push_back(d);
-      continue;
-    }
-    close(d.at_s);
-    tone = Tone{};
-    from = d.at_s + d.length_s;
+  const std::vector<Fall> falls =
+      findFalls(envelope, span.start_s, span.end_s,
+                [&](double from_s, double to_s) { return isSure(tracks, from_s, to_s, kSings); });
+  std::vector<Fall> cuts = falls;
+  std::vector<Dropout> dropouts;
+  for (const Dropout& dip : findDropouts(envelope, span.start_s, span.end_s)) {
+    if (goesOn(dip, envelope, tracks)) continue;
+    if (dip.length_s <= kLongestDropout_s)
+      dropouts.push_back(dip);
+    else
+      cuts.push_back({dip.at_s, dip.at_s + dip.length_s});
   }
-  close(span.end_s);
+  std::ranges::sort(cuts, {}, &Fall::at_s);
+  cuts.push_back({span.end_s, span.end_s});
+  std::vector<Tone> tones;
+  double from = span.start_s;
+  for (const Fall& cut : cuts) {
+    auto tone = toneBetween(from, cut.at_s, envelope, earliest_s, tracks.duration_s);
+    from = std::max(from, cut.back_s);
+    if (!tone) continue;
+    tone->held_s = tone->end_s - tone->start_s;
+    if (std::ranges::find(falls, cut.at_s, &Fall::at_s) != falls.end())
+      tone->release.rings_on_s = std::max(0.0, cut.back_s - tone->end_s);
+    for (const Dropout& d : dropouts) {
+      // The rise and the end are no breaks.
+      if (d.at_s < tone->start_s + kEdge_s || d.at_s + d.length_s > tone->end_s - kEdge_s) continue;
+      tone->dropouts.push_back(d);
+      tone->held_s -= d.length_s;
+    }
+    if (tone->held_s > 0.0) tones.push_back(*tone);
+  }
   return tones;
 }
 
@@ -134,14 +164,13 @@ void addUnaskedJumps(Tone& tone, const Context& context) {
   std::ranges::sort(tone.slips, {}, &Slip::at_s);
 }
 
-/// Most of it has one pitch or another: a sound that is periodic is a tone, also one without a note.
-bool isPeriodic(const Tone& tone, const Tracks& tracks) {
-  if (tone.held_s < kShortestNoteless_s) return false;
-  int all = 0, sure = 0;
-  for (auto i = static_cast<std::size_t>(std::ceil(tone.start_s / kHop_s));
-       i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= tone.end_s; ++i, ++all)
-    sure += tracks.frames[i].f0_hz > 0.0f && tracks.frames[i].confidence >= kPeriodic;
-  return sure > kPeriodicShare * all;
+/// Most of it has one pitch or another: a sound that is periodic is a tone, also one without a note. A short
+/// one may be chance, and has to be clearer.
+bool isPeriodic(const Tone& tone, const Tracks& tracks, const Room& room) {
+  if (tone.held_s >= kShortNoteless_s) return isSure(tracks, tone.start_s, tone.end_s, kPeriodic);
+  return tone.held_s >= kShortestNoteless_s && isSure(tracks, tone.start_s, tone.end_s, kSings) &&
+         tracks.energy.level_dbfs(tone.start_s, tone.end_s) >
+             room.floor_dbfs.value_or(-200.0) + kStandsOut_db;
 }
 
 /// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it
@@ -154,7 +183,7 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
   NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, oneNote);
   const PitchLine line = withoutJumps(everything, layout.jumps);
   const PitchLine centre = withoutJumps(still, layout.jumps);
-  if (layout.plateaus.empty() && layout.glides.empty()) return isPeriodic(tone, tracks);
+  if (layout.plateaus.empty() && layout.glides.empty()) return isPeriodic(tone, tracks, room);
   tone.glides = std::move(layout.glides);
   for (const auto& jump : layout.jumps)
     tone.slips.push_back({jump.at_s, writtenName(jump.from_cents, context),
@@ -181,7 +210,9 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
   tone.onset.rise_ms =
       riseTime(tracks.energy, tone.start_s, envelope.medianPower(first.coreStart_s, first.coreEnd_s),
                first.f0_hz, before);
+  const double rings_on_s = tone.release.rings_on_s;
   tone.release = describeRelease(tracks, centre, tone.notes.back());
+  tone.release.rings_on_s = rings_on_s;
   return true;
 }
 

@@ -80,7 +80,7 @@ struct Note {
   std::optional<int> partial;
   double f0_hz;
   double target_hz;
-  double offset_cents;
+  std::optional<double> offset_cents;  ///< empty: another note than the one asked for
   std::optional<double> wander_cents;
   std::optional<double> shake_cents;
   std::optional<double> drift_cents_per_s;
@@ -130,6 +130,7 @@ struct Onset {
 struct Release {
   std::optional<double> sag_cents;
   std::optional<double> fade_db;
+  double rings_on_s = 0.0;  ///< how long a pitch is heard after the end: the room
 };
 
 struct Tone {

@@ -105,20 +105,22 @@ struct Writer {
                        {"from", name(s.from)},
                        {"to", name(s.to)},
                        {"length_s", number(s.length_s)}});
-    return {
-        {"start_s", number(t.start_s)},
-        {"end_s", number(t.end_s)},
-        {"held_s", number(t.held_s)},
-        {"notes", notes},
-        {"glides", glides},
-        {"dropouts", dropouts},
-        {"slips", slips},
-        {"onset",
-         {{"air_before_ms", number(t.onset.air_before_ms)},
-          {"rise_ms", number(t.onset.rise_ms)},
-          {"scoop_cents", number(t.onset.scoop_cents)},
-          {"settle_ms", number(t.onset.settle_ms)}}},
-        {"release", {{"sag_cents", number(t.release.sag_cents)}, {"fade_db", number(t.release.fade_db)}}}};
+    return {{"start_s", number(t.start_s)},
+            {"end_s", number(t.end_s)},
+            {"held_s", number(t.held_s)},
+            {"notes", notes},
+            {"glides", glides},
+            {"dropouts", dropouts},
+            {"slips", slips},
+            {"onset",
+             {{"air_before_ms", number(t.onset.air_before_ms)},
+              {"rise_ms", number(t.onset.rise_ms)},
+              {"scoop_cents", number(t.onset.scoop_cents)},
+              {"settle_ms", number(t.onset.settle_ms)}}},
+            {"release",
+             {{"sag_cents", number(t.release.sag_cents)},
+              {"fade_db", number(t.release.fade_db)},
+              {"rings_on_s", t.release.rings_on_s}}}};
   }
 };
 

@@ -15,12 +15,6 @@ constexpr double kAnotherNote_semitones = 1.5;
 constexpr std::size_t kFewestForAClock =
     3;  // matched cues from which on an aligned take has a count of its own
 
-bool hasOneSound(const CueSheet& sheet) {
-  const auto heard = [](const SheetCue& c) { return isSounding(c.kind) || isAir(c.kind); };
-  return std::ranges::count_if(sheet.cues, heard) == 1 &&
-         std::ranges::any_of(sheet.cues, [](const SheetCue& c) { return isSounding(c.kind); });
-}
-
 /// The match of a card for one tone: the one held longest, wherever it is.
 SheetMatch matchOfLongest(const CueSheet& sheet, const Analysis& analysis,
                           const std::vector<HeardSound>& sounds, const Context& context) {
@@ -155,8 +149,8 @@ std::optional<Reference> tunedToHome(const Analysis& analysis, const CueSheet& s
 std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& tracks, const CueSheet& sheet,
                                     const Context& context) {
   const std::vector<HeardSound> sounds = heardSounds(analysis, context);
-  const SheetMatch match = hasOneSound(sheet) ? matchOfLongest(sheet, analysis, sounds, context)
-                                              : matchSheet(sheet, sounds, context.start_s);
+  const SheetMatch match = sheet.oneSound() ? matchOfLongest(sheet, analysis, sounds, context)
+                                            : matchSheet(sheet, sounds, context.start_s);
   const auto matched = static_cast<std::size_t>(
       std::ranges::count_if(match.sounds, [](const auto& s) { return s.has_value(); }));
   const bool onACount = context.start_s || matched >= kFewestForAClock;
@@ -175,7 +169,7 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
       if (onACount) row.place_ms = 1000.0 * (sound.start_s - row.start_s);
       describeSound(row, cue, sound, analysis, tracks, match, beat_s, context);
       if (const Tone* tone = soundOf(row, analysis).tone)
-        describeMotion(row, sheet, c, *tone, tracks, hasOneSound(sheet));
+        describeMotion(row, sheet, c, *tone, tracks, sheet.oneSound());
     }
     rows.push_back(std::move(row));
   }
@@ -185,11 +179,12 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
 
 void nameByCues(Analysis& analysis, const Context& context) {
   for (const CueResult& cue : analysis.cues) {
-    if (!cue.asked || !cue.matched || !cue.note || !cue.offset_cents) continue;
+    if (!cue.asked || !cue.matched || !cue.note) continue;
     Note& note = analysis.tones[*cue.matched].notes[*cue.note];
     note.asked = cue.asked;
-    note.target_hz = soundingHz(*cue.asked, context);
-    note.offset_cents = *cue.offset_cents;
+    note.offset_cents = cue.offset_cents;
+    note.target_hz =
+        cue.offset_cents ? soundingHz(*cue.asked, context) : frequencyOf(note.concert, context.reference);
   }
 }
 

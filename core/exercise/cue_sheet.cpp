@@ -95,6 +95,12 @@ Spelling spellingFor(const Context& context) {
   }
 }
 
+bool CueSheet::oneSound() const {
+  const auto heard = [](const SheetCue& c) { return isSounding(c.kind) || isAir(c.kind); };
+  return std::ranges::count_if(cues, heard) == 1 &&
+         std::ranges::any_of(cues, [](const SheetCue& c) { return isSounding(c.kind); });
+}
+
 CueSheet unroll(const Context& context) {
   const Exercise& exercise = *context.exercise;
   const Instrument* instrument = context.instrument;

@@ -31,6 +31,8 @@ struct CueSheet {
 
   double length_s() const { return cues.empty() ? 0.0 : cues.back().end_s(); }
   bool counted() const { return beat_s > 0.0; }
+  /// All that is asked for is one sound with a pitch.
+  bool oneSound() const;
   /// Seconds before the first cue at which the count begins.
   double countIn_s() const { return countIn * beat_s; }
 };

@@ -116,7 +116,7 @@ std::string filled(std::string text, const std::vector<Reading>& readings) {
   return text;
 }
 
-bool fits(const AdviceCard& card, const Reading* worst, const std::vector<Reading>& readings) {
+bool fits(const AdviceCard& card, const Reading* worst, const std::vector<Reading>& all) {
   if (!worst) {
     if (!card.reading.empty()) return false;
   } else {
@@ -125,8 +125,8 @@ bool fits(const AdviceCard& card, const Reading* worst, const std::vector<Readin
     if ((card.low || card.high) && (below ? !card.low : !card.high)) return false;
   }
   return std::ranges::all_of(card.conditions, [&](const AdviceCard::Condition& c) {
-    const auto r = std::ranges::find(readings, c.reading, &Reading::id);
-    if (r == readings.end() || !r->value) return false;
+    const auto r = std::ranges::find(all, c.reading, &Reading::id);
+    if (r == all.end() || !r->value) return false;
     return (!c.above || *r->value > *c.above) && (!c.below || *r->value < *c.below);
   });
 }
@@ -172,7 +172,7 @@ const std::vector<AdviceCard>& adviceCards() {
   return list;
 }
 
-std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings) {
+std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known) {
   constexpr double alike = 0.9;
   double furthest = 0.0;
   bool judged = false;
@@ -188,10 +188,12 @@ std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings) {
       if (!worst || readingArea(r.id) < readingArea(worst->id)) worst = &r;
     }
   }
+  std::vector<Reading> all = readings;
+  all.insert(all.end(), known.begin(), known.end());
   const auto card =
-      std::ranges::find_if(adviceCards(), [&](const AdviceCard& c) { return fits(c, worst, readings); });
+      std::ranges::find_if(adviceCards(), [&](const AdviceCard& c) { return fits(c, worst, all); });
   if (card == adviceCards().end()) return std::nullopt;
-  Advice advice{card->id, filled(card->says + " " + card->tries, readings), filled(card->why, readings), {}};
+  Advice advice{card->id, filled(card->says + " " + card->tries, all), filled(card->why, all), {}};
   if (worst) advice.because.push_back(worst->id);
   for (const auto& condition : card->conditions) advice.because.push_back(condition.reading);
   if (!worst)
@@ -223,9 +225,18 @@ void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, cons
   analysis.cues = describeCues(analysis, tracks, sheet, context);
   nameByCues(analysis, context);
   for (CueResult& cue : analysis.cues) cue.verdict = rowVerdict(cue, context);
+  const auto has = [&](const std::string& id) {
+    return std::ranges::find(analysis.readings, id, &Reading::id) != analysis.readings.end();
+  };
   for (const std::string& id : context.exercise->readings)
     analysis.readings.push_back(read(id, analysis, context));
-  if (auto advice = chooseAdvice(analysis.readings)) analysis.advice.push_back(std::move(*advice));
+  if (sheet.oneSound())
+    for (const char* id : {"attempts", "spoke_at"})
+      if (!has(id)) analysis.readings.push_back(read(id, analysis, context));
+  std::vector<Reading> known;
+  for (const std::string& id : readingIds())
+    if (isKnownAside(id) && !has(id)) known.push_back(read(id, analysis, context));
+  if (auto advice = chooseAdvice(analysis.readings, known)) analysis.advice.push_back(std::move(*advice));
 }
 
 }  // namespace calando

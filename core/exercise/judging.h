@@ -59,6 +59,8 @@ const std::vector<AdviceCard>& adviceCards();
 /// The one piece of advice: for the figure furthest outside its target in widths of the target. Those within
 /// a tenth of the furthest count as equal, and among them what a teacher mends first comes first: sound that
 /// starts and lasts, then steady, then in tune, then full. Nullopt when nothing was judged.
-std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings);
+/// `known`: readings that the card does not show, for the conditions of the advice and its words.
+std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings,
+                                   const std::vector<Reading>& known = {});
 
 }  // namespace calando

@@ -32,10 +32,12 @@ struct Alignment {
   SheetMatch match;
 };
 
+/// `beat_s` 0: nobody counts, and only the order tells.
 double pairCost(const SheetCue& cue, const HeardSound& sound, const SheetMatch& clock, double beat_s) {
   if (isAir(cue.kind) != !sound.semitone) return 1e6;
   double cost = 0.0;
   if (cue.note && sound.semitone) cost += std::min(kMostPitch, std::abs(*sound.semitone - *cue.note));
+  if (beat_s <= 0.0) return cost;
   const double late = sound.start_s - clock.timeOf(cue.start_s);
   return cost + std::min(kMostTime, std::abs(late) / (0.5 * beat_s));
 }
@@ -43,7 +45,7 @@ double pairCost(const SheetCue& cue, const HeardSound& sound, const SheetMatch& 
 /// Order-preserving assignment at a given clock.
 Alignment align(const CueSheet& sheet, const std::vector<std::size_t>& cues,
                 const std::vector<HeardSound>& sounds, const SheetMatch& clock) {
-  const double beat = std::max(kLeastBeat_s, sheet.counted() ? sheet.beat_s * clock.stretch : 2.0);
+  const double beat = sheet.counted() ? std::max(kLeastBeat_s, sheet.beat_s * clock.stretch) : 0.0;
   const std::size_t rows = cues.size() + 1;
   const std::size_t columns = sounds.size() + 1;
   std::vector<double> cost(rows * columns, 0.0);

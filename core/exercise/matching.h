@@ -30,11 +30,11 @@ struct SheetMatch {
 /// The cheapest assignment that keeps the order, with cues that did not come and sounds that nobody asked
 /// for.
 ///
-/// A pair costs its distance in semitones (at most 3), and its distance in time from where the count has the
-/// cue, in half beats; a missing cue costs 2, a sound too many up to 1.5 by its length. When the take was
-/// counted in, `start_s` says where the count stands; else offset and tempo are searched: every early pair of
-/// cue and sound is tried as the anchor, at the sheet's own tempo, at that of the spacing heard and at that
-/// of the pitches heard, and the best is refined.
+/// A pair costs its distance in semitones (at most 3), and where there is a count its distance in time from
+/// where that has the cue, in half beats; a missing cue costs 2, a sound too many up to 1.5 by its length.
+/// When the take was counted in, `start_s` says where the count stands; else offset and tempo are searched:
+/// every early pair of cue and sound is tried as the anchor, at the sheet's own tempo, at that of the spacing
+/// heard and at that of the pitches heard, and the best is refined.
 SheetMatch matchSheet(const CueSheet& sheet, const std::vector<HeardSound>& sounds,
                       std::optional<double> start_s);
 

@@ -11,8 +11,12 @@ namespace calando {
 
 namespace {
 
+constexpr double kShortestTry_s = 0.06;
+constexpr double kSpeaks = 0.5;  // of the longest
+
 /// What the readings are taken from: the rows that were played, and their sounds, each once.
 struct Heard {
+  const Analysis& analysis;
   std::vector<const CueResult*> asked;  // rows that ask for something to be heard
   std::vector<const CueResult*> played;
   std::vector<const Tone*> tones;
@@ -21,8 +25,7 @@ struct Heard {
 };
 
 Heard heardIn(const Analysis& analysis, const std::optional<Rival>& against) {
-  Heard heard;
-  heard.against = against;
+  Heard heard{analysis, {}, {}, {}, {}, against};
   for (const CueResult& cue : analysis.cues) {
     if (!cue.asksForSound) continue;
     heard.asked.push_back(&cue);
@@ -47,6 +50,12 @@ std::vector<double> valuesOf(const List& list, Get get) {
 template <auto Member>
 std::optional<double> ofNote(const Heard& heard) {
   return medianOf(valuesOf(heard.notes, [](const Note& n) -> std::optional<double> { return n.*Member; }));
+}
+template <auto Part, auto Member>
+std::optional<double> ofWave(const Heard& heard) {
+  return medianOf(valuesOf(heard.notes, [](const Note& n) {
+    return n.*Part ? std::optional((*(n.*Part)).*Member) : std::nullopt;
+  }));
 }
 template <auto Part, auto Member>
 std::optional<double> ofTone(const Heard& heard) {
@@ -86,6 +95,23 @@ std::optional<double> steadierBy(const Heard& heard) {
   return *heard.against->wander_cents - *wander;
 }
 
+/// Tries: sounds of at least 60 ms with a pitch.
+bool isTry(const Tone& tone) { return tone.end_s - tone.start_s >= kShortestTry_s; }
+std::optional<double> attempts(const Heard& heard) {
+  return static_cast<double>(std::ranges::count_if(heard.analysis.tones, isTry));
+}
+/// The first that is no mere try: at least half as long as the longest.
+std::optional<double> spokeAt(const Heard& heard) {
+  const Tone* longest = heard.analysis.mainTone();
+  if (!longest) return std::nullopt;
+  int tries = 0;
+  for (const Tone& tone : heard.analysis.tones) {
+    tries += isTry(tone);
+    if (tone.held_s >= kSpeaks * longest->held_s) return tries;
+  }
+  return std::nullopt;
+}
+
 std::optional<double> missing(const Heard& heard) {
   return static_cast<double>(heard.asked.size() - heard.played.size());
 }
@@ -115,6 +141,11 @@ std::optional<double> homeReturn(const Heard& heard) {
   return largest;
 }
 
+/// Of the tones played: how long their room rings on.
+std::optional<double> ringsOn(const Heard& heard) {
+  return medianOf(valuesOf(heard.tones, [](const Tone& t) { return std::optional(t.release.rings_on_s); }));
+}
+
 struct ReadingKind {
   std::string_view id;
   std::string_view label;
@@ -123,6 +154,7 @@ struct ReadingKind {
   std::string_view meaning;
   std::optional<double> (*value)(const Heard&);
   std::optional<double> CueResult::*ofRow = nullptr;  // the same figure of one cue
+  bool aside = false;                                 // for the words of an advice on any card
 };
 
 constexpr std::array kReadings{
@@ -140,6 +172,19 @@ constexpr std::array kReadings{
     ReadingKind{"slips", "Slips", "", Area::startsAndLasts,
                 "How often the note jumps to another partial, by 150 cents or more, and back.",
                 count<slipsIn>},
+    ReadingKind{"attempts", "Tries", "", Area::startsAndLasts,
+                "How many sounds of at least 60 ms with a pitch there are, the long one among them.",
+                attempts},
+    ReadingKind{"spoke_at", "Spoke at try", "", Area::startsAndLasts,
+                "At which try a tone came that is at least half as long as the longest.", spokeAt},
+    ReadingKind{"rings_on_s",
+                "Rings on",
+                "s",
+                Area::startsAndLasts,
+                "How long the room is heard after the end of the tone; it is not counted as held.",
+                ringsOn,
+                {},
+                true},
     ReadingKind{"air_before_ms", "Air before", "ms", Area::startsAndLasts,
                 "How long air is heard, without a break, before the tone speaks.",
                 ofTone<&Tone::onset, &Onset::air_before_ms>},
@@ -175,6 +220,38 @@ constexpr std::array kReadings{
     ReadingKind{"drift_cents_per_s", "Drift", "cents/s", Area::steady,
                 "The slope of the pitch over the whole tone; rising is positive.",
                 ofNote<&Note::drift_cents_per_s>},
+    ReadingKind{"vibrato_cents",
+                "Swing",
+                "cents",
+                Area::steady,
+                "Half of the way from top to bottom of a regular wave of the pitch.",
+                ofWave<&Note::vibrato, &Vibrato::extent_cents>,
+                {},
+                true},
+    ReadingKind{"vibrato_hz",
+                "Swing, rate",
+                "Hz",
+                Area::steady,
+                "How often a second the pitch swings.",
+                ofWave<&Note::vibrato, &Vibrato::rate_hz>,
+                {},
+                true},
+    ReadingKind{"level_wave_db",
+                "Pulses by",
+                "dB",
+                Area::steady,
+                "The way from top to bottom of a regular wave of the level.",
+                ofWave<&Note::level_wave, &LevelWave::depth_db>,
+                {},
+                true},
+    ReadingKind{"level_wave_hz",
+                "Pulses, rate",
+                "Hz",
+                Area::steady,
+                "How often a second the level pulses.",
+                ofWave<&Note::level_wave, &LevelWave::rate_hz>,
+                {},
+                true},
     ReadingKind{"steadier_cents", "Steadier by", "cents", Area::steady,
                 "How much less the pitch wanders than in the take it is held against; more is negative.",
                 steadierBy},
@@ -256,6 +333,12 @@ std::string textOf(std::string_view id, std::string_view ReadingKind::*member) {
 
 }  // namespace
 
+std::vector<std::string> readingIds() {
+  std::vector<std::string> ids;
+  for (const ReadingKind& kind : kReadings) ids.emplace_back(kind.id);
+  return ids;
+}
+bool isKnownAside(std::string_view id) { return findReading(id)->aside; }
 bool isReading(std::string_view id) { return findReading(id) != nullptr; }
 std::string readingLabel(std::string_view id) { return textOf(id, &ReadingKind::label); }
 std::string readingUnit(std::string_view id) { return textOf(id, &ReadingKind::unit); }

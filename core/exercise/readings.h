@@ -10,6 +10,10 @@
 /// added up.
 namespace calando {
 
+/// Of all of them.
+std::vector<std::string> readingIds();
+/// Known for the words of an advice, whether the card shows it or not.
+bool isKnownAside(std::string_view id);
 bool isReading(std::string_view id);
 /// Name for people, and unit, of a reading; empty for an unknown one.
 std::string readingLabel(std::string_view id);

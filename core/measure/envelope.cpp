@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
+#include <span>
 
 #include "core/measure/statistics.h"
 
@@ -15,6 +17,24 @@ constexpr double kShortestBreak_s = 0.018;
 constexpr double kBreakDepth = 0.15;  // power left in a break, of the power around it
 constexpr double kRecovered = 0.9;
 constexpr double kLongestSearch_s = 0.45;
+
+constexpr double kFallStep_s = 0.01;
+constexpr std::size_t kBeforeSteps = 15;
+constexpr std::size_t kFallSteps = 20;
+constexpr std::size_t kTailSteps = 10;  // fewer tell nothing
+constexpr std::size_t kGoneSteps = 50;
+constexpr double kFall_db = 10.0;
+constexpr double kLeaves_db = 3.0;
+constexpr double kDeep_db = 20.0;
+constexpr double kFallenBack_db = 8.0;
+constexpr double kComesBack_db = 8.0;  // over the lowest
+constexpr double kPulseBack = 0.35;    // of the steady power
+constexpr std::size_t kFewestPulses = 2;
+constexpr double kPulseRegular = 0.3;
+constexpr double kSilent = 0.01;  // of the power: 20 dB
+constexpr double kRings_db_per_s = 20.0;
+
+constexpr double kRiseWindow = 0.15;  // of a rise
 
 /// Power of a linear ramp of length R (amplitude 0 to 1 from time 0) averaged over a window T, at time t.
 double rampPower(double t, double ramp, double window) {
@@ -148,14 +168,89 @@ std::vector<Dropout> findDropouts(const Envelope& envelope, double from_s, doubl
   return found;
 }
 
+double bottomOfPulses(const Envelope& envelope, double from_s, double to_s) {
+  const double steady = envelope.medianPower(from_s, to_s);
+  std::vector<double> times;
+  const double quarter = 0.25 * steady;
+  double lowest = quarter;  // of the dip that goes on
+  double time = 0.0, bottom = std::numeric_limits<double>::infinity();
+  for (double t = from_s; t <= to_s; t += kFallStep_s) {
+    const double power = envelope.power(t);
+    if (power < lowest) {
+      lowest = power;
+      time = t;
+    } else if (lowest < quarter && power > kPulseBack * steady) {
+      times.push_back(time);
+      bottom = std::min(bottom, lowest);
+      lowest = quarter;
+    }
+  }
+  std::vector<double> apart;
+  for (std::size_t i = 1; i < times.size(); ++i) apart.push_back(times[i] - times[i - 1]);
+  const auto usual = medianOf(apart);
+  const bool regular = usual && apart.size() >= kFewestPulses && std::ranges::all_of(apart, [&](double a) {
+                         return std::abs(a - *usual) < kPulseRegular * *usual;
+                       });
+  // What is silent in between is several sounds.
+  return regular && bottom > kSilent * steady ? bottom : std::numeric_limits<double>::infinity();
+}
+
+std::vector<Fall> findFalls(const Envelope& envelope, double from_s, double to_s,
+                            const std::function<bool(double, double)>& sings) {
+  std::vector<Fall> falls;
+  const auto count = static_cast<std::size_t>(std::max(0.0, (to_s - from_s) / kFallStep_s));
+  const double bottom = bottomOfPulses(envelope, from_s, to_s);
+  std::vector<double> level, time;
+  for (std::size_t i = 0; i < count; ++i) {
+    time.push_back(from_s + static_cast<double>(i) * kFallStep_s);
+    level.push_back(10.0 * std::log10(std::clamp(envelope.power(time.back()), 1e-12, bottom)));
+  }
+  const auto span = [&](std::size_t first, std::size_t last) {
+    return std::span(level).subspan(first, std::min(last, count) - first);
+  };
+  for (std::size_t i = kBeforeSteps; i + kFallSteps + kTailSteps < count; ++i) {
+    const auto past = span(i - kBeforeSteps, i);
+    const double before = median({past.begin(), past.end()});
+    if (level[i + kFallSteps] > before - kFall_db) continue;
+    // What is left, until it comes back.
+    std::size_t end = i + kFallSteps;
+    while (end < count && level[end] < before - kFallenBack_db) ++end;
+    if (end < std::min(count, i + kFallSteps + kGoneSteps)) continue;
+    double lowest = level[i + kFallSteps];
+    std::size_t back = i + kFallSteps;
+    while (back < end && level[back] < lowest + kComesBack_db) lowest = std::min(lowest, level[back++]);
+    const auto left = span(i + kFallSteps, std::min(back, i + kFallSteps + kGoneSteps));
+    if (left.size() < kTailSteps) continue;
+    const double slope = theilSenSlope(left, kFallStep_s);
+    const double deepest = median({left.begin(), left.end()});
+    const double tailEnd_s = time[i + kFallSteps] + static_cast<double>(left.size()) * kFallStep_s;
+    const bool rings = slope <= -kRings_db_per_s;
+    const bool deep = deepest <= before - kDeep_db && !sings(time[i + kFallSteps], tailEnd_s);
+    if (!rings && !deep) continue;
+    std::size_t at = i + kFallSteps;  // what dipped before and came back is still the tone
+    while (at > i && level[at - 1] <= before - kLeaves_db) --at;
+    falls.push_back({time[at], back < count ? time[back] : to_s});
+    i = back;
+  }
+  return falls;
+}
+
 std::optional<double> riseTime(const EnergyTrack& energy, double onset_s, double steadyPower, double f0_hz,
                                double noisePower) {
-  const Envelope envelope{&energy, std::max(1.0 / f0_hz, 0.005), noisePower};
-  const auto low = walkBelow(envelope, onset_s, onset_s - 1.0, 0.01 * steadyPower);
-  if (!low) return std::nullopt;
-  for (double t = onset_s - envelope.window_s; t < onset_s + 2.0; t += kStep_s)
-    if (envelope.power(t) >= 0.81 * steadyPower) return 1000.0 * std::max(0.0, t - *low);
-  return std::nullopt;
+  const auto over = [&](double window_s) -> std::optional<double> {
+    const Envelope envelope{&energy, window_s, noisePower};
+    const auto low = walkBelow(envelope, onset_s, onset_s - 1.0, 0.01 * steadyPower);
+    if (!low) return std::nullopt;
+    for (double t = onset_s - window_s; t < onset_s + 2.0; t += kStep_s)
+      if (envelope.power(t) >= 0.81 * steadyPower) return std::max(0.0, t - *low);
+    return std::nullopt;
+  };
+  const double window_s = std::max(1.0 / f0_hz, 0.005);
+  auto rise = over(window_s);
+  // The end of a slow rise is flat, and noise is over it early: as many periods as do not blur it.
+  const double wider_s = std::floor(rise.value_or(0.0) * kRiseWindow * f0_hz) / f0_hz;
+  if (wider_s > window_s) rise = over(wider_s);
+  return rise ? std::optional(1000.0 * *rise) : std::nullopt;
 }
 
 }  // namespace calando

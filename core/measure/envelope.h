@@ -1,5 +1,6 @@
 #pragma once
 
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -29,6 +30,22 @@ std::optional<double> halfLevelCrossing(const Envelope& envelope, double inside_
 /// Breaks of the sound within (from_s, to_s), by area and centroid of the deficit in power: exact for a full
 /// break.
 std::vector<Dropout> findDropouts(const Envelope& envelope, double from_s, double to_s);
+
+/// Where the sound pulses, again and again and at one rate, below half of its level: the least power at the
+/// bottom, against which its ends are to be held. Infinite where it does not pulse.
+double bottomOfPulses(const Envelope& envelope, double from_s, double to_s);
+
+/// Where a player has stopped and the sound has not: the room rings on, or some hiss.
+struct Fall {
+  double at_s;    ///< the fall begins
+  double back_s;  ///< the sound is back, or the end of what was looked at
+};
+/// Falls within (from_s, to_s): in 0.2 s by 10 dB and more, from where it goes on falling as rooms do (by 20
+/// dB a second and more), or by 20 dB and more. What is back to within 8 dB in half a second has not stopped.
+/// `sings(from_s, to_s)`: there is a clear pitch in most of it; then a deep fall to a level that stays is a
+/// sudden piano.
+std::vector<Fall> findFalls(const Envelope& envelope, double from_s, double to_s,
+                            const std::function<bool(double, double)>& sings);
 
 /// From 10 % to 90 % of an amplitude, around an onset.
 std::optional<double> riseTime(const EnergyTrack& energy, double onset_s, double steadyPower, double f0_hz,

@@ -24,6 +24,8 @@ constexpr double kReleaseSpan_s = 0.5;
 constexpr double kAskedReach_cents = 150.0;
 constexpr double kTiltReach_db = 40.0;
 constexpr double kClearOfNoise = 4.0;
+constexpr double kDrowned = 0.7;          // share of a figure that the noise alone would give …
+constexpr double kLeastShimmer_db = 0.2;  // … unless it is that small
 constexpr double kWaveWindow_s = 0.02;
 constexpr double kSlowestWave_hz = 0.7;
 constexpr double kFastestWave_hz = 8.0;
@@ -75,8 +77,10 @@ void namePitch(Note& note, const Context& context) {
     note.asked = asked;
     note.target_hz = hz;
   }
-  if (!note.asked && context.asked.size() == 1) note.asked = context.asked.front();
-  note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
+  if (!note.asked && context.asked.size() == 1)
+    note.asked = context.asked.front();
+  else
+    note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
   if (context.fundamental)
     note.partial = partialOf(note.f0_hz, *context.fundamental, context.instrument, reference);
 }
@@ -162,7 +166,11 @@ void measureColour(Note& note, const Tracks& tracks) {
   note.brightness = medianOf(colour([](const ColourFrame& c) { return c.brightness; }));
   std::vector<double> crackle = colour([](const ColourFrame& c) { return c.subharmonic_db; });
   std::erase(crackle, ColourFrame::kNoSubharmonic);
-  note.subharmonic_db = medianOf(crackle);
+  const auto seen = std::ranges::count_if(crackle, [](double c) { return c > ColourFrame::kDrowned; });
+  if (2 * seen > std::ssize(crackle)) {
+    std::erase(crackle, ColourFrame::kDrowned);
+    note.subharmonic_db = medianOf(crackle);
+  }
 
   note.harmonics_db = harmonicsBetween(tracks, note.coreStart_s, note.coreEnd_s);
   const double middle = (note.coreStart_s + note.coreEnd_s) / 2.0;
@@ -185,11 +193,24 @@ void measureColour(Note& note, const Tracks& tracks) {
 }
 
 void measurePeriods(Note& note, const Tracks& tracks) {
-  const auto measured = [](float v) { return v >= 0.0f ? std::optional<double>(v) : std::nullopt; };
-  const auto jitter = framesOf(tracks, note, [&](const TrackFrame& f) { return measured(f.jitter_percent); });
-  const auto shimmer = framesOf(tracks, note, [&](const TrackFrame& f) { return measured(f.shimmer_db); });
-  if (!jitter.empty()) note.jitter_percent = mean(jitter);
-  if (!shimmer.empty()) note.shimmer_db = mean(shimmer);
+  const auto frames = framesOf(tracks, note, [](const TrackFrame& f) {
+    return f.periods < 0 ? std::nullopt : std::optional<double>(f.periods);
+  });
+  if (frames.empty()) return;
+  std::array<double, PeriodFrame::kCuts> jitter{}, jitterNoise{};
+  double shimmer = 0.0, shimmerNoise = 0.0;
+  const double share = 1.0 / static_cast<double>(frames.size());
+  for (const double index : frames) {
+    const PeriodFrame& frame = tracks.periods[static_cast<std::size_t>(index)];
+    for (std::size_t cut = 0; cut < PeriodFrame::kCuts; ++cut) {
+      jitter[cut] += share * static_cast<double>(frame.jitter_percent[cut]);
+      jitterNoise[cut] += share * static_cast<double>(frame.noise_percent[cut]);
+    }
+    shimmer += share * static_cast<double>(frame.shimmer_db);
+    shimmerNoise += share * static_cast<double>(frame.noise_db);
+  }
+  note.jitter_percent = jitterOf(jitter, jitterNoise);
+  if (shimmer < kLeastShimmer_db || shimmerNoise < kDrowned * shimmer) note.shimmer_db = shimmer;
 }
 
 }  // namespace

@@ -22,6 +22,7 @@ constexpr double kStepFlat = 0.4;           // … moves by less than this share
 constexpr double kVeryFlat = 0.25;          // less than a sine is beside its steepest place, at any rate
 constexpr double kLeastWave_cents = 25.0;
 constexpr double kWaveExplained = 0.9;
+constexpr double kCoverFade = 0.25;  // of a window
 constexpr double kLeastWaveCycles = 1.5;
 constexpr double kOneWay = 0.7;  // from end to end over all movement: a glide, not a wander
 constexpr double kOneWay_cents = 80.0;
@@ -168,6 +169,8 @@ std::vector<std::pair<std::size_t, std::size_t>> betweenSteps(const PitchLine& l
     if (!step) continue;
     const double moves = std::max(std::abs(step->before.moves), std::abs(step->after.moves));
     if (step->size() < least || moves > kStepFlat * step->size() || step->size() - moves <= best) continue;
+    // A pitch that is all over the place is elsewhere now and then.
+    if (step->size() < std::max(step->before.range, step->after.range)) continue;
     best = step->size() - moves;
     at = i;
     from = step->before.cents;
@@ -244,6 +247,25 @@ std::vector<double> gapless(std::span<const double> time_s, std::span<const doub
   return out;
 }
 
+namespace {
+
+/// 1 where windows cover a line, fading to 0 at their ends unless those are the line's: a wave that is taken
+/// out from one moment on would leave a step.
+std::vector<double> fadedCover(std::size_t count, const std::vector<WindowFit>& windows, std::size_t length) {
+  std::vector<double> cover(count, 0.0);
+  const double fade = kCoverFade * static_cast<double>(length);
+  for (const WindowFit& window : windows)
+    for (std::size_t i = window.first; i < std::min(count, window.first + length); ++i) {
+      const double in = window.first == 0 ? fade : static_cast<double>(i - window.first);
+      const double out =
+          window.first + length >= count ? fade : static_cast<double>(window.first + length - 1 - i);
+      cover[i] = std::max(cover[i], std::min({1.0, in / fade, out / fade}));
+    }
+  return cover;
+}
+
+}  // namespace
+
 PitchLine withoutWaves(const PitchLine& line) {
   PitchLine still = line;
   struct Scale {
@@ -272,9 +294,11 @@ PitchLine withoutWaves(const PitchLine& line) {
     }
     if (windows.empty()) continue;
     const std::vector<double> swing = oscillation(y, windows, length);
-    for (std::size_t i = 0; i < still.cents.size(); ++i)
-      still.cents[i] -=
-          swing[static_cast<std::size_t>(std::lround((still.time_s[i] - still.time_s[0]) / kHop_s))];
+    const std::vector<double> share = fadedCover(y.size(), windows, length);
+    for (std::size_t i = 0; i < still.cents.size(); ++i) {
+      const auto at = static_cast<std::size_t>(std::lround((still.time_s[i] - still.time_s[0]) / kHop_s));
+      still.cents[i] -= share[at] * swing[at];
+    }
   }
   return still;
 }

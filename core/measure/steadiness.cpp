@@ -26,9 +26,9 @@ constexpr double kWanderTop_hz = 3.0;
 constexpr double kShakeTop_hz = 12.0;
 constexpr std::size_t kLeastFrames = 50;
 constexpr double kSwingBand_hz = 2.0;    // about the rate: what a depth and a rate may do
-constexpr double kMostIrregular = 0.34;  // between the two, by 800 of either kind (docs/measures.md)
-constexpr double kFillsNote = 0.7;
-constexpr double kStill = 0.5;  // of the power
+constexpr double kMostIrregular = 0.35;  // between the two, by 250 of either kind (docs/measures.md)
+constexpr double kFewOutside = 0.1;      // of the note
+constexpr double kStill = 0.1;           // of the power
 
 std::size_t windowLength(std::size_t frames) {
   return std::min(frames, static_cast<std::size_t>(kWindow_s / kHop_s));
@@ -105,22 +105,20 @@ double irregularity(std::span<const double> y, double rate_hz) {
   return standardDeviation(depth) / mean(depth) + spread_hz / (rate_hz + off_hz);
 }
 
-/// Whether what swings in the stretch is a vibrato, over the whole note: it is regular, and where it does not
-/// fill the note, the rest of the note is still.
+/// Whether what swings in the stretch is a vibrato: it is regular over the whole note, or where the rest of
+/// the note is still, over the stretch. A stretch that was found for being regular tells little by itself.
 bool isVibrato(std::span<const double> moving, std::size_t first, std::size_t last, double rate_hz) {
-  const bool fills = static_cast<double>(last - first) >= kFillsNote * static_cast<double>(moving.size());
-  const auto swinging = fills ? moving : moving.subspan(first, last - first);
-  if (irregularity(swinging, rate_hz) >= kMostIrregular) return false;
-  if (fills) return true;
   const auto power = [](std::span<const double> y) {
     double sum = 0.0;
     for (const double v : y) sum += v * v;
-    return y.empty() ? 0.0 : sum / static_cast<double>(y.size());
+    return sum;
   };
-  const double within = power(swinging);
-  const auto outside =
-      static_cast<double>(moving.size()) * power(moving) - static_cast<double>(swinging.size()) * within;
-  return outside < kStill * within * static_cast<double>(moving.size() - swinging.size());
+  const auto stretch = moving.subspan(first, last - first);
+  const std::size_t outside = moving.size() - stretch.size();
+  const double within = power(stretch) / static_cast<double>(stretch.size());
+  const bool still = static_cast<double>(outside) > kFewOutside * static_cast<double>(moving.size()) &&
+                     power(moving) - power(stretch) < kStill * within * static_cast<double>(outside);
+  return irregularity(still ? stretch : moving, rate_hz) < kMostIrregular;
 }
 
 }  // namespace

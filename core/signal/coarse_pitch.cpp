@@ -17,13 +17,16 @@ constexpr double kLagPrice = 0.012;   // per octave of period: prefers the short
 constexpr double kShortWindowHandicap = 0.005;  // a short window's heights scatter more
 constexpr double kShortWindowLowest_hz = 54.0;
 constexpr double kClearHeight = 0.98;  // hardly anything but one pitch in the window
+constexpr double kUnsureHeight = 0.75;
+constexpr double kHighestSoft_hz = 1300.0;  // two partials and more in what is left
 constexpr double kMerge_octaves = 0.5 / 12.0;
 constexpr long kFineLags = 48;  // up to here the grid for finding peaks has half samples
 constexpr long kSharpLag =
     96;  // lags from half of it on are exact enough as they are: 0.01 sample, a third of a cent
-constexpr double kRankPrice = 0.02;  // for choosing whom to probe: high pitches have the least exact heights
+constexpr double kRankPrice = 0.04;  // for choosing whom to keep: a high note has many multiples
 constexpr double kAlike = 0.04;
-constexpr double kAlikeOctave = 0.008;
+constexpr double kAlikeOctave = 0.008;  // stricter: real tones may be weak in their odd partials
+constexpr double kAlikePerFuzz = 0.4;   // and per unit of what noise takes from the height
 constexpr double kMultipleHandicap = 0.03;
 constexpr double kNoEnergy = 1e-6;     // of the window's: rounding is all that is left
 constexpr double kSilentPower = 1e-9;  // -90 dBFS
@@ -35,18 +38,21 @@ double vertexHeight(double left, double middle, double right) {
 }
 
 /// A period of several times another one that fits as well is the common multiple of two notes in one window,
-/// or the octave below the note. For twice, alike is taken more strictly: real tones may be weak in their odd
-/// partials.
-void handicapCommonMultiples(std::vector<PitchCandidate>& candidates) {
-  for (PitchCandidate& low : candidates)
-    for (const PitchCandidate& high : candidates) {
-      const double ratio = high.f0_hz / low.f0_hz;
+/// the crackle under a note, or the noise's choice among the periods of a fuzzy one.
+void handicapCommonMultiples(std::vector<PitchCandidate>& candidates, bool fuzzy) {
+  std::ranges::sort(candidates, std::greater{}, &PitchCandidate::f0_hz);
+  const std::vector<PitchCandidate> found = candidates;
+  for (std::size_t low = 1; low < found.size(); ++low) {
+    const double fuzz = fuzzy ? kAlikePerFuzz * (1.0 - found[low].height) : 0.0;
+    for (std::size_t high = 0; high < low; ++high) {
+      const double ratio = found[high].f0_hz / found[low].f0_hz;
       const double multiple = std::round(ratio);
       if (multiple < 2.0 || std::abs(ratio / multiple - 1.0) > 0.015) continue;
-      if (high.height < low.height - (multiple < 3.0 ? kAlikeOctave : kAlike)) continue;
-      low.height -= kMultipleHandicap;
-      break;
+      const double alike = multiple < 3.0 ? kAlikeOctave : kAlike;
+      if (found[high].height < found[low].height - alike - fuzz) continue;
+      candidates[low].height = std::min(candidates[low].height, candidates[high].height - kMultipleHandicap);
     }
+  }
 }
 
 }  // namespace
@@ -56,8 +62,8 @@ double candidateCost(const PitchCandidate& candidate) {
 }
 
 std::vector<PitchCandidate> mergeCandidates(std::vector<PitchCandidate> longWindow,
-                                            const std::vector<PitchCandidate>& shortWindow) {
-  for (PitchCandidate candidate : shortWindow) {
+                                            const std::vector<PitchCandidate>& others, bool fuzzy) {
+  for (PitchCandidate candidate : others) {
     candidate.height -= kShortWindowHandicap;
     const auto same = std::ranges::find_if(longWindow, [&](const PitchCandidate& other) {
       return std::abs(std::log2(other.f0_hz / candidate.f0_hz)) < kMerge_octaves;
@@ -67,7 +73,7 @@ std::vector<PitchCandidate> mergeCandidates(std::vector<PitchCandidate> longWind
     else if (candidate.height > same->height)
       *same = candidate;
   }
-  handicapCommonMultiples(longWindow);
+  handicapCommonMultiples(longWindow, fuzzy);
   return longWindow;
 }
 
@@ -183,23 +189,37 @@ std::vector<PitchCandidate> CoarsePitch::candidates(const SlidingSignal& signal,
         candidate.f0_hz <= kHighestPitch_hz * 1.01)
       found.push_back(candidate);
   }
+  if (found.size() > kMostCandidates) {
+    std::ranges::sort(found, std::greater{},
+                      [](const PitchCandidate& c) { return c.height + kRankPrice * std::log2(c.f0_hz); });
+    found.resize(kMostCandidates);
+  }
   std::ranges::sort(found, {}, candidateCost);
-  if (found.size() > kMostCandidates) found.resize(kMostCandidates);
   return found;
 }
 
-PitchFinder::PitchFinder(double rate_hz)
+PitchFinder::PitchFinder(double rate_hz, double softRate_hz)
     : longWindow(rate_hz, kLongWindow_s, kLowestPitch_hz),
-      shortWindow(rate_hz, kLongWindow_s / 2.0, kShortWindowLowest_hz) {}
+      shortWindow(rate_hz, kLongWindow_s / 2.0, kShortWindowLowest_hz),
+      softWindow(softRate_hz, kLongWindow_s, kLowestPitch_hz) {}
 
-std::vector<PitchCandidate> PitchFinder::candidates(const SlidingSignal& signal, double centre_s) {
+std::vector<PitchCandidate> PitchFinder::candidates(const SlidingSignal& signal, const SlidingSignal& soft,
+                                                    double centre_s) {
   auto found = longWindow.candidates(signal, centre_s);
+  if (found.empty() || found.front().height < kUnsureHeight) {
+    lastClear_hz_ = 0.0;
+    auto more = softWindow.candidates(soft, centre_s);
+    std::erase_if(more, [](const PitchCandidate& c) { return c.f0_hz > kHighestSoft_hz; });
+    std::ranges::copy(shortWindow.candidates(signal, centre_s), std::back_inserter(more));
+    return mergeCandidates(std::move(found), more, true);
+  }
   const double best_hz = !found.empty() && found.front().height >= kClearHeight ? found.front().f0_hz : 0.0;
   const bool goesOn =
       best_hz > 0.0 && lastClear_hz_ > 0.0 && std::abs(std::log2(best_hz / lastClear_hz_)) < kMerge_octaves;
   lastClear_hz_ = best_hz;
   return mergeCandidates(std::move(found),
-                         goesOn ? std::vector<PitchCandidate>() : shortWindow.candidates(signal, centre_s));
+                         goesOn ? std::vector<PitchCandidate>() : shortWindow.candidates(signal, centre_s),
+                         false);
 }
 
 }  // namespace calando

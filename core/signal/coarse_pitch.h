@@ -31,7 +31,7 @@ class CoarsePitch {
   /// At most kMostCandidates, best first, for the window around `centre_s`. Empty for silence.
   std::vector<PitchCandidate> candidates(const SlidingSignal& signal, double centre_s);
 
-  static constexpr std::size_t kMostCandidates = 6;
+  static constexpr std::size_t kMostCandidates = 8;
 
  private:
   void correlate(const SlidingSignal& signal, long from);
@@ -55,16 +55,20 @@ class CoarsePitch {
   double power_;                // sum of squares in the window
 };
 
-/// The candidates of a frame from both windows that the tracker looks through. While a tone simply goes on,
-/// the short one has nothing to add and is not asked: frames have to come in order.
+/// The candidates of a frame from the windows that the tracker looks through. While a tone simply goes on,
+/// the short one has nothing to add and is not asked: frames have to come in order. Where the long one is not
+/// sure, a tone may be under its hiss: a window of the softened sound is asked too.
 struct PitchFinder {
   static constexpr double kLongWindow_s = 2.3 / kLowestPitch_hz;  ///< 85 ms
 
-  explicit PitchFinder(double rate_hz);
-  std::vector<PitchCandidate> candidates(const SlidingSignal& signal, double centre_s);
+  PitchFinder(double rate_hz, double softRate_hz);
+  /// `soft`: the signal through softeningFor().
+  std::vector<PitchCandidate> candidates(const SlidingSignal& signal, const SlidingSignal& soft,
+                                         double centre_s);
 
   CoarsePitch longWindow;
   CoarsePitch shortWindow;  ///< half as long, from 54 Hz up
+  CoarsePitch softWindow;   ///< as long as the long one
 
  private:
   double lastClear_hz_ = 0.0;  // of the frame before, where the long window is sure of it
@@ -73,7 +77,8 @@ struct PitchFinder {
 /// What a candidate costs a pitch path: 1 - height + a small price for long periods (which always fit too).
 double candidateCost(const PitchCandidate& candidate);
 /// Joins the candidates of several windows; those within half a semitone become one with the greater height.
+/// `fuzzy`: noise makes heights differ that would be alike without it.
 std::vector<PitchCandidate> mergeCandidates(std::vector<PitchCandidate> longWindow,
-                                            const std::vector<PitchCandidate>& shortWindow);
+                                            const std::vector<PitchCandidate>& others, bool fuzzy);
 
 }  // namespace calando

@@ -13,6 +13,8 @@ namespace {
 constexpr double kBandTop_hz = 10000.0;
 constexpr double kBandBottom_hz = 60.0;
 constexpr double kBandSlope_hz = 500.0;
+constexpr double kSoftTop_hz = 2400.0;
+constexpr double kLeastSoftRate_hz = 7200.0;  // three times that: no steep filter is needed
 constexpr double kLeastRate_hz = 22050.0;
 constexpr double kAttenuation_db = 90.0;
 }  // namespace
@@ -71,6 +73,12 @@ FirStage bandLimitFor(double rate_hz) {
   return {
       rate_hz, 1,
       kaiserLowPass((kBandTop_hz - kBandSlope_hz) / rate_hz, (kBandTop_hz + kBandSlope_hz) / rate_hz, 70.0)};
+}
+
+FirStage softeningFor(double rate_hz) {
+  const int factor = std::max(1, static_cast<int>(rate_hz / kLeastSoftRate_hz));
+  return {rate_hz, factor,
+          kaiserLowPass(kSoftTop_hz / rate_hz, (rate_hz / factor - kSoftTop_hz) / rate_hz, 60.0)};
 }
 
 RumbleFilter::RumbleFilter(double rate_hz) : rate_(rate_hz), sections_{} {

@@ -38,6 +38,9 @@ FirStage decimationFor(double inputRate_hz);
 /// The same rate, limited to 10 kHz: the band in which harmonics and noise are compared.
 FirStage bandLimitFor(double rate_hz);
 
+/// Down to 7.2 to 14.4 kHz, limited to 2.4 kHz: where a fuzzy tone's harmonics stand out of its hiss.
+FirStage softeningFor(double rate_hz);
+
 /// Fourth-order Butterworth high-pass at 60 Hz: the lower end of that band. Its gain on a partial is known
 /// and can be taken out again.
 class RumbleFilter {

@@ -15,13 +15,24 @@ constexpr double kMostJump = 0.15;  // slurs and slips are real: no leap costs m
 
 constexpr std::size_t kLongestStart = 25;  // frames; a note's core begins no later
 constexpr double kOctaveTolerance = 0.07;  // octaves: 84 cents
-constexpr double kOctaveShare = 0.6;       // the octave below has at most a fifth of the power to itself
+constexpr std::size_t kEstablished = 5;    // frames of a note
+constexpr std::size_t kLongestAway = 50;   // frames: half a second, as of a slip
+constexpr double kMostMultiple = 6.0;
+constexpr double kMultipleShare = 0.7;
+constexpr double kOctaveShare = 0.6;  // the octave below has at most a fifth of the power to itself
 
-const PitchCandidate* octaveAbove(const std::vector<PitchCandidate>& candidates, const PitchCandidate& low) {
+const PitchCandidate* near(const std::vector<PitchCandidate>& candidates, double f0_hz) {
   const auto found = std::ranges::find_if(candidates, [&](const PitchCandidate& c) {
-    return std::abs(std::log2(c.f0_hz / low.f0_hz) - 1.0) < kOctaveTolerance;
+    return std::abs(std::log2(c.f0_hz / f0_hz)) < kOctaveTolerance;
   });
   return found == candidates.end() ? nullptr : &*found;
+}
+
+/// Whole multiples of a note's period.
+bool isMultiple(double high_hz, double low_hz) {
+  const double multiple = std::round(high_hz / low_hz);
+  return multiple >= 2.0 && multiple <= kMostMultiple &&
+         std::abs(std::log2(high_hz / low_hz / multiple)) < kOctaveTolerance;
 }
 
 double transition(const PitchCandidate& from, const PitchCandidate& to) {
@@ -89,11 +100,17 @@ PitchPath::Decision PitchPath::decideFront(const std::vector<std::size_t>& state
     sinceStart_ = 0;
     return decided;
   }
-  if (startsOctaveLow(states, front)) {
-    const PitchCandidate* above = octaveAbove(columns_[front].candidates, *decided);
-    decided = above ? *above : PitchCandidate{2.0 * decided->f0_hz, decided->height};
+  double other_hz = 0.0;
+  if (startsOctaveLow(states, front))
+    other_hz = 2.0 * decided->f0_hz;
+  else if (goesOnAbove(states, front))
+    other_hz = last_hz_;
+  if (other_hz > 0.0) {
+    const PitchCandidate* other = near(columns_[front].candidates, other_hz);
+    decided = other ? *other : PitchCandidate{other_hz, decided->height};
   }
   ++sinceStart_;
+  last_hz_ = decided->f0_hz;
   return decided;
 }
 
@@ -103,7 +120,7 @@ bool PitchPath::startsOctaveLow(const std::vector<std::size_t>& states, std::siz
   for (std::size_t c = front; c < states.size() && sinceStart_ + c - front <= kLongestStart; ++c) {
     const Decision here = decision(columns_[c], states[c]);
     if (!here) return false;
-    if (const PitchCandidate* above = octaveAbove(columns_[c].candidates, *here)) {
+    if (const PitchCandidate* above = near(columns_[c].candidates, 2.0 * here->f0_hz)) {
       low += here->height;
       high += above->height;
     }
@@ -113,6 +130,22 @@ bool PitchPath::startsOctaveLow(const std::vector<std::size_t>& states, std::siz
     const double step = std::log2(next->f0_hz / here->f0_hz);
     if (std::abs(step - 1.0) < kOctaveTolerance) return high > kOctaveShare * low && low > 0.0;
     if (std::abs(step) > kOctaveTolerance) return false;
+  }
+  return false;
+}
+
+bool PitchPath::goesOnAbove(const std::vector<std::size_t>& states, std::size_t front) const {
+  if (sinceStart_ < kEstablished) return false;
+  double low = 0.0;
+  double high = 0.0;
+  for (std::size_t c = front; c < states.size() && c - front <= kLongestAway; ++c) {
+    const Decision here = decision(columns_[c], states[c]);
+    if (!here) return false;
+    if (std::abs(std::log2(here->f0_hz / last_hz_)) < kOctaveTolerance)
+      return c > front && high > kMultipleShare * low;
+    if (!isMultiple(last_hz_, here->f0_hz)) return false;
+    low += here->height;
+    if (const PitchCandidate* above = near(columns_[c].candidates, last_hz_)) high += above->height;
   }
   return false;
 }

@@ -14,6 +14,10 @@ namespace calando {
 /// Reeds and flutes often start with a little of the octave below, until the overblown note has locked in.
 /// Such a start is not a note of its own: a path that leaps up an octave within 250 ms of its beginning is
 /// read an octave up from there on, provided that the upper octave was in the sound from the start.
+///
+/// Neither is a crackle, or a period that is longer than its neighbours: where the path leaves a note for a
+/// multiple of its period and is back within half a second, while the note's own period goes on fitting
+/// nearly as well, it is read as the note.
 class PitchPath {
  public:
   explicit PitchPath(std::size_t lagFrames) : lag_(lagFrames) {}
@@ -38,9 +42,11 @@ class PitchPath {
   std::vector<std::size_t> trace() const;
   Decision decideFront(const std::vector<std::size_t>& states, std::size_t front);
   bool startsOctaveLow(const std::vector<std::size_t>& states, std::size_t front) const;
+  bool goesOnAbove(const std::vector<std::size_t>& states, std::size_t front) const;
 
   std::size_t lag_;
   std::size_t sinceStart_ = 0;  // decided voiced frames in the run that goes on
+  double last_hz_ = 0.0;        // of the last of them
   std::deque<Column> columns_;  // the undecided ones
 };
 

@@ -15,8 +15,11 @@ constexpr double kBandBottom_hz = 60.0;
 constexpr double kShortest_s = 0.048;
 constexpr int kFewestPeriods = 6;
 constexpr int kFold = 6;                    // periods folded for the subharmonics: holds halves and thirds
+constexpr int kThirdsFrom = 3 * kFold;      // periods; fewer smear a partial over the thirds beside it
 constexpr double kPartialOverNoise = 10.0;  // power: below, there is no partial to compare with
 constexpr double kStrongestOfMany = 3.4;  // the largest of thirty noise lines has ln 30 times the mean power
+constexpr double kLineOverNoise = 10.0;   // what chance hardly ever makes of thirty
+constexpr double kTellsNothing_db = -20.0;  // a crackle weaker than that is none
 constexpr double kMostHnr_db = 90.0;
 constexpr double kZeroPhaseBelow_hz = 250.0;  // four times the rumble filter's corner
 constexpr double kNearCorner_hz = 120.0;      // above, the filter is flat to a tenth of a decibel
@@ -33,8 +36,9 @@ double decibels(double power) { return 10.0 * std::log10(std::max(power, 1e-14))
 
 }  // namespace
 
-int ToneColour::periods(double f0_hz) {
-  return std::max(2 * kFold, kFold * static_cast<int>(std::lround(kShortest_s * f0_hz / kFold)));
+int ToneColour::periods(double f0_hz, bool subharmonics) {
+  const int least = subharmonics ? kThirdsFrom : 2 * kFold;
+  return std::max(least, kFold * static_cast<int>(std::lround(kShortest_s * f0_hz / kFold)));
 }
 
 double ToneColour::tail(double f0_hz) { return f0_hz < kZeroPhaseBelow_hz ? kSettling_s : 0.0; }
@@ -138,8 +142,8 @@ double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz, double 
     return std::norm(transform.spectrum()[static_cast<std::size_t>(sixths)]);
   };
   double strongest = ColourFrame::kNoSubharmonic;
-  // A window of 12 periods smears a partial over ±1/3 of f0: thirds can be told from 18 periods on.
-  const bool thirds = used >= 3 * kFold;
+  bool seen = false, hidden = false;
+  const bool thirds = used >= kThirdsFrom;
   for (int k = 0; k <= 10; ++k)
     for (const int between : {2, 3, 4}) {
       if (!thirds && between != 3) continue;
@@ -148,17 +152,21 @@ double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz, double 
       const double left = power(kFold * k);
       const double right = power(kFold * (k + 1));
       if (std::min(left, right) < kPartialOverNoise * noiseBin) continue;
+      const double beside_db = 5.0 * std::log10(left * right);
       const double line = std::max(power(sixths) - kStrongestOfMany * noiseBin, 0.01 * noiseBin);
-      strongest =
-          std::max(strongest, 10.0 * std::log10(std::max(line, 1e-30)) - 5.0 * std::log10(left * right));
+      strongest = std::max(strongest, decibels(line) - beside_db);
+      const double least = kLineOverNoise * noiseBin;
+      seen = seen || power(sixths) >= least;
+      hidden = hidden || decibels(least) - beside_db > kTellsNothing_db;
     }
-  return strongest;
+  return hidden && !seen ? ColourFrame::kDrowned : strongest;
 }
 
 std::optional<ColourFrame> ToneColour::measure(const SlidingSignal& signal, double centre_s, double from_s,
-                                               double to_s, const std::function<double(double)>& f0_at) {
+                                               double to_s, const std::function<double(double)>& f0_at,
+                                               bool subharmonics) {
   const double f0 = f0_at(centre_s);
-  const int wanted = periods(f0);
+  const int wanted = periods(f0, subharmonics);
   const int before = std::min(wanted / 2, static_cast<int>((centre_s - from_s) * f0 * 0.98));
   const int after = std::min(wanted / 2, static_cast<int>((to_s - centre_s) * f0 * 0.98));
   const int count = before + after;
@@ -228,7 +236,8 @@ std::optional<ColourFrame> ToneColour::measure(const SlidingSignal& signal, doub
   frame.hnr_db = std::min(kMostHnr_db, decibels(inBand) - decibels(noise));
   frame.noise_dbfs = decibels(noise);
   frame.brightness = weighted / total;
-  frame.subharmonic_db = subharmonic(count, perPeriod, f0, noise);
+  frame.subharmonic_db =
+      subharmonics ? subharmonic(count, perPeriod, f0, noise) : ColourFrame::kNoSubharmonic;
   return frame;
 }
 

@@ -19,11 +19,13 @@ struct ColourFrame {
   double hnr_db;          ///< harmonics over the rest, up to 10 kHz; at most 90
   double noise_dbfs;      ///< the rest
   double brightness;      ///< power-weighted centroid of the harmonics, in partial numbers
-  double subharmonic_db;  ///< see contract.md; kNoSubharmonic where there is no neighbour to compare with
+  double subharmonic_db;  ///< see contract.md; kNoSubharmonic: not looked for, or nothing to compare with;
+                          ///< kDrowned
   std::array<float, kMostPartials> power;  ///< mean square of partials 1 … 20, noise taken off, >= 0
   std::array<float, kMostPartials> noise;  ///< what the noise adds to such a partial
   int partials;                            ///< how many lie below 10 kHz
   static constexpr double kNoSubharmonic = -200.0;
+  static constexpr double kDrowned = -300.0;  ///< of the subharmonics: the noise would hide them
 };
 
 /// Resamples the signal along its tracked phase so that every period has the same number of samples, then
@@ -36,12 +38,13 @@ class ToneColour {
   explicit ToneColour(double rate_hz) : rumble_(rate_hz) {}
 
   /// `f0_at(t)`: the tracked fundamental in Hz at time t, > 0 within [from_s, to_s], where the tone sounds.
-  /// Nullopt when fewer than six periods of the tone surround `centre_s`.
+  /// Nullopt when fewer than six periods of the tone surround `centre_s`. `subharmonics`: look for those too,
+  /// in 18 periods or more where they are there.
   std::optional<ColourFrame> measure(const SlidingSignal& signal, double centre_s, double from_s, double to_s,
-                                     const std::function<double(double)>& f0_at);
+                                     const std::function<double(double)>& f0_at, bool subharmonics);
 
-  /// Periods looked at: at least 12, at least 48 ms, a multiple of six.
-  static int periods(double f0_hz);
+  /// Periods looked at: at least 12 (18 for subharmonics), at least 48 ms, a multiple of six.
+  static int periods(double f0_hz, bool subharmonics);
   /// Seconds of signal wanted behind the last of them.
   static double tail(double f0_hz);
 

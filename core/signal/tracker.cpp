@@ -31,9 +31,11 @@ constexpr double kPrediction_cents = 10.0;
 constexpr double kForget_s = 1.0;  // signal kept behind the oldest frame in work
 constexpr double kSpeakLevel_dbfs = -85.0;
 constexpr std::size_t kColoursPerHalfWindow = 2;  // more would tell nothing new
-constexpr double kJitterWindow_s = 0.02;
-constexpr double kJitterPeriods = 5.0;
-constexpr int kCurvatureHalf = 3;  // frames on each side for the derivatives
+constexpr std::size_t kSubharmonicsEvery = 3;     // colours
+constexpr double kPeriodsWindow_s = 0.02;
+constexpr double kPeriodsWindow = 5.0;
+constexpr double kChainJump = 0.1;  // a whole tone is 0.12
+constexpr int kCurvatureHalf = 3;   // frames on each side for the derivatives
 // Derivatives of least-squares polynomials over seven frames (Savitzky & Golay 1964): the second of a
 // parabola, the second and the fourth of a quartic.
 constexpr double kSecond[] = {5.0 / 42, 0.0, -3.0 / 42, -4.0 / 42, -3.0 / 42, 0.0, 5.0 / 42};
@@ -98,10 +100,12 @@ struct Tracker::Stages {
         decimation(decimationFor(rate_hz)),
         rumble(decimation.outputRate()),
         bandLimit(bandLimitFor(decimation.outputRate())),
+        softening(softeningFor(decimation.outputRate())),
         decimated(decimation.outputRate()),
         sound(decimation.outputRate()),
         band(decimation.outputRate()),
-        finder(sound.rate()),
+        soft(softening.outputRate()),
+        finder(sound.rate(), soft.rate()),
         tipWindow(sound.rate(), kTipWindow_s, kTipWindowLowest_hz),
         path(static_cast<std::size_t>(lagFrames)),
         centroid(sound.rate()),
@@ -123,7 +127,7 @@ struct Tracker::Stages {
   void decide(const PitchPath::Decision& decision);
   void refine(std::size_t frame);
   double predictedPitch(std::size_t frame) const;
-  void measureColour(std::size_t frame, double from_s, double to_s);
+  void measureColour(std::size_t frame, double from_s, double to_s, bool subharmonics);
   bool advanceColour(bool ended);
   double pitchAt(double t) const;
   void straighten(std::size_t frame);
@@ -143,9 +147,11 @@ struct Tracker::Stages {
   FirStage decimation;
   RumbleFilter rumble;
   FirStage bandLimit;
+  FirStage softening;
   SlidingSignal decimated;
   SlidingSignal sound;  // up to 10 kHz; pitch is measured on it
   SlidingSignal band;   // from 60 Hz on; colour is measured on it
+  SlidingSignal soft;   // up to 2.4 kHz; pitch is looked for in it where the sound is fuzzy
   PitchFinder finder;
   CoarsePitch tipWindow;  // only for provisional()
   PitchPath path;
@@ -161,7 +167,8 @@ struct Tracker::Stages {
   std::vector<double> kernel;               // second moment of its time weighting
   std::vector<double> followed;             // Hz: with the finer correction, for the phase
   std::size_t coloured = 0;                 // frames done by the colour stage
-  double jitterFrom = 0.0;
+  PeriodChain chain;
+  double periodsFrom = 0.0;
   long limited = 0;  // samples of `decimated` that went through the band limit
   int clipRun = 0;
   long pushed = 0;
@@ -201,6 +208,7 @@ void Tracker::Stages::filterOn() {
   for (; limited < decimated.end(); ++limited) filtered.push_back(decimated.at(limited));
   decimated.forgetBefore(limited);
   bandLimit.push(filtered, sound);
+  softening.push(filtered, soft);
   takeRumbleOut();
 }
 
@@ -212,16 +220,17 @@ void Tracker::Stages::finish() {
   decimation.finish(decimated);
   filterOn();
   bandLimit.finish(sound);
+  softening.finish(soft);
   takeRumbleOut();
   advance(true);
 }
 
 void Tracker::Stages::advance(bool ended) {
-  const double reached = sound.seconds();
+  const double reached = std::min(sound.seconds(), soft.seconds());
   while (ended ? time(heard) <= tracks.duration_s
                : time(heard) + PitchFinder::kLongWindow_s / 2.0 <= reached) {
     const double t = time(heard++);
-    if (const auto decided = path.push(finder.candidates(sound, t))) decide(*decided);
+    if (const auto decided = path.push(finder.candidates(sound, soft, t))) decide(*decided);
   }
   if (ended)
     for (const auto& decision : path.finish()) decide(decision);
@@ -237,6 +246,7 @@ void Tracker::Stages::advance(bool ended) {
   const double oldest = time(coloured) - kForget_s;
   sound.forgetBefore(static_cast<long>(oldest * sound.rate()));
   band.forgetBefore(static_cast<long>(oldest * band.rate()));
+  soft.forgetBefore(static_cast<long>(oldest * soft.rate()));
 }
 
 void Tracker::Stages::decide(const PitchPath::Decision& decision) { coarse.push_back(decision); }
@@ -368,11 +378,15 @@ bool Tracker::Stages::advanceColour(bool ended) {
   if (i >= ready) return false;
   if (refined[i] <= 0.0) {
     ++coloured;
-    jitterFrom = time(coloured);
     return true;
   }
-  const auto reach =
-      static_cast<std::size_t>(std::ceil(ToneColour::periods(refined[i]) / 2.0 / refined[i] / kHop_s)) + 1;
+  const auto framesOf = [&](bool subharmonics) {
+    const int periods = ToneColour::periods(refined[i], subharmonics);
+    return static_cast<std::size_t>(std::ceil(periods / 2.0 / refined[i] / kHop_s)) + 1;
+  };
+  const std::size_t stride = std::max<std::size_t>(2, framesOf(false) / kColoursPerHalfWindow);
+  const bool subharmonics = i % (kSubharmonicsEvery * stride) == 0;
+  const std::size_t reach = framesOf(subharmonics);
   std::size_t first = i;
   while (first > 0 && i - first < reach && sameRun(first, first - 1)) --first;
   std::size_t last = i;
@@ -380,24 +394,28 @@ bool Tracker::Stages::advanceColour(bool ended) {
   const bool runGoesOn = last - i < reach && last + 1 >= ready;
   if (!ended && (runGoesOn || band.seconds() < time(last) + kHop_s + ToneColour::tail(refined[i])))
     return false;
-  const std::size_t stride = std::max<std::size_t>(2, reach / kColoursPerHalfWindow);
-  if (i % stride == 0) measureColour(i, time(first) - kHop_s / 2.0, time(last) + kHop_s / 2.0);
-  if (i == 0 || !sameRun(i - 1, i)) jitterFrom = time(i);
-  const double window = std::max(kJitterWindow_s, kJitterPeriods / refined[i]);
-  if (time(i) >= jitterFrom + window) {
-    const auto frame = static_cast<std::size_t>((jitterFrom + window / 2.0) / kHop_s);
-    if (const auto periods = neighbouringPeriods(sound, jitterFrom, jitterFrom + window, refined[i])) {
-      tracks.frames[frame].jitter_percent = static_cast<float>(periods->jitter_percent);
-      tracks.frames[frame].shimmer_db = static_cast<float>(periods->shimmer_db);
+  if (i % stride == 0) measureColour(i, time(first) - kHop_s / 2.0, time(last) + kHop_s / 2.0, subharmonics);
+  // Where periods differ much the pitch jumps, and still the same waveform goes on.
+  if (i == 0 || std::abs(refined[i - 1] / refined[i] - 1.0) > kChainJump) {
+    periodsFrom = time(i);
+    chain.restart(periodsFrom);
+  }
+  const double window = std::max(kPeriodsWindow_s, kPeriodsWindow / refined[i]);
+  if (time(i) >= periodsFrom + window) {
+    if (const auto periods = chain.advance(sound, periodsFrom + window, refined[i])) {
+      const auto frame = static_cast<std::size_t>((periodsFrom + window / 2.0) / kHop_s);
+      tracks.frames[frame].periods = static_cast<std::int32_t>(tracks.periods.size());
+      tracks.periods.push_back(*periods);
     }
-    jitterFrom += window;
+    periodsFrom += window;
   }
   ++coloured;
   return true;
 }
 
-void Tracker::Stages::measureColour(std::size_t i, double from_s, double to_s) {
-  const auto frame = colour.measure(band, time(i), from_s, to_s, [this](double t) { return pitchAt(t); });
+void Tracker::Stages::measureColour(std::size_t i, double from_s, double to_s, bool subharmonics) {
+  const auto frame = colour.measure(
+      band, time(i), from_s, to_s, [this](double t) { return pitchAt(t); }, subharmonics);
   if (!frame) return;
   tracks.frames[i].colour = static_cast<std::int32_t>(tracks.colours.size());
   tracks.colours.push_back(*frame);

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/signal/energy_track.h"
+#include "core/signal/period_chain.h"
 #include "core/signal/tone_colour.h"
 
 namespace calando {
@@ -18,15 +19,15 @@ struct TrackFrame {
   float confidence = 0.0f;        ///< height of the normalised autocorrelation, 0 to 1
   float level_dbfs = 0.0f;        ///< RMS over 50 ms; a full-scale sine is -3.01
   float noiseCentroid_hz = 0.0f;  ///< of the whole spectrum, 150 Hz to 8 kHz; only where f0_hz is 0
-  float jitter_percent = -1.0f;   ///< below 0: not measured
-  float shimmer_db = -1.0f;
-  std::int32_t colour = -1;  ///< index into Tracks::colours, -1: not measured
+  std::int32_t colour = -1;       ///< index into Tracks::colours, -1: not measured
+  std::int32_t periods = -1;      ///< index into Tracks::periods, -1: not measured
 };
 
 /// What the signal stages make of a take.
 struct Tracks {
   std::vector<TrackFrame> frames;
   std::vector<ColourFrame> colours;  ///< every second voiced frame or so has one, fewer on low notes
+  std::vector<PeriodFrame> periods;  ///< every fifth period and 20 ms
   EnergyTrack energy{48000.0};       ///< of the input, without its offset
   double duration_s = 0.0;
   double rate_hz = 48000.0;

@@ -336,12 +336,13 @@ Tone truthOf(const Score& score, const Part& part) {
     (t < coreEnd - 0.5 ? levelBefore : levelLast)
         .push_back(20.0 * std::log10(std::max(1e-6, score.amplitude(t))));
   }
-  note.offset_cents = cents.empty() ? score.player.offset_cents : median(cents);
+  const double offset_cents = cents.empty() ? score.player.offset_cents : median(cents);
+  note.offset_cents = offset_cents;
   if (before.size() >= 50 && !last.empty()) {
     tone.release.sag_cents = median(last) - median(before);
     tone.release.fade_db = median(levelLast) - median(levelBefore);
   }
-  note.f0_hz = shiftedBy(target, note.offset_cents);
+  note.f0_hz = shiftedBy(target, offset_cents);
   note.drift_cents_per_s = score.player.drift_cents_per_s;
   if (score.player.vibrato_hz > 0.0)
     note.vibrato = Vibrato{score.player.vibrato_hz, score.player.vibrato_cents};

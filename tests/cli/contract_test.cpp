@@ -391,7 +391,8 @@ TEST_F(Contract, ACardOfOnesOwnIsJudgedAndABadOneRefusedByName) {
   std::ofstream(path("own.json")) << R"({"id": "own", "title": "Own", "family": "f", "purpose": "p",
     "cues": [{"kind": "tone", "seconds": 2, "note": "A4"}], "readings": ["held_s", "offset_cents"]})";
   const json j = json::parse(run("analyse " + file + " --exercise " + path("own.json")).out);
-  ASSERT_EQ(j["readings"].size(), 2u);
+  ASSERT_EQ(j["readings"].size(), 4u);
+  EXPECT_EQ(j["readings"][2]["id"], "attempts");  // on every card of one tone
   EXPECT_EQ(j["readings"][0]["target"][0], 2.0);
   EXPECT_EQ(j["readings"][0]["verdict"], "inside");
   std::ofstream(path("bad.json")) << R"({"id": "own", "title": "Own", "family": "f", "purpose": "p",

@@ -89,7 +89,7 @@ TEST(Notes, SlurredOnesAreSeveralInOneTone) {
   ASSERT_EQ(t.notes.size(), 3u);
   for (std::size_t i = 0; i < 3; ++i) {
     EXPECT_EQ(t.notes[i].concert, 60 + 2 * static_cast<int>(i));
-    EXPECT_NEAR(t.notes[i].offset_cents, 0.0, 0.5);
+    EXPECT_NEAR(t.notes[i].offset_cents.value(), 0.0, 0.5);
     EXPECT_NEAR(t.notes[i].start_s, 0.4 + static_cast<double>(i), 0.02);
   }
   EXPECT_TRUE(t.slips.empty());
@@ -263,7 +263,7 @@ TEST(Analysis, LiveGivesTheFiguresOfOffline) {
   const Note& a = offline.tones[0].notes[0];
   const Note& b = live.tones[0].notes[0];
   EXPECT_NEAR(live.tones[0].held_s, offline.tones[0].held_s, 0.001);
-  EXPECT_NEAR(b.offset_cents, a.offset_cents, 0.01);
+  EXPECT_NEAR(b.offset_cents.value(), a.offset_cents.value(), 0.01);
   EXPECT_NEAR(b.wander_cents.value(), a.wander_cents.value(), 0.05);
   EXPECT_NEAR(b.vibrato.value().extent_cents, a.vibrato.value().extent_cents, 0.05);
   EXPECT_NEAR(b.hnr_db.value(), a.hnr_db.value(), 0.05);

@@ -58,7 +58,7 @@ TEST_P(Unchanged, AreTheFigures) {
   ASSERT_EQ(t.notes.size(), s.notes.size());
   const Note& m = s.notes[0];
   const Note& n = t.notes[0];
-  EXPECT_NEAR(n.offset_cents, m.offset_cents, 0.3);
+  EXPECT_NEAR(n.offset_cents.value(), m.offset_cents.value(), 0.3);
   EXPECT_NEAR(n.wander_cents.value(), m.wander_cents.value(), 0.3);
   EXPECT_NEAR(n.vibrato.value().rate_hz, m.vibrato.value().rate_hz, 0.03);
   EXPECT_NEAR(n.vibrato.value().extent_cents, m.vibrato.value().extent_cents, 0.3);

@@ -72,42 +72,53 @@ TEST_P(EachFault, GetsItsOwnAdviceWithItsFigure) {
 }
 INSTANTIATE_TEST_SUITE_P(
     Advice, EachFault,
-    testing::Values(
-        AdviceCase{"raise", [](Tone&, Note&) {}},
-        AdviceCase{"too-short", [](Tone& t, Note&) { t.held_s = 4; }},
-        AdviceCase{"too-short-fading", [](Tone& t, Note&) { t.held_s = 2, t.release.fade_db = -3.5; }},
-        AdviceCase{"breaks",
-                   [](Tone& t, Note&) {
-                     t.dropouts = {{3, 0.05}, {5, 0.05}};
-                   }},
-        AdviceCase{"flips",
-                   [](Tone& t, Note&) {
-                     t.slips = {{3, 60, 64, 0.1}};
-                   }},
-        AdviceCase{"late-with-air", [](Tone& t, Note&) { t.onset.air_before_ms = 400; }},
-        AdviceCase{"runs-out",
-                   [](Tone& t, Note&) {
-                     t.release = {-40, -2.5};
-                   }},
-        AdviceCase{"sags", [](Tone& t, Note&) { t.release.sag_cents = -40; }},
-        AdviceCase{"lifts", [](Tone& t, Note&) { t.release.sag_cents = 40; }},
-        AdviceCase{"fades", [](Tone& t, Note&) { t.release.fade_db = -9; }},
-        AdviceCase{"swells-at-end", [](Tone& t, Note&) { t.release.fade_db = 9; }},
-        AdviceCase{"scoops-in", [](Tone& t, Note&) { t.onset.scoop_cents = -60; }},
-        AdviceCase{"drops-in", [](Tone& t, Note&) { t.onset.scoop_cents = 60; }},
-        AdviceCase{"wanders", [](Tone&, Note& n) { n.wander_cents = 15; }},
-        AdviceCase{"trembles", [](Tone&, Note& n) { n.shake_cents = 15; }},
-        AdviceCase{"drifts-sharp", [](Tone&, Note& n) { n.drift_cents_per_s = 8; }},
-        AdviceCase{"drifts-flat", [](Tone&, Note& n) { n.drift_cents_per_s = -8; }},
-        AdviceCase{"uneven-fading", [](Tone& t, Note& n) { n.level_sd_db = 4, t.release.fade_db = -3.5; }},
-        AdviceCase{"uneven-level", [](Tone&, Note& n) { n.level_sd_db = 4; }},
-        AdviceCase{"sharp-steady", [](Tone&, Note& n) { n.offset_cents = 30; }},
-        AdviceCase{"flat-steady", [](Tone&, Note& n) { n.offset_cents = -30; }},
-        AdviceCase{"flat", [](Tone&, Note& n) { n.offset_cents = -60, n.wander_cents = 7; }},
-        AdviceCase{"sharp", [](Tone&, Note& n) { n.offset_cents = 60, n.wander_cents = 7; }},
-        AdviceCase{"noisy", [](Tone&, Note& n) { n.hnr_db = 5; }},
-        AdviceCase{"thin", [](Tone&, Note& n) { n.tilt_db_per_octave = -25; }},
-        AdviceCase{"crackles", [](Tone&, Note& n) { n.subharmonic_db = -3; }}),
+    testing::
+        Values(
+            AdviceCase{"raise", [](Tone&, Note&) {}},
+            AdviceCase{"too-short", [](Tone& t, Note&) { t.held_s = 4; }},
+            AdviceCase{"too-short-fading", [](Tone& t, Note&) { t.held_s = 2, t.release.fade_db = -3.5; }},
+            AdviceCase{"breaks",
+                       [](Tone& t, Note&) {
+                         t.dropouts = {{3, 0.05}, {5, 0.05}};
+                       }},
+            AdviceCase{"flips",
+                       [](Tone& t, Note&) {
+                         t.slips = {{3, 60, 64, 0.1}};
+                       }},
+            AdviceCase{"late-with-air", [](Tone& t, Note&) { t.onset.air_before_ms = 400; }},
+            AdviceCase{"runs-out",
+                       [](Tone& t, Note&) {
+                         t.release = {-40, -2.5};
+                       }},
+            AdviceCase{"sags", [](Tone& t, Note&) { t.release.sag_cents = -40; }},
+            AdviceCase{"lifts", [](Tone& t, Note&) { t.release.sag_cents = 40; }},
+            AdviceCase{"fades", [](Tone& t, Note&) { t.release.fade_db = -9; }},
+            AdviceCase{"swells-at-end", [](Tone& t, Note&) { t.release.fade_db = 9; }},
+            AdviceCase{"scoops-in", [](Tone& t, Note&) { t.onset.scoop_cents = -60; }},
+            AdviceCase{"drops-in", [](Tone& t, Note&) { t.onset.scoop_cents = 60; }},
+            AdviceCase{"wanders", [](Tone&, Note& n) { n.wander_cents = 15; }},
+            AdviceCase{"trembles", [](Tone&, Note& n) { n.shake_cents = 15; }},
+            AdviceCase{"drifts-sharp", [](Tone&, Note& n) { n.drift_cents_per_s = 8; }},
+            AdviceCase{"drifts-flat", [](Tone&, Note& n) { n.drift_cents_per_s = -8; }},
+            AdviceCase{"uneven-fading",
+                       [](Tone& t, Note& n) { n.level_sd_db = 4, t.release.fade_db = -3.5; }},
+            AdviceCase{"uneven-level", [](Tone&, Note& n) { n.level_sd_db = 4; }},
+            AdviceCase{"sharp-steady", [](Tone&, Note& n) { n.offset_cents = 30; }},
+            AdviceCase{"flat-steady", [](Tone&, Note& n) { n.offset_cents = -30; }},
+            AdviceCase{"flat", [](Tone&, Note& n) { n.offset_cents = -60, n.wander_cents = 7; }},
+            AdviceCase{"sharp", [](Tone&, Note& n) { n.offset_cents = 60, n.wander_cents = 7; }},
+            AdviceCase{"noisy", [](Tone&, Note& n) { n.hnr_db = 5; }},
+            AdviceCase{"mostly-noise", [](Tone&, Note& n) { n.hnr_db = 1; }},
+            AdviceCase{"swings-widely", [](Tone&, Note& n) { n.wander_cents = 45; }},
+            AdviceCase{"raise-swinging", [](Tone&, Note& n) { n.vibrato = {5, 80}; }},
+            AdviceCase{
+                "pulses",
+                [](Tone&, Note& n) {
+                  n.level_sd_db = 4, n.level_wave = {2, 11};
+                }},
+            AdviceCase{"rings-on", [](Tone& t, Note&) { t.held_s = 4, t.release.rings_on_s = 0.9; }},
+            AdviceCase{"thin", [](Tone&, Note& n) { n.tilt_db_per_octave = -25; }},
+            AdviceCase{"crackles", [](Tone&, Note& n) { n.subharmonic_db = -3; }}),
     [](const auto& info) {
       std::string name = info.param.id;
       std::ranges::replace(name, '-', '_');

@@ -231,7 +231,8 @@ TEST(ToneColour, TakesALinearSwellForNoNoise) {
     for (std::size_t n = 0; n < x.size(); ++n)
       x[n] *= static_cast<float>(1.0 + slope * (static_cast<double>(n) / 24000.0 - 0.3));
     ToneColour colour(24000);
-    const auto frame = colour.measure(signalOf(x, 24000), 0.3, 0.0, 0.6, [](double) { return 220.0; });
+    const auto frame = colour.measure(
+        signalOf(x, 24000), 0.3, 0.0, 0.6, [](double) { return 220.0; }, false);
     ASSERT_TRUE(frame);
     EXPECT_GT(frame->hnr_db, 45.0) << slope;
   }
@@ -241,16 +242,21 @@ TEST(ToneColour, NeedsSixPeriods) {
   const SlidingSignal s = signalOf(sine(100.0, 0.5, 24000), 24000);
   ToneColour colour(24000);
   const auto flat = [](double) { return 100.0; };
-  EXPECT_FALSE(colour.measure(s, 0.25, 0.23, 0.27, flat));
-  EXPECT_TRUE(colour.measure(s, 0.25, 0.20, 0.30, flat));
+  EXPECT_FALSE(colour.measure(s, 0.25, 0.23, 0.27, flat, true));
+  EXPECT_TRUE(colour.measure(s, 0.25, 0.20, 0.30, flat, true));
 }
 
 TEST(PeriodChain, FindsNothingBetweenPeriodsThatAreAlike) {
-  const auto frame = neighbouringPeriods(signalOf(sine(317.3, 0.3, 24000), 24000), 0.1, 0.2, 317.0);
+  const auto periodsOf = [](double hz, double to_s, double f0_hz) {
+    PeriodChain chain;
+    chain.restart(0.1);
+    return chain.advance(signalOf(sine(hz, 0.3, 24000), 24000), to_s, f0_hz);
+  };
+  const auto frame = periodsOf(317.3, 0.2, 317.0);
   ASSERT_TRUE(frame);
-  EXPECT_LT(frame->jitter_percent, 0.01);
+  for (const float jitter : frame->jitter_percent) EXPECT_LT(jitter, 0.01f);
   EXPECT_LT(frame->shimmer_db, 0.01);
-  EXPECT_FALSE(neighbouringPeriods(signalOf(sine(100, 0.3, 24000), 24000), 0.1, 0.11, 100.0));
+  EXPECT_FALSE(periodsOf(100.0, 0.11, 100.0));
 }
 
 TEST(InputMeter, ReadsLevelAndPeakInDecibelsOfFullScale) {

@@ -37,7 +37,7 @@ TEST_P(EveryPlayer, IsMeasuredAsItPlayed) {
     EXPECT_EQ(got.dropouts.size(), truth.dropouts.size()) << id;
     EXPECT_EQ(got.slips.size(), truth.slips.size()) << id;
     ASSERT_EQ(got.notes.size(), 1u) << id;
-    EXPECT_NEAR(got.notes[0].offset_cents, truth.notes[0].offset_cents, 1.5) << id;
+    EXPECT_NEAR(got.notes[0].offset_cents.value(), truth.notes[0].offset_cents.value(), 1.5) << id;
     EXPECT_NEAR(got.notes[0].hnr_db.value(), truth.notes[0].hnr_db.value(), 3.0) << id;
     EXPECT_EQ(got.notes[0].vibrato.has_value(), truth.notes[0].vibrato.has_value()) << id;
     EXPECT_NEAR(got.release.sag_cents.value(), truth.release.sag_cents.value(), 3.0) << id;
@@ -97,7 +97,7 @@ TEST_P(EveryCard, IsFoundCueByCueAsItWasPlayed) {
     EXPECT_NEAR(note.start_s, truth.start_s, 0.05);
     EXPECT_NEAR(note.end_s, truth.end_s, 0.05);
     EXPECT_EQ(note.written, truth.notes[0].written);
-    EXPECT_NEAR(note.offset_cents, truth.notes[0].offset_cents, 2.5);
+    EXPECT_NEAR(note.offset_cents.value(), truth.notes[0].offset_cents.value(), 2.5);
   }
   for (const Reading& r : heard.readings)
     if (r.id == "missing" || r.id == "slips") {

@@ -268,7 +268,7 @@ TEST(SampledWinds, EveryNoteOfAScaleIsFoundOnceInOrder) {
       EXPECT_EQ(leaking.tones[i].dropouts.size(), analysis.tones[i].dropouts.size()) << program.name << i;
       const auto* before = analysis.tones[i].mainNote();
       const auto* after = leaking.tones[i].mainNote();
-      if (before && after) moved.push_back(after->offset_cents - before->offset_cents);
+      if (before && after) moved.push_back(*after->offset_cents - *before->offset_cents);
     }
   }
   std::printf("scales under clicks: middles moved by %.3f cents (95 %%: %.3f)\n",

@@ -36,9 +36,21 @@ struct Beginner {
   std::function<double(double)> cents = {};  ///< over the time since its start; may be empty
   std::function<double(double)> level_db = {};
   double ramp_s = 0.05;  ///< of either end, a raised cosine
+  /// The noise lies between these; what lies below 10 kHz counts for the harmonics over noise.
+  double noiseLow_hz = 0.0, noiseHigh_hz = 24000.0;
+  double jitter_percent = 0.0;   ///< mean difference of neighbouring periods, over the mean period
+  double crackle_db = -200.0;    ///< of lines between partials, to the mean level of the two beside them …
+  double crackleAt = 1.0 / 3.0;  ///< … this share of f0 above and below each of the first ten partials
+  double room_dbfs = -62.0;      ///< background
+  double tail_s = 0.0;           ///< the sound goes on that long after its end …
+  double tail_db = -35.0;        ///< … this far under it, in noise as loud as itself
   unsigned seed = 1;
   double start_s() const { return 0.4; }
 };
 std::vector<float> beginner(const Beginner& spec);
+
+/// The sound in a room whose reverberation, noise that decays by 60 dB in `rt60_s`, is `under_db` below it;
+/// with a background of its own.
+std::vector<float> inRoom(Beginner spec, double rt60_s, double under_db);
 
 }  // namespace sounds

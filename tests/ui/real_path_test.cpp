@@ -117,7 +117,7 @@ TEST(RealPath, WhatIsPlayedIntoTheRoomIsMeasuredAsItsFileIs) {
   const Tone& recorded = heard.tones[0];
   EXPECT_NEAR(recorded.held_s, played.held_s, 0.005);
   EXPECT_TRUE(recorded.dropouts.empty());  // no block was lost
-  EXPECT_NEAR(recorded.notes.at(0).offset_cents, played.notes.at(0).offset_cents, 0.2);
+  EXPECT_NEAR(recorded.notes.at(0).offset_cents.value(), played.notes.at(0).offset_cents.value(), 0.2);
   EXPECT_NEAR(*recorded.release.sag_cents, *played.release.sag_cents, 0.5);
   EXPECT_NEAR(*recorded.notes[0].level_dbfs, *played.notes[0].level_dbfs, 0.2);
   EXPECT_NEAR(*recorded.notes[0].hnr_db, *played.notes[0].hnr_db, 0.5);
