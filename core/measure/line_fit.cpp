@@ -2,22 +2,32 @@
 
 #include <algorithm>
 #include <array>
+#include <bit>
+#include <complex>
 #include <numbers>
 
 #include "core/measure/statistics.h"
+#include "core/signal/fft.h"
 #include "core/signal/tracks.h"
 
 namespace calando {
+
+namespace {
+constexpr std::size_t kLong = 400;  // frames: trying every rate takes a time that grows with their square
+constexpr std::size_t kFinerThanLine = 4;
+}  // namespace
 
 LineFit fitLine(std::span<const double> y, double rate_hz) {
   std::array<std::array<double, 5>, 4> m{};
   const double n = static_cast<double>(y.size());
   const double my = mean(y);
   double sy = 0.0, xx = 0.0, yy = 0.0;
-  for (std::size_t i = 0; i < y.size(); ++i) {
+  const double step = 2.0 * std::numbers::pi * rate_hz * kHop_s;
+  std::complex<double> z = std::polar(1.0, -step * (n - 1.0) / 2.0);
+  const std::complex<double> turn = std::polar(1.0, step);
+  for (std::size_t i = 0; i < y.size(); ++i, z *= turn) {
     const double t = (static_cast<double>(i) - (n - 1.0) / 2.0) * kHop_s;
-    const double angle = 2.0 * std::numbers::pi * rate_hz * t;
-    const std::array<double, 5> row{1.0, t, std::cos(angle), std::sin(angle), y[i] - my};
+    const std::array<double, 5> row{1.0, t, z.real(), z.imag(), y[i] - my};
     for (std::size_t a = 0; a < 4; ++a)
       for (std::size_t b = 0; b < 5; ++b) m[a][b] += row[a] * row[b];
     sy += t * (y[i] - my);
@@ -32,12 +42,42 @@ LineFit fitLine(std::span<const double> y, double rate_hz) {
   return {rate_hz, x[2], x[3], (fitted - straight) / rest};
 }
 
+namespace {
+
+/// The rate of the strongest line of a long track, by its periodogram, its straight line taken off.
+double strongestRate(std::span<const double> y, double lowest, double highest) {
+  RealFft fft(std::bit_ceil(kFinerThanLine * y.size()));
+  const double n = static_cast<double>(y.size());
+  const double middle = mean(y);
+  double slope = 0.0;
+  for (std::size_t i = 0; i < y.size(); ++i) slope += (static_cast<double>(i) - (n - 1.0) / 2.0) * y[i];
+  slope /= n * (n * n - 1.0) / 12.0;
+  std::ranges::fill(fft.time(), 0.0f);
+  for (std::size_t i = 0; i < y.size(); ++i)
+    fft.time()[i] = static_cast<float>(y[i] - middle - slope * (static_cast<double>(i) - (n - 1.0) / 2.0));
+  fft.forward();
+  const double bin_hz = 1.0 / (kHop_s * static_cast<double>(fft.length()));
+  const auto first = static_cast<std::ptrdiff_t>(std::ceil(lowest / bin_hz));
+  const auto last = std::min(static_cast<std::ptrdiff_t>(highest / bin_hz), std::ssize(fft.spectrum()) - 1);
+  if (last < first) return lowest;
+  const auto strongest =
+      std::max_element(fft.spectrum().begin() + first, fft.spectrum().begin() + last + 1,
+                       [](const auto& a, const auto& b) { return std::norm(a) < std::norm(b); });
+  return bin_hz * static_cast<double>(strongest - fft.spectrum().begin());
+}
+
+}  // namespace
+
 LineFit bestLine(std::span<const double> y, double lowest, double highest) {
   const double step = std::min(0.25, 0.2 / (static_cast<double>(y.size()) * kHop_s));
   LineFit best;
-  for (double rate = lowest; rate <= highest + 1e-9; rate += step) {
-    const LineFit fit = fitLine(y, rate);
-    if (fit.explained > best.explained) best = fit;
+  if (y.size() > kLong) {
+    best = fitLine(y, strongestRate(y, lowest, highest));
+  } else {
+    for (double rate = lowest; rate <= highest + 1e-9; rate += step) {
+      const LineFit fit = fitLine(y, rate);
+      if (fit.explained > best.explained) best = fit;
+    }
   }
   if (best.rate_hz <= 0.0) return best;
   for (double reach = step / 2.0; reach > 1e-4; reach /= 4.0) {

@@ -16,7 +16,8 @@ struct LineFit {
   double amplitude() const { return std::hypot(cosine, sine); }
 };
 LineFit fitLine(std::span<const double> y, double rate_hz);
-/// The rate that explains most, searched on a grid of `lowest` to `highest` Hz and refined by a parabola.
+/// The rate that explains most, searched on a grid of `lowest` to `highest` Hz (by the periodogram in tracks
+/// of over four seconds) and refined by a parabola.
 LineFit bestLine(std::span<const double> y, double lowest, double highest);
 
 /// A fit of the frames from `first` on.

@@ -24,9 +24,9 @@ constexpr float kUnknown = 100.0f;    // percent
 constexpr double kClearPlace = 0.01;  // of a period
 constexpr double kLeastGain = 0.3;
 constexpr double kLeastJitter_percent = 0.3;  // a figure as small as that says so, whatever made it
-constexpr double kDrowned = 0.25;             // share of its square that is the noise's
+constexpr double kDrowned = 0.12;             // share of its square that is the noise's
 constexpr int kRounds = 6;
-constexpr double kSettled = 1e-3;  // samples
+constexpr double kSettled = 0.02;  // samples: what is left after a step that small is its square
 
 /// The signal at whole samples from `from` on, moved by a real-valued lag.
 CALANDO_DISPATCHED void readShifted(const SlidingSignal& signal, long from, double lag,

@@ -30,6 +30,7 @@ constexpr double kRunJump_cents = 80.0;  // between neighbouring frames: another
 constexpr double kPrediction_cents = 10.0;
 constexpr double kForget_s = 1.0;  // signal kept behind the oldest frame in work
 constexpr double kSpeakLevel_dbfs = -85.0;
+constexpr std::size_t kColourStride = 3;          // frames, at least
 constexpr std::size_t kColoursPerHalfWindow = 2;  // more would tell nothing new
 constexpr std::size_t kSubharmonicsEvery = 3;     // colours
 constexpr double kPeriodsWindow_s = 0.02;
@@ -384,7 +385,7 @@ bool Tracker::Stages::advanceColour(bool ended) {
     const int periods = ToneColour::periods(refined[i], subharmonics);
     return static_cast<std::size_t>(std::ceil(periods / 2.0 / refined[i] / kHop_s)) + 1;
   };
-  const std::size_t stride = std::max<std::size_t>(2, framesOf(false) / kColoursPerHalfWindow);
+  const std::size_t stride = std::max(kColourStride, framesOf(false) / kColoursPerHalfWindow);
   const bool subharmonics = i % (kSubharmonicsEvery * stride) == 0;
   const std::size_t reach = framesOf(subharmonics);
   std::size_t first = i;

@@ -26,7 +26,7 @@ struct TrackFrame {
 /// What the signal stages make of a take.
 struct Tracks {
   std::vector<TrackFrame> frames;
-  std::vector<ColourFrame> colours;  ///< every second voiced frame or so has one, fewer on low notes
+  std::vector<ColourFrame> colours;  ///< every third voiced frame or so has one, fewer on low notes
   std::vector<PeriodFrame> periods;  ///< every fifth period and 20 ms
   EnergyTrack energy{48000.0};       ///< of the input, without its offset
   double duration_s = 0.0;
