@@ -64,6 +64,13 @@ double seenBehind(double u) {
   return sum / 2.0;
 }
 
+bool isPeriod(double lag, double tracked) { return std::abs(lag / tracked - 1.0) <= kFarthest; }
+
+/// A place in the waveform that can be followed: one of the cuts stays at its own as far as that is so.
+bool isClear(double variance, double tracked) {
+  return variance < kClearPlace * kClearPlace * tracked * tracked;
+}
+
 /// Mean |x| of a normal distribution of that variance.
 double meanSize(double variance) { return std::sqrt(2.0 / std::numbers::pi * variance); }
 
@@ -188,10 +195,10 @@ std::optional<PeriodChain::Match> PeriodChain::searched(const SlidingSignal& sig
 
 /// A quarter of a period around a cut with the one a period later.
 std::optional<PeriodChain::Match> PeriodChain::matchedAround(const SlidingSignal& signal, double centre,
-                                                             double tracked, const Match& whole) {
+                                                             double tracked, double lag) {
   const int length = std::max(kLeastSamples, static_cast<int>(std::lround(kQuarter * tracked)));
   const long from = std::lround(centre) - length / 2;
-  auto match = matched(signal, from, length, whole.lag);
+  auto match = matched(signal, from, length, lag);
   if (match && match->alike >= kAlike) return match;
   // A stretch of half a period tells which of the peaks it is.
   const int half = std::max(2 * kLeastSamples, static_cast<int>(std::lround(tracked / 2.0)));
@@ -201,77 +208,109 @@ std::optional<PeriodChain::Match> PeriodChain::matchedAround(const SlidingSignal
   return again && (!match || again->alike > match->alike) ? again : match;
 }
 
-std::optional<PeriodFrame> PeriodChain::advance(const SlidingSignal& signal, double to_s, double f0_hz) {
-  const double rate = signal.rate();
-  const double tracked = rate / f0_hz;
-  if (mark_ < 0.0) mark_ *= -rate;
+/// The whole period with its successor.
+std::optional<PeriodChain::Match> PeriodChain::matchedWhole(const SlidingSignal& signal, double tracked) {
+  const long from = std::lround(mark_);
+  const int length = std::max(3 * kLeastSamples, static_cast<int>(std::lround(tracked)));
+  auto whole = matched(signal, from, length, tracked);
+  if (!whole || whole->alike < kAlike)
+    if (const auto other = searched(signal, from, length, tracked);
+        other && (!whole || other->alike > whole->alike))
+      whole = other;
+  return whole && isPeriod(whole->lag, tracked) ? whole : std::nullopt;
+}
+
+/// What the periods of a stretch add up to.
+struct PeriodChain::Sums {
   std::array<double, PeriodFrame::kCuts> differences{}, noise{};
   std::array<int, PeriodFrame::kCuts> pairs{};
-  std::array<double, PeriodFrame::kCuts> variances{};
   double lengths = 0.0, levels = 0.0, levelNoise = 0.0;
-  int periods = 0, levelPairs = 0;
-  const int length = std::max(3 * kLeastSamples, static_cast<int>(std::lround(tracked)));
-  while (mark_ < to_s * rate) {
-    const long from = std::lround(mark_);
-    auto whole = matched(signal, from, length, tracked);
-    if (!whole || whole->alike < kAlike)
-      if (const auto other = searched(signal, from, length, tracked);
-          other && (!whole || other->alike > whole->alike))
-        whole = other;
-    if (!whole || std::abs(whole->lag / tracked - 1.0) > kFarthest) {
-      before_.fill(std::nullopt);
-      mark_ += tracked;
+  int periods = 0;
+
+  std::optional<PeriodFrame> frame() const {
+    if (periods < 2 || *std::ranges::max_element(pairs) < 2) return std::nullopt;
+    PeriodFrame frame{};
+    for (std::size_t cut = 0; cut < PeriodFrame::kCuts; ++cut) {
+      const double share = 100.0 * periods / lengths / std::max(1, pairs[cut]);
+      frame.jitter_percent[cut] = static_cast<float>(share * differences[cut]);
+      frame.noise_percent[cut] = pairs[cut] > 0 ? static_cast<float>(share * noise[cut]) : kUnknown;
+    }
+    frame.shimmer_db = static_cast<float>(levels / periods);
+    frame.noise_db = static_cast<float>(levelNoise / periods);
+    return frame;
+  }
+};
+
+/// Matches the period at each cut and goes to the next one.
+void PeriodChain::measurePeriod(const SlidingSignal& signal, double tracked, const Match& whole, Sums& sums) {
+  double rest = 0.0, energy = 0.0, nextEnergy = 0.0;
+  double clearest = std::numeric_limits<double>::max();
+  std::size_t anchor = anchor_;
+  std::array<double, PeriodFrame::kCuts> variances{};
+  for (std::size_t cut = 0; cut < PeriodFrame::kCuts; ++cut) {
+    const auto match = matchedAround(signal, placeOf(cut, whole.lag), tracked, whole.lag);
+    if (!match || !isPeriod(match->lag, tracked)) {
+      before_[cut].reset();
       continue;
     }
-    double rest = 0.0, energy = 0.0, nextEnergy = 0.0;
-    double clearest = std::numeric_limits<double>::max();
-    std::size_t anchor = 0;
-    for (std::size_t cut = 0; cut < PeriodFrame::kCuts; ++cut) {
-      const double centre = mark_ + whole->lag * static_cast<double>(cut) / PeriodFrame::kCuts;
-      const auto match = matchedAround(signal, centre, tracked, *whole);
-      if (!match || std::abs(match->lag / tracked - 1.0) > kFarthest) {
-        before_[cut].reset();
-        continue;
-      }
-      if (match->variance < clearest) {
-        clearest = match->variance;
-        anchor = cut;
-      }
-      rest += match->rest * tracked / PeriodFrame::kCuts;
-      energy += match->energy;
-      nextEnergy += match->nextEnergy;
-      if (before_[cut]) {
-        differences[cut] += std::abs(match->lag - *before_[cut]);
-        // n2 - 2·n1 + n0 of three noises, of which a lag's variance has two.
-        noise[cut] += meanSize(3.0 * match->variance);
-        ++pairs[cut];
-      }
-      before_[cut] = match->lag;
-      variances[cut] = match->variance;
+    if (match->variance < clearest) {
+      clearest = match->variance;
+      anchor = cut;
     }
-    // Each stretch of the period beside the same stretch of the next, so that their lengths do not matter.
-    if (energy > 0.0 && nextEnergy > 0.0) {
-      levels += std::abs(10.0 * std::log10(nextEnergy / energy));
-      levelNoise += 20.0 / std::numbers::ln10 * meanSize(2.0 * rest / energy);
-      ++levelPairs;
+    rest += match->rest * tracked / PeriodFrame::kCuts;
+    energy += match->energy;
+    nextEnergy += match->nextEnergy;
+    if (before_[cut]) {
+      sums.differences[cut] += std::abs(match->lag - *before_[cut]);
+      // n2 - 2·n1 + n0 of three noises, of which a lag's variance has two.
+      sums.noise[cut] += meanSize(3.0 * match->variance);
+      ++sums.pairs[cut];
     }
-    // One of the cuts stays at its place in the waveform, as far as that can be seen.
-    const double clear = kClearPlace * kClearPlace * tracked * tracked;
-    if (!before_[anchor_] || variances[anchor_] > clear) anchor_ = anchor;
-    lengths += whole->lag;
-    ++periods;
-    mark_ += before_[anchor_] && variances[anchor_] < clear ? *before_[anchor_] : whole->lag;
+    before_[cut] = match->lag;
+    variances[cut] = match->variance;
   }
-  if (levelPairs < 2 || *std::ranges::max_element(pairs) < 2) return std::nullopt;
-  PeriodFrame frame{};
-  for (std::size_t cut = 0; cut < PeriodFrame::kCuts; ++cut) {
-    const double share = 100.0 * periods / lengths / std::max(1, pairs[cut]);
-    frame.jitter_percent[cut] = static_cast<float>(share * differences[cut]);
-    frame.noise_percent[cut] = pairs[cut] > 0 ? static_cast<float>(share * noise[cut]) : kUnknown;
+  // Each stretch of the period beside the same stretch of the next, so that their lengths do not matter.
+  if (energy > 0.0 && nextEnergy > 0.0) {
+    sums.levels += std::abs(10.0 * std::log10(nextEnergy / energy));
+    sums.levelNoise += 20.0 / std::numbers::ln10 * meanSize(2.0 * rest / energy);
+    sums.lengths += whole.lag;
+    ++sums.periods;
   }
-  frame.shimmer_db = static_cast<float>(levels / levelPairs);
-  frame.noise_db = static_cast<float>(levelNoise / levelPairs);
-  return frame;
+  if (!before_[anchor_] || !isClear(variances[anchor_], tracked)) anchor_ = anchor;
+  mark_ += before_[anchor_] && isClear(variances[anchor_], tracked) ? *before_[anchor_] : whole.lag;
+}
+
+std::optional<PeriodFrame> PeriodChain::measure(const SlidingSignal& signal, double to_s, double f0_hz) {
+  const double tracked = start(signal, f0_hz);
+  Sums sums;
+  while (mark_ < to_s * signal.rate()) {
+    if (const auto whole = matchedWhole(signal, tracked)) {
+      measurePeriod(signal, tracked, *whole, sums);
+    } else {
+      before_.fill(std::nullopt);
+      mark_ += tracked;
+    }
+  }
+  return sums.frame();
+}
+
+void PeriodChain::follow(const SlidingSignal& signal, double to_s, double f0_hz) {
+  const double tracked = start(signal, f0_hz);
+  before_.fill(std::nullopt);
+  while (mark_ < to_s * signal.rate()) {
+    const auto match = matchedAround(signal, placeOf(anchor_, tracked), tracked, tracked);
+    if (match && isPeriod(match->lag, tracked) && isClear(match->variance, tracked)) {
+      mark_ += match->lag;
+      continue;
+    }
+    const auto whole = matchedWhole(signal, tracked);
+    mark_ += whole ? whole->lag : tracked;
+  }
+}
+
+double PeriodChain::start(const SlidingSignal& signal, double f0_hz) {
+  if (mark_ < 0.0) mark_ *= -signal.rate();
+  return signal.rate() / f0_hz;
 }
 
 }  // namespace calando

@@ -38,7 +38,9 @@ class PeriodChain {
   void restart(double at_s);
   /// The periods up to `to_s`, where the tone goes on at about `f0_hz`. Nullopt when fewer than three of them
   /// follow one another there.
-  std::optional<PeriodFrame> advance(const SlidingSignal& signal, double to_s, double f0_hz);
+  std::optional<PeriodFrame> measure(const SlidingSignal& signal, double to_s, double f0_hz);
+  /// The same without looking at them: keeps its place in the waveform.
+  void follow(const SlidingSignal& signal, double to_s, double f0_hz);
 
  private:
   struct Match {
@@ -52,8 +54,14 @@ class PeriodChain {
   static std::optional<Match> solved(const float* here, const float* there, int length, double lag);
   std::optional<Match> matched(const SlidingSignal& signal, long from, int length, double lag);
   std::optional<Match> searched(const SlidingSignal& signal, long from, int length, double tracked);
-  std::optional<Match> matchedAround(const SlidingSignal& signal, double centre, double tracked,
-                                     const Match& whole);
+  std::optional<Match> matchedAround(const SlidingSignal& signal, double centre, double tracked, double lag);
+  std::optional<Match> matchedWhole(const SlidingSignal& signal, double tracked);
+  struct Sums;
+  void measurePeriod(const SlidingSignal& signal, double tracked, const Match& whole, Sums& sums);
+  double start(const SlidingSignal& signal, double f0_hz);
+  double placeOf(std::size_t cut, double period) const {
+    return mark_ + period * static_cast<double>(cut) / PeriodFrame::kCuts;
+  }
 
   double mark_ = 0.0;  // samples
   std::array<std::optional<double>, PeriodFrame::kCuts> before_;

@@ -142,7 +142,7 @@ double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz, double 
     return std::norm(transform.spectrum()[static_cast<std::size_t>(sixths)]);
   };
   double strongest = ColourFrame::kNoSubharmonic;
-  bool seen = false, hidden = false;
+  bool seen = false, hidden = false;  // places where a crackle would be, or would not
   const bool thirds = used >= kThirdsFrom;
   for (int k = 0; k <= 10; ++k)
     for (const int between : {2, 3, 4}) {
@@ -153,11 +153,14 @@ double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz, double 
       const double right = power(kFold * (k + 1));
       if (std::min(left, right) < kPartialOverNoise * noiseBin) continue;
       const double beside_db = 5.0 * std::log10(left * right);
+      const double least = kLineOverNoise * noiseBin;
+      if (power(sixths) < least && decibels(least) - beside_db > kTellsNothing_db) {
+        hidden = true;
+        continue;
+      }
+      seen = true;
       const double line = std::max(power(sixths) - kStrongestOfMany * noiseBin, 0.01 * noiseBin);
       strongest = std::max(strongest, decibels(line) - beside_db);
-      const double least = kLineOverNoise * noiseBin;
-      seen = seen || power(sixths) >= least;
-      hidden = hidden || decibels(least) - beside_db > kTellsNothing_db;
     }
   return hidden && !seen ? ColourFrame::kDrowned : strongest;
 }

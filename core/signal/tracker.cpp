@@ -170,7 +170,8 @@ struct Tracker::Stages {
   std::size_t coloured = 0;                 // frames done by the colour stage
   PeriodChain chain;
   double periodsFrom = 0.0;
-  long limited = 0;  // samples of `decimated` that went through the band limit
+  bool looked = false;  // at the periods of the window before
+  long limited = 0;     // samples of `decimated` that went through the band limit
   int clipRun = 0;
   long pushed = 0;
 };
@@ -400,14 +401,19 @@ bool Tracker::Stages::advanceColour(bool ended) {
   if (i == 0 || std::abs(refined[i - 1] / refined[i] - 1.0) > kChainJump) {
     periodsFrom = time(i);
     chain.restart(periodsFrom);
+    looked = false;
   }
   const double window = std::max(kPeriodsWindow_s, kPeriodsWindow / refined[i]);
   if (time(i) >= periodsFrom + window) {
-    if (const auto periods = chain.advance(sound, periodsFrom + window, refined[i])) {
+    const double to = periodsFrom + window;
+    if (looked) {  // every second window: neighbours are much alike
+      chain.follow(sound, to, refined[i]);
+    } else if (const auto periods = chain.measure(sound, to, refined[i])) {
       const auto frame = static_cast<std::size_t>((periodsFrom + window / 2.0) / kHop_s);
       tracks.frames[frame].periods = static_cast<std::int32_t>(tracks.periods.size());
       tracks.periods.push_back(*periods);
     }
+    looked = !looked;
     periodsFrom += window;
   }
   ++coloured;

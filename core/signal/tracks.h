@@ -27,7 +27,7 @@ struct TrackFrame {
 struct Tracks {
   std::vector<TrackFrame> frames;
   std::vector<ColourFrame> colours;  ///< every third voiced frame or so has one, fewer on low notes
-  std::vector<PeriodFrame> periods;  ///< every fifth period and 20 ms
+  std::vector<PeriodFrame> periods;  ///< of five periods and 20 ms, then as much left out
   EnergyTrack energy{48000.0};       ///< of the input, without its offset
   double duration_s = 0.0;
   double rate_hz = 48000.0;

@@ -250,7 +250,7 @@ TEST(PeriodChain, FindsNothingBetweenPeriodsThatAreAlike) {
   const auto periodsOf = [](double hz, double to_s, double f0_hz) {
     PeriodChain chain;
     chain.restart(0.1);
-    return chain.advance(signalOf(sine(hz, 0.3, 24000), 24000), to_s, f0_hz);
+    return chain.measure(signalOf(sine(hz, 0.3, 24000), 24000), to_s, f0_hz);
   };
   const auto frame = periodsOf(317.3, 0.2, 317.0);
   ASSERT_TRUE(frame);
