@@ -83,8 +83,8 @@ std::optional<double> jitterOf(const std::array<double, PeriodFrame::kCuts>& jit
   double own = 0.0, noise = 0.0;
   bool drowns = false;
   // Some hundred differences scatter by a tenth of their square.
-  const double largest = *std::ranges::max_element(jitter_percent);
-  const double scatter = 1e-6 + 0.1 * largest * largest;
+  const double usual = median({jitter_percent.begin(), jitter_percent.end()});
+  const double scatter = 1e-6 + 0.1 * usual * usual;
   for (int place = 0; place < places; ++place) {
     // Squares ≈ p + q·seenBehind(u), weighted by how well they are known.
     std::array<std::array<double, 3>, 2> m{};
@@ -94,7 +94,7 @@ std::optional<double> jitterOf(const std::array<double, PeriodFrame::kCuts>& jit
           static_cast<double>(cut) / PeriodFrame::kCuts + 1.0 - static_cast<double>(place) / places, 1.0);
       const double noisy = noise_percent[cut] * noise_percent[cut];
       const double square = jitter_percent[cut] * jitter_percent[cut] - noisy;
-      const double weight = 1.0 / (scatter * scatter + 4.0 * noisy * noisy);
+      const double weight = 1.0 / (scatter * scatter + 16.0 * noisy * noisy);
       const std::array<double, 3> row{1.0, seenBehind(u), square};
       for (std::size_t r = 0; r < 2; ++r)
         for (std::size_t c = 0; c < 3; ++c) m[r][c] += weight * row[r] * row[c];
