@@ -6,9 +6,10 @@
 #include <QTemporaryDir>
 #include <memory>
 
-#include "app/main_window.h"
-#include "app/open_studio.h"
-#include "app/style.h"
+#include "app/desk/look.h"
+#include "app/desk/main_window.h"
+#include "app/desk/open_studio.h"
+#include "app/words/language.h"
 #include "core/analysis.h"
 #include "records/demo_studio.h"
 
@@ -61,6 +62,7 @@ int main(int argc, char** argv) {
     folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/studio";
   auto studio = calando::openStudio(folder);
   if (!studio) return 1;
+  calando::useLanguage(QString::fromStdString(studio->get(calando::settings::language)));
   calando::MainWindow window(std::move(*studio));
   window.show();
   window.openFiles(parser.positionalArguments());

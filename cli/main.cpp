@@ -13,8 +13,11 @@
 #include "core/analysis.h"
 #include "core/bounded_json.h"
 #include "core/contract/analysis_json.h"
-#include "core/exercise/judging.h"
-#include "core/exercise/progression.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/history.h"
+#include "core/judging/judging.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
 #include "core/theory/instrument.h"
@@ -112,9 +115,7 @@ Context contextOf(const AnalyseOptions& o) {
   context.exercise = exerciseOf(o.exercise);
   context.tempo_bpm = o.tempo;
   context.start_s = o.start_s;
-  context.drone_hz = o.drone_hz;
-  context.click = o.click;
-  context.fork_hz = o.fork_hz;
+  context.heard = {o.click, o.fork_hz, o.drone_hz};
   context.level = findLevel(o.level);
   if (!context.level)
     refuse("level \"" + printable(o.level) + "\" is unknown; it is starting, growing or fluent");

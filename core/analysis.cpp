@@ -4,7 +4,8 @@
 #include <cmath>
 
 #include "core/exercise/click_remover.h"
-#include "core/exercise/judging.h"
+#include "core/judging/cue_figures.h"
+#include "core/judging/judging.h"
 #include "core/measure/envelope.h"
 #include "core/measure/note_figures.h"
 #include "core/measure/notes.h"
@@ -229,9 +230,9 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   result.duration_s = tracks.duration_s;
   result.clippedSamples = tracks.clippedSamples;
   result.badSamples = tracks.badSamples;
-  const Room room = measureRoom(tracks, context.drone_hz);
+  const Room room = measureRoom(tracks, context.heard.drone_hz);
   result.noiseFloor_dbfs = room.floor_dbfs;
-  if (context.drone_hz) result.drone_dbfs = room.drone_dbfs;
+  if (context.heard.drone_hz) result.drone_dbfs = room.drone_dbfs;
   result.clicks_dbfs = tracks.clicks_dbfs;
   double earliest = 0.0;
   for (const VoicedSpan& span : voicedSpans(tracks, room)) {
@@ -254,16 +255,6 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
 }
 
 }  // namespace
-
-const Note* Tone::mainNote() const {
-  const auto longest = std::ranges::max_element(notes, {}, [](const Note& n) { return n.end_s - n.start_s; });
-  return longest == notes.end() ? nullptr : &*longest;
-}
-
-const Tone* Analysis::mainTone() const {
-  const auto longest = std::ranges::max_element(tones, {}, &Tone::held_s);
-  return longest == tones.end() ? nullptr : &*longest;
-}
 
 Analysis analyse(const Tracks& tracks, const Context& given) {
   Context context = given;
@@ -301,8 +292,8 @@ struct TakeTracker::Stages {
 
 TakeTracker::TakeTracker(double rate_hz, const Context& context)
     : stages_(std::make_unique<Stages>(Stages{Tracker(rate_hz), {}, {}, 0})) {
-  if (!context.click || !context.exercise) return;
-  stages_->remover.emplace(unroll(context), context.fork_hz, rate_hz);
+  if (!context.heard.click || !context.exercise) return;
+  stages_->remover.emplace(unroll(context), context.heard.fork_hz, rate_hz);
   stages_->learntFrom = stages_->remover->learntFrom();
 }
 

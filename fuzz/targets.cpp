@@ -9,8 +9,9 @@
 
 #include "audio/sound_file.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/exercise/judging.h"
-#include "core/exercise/kept.h"
+#include "core/judging/judging.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 #include "records/take.h"
 
 namespace calando::fuzz {
@@ -93,15 +94,6 @@ void note(std::span<const std::uint8_t> bytes) {
   const std::string text = toText(*found);
   const auto again = soundNoteFrom(text);
   must(again && toText(*again) == text);
-}
-
-void kept(std::span<const std::uint8_t> bytes) {
-  const auto found = keptFrom(textOf(bytes));
-  if (!found) return;
-  must(found->verdict <= Verdict::unmeasured);
-  for (const auto& [id, value] : found->values) must(std::isfinite(value));
-  if (const auto rival = rivalOf(*found)) must(std::isfinite(rival->held_s));
-  (void)keptFrom(toText(*found));
 }
 
 }  // namespace calando::fuzz

@@ -11,6 +11,5 @@ namespace calando::fuzz {
 void sound(std::span<const std::uint8_t> bytes);  ///< a sound file, with the note in it
 void card(std::span<const std::uint8_t> bytes);   ///< an exercise card
 void note(std::span<const std::uint8_t> bytes);   ///< the note beside a recording or in a take
-void kept(std::span<const std::uint8_t> bytes);   ///< what is kept of a take's figures
 
 }  // namespace calando::fuzz

@@ -1,5 +1,6 @@
 #include "records/demo_studio.h"
 
+#include "core/exercise/cue_sheet.h"
 #include "core/standin/player.h"
 
 namespace calando {

@@ -58,6 +58,35 @@ ALTER TABLE take ADD COLUMN changed INTEGER NOT NULL DEFAULT 1;
 ALTER TABLE take ADD COLUMN noted INTEGER NOT NULL DEFAULT 0;
 DELETE FROM setting WHERE (key GLOB 'order:*' AND CAST(substr(key, 7) AS INTEGER) NOT IN (SELECT id FROM student))
   OR (key GLOB 'model:*' AND CAST(substr(key, 7) AS INTEGER) NOT IN (SELECT id FROM student));
+)",
+    // Figures, running orders and models as rows of their own; they were texts in JSON and in settings.
+    R"(
+CREATE TABLE figure(
+  take INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+  id TEXT NOT NULL, value REAL NOT NULL, PRIMARY KEY(take, id)) WITHOUT ROWID;
+CREATE TABLE step(
+  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  place INTEGER NOT NULL, exercise TEXT NOT NULL, PRIMARY KEY(student, place)) WITHOUT ROWID;
+CREATE TABLE model(
+  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  exercise TEXT NOT NULL,
+  take INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE, PRIMARY KEY(student, exercise)) WITHOUT ROWID;
+UPDATE summary SET readings = '{}' WHERE NOT json_valid(readings);
+ALTER TABLE summary ADD COLUMN verdict INTEGER NOT NULL DEFAULT 4;
+ALTER TABLE summary ADD COLUMN advice TEXT NOT NULL DEFAULT '';
+UPDATE summary SET verdict = ifnull(json_extract(readings, '$.verdict'), 4),
+                   advice = ifnull(json_extract(readings, '$.advice'), '');
+INSERT OR IGNORE INTO figure SELECT summary.take, f.key, f.value FROM summary, json_each(readings, '$.values') AS f
+  WHERE f.type IN ('integer', 'real') AND f.key IS NOT NULL;
+ALTER TABLE summary DROP COLUMN readings;
+INSERT OR IGNORE INTO step SELECT CAST(substr(s.key, 7) AS INTEGER), o.key, o.value
+  FROM (SELECT * FROM setting WHERE key GLOB 'order:*' AND json_valid(value)) AS s, json_each(s.value) AS o
+  WHERE o.type = 'text' AND CAST(substr(s.key, 7) AS INTEGER) IN (SELECT id FROM student);
+INSERT OR IGNORE INTO model
+  SELECT CAST(substr(key, 7) AS INTEGER), substr(key, 7 + instr(substr(key, 7), ':')), CAST(value AS INTEGER)
+  FROM setting WHERE key GLOB 'model:*:*' AND CAST(substr(key, 7) AS INTEGER) IN (SELECT id FROM student)
+  AND CAST(value AS INTEGER) IN (SELECT id FROM take);
+DELETE FROM setting WHERE key GLOB 'order:*' OR key GLOB 'model:*';
 )"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes
@@ -195,12 +224,15 @@ std::optional<OpenError> Studio::Data::openTables() {
 /// The tables are those of our schema, and nothing in them contradicts itself.
 bool Studio::Data::isWhole() const {
   try {
-    for (const char* table : {"SELECT id, name, instrument, lowest, highest FROM student",
-                              "SELECT id, student, made, seconds, source, asked, word, remark, deleted, "
-                              "attention, comfort, tried, "
-                              "file, recording, changed, noted FROM take",
-                              "SELECT take, engine, held, ribbon, readings FROM summary",
-                              "SELECT key, value FROM setting", "SELECT id, text FROM card"})
+    for (const char* table :
+         {"SELECT id, name, instrument, lowest, highest FROM student",
+          "SELECT id, student, made, seconds, source, asked, word, remark, deleted, "
+          "attention, comfort, tried, "
+          "file, recording, changed, noted FROM take",
+          "SELECT take, engine, held, ribbon, verdict, advice FROM summary",
+          "SELECT take, id, value FROM figure", "SELECT student, place, exercise FROM step",
+          "SELECT student, exercise, take FROM model", "SELECT key, value FROM setting",
+          "SELECT id, text FROM card"})
       SQLite::Statement(*db, table);
   } catch (const SQLite::Exception& e) {
     if (e.getErrorCode() != SQLITE_ERROR) throw;

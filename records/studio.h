@@ -10,7 +10,9 @@
 #include <vector>
 
 #include "audio/sound_file.h"
-#include "core/exercise/exercise.h"
+#include "core/judging/kept.h"
+#include "core/library/cards.h"
+#include "records/settings.h"
 #include "records/take.h"
 
 namespace calando {
@@ -76,8 +78,8 @@ class Studio {
   struct Summary {
     std::string engine;
     std::optional<double> held_s;
-    std::string ribbon;    ///< opaque to the studio
-    std::string readings;  ///< a Kept as text
+    std::string ribbon;  ///< opaque to the studio
+    Kept kept;
   };
 
   /// Newest first.
@@ -121,16 +123,32 @@ class Studio {
   Result<void> keepSummary(std::int64_t take, const Summary& summary);
   /// Of all takes of a student that this engine has measured, by take.
   Result<std::map<std::int64_t, Summary>> summaries(std::int64_t student) const;
+  /// One figure of a student's takes over time, oldest first.
+  struct FigureThen {
+    std::int64_t take;
+    std::int64_t made_unix_s;
+    double value;
+  };
+  Result<std::vector<FigureThen>> figureOverTime(std::int64_t student, const std::string& figure) const;
 
   /// The teacher's own exercise cards, by title. Those that cannot be read are left where they are.
   Result<std::vector<Exercise>> cards() const;
   Result<void> keepCard(const Exercise& card);  ///< in place of an earlier one of that id
   Result<void> eraseCard(const std::string& id);
 
-  Result<std::optional<std::string>> setting(const std::string& key) const;
-  Result<void> keepSetting(const std::string& key, const std::string& value);
-  /// What is kept for one student goes with the student.
-  static std::string settingOf(const std::string& name, std::int64_t student);
+  /// The fallback where nothing is set, or what is cannot be read.
+  template <class T>
+  T get(const Setting<T>& setting) const;
+  template <class T>
+  Result<void> keep(const Setting<T>& setting, const T& value);
+
+  /// The running order of a student's lesson, ids of cards; empty: none of their own.
+  Result<std::vector<std::string>> order(std::int64_t student) const;
+  Result<void> keepOrder(std::int64_t student, const std::vector<std::string>& exercises);
+  /// The take that a student's other takes of a card are held against.
+  Result<std::optional<std::int64_t>> model(std::int64_t student, const std::string& exercise) const;
+  /// `take` nullopt: none any more.
+  Result<void> keepModel(std::int64_t student, const std::string& exercise, std::optional<std::int64_t> take);
 
   /// Where a recording in progress is to be written; a note of what it is lies beside it, and is on the disk
   /// before this returns.
@@ -152,6 +170,7 @@ class Studio {
   explicit Studio(std::unique_ptr<Data> data);
   static tl::expected<Studio, OpenError> openLocked(const std::filesystem::path& folder, bool anew);
   Result<void> enter(const Take& take, const Summary* summary);
+  void insertSummary(std::int64_t take, const Summary& summary);
   Result<void> takeInAll();
   void tidy();
   void tidyRecordings();

@@ -1,5 +1,9 @@
 #include <algorithm>
+#include <array>
+#include <charconv>
+#include <cmath>
 
+#include "core/library/cards.h"
 #include "records/studio_data.h"
 
 namespace calando {
@@ -32,21 +36,109 @@ Studio::Result<void> Studio::eraseCard(const std::string& id) {
   });
 }
 
-Studio::Result<std::optional<std::string>> Studio::setting(const std::string& key) const {
-  return data_->attempt([&]() -> std::optional<std::string> {
-    SQLite::Statement query(*data_->db, "SELECT value FROM setting WHERE key = ?");
-    query.bind(1, key);
-    if (!query.executeStep()) return std::nullopt;
-    return query.getColumn(0).getString();
+namespace {
+
+std::optional<std::string> readSetting(SQLite::Database& db, const std::string& key) {
+  SQLite::Statement query(db, "SELECT value FROM setting WHERE key = ?");
+  query.bind(1, key);
+  return query.executeStep() ? std::optional(query.getColumn(0).getString()) : std::nullopt;
+}
+
+std::string textOf(const std::string& value) { return value; }
+std::string textOf(double value) {
+  std::array<char, 32> text;
+  const auto [end, error] = std::to_chars(text.data(), text.data() + text.size(), value);
+  return {text.data(), end};
+}
+
+std::string textOf(const std::optional<double>& value) { return value ? textOf(*value) : std::string(); }
+
+std::optional<std::string> valueOf(const std::string& text, const std::string&) { return text; }
+std::optional<double> valueOf(const std::string& text, double) {
+  double value = 0.0;
+  const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
+  const bool whole = error == std::errc{} && end == text.data() + text.size();
+  return whole && std::isfinite(value) ? std::optional(value) : std::nullopt;
+}
+
+std::optional<std::optional<double>> valueOf(const std::string& text, const std::optional<double>&) {
+  return valueOf(text, 0.0);
+}
+
+}  // namespace
+
+template <class T>
+T Studio::get(const Setting<T>& setting) const {
+  const auto text = data_->attempt([&] { return readSetting(*data_->db, setting.key); });
+  return text && *text ? valueOf(**text, setting.fallback).value_or(setting.fallback) : setting.fallback;
+}
+
+template <class T>
+Studio::Result<void> Studio::keep(const Setting<T>& setting, const T& value) {
+  return data_->change([&] {
+    SQLite::Statement insert(*data_->db, "INSERT OR REPLACE INTO setting(key, value) VALUES(?, ?)");
+    insert.bind(1, setting.key);
+    insert.bind(2, textOf(value));
+    insert.exec();
   });
 }
 
-Studio::Result<void> Studio::keepSetting(const std::string& key, const std::string& value) {
+template std::string Studio::get(const Setting<std::string>&) const;
+template double Studio::get(const Setting<double>&) const;
+template std::optional<double> Studio::get(const Setting<std::optional<double>>&) const;
+template Studio::Result<void> Studio::keep(const Setting<std::string>&, const std::string&);
+template Studio::Result<void> Studio::keep(const Setting<double>&, const double&);
+template Studio::Result<void> Studio::keep(const Setting<std::optional<double>>&,
+                                           const std::optional<double>&);
+
+Studio::Result<std::vector<std::string>> Studio::order(std::int64_t student) const {
+  return data_->attempt([&] {
+    std::vector<std::string> list;
+    SQLite::Statement query(*data_->db, "SELECT exercise FROM step WHERE student = ? ORDER BY place");
+    query.bind(1, student);
+    while (query.executeStep()) list.push_back(query.getColumn(0).getString());
+    return list;
+  });
+}
+
+Studio::Result<void> Studio::keepOrder(std::int64_t student, const std::vector<std::string>& exercises) {
   return data_->change([&] {
-    SQLite::Statement insert(*data_->db, "INSERT OR REPLACE INTO setting(key, value) VALUES(?, ?)");
-    insert.bind(1, key);
-    insert.bind(2, value);
-    insert.exec();
+    SQLite::Transaction transaction(*data_->db);
+    SQLite::Statement remove(*data_->db, "DELETE FROM step WHERE student = ?");
+    remove.bind(1, student);
+    remove.exec();
+    SQLite::Statement insert(*data_->db, "INSERT INTO step(student, place, exercise) VALUES(?, ?, ?)");
+    for (std::size_t place = 0; place < exercises.size(); ++place) {
+      insert.reset();
+      insert.bind(1, student);
+      insert.bind(2, static_cast<std::int64_t>(place));
+      insert.bind(3, exercises[place]);
+      insert.exec();
+    }
+    transaction.commit();
+  });
+}
+
+Studio::Result<std::optional<std::int64_t>> Studio::model(std::int64_t student,
+                                                          const std::string& exercise) const {
+  return data_->attempt([&]() -> std::optional<std::int64_t> {
+    SQLite::Statement query(*data_->db, "SELECT take FROM model WHERE student = ? AND exercise = ?");
+    query.bind(1, student);
+    query.bind(2, exercise);
+    return query.executeStep() ? std::optional(query.getColumn(0).getInt64()) : std::nullopt;
+  });
+}
+
+Studio::Result<void> Studio::keepModel(std::int64_t student, const std::string& exercise,
+                                       std::optional<std::int64_t> take) {
+  return data_->change([&] {
+    SQLite::Statement change(*data_->db,
+                             take ? "INSERT OR REPLACE INTO model(student, exercise, take) VALUES(?, ?, ?)"
+                                  : "DELETE FROM model WHERE student = ? AND exercise = ?");
+    change.bind(1, student);
+    change.bind(2, exercise);
+    if (take) change.bind(3, *take);
+    change.exec();
   });
 }
 

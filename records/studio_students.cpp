@@ -34,10 +34,6 @@ bool Studio::Data::isErasing(std::int64_t student) const {
   return fs::exists(journal() / std::to_string(student), error);
 }
 
-std::string Studio::settingOf(const std::string& name, std::int64_t student) {
-  return name + ":" + std::to_string(student);
-}
-
 Studio::Result<std::vector<Student>> Studio::students() const {
   return data_->attempt([&] {
     std::vector<Student> list;
@@ -153,15 +149,9 @@ Studio::Result<bool> Studio::eraseStep() {
       return true;
     }
     auto rows = data_->attempt([&] {
-      SQLite::Transaction transaction(*data_->db);
-      SQLite::Statement settings(*data_->db, "DELETE FROM setting WHERE key = ? OR key GLOB ?");
-      settings.bind(1, settingOf("order", *student));
-      settings.bind(2, settingOf("model", *student) + ":*");
-      settings.exec();
-      SQLite::Statement remove(*data_->db, "DELETE FROM student WHERE id = ?");
+      SQLite::Statement remove(*data_->db, "DELETE FROM student WHERE id = ?");  // and all that is theirs
       remove.bind(1, *student);
       remove.exec();
-      transaction.commit();
     });
     if (!rows)
       return tl::unexpected("The erasing is not finished, and goes on at the next start. " + rows.error());

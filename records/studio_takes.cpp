@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/analysis.h"
 #include "core/bounded_json.h"
 #include "records/studio_data.h"
 
@@ -77,26 +78,6 @@ void markDeleted(SQLite::Database& db, std::int64_t take, bool deleted) {
   update.exec();
 }
 
-void insertSummary(SQLite::Database& db, std::int64_t take, const Studio::Summary& summary) {
-  SQLite::Statement insert(
-      db, "INSERT OR REPLACE INTO summary(take, engine, held, ribbon, readings) VALUES(?, ?, ?, ?, ?)");
-  insert.bind(1, take);
-  insert.bind(2, summary.engine);
-  if (summary.held_s) insert.bind(3, *summary.held_s);
-  insert.bind(4, summary.ribbon.data(), static_cast<int>(summary.ribbon.size()));
-  insert.bind(5, summary.readings);
-  insert.exec();
-}
-
-Studio::Summary summaryFrom(SQLite::Statement& row, int first) {
-  Studio::Summary s{row.getColumn(first).getString(),
-                    {},
-                    row.getColumn(first + 2).getString(),
-                    row.getColumn(first + 3).getString()};
-  if (!row.getColumn(first + 1).isNull()) s.held_s = row.getColumn(first + 1).getDouble();
-  return s;
-}
-
 }  // namespace
 
 Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
@@ -134,7 +115,7 @@ Studio::Result<void> Studio::enter(const Take& take, const Summary* summary) {
     if (data_->isErasing(take.student) || !isOnList(*data_->db, "student", take.student)) return false;
     SQLite::Transaction transaction(*data_->db);
     insertTake(*data_->db, take, true);
-    if (summary) insertSummary(*data_->db, take.id, *summary);
+    if (summary) insertSummary(take.id, *summary);
     transaction.commit();
     return true;
   });
@@ -263,34 +244,6 @@ Studio::Result<void> Studio::noted(const Unnoted& unnoted) {
     update.bind(2, unnoted.take);
     update.exec();
   });
-}
-
-Studio::Result<std::optional<Studio::Summary>> Studio::summary(std::int64_t take) const {
-  return data_->attempt([&]() -> std::optional<Summary> {
-    SQLite::Statement query(
-        *data_->db, "SELECT engine, held, ribbon, readings FROM summary WHERE take = ? AND engine = ?");
-    query.bind(1, take);
-    query.bind(2, engineVersion());
-    return query.executeStep() ? std::optional(summaryFrom(query, 0)) : std::nullopt;
-  });
-}
-
-Studio::Result<std::map<std::int64_t, Studio::Summary>> Studio::summaries(std::int64_t student) const {
-  return data_->attempt([&] {
-    std::map<std::int64_t, Summary> all;
-    SQLite::Statement query(
-        *data_->db,
-        "SELECT take.id, engine, held, ribbon, readings FROM summary JOIN take ON take.id = "
-        "summary.take WHERE student = ? AND engine = ? AND deleted = 0");
-    query.bind(1, student);
-    query.bind(2, engineVersion());
-    while (query.executeStep()) all.emplace(query.getColumn(0).getInt64(), summaryFrom(query, 1));
-    return all;
-  });
-}
-
-Studio::Result<void> Studio::keepSummary(std::int64_t take, const Summary& summary) {
-  return data_->change([&] { insertSummary(*data_->db, take, summary); });
 }
 
 Studio::Result<Take> Studio::takeIn(const Stray& stray, const Student& student) {

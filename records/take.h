@@ -4,7 +4,8 @@
 #include <optional>
 #include <string>
 
-#include "records/asked.h"
+#include "core/judging/history.h"
+#include "core/library/asked.h"
 
 namespace calando {
 
@@ -15,8 +16,6 @@ struct Student {
   NoteRange range;         ///< what exercises ask of them
 };
 
-/// What a teacher says of a take; the figures stay beside it.
-enum class TeachersWord { none, accept, invalidTry, notYet, veto };
 /// Where the player's attention was, as they say after a take.
 enum class Attention { unsaid, sound, count, lips, elsewhere };
 /// How it felt.

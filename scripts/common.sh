@@ -6,7 +6,8 @@ BUILD_PACKAGES=(build-essential cmake ninja-build ccache pkg-config
   qt6-base-dev qt6-multimedia-dev qt6-svg-dev libfftw3-dev libsndfile1-dev libflac-dev
   libexpected-dev nlohmann-json3-dev libsqlite3-dev libsqlitecpp-dev libcli11-dev libreaderwriterqueue-dev libgtest-dev)
 RUN_PACKAGES=(libqt6multimedia6 qt6-qpa-plugins)
-TEST_PACKAGES=(pulseaudio pulseaudio-utils) # a sound server of the tests' own, for the real recording path
+# Sound servers of the tests' own, for the real recording path.
+TEST_PACKAGES=(pulseaudio pulseaudio-utils pipewire pipewire-pulse wireplumber dbus-daemon)
 
 # Installs what is missing of the packages named; asks for nothing when all is there.
 ensure_packages() {

@@ -6,7 +6,7 @@
 #include <cstdio>
 
 #include "core/exercise/cue_sheet.h"
-#include "core/exercise/judging.h"
+#include "core/judging/figure.h"
 
 namespace calando {
 
@@ -59,34 +59,16 @@ struct Writer {
   }
 
   json cue(const CueResult& c) const {
-    return {{"kind", c.kind},
-            {"start_s", number(c.start_s)},
-            {"end_s", number(c.end_s)},
-            {"asked", c.asked ? json(name(*c.asked)) : json(nullptr)},
-            {"matched", c.matched ? json(*c.matched) : json(nullptr)},
-            {"note", c.note ? json(*c.note) : json(nullptr)},
-            {"place_ms", number(c.place_ms)},
-            {"length_beats", number(c.length_beats)},
-            {"length_error_beats", number(c.length_error_beats)},
-            {"offset_cents", number(c.offset_cents)},
-            {"wander_cents", number(c.wander_cents)},
-            {"level_dbfs", number(c.level_dbfs)},
-            {"level_slope_db_per_s", number(c.level_slope_db_per_s)},
-            {"brightness", number(c.brightness)},
-            {"hnr_db", number(c.hnr_db)},
-            {"shape_error_db", number(c.shape_error_db)},
-            {"peak_error_beats", number(c.peak_error_beats)},
-            {"cents_per_db", number(c.cents_per_db)},
-            {"partials_per_db", number(c.partials_per_db)},
-            {"core_gain_db", number(c.core_gain_db)},
-            {"pulse_depth_db", number(c.pulse_depth_db)},
-            {"pulse_spread_db", number(c.pulse_spread_db)},
-            {"colour_distance_db", number(c.colour_distance_db)},
-            {"bend_cents", number(c.bend_cents)},
-            {"bend_return_cents", number(c.bend_return_cents)},
-            {"glide_error_cents", number(c.glide_error_cents)},
-            {"glide_uneven_cents", number(c.glide_uneven_cents)},
-            {"verdict", verdictName(c.verdict)}};
+    json row{{"kind", nameOf(c.kind)},
+             {"start_s", number(c.start_s)},
+             {"end_s", number(c.end_s)},
+             {"asked", c.asked ? json(name(*c.asked)) : json(nullptr)},
+             {"matched", c.matched ? json(*c.matched) : json(nullptr)},
+             {"note", c.note ? json(*c.note) : json(nullptr)}};
+    for (const Figure& figure : figures())
+      if (figure.ofCue) row[std::string(figure.id)] = number(c.*figure.ofCue);
+    row["verdict"] = verdictName(c.verdict);
+    return row;
   }
 
   json tone(const Tone& t) const {
@@ -149,10 +131,10 @@ std::string phaseName(AirPhase phase) {
 }
 
 json reading(const Reading& r) {
-  return {{"id", r.id},
-          {"label", r.label},
+  return {{"id", r.figure->id},
+          {"label", r.figure->label},
           {"value", number(r.value)},
-          {"unit", r.unit},
+          {"unit", r.figure->unit},
           {"target", r.hasTarget ? json::array({number(r.low), number(r.high)}) : json(nullptr)},
           {"verdict", verdictName(r.verdict)}};
 }

@@ -4,6 +4,7 @@
 #include <string>
 
 #include "core/analysis.h"
+#include "core/exercise/context.h"
 
 /// The contract's forms of an analysis (schema calando.analysis/1), the same for the command line and for
 /// exports.

@@ -4,6 +4,8 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/exercise/cue_sheet.h"
+
 namespace calando {
 
 namespace {
@@ -52,7 +54,7 @@ double forkEnvelope(double t) {
   return t < 0.0 || t >= kForkEnds_s ? 0.0 : std::min(1.0, t / 0.01) * std::exp(-t / kForkDecay_s);
 }
 
-std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz) {
+std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz, double level_db) {
   const double duration = sheet.countIn_s() + sheet.length_s();
   std::vector<float> out(static_cast<std::size_t>(duration * rate_hz), 0.0f);
   // A beat may fall between two samples.
@@ -70,7 +72,7 @@ std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, doub
       for (int k = 1; k <= kDronePartials; ++k) sum += std::sin(kTau * k * *what.drone_hz * t) / k;
       return kDroneLevel * std::min({1.0, t / kFade_s, (duration - t) / kFade_s}) * sum;
     });
-  const auto gain = static_cast<float>(std::pow(10.0, std::min(what.level_db, 6.0) / 20.0));
+  const auto gain = static_cast<float>(std::pow(10.0, std::min(level_db, 6.0) / 20.0));
   for (float& x : out) x *= gain;
   return out;
 }

@@ -3,17 +3,19 @@
 #include <optional>
 #include <vector>
 
-#include "core/exercise/cue_sheet.h"
-
 /// What the player hears while an exercise runs: all of it one stretch of samples, so that nothing drifts
 /// apart.
 namespace calando {
 
+struct CueSheet;  // exercise/cue_sheet.h
+
+/// What sounds with a take, and may be heard in it. One value from the head strip to the figures.
 struct Accompaniment {
-  bool click = false;
+  bool click = false;              ///< the count's
   std::optional<double> fork_hz;   ///< a struck fork at the start of the count-in, gone within 6 s
   std::optional<double> drone_hz;  ///< sounds from the start to the end
-  double level_db = 0.0;           ///< all of it louder or softer, up to +6
+
+  bool operator==(const Accompaniment&) const = default;
 };
 
 struct Click {
@@ -28,7 +30,9 @@ double clickWave(bool high, double t);
 /// The fork's level `t` seconds after it is struck, from 0 to 1 and down again; 0 from 6 s on.
 double forkEnvelope(double t);
 
-/// Mono samples from the start of the count-in to the end of the sheet; full scale is ±1.
-std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz);
+/// Mono samples from the start of the count-in to the end of the sheet; full scale is ±1. `level_db`: all of
+/// it louder or softer, up to +6.
+std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz,
+                          double level_db = 0.0);
 
 }  // namespace calando

@@ -6,6 +6,7 @@
 #include <limits>
 #include <numbers>
 
+#include "core/exercise/cue_sheet.h"
 #include "core/measure/latency.h"
 #include "core/measure/statistics.h"
 #include "core/signal/dot.h"

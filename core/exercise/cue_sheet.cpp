@@ -96,7 +96,7 @@ Spelling spellingFor(const Context& context) {
 }
 
 bool CueSheet::oneSound() const {
-  const auto heard = [](const SheetCue& c) { return isSounding(c.kind) || isAir(c.kind); };
+  const auto heard = [](const SheetCue& c) { return isAudible(c.kind); };
   return std::ranges::count_if(cues, heard) == 1 &&
          std::ranges::any_of(cues, [](const SheetCue& c) { return isSounding(c.kind); });
 }
@@ -183,7 +183,7 @@ SheetMoment momentOf(const CueSheet& sheet, double t) {
   for (std::size_t i = 0; i < sheet.cues.size(); ++i) {
     const SheetCue& cue = sheet.cues[i];
     if (t >= cue.start_s && t < cue.end_s()) moment.current = i;
-    if (!moment.next && cue.start_s > t && (isSounding(cue.kind) || isAir(cue.kind))) moment.next = i;
+    if (!moment.next && cue.start_s > t && isAudible(cue.kind)) moment.next = i;
   }
   if (moment.next) {
     moment.toNext_s = sheet.cues[*moment.next].start_s - t;

@@ -3,7 +3,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/analysis.h"
+#include "core/exercise/context.h"
 #include "core/exercise/exercise.h"
 
 /// An exercise unrolled at a tempo for an instrument: what is to happen when.

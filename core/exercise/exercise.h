@@ -2,23 +2,14 @@
 
 #include <map>
 #include <memory>
-#include <nlohmann/json_fwd.hpp>
 #include <string>
-#include <string_view>
-#include <tl/expected.hpp>
 #include <vector>
 
+#include "core/exercise/cue_kind.h"
 #include "core/exercise/target.h"
 
 /// Exercise cards: data, in the form that docs/exercises.md describes.
 namespace calando {
-
-enum class CueKind { inhale, hold, exhale, air, tone, rest, glide, bend, partial, swell, pulse, free };
-std::string_view nameOf(CueKind kind);
-/// A pitched sound is expected.
-bool isSounding(CueKind kind);
-/// Air is expected that does not sound.
-bool isAir(CueKind kind);
 
 struct CueLength {
   enum class Unit { beats, seconds, open };
@@ -39,11 +30,6 @@ struct CueNote {
   Kind kind = Kind::any;
   int value = 0;
 };
-
-/// "any", "home", "each", "Bb4", "degree 3", "interval -1", "partial 3".
-std::string nameOf(const CueNote& note);
-/// The same back; the error is one line with the remedy.
-tl::expected<CueNote, std::string> parseCueNote(std::string_view text);
 
 /// A point of an asked-for shape: level in dB, relative, at a share (0 to 1) of the cue. Straight lines in
 /// between.
@@ -110,17 +96,5 @@ struct Exercise {
 };
 
 using ExercisePtr = std::shared_ptr<const Exercise>;
-
-/// One card. The error is one line that names the place in it and the remedy.
-tl::expected<Exercise, std::string> parseExercise(std::string_view json);
-/// A list of cards.
-tl::expected<std::vector<Exercise>, std::string> parseExercises(std::string_view json);
-/// A card in the same form.
-std::string toText(const Exercise& exercise);
-
-/// The cards that ship with the program; parsed once, thread-safe.
-const std::vector<Exercise>& exercises();
-/// Of the cards that ship; nullptr when there is none of that id.
-ExercisePtr findExercise(std::string_view id);
 
 }  // namespace calando

@@ -1,7 +1,7 @@
 #pragma once
 
+#include <cmath>
 #include <map>
-#include <nlohmann/json_fwd.hpp>
 #include <optional>
 #include <string>
 #include <vector>
@@ -21,12 +21,18 @@ struct Target {
 };
 
 /// What counts as one width unless something else is said: high - low, or the size of the only bound.
-double widthOf(const std::optional<double>& low, const std::optional<double>& high);
+inline double widthOf(const std::optional<double>& low, const std::optional<double>& high) {
+  return low && high ? *high - *low : std::abs(low ? *low : high.value_or(0.0));
+}
 
-/// Targets by reading id.
+/// Targets by figure id.
 using Targets = std::map<std::string, Target>;
 
-/// Reads {"held_s": {"low": 5}, …}. Throws std::exception with a line that says what is wrong.
-Targets targetsFrom(const nlohmann::json& object);
+/// A level of demand (data/levels.json).
+struct Level {
+  std::string id;
+  std::string label;
+  Targets targets;
+};
 
 }  // namespace calando

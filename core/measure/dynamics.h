@@ -4,7 +4,7 @@
 #include <optional>
 #include <span>
 
-#include "core/analysis.h"
+#include "core/measure/sounds.h"
 #include "core/signal/tracks.h"
 
 /// How the level goes over a sound, held against a shape, and what pitch and colour do with it.

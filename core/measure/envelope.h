@@ -4,7 +4,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/analysis.h"
+#include "core/measure/sounds.h"
 #include "core/signal/energy_track.h"
 
 /// Where a sound starts, stops and breaks, read off its power over whole periods.

@@ -57,19 +57,19 @@ std::vector<double> framesOf(const Tracks& tracks, const Note& note, Get get) {
   return values;
 }
 
-void namePitch(Note& note, const Context& context) {
-  const Reference& reference = context.reference;
+void namePitch(Note& note, const PitchFrame& frame) {
+  const Reference& reference = frame.reference;
   note.concert = nearestSemitone(note.f0_hz, reference);
   const auto written = [&](int sounding) {
-    return context.instrument ? context.instrument->writtenOf(sounding) : sounding;
+    return frame.instrument ? frame.instrument->writtenOf(sounding) : sounding;
   };
   note.written = written(note.concert);
   note.target_hz = frequencyOf(note.concert, reference);
-  if (context.target_hz && std::abs(centsBetween(*context.target_hz, note.f0_hz)) <= kAskedReach_cents)
-    note.target_hz = *context.target_hz;
+  if (frame.target_hz && std::abs(centsBetween(*frame.target_hz, note.f0_hz)) <= kAskedReach_cents)
+    note.target_hz = *frame.target_hz;
   double nearest = kAskedReach_cents;
-  for (const int asked : context.asked) {
-    const int sounding = context.instrument ? context.instrument->soundingOf(asked) : asked;
+  for (const int asked : frame.asked) {
+    const int sounding = frame.instrument ? frame.instrument->soundingOf(asked) : asked;
     const double hz = frequencyOf(sounding, reference);
     const double distance = std::abs(centsBetween(hz, note.f0_hz));
     if (distance > nearest) continue;
@@ -77,12 +77,12 @@ void namePitch(Note& note, const Context& context) {
     note.asked = asked;
     note.target_hz = hz;
   }
-  if (!note.asked && context.asked.size() == 1)
-    note.asked = context.asked.front();
+  if (!note.asked && frame.asked.size() == 1)
+    note.asked = frame.asked.front();
   else
     note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
-  if (context.fundamental)
-    note.partial = partialOf(note.f0_hz, *context.fundamental, context.instrument, reference);
+  if (frame.fundamental)
+    note.partial = partialOf(note.f0_hz, *frame.fundamental, frame.instrument, reference);
 }
 
 /// A wave of the level that keeps its rate and depth over the core. Levels over 20 ms, or two periods, whose
@@ -258,7 +258,7 @@ std::optional<double> scoop(const PitchLine& line, const Plateau& plateau, const
 
 Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& centre,
                   const Plateau& plateau, std::optional<double> settle_ms,
-                  const std::vector<Dropout>& dropouts, const Context& context) {
+                  const std::vector<Dropout>& dropouts, const PitchFrame& frame) {
   Note note{};
   note.start_s = plateau.start_s;
   note.end_s = plateau.end_s;
@@ -274,7 +274,7 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& 
   }
   const Samples still = between(centre, core.time.front(), core.time.back());
   note.f0_hz = shiftedBy(440.0, still.value.empty() ? plateau.cents : median(still.value));
-  namePitch(note, context);
+  namePitch(note, frame);
   const PitchMovement movement = pitchMovement(gapless(core.time, core.value), note.f0_hz);
   note.drift_cents_per_s = movement.drift_cents_per_s;
   note.vibrato = movement.vibrato;

@@ -1,7 +1,9 @@
 #pragma once
 
-#include "core/analysis.h"
 #include "core/measure/notes.h"
+#include "core/measure/sounds.h"
+#include "core/signal/tracks.h"
+#include "core/theory/pitch_frame.h"
 
 /// The figures of one note, of its onset and of its release.
 namespace calando {
@@ -25,7 +27,7 @@ std::optional<double> scoop(const PitchLine& line, const Plateau& plateau, const
 /// `centre`: the line without its waves, whose median the pitch is.
 Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& centre,
                   const Plateau& plateau, std::optional<double> settle_ms,
-                  const std::vector<Dropout>& dropouts, const Context& context);
+                  const std::vector<Dropout>& dropouts, const PitchFrame& frame);
 
 Release describeRelease(const Tracks& tracks, const PitchLine& line, const Note& note);
 

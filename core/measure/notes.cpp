@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/measure/line_fit.h"
 #include "core/measure/statistics.h"
 
 namespace calando {
@@ -15,16 +14,8 @@ constexpr double kShortest_s = 0.12;
 constexpr double kSteepest_cents_per_s = 200.0;
 constexpr double kWideReach_cents = 150.0;  // of a note that wanders, or the only one asked for
 constexpr double kWithin = 0.97;            // of the frames must be in reach: attacks stray
-constexpr double kStep_cents = 80.0;        // between two notes
-constexpr long kSideFrames = 10;            // what lies before and after a step …
-constexpr long kStepGap = 3;                // … this far from it, frames …
-constexpr double kStepFlat = 0.4;           // … moves by less than this share of it
-constexpr double kVeryFlat = 0.25;          // less than a sine is beside its steepest place, at any rate
-constexpr double kLeastWave_cents = 25.0;
-constexpr double kWaveExplained = 0.9;
-constexpr double kCoverFade = 0.25;  // of a window
-constexpr double kLeastWaveCycles = 1.5;
-constexpr double kOneWay = 0.7;  // from end to end over all movement: a glide, not a wander
+constexpr double kStepFlat = 0.4;           // both sides of a step move by less than this share of it
+constexpr double kOneWay = 0.7;             // from end to end over all movement: a glide, not a wander
 constexpr double kOneWay_cents = 80.0;
 constexpr double kEndSpan_s = 0.3;
 constexpr double kSlip_cents = 150.0;
@@ -33,7 +24,6 @@ constexpr double kSameNote_cents = 100.0;
 constexpr double kLeastGlide_cents = 100.0;
 constexpr double kShortestGlide_s = 0.1;
 constexpr double kTrim_cents = 15.0;
-constexpr double kClearOfBreak_s = 0.025;
 constexpr std::size_t kRecent = 25;  // frames whose median says where the note is
 constexpr std::size_t kPersist = 3;  // frames that must agree before a note ends
 constexpr double kSlack_s = 0.05;    // a pause may reach that far into the notes beside it
@@ -96,49 +86,6 @@ void classify(const PitchLine& line, Piece piece, std::vector<Piece>& out) {
   const std::size_t middle = (piece.first + piece.last) / 2;
   classify(line, {piece.first, middle, 0.0, false}, out);
   classify(line, {middle + 1, piece.last, 0.0, false}, out);
-}
-
-/// Some frames on one side of a step.
-struct Side {
-  double cents;  // median
-  double moves;  // last third less first
-  double range;
-};
-/// The frames from `first` on; nullopt where they are not there or lie apart.
-std::optional<Side> sideOf(const PitchLine& line, long first) {
-  if (first < 0 || first + kSideFrames > static_cast<long>(line.cents.size())) return std::nullopt;
-  const auto begin = line.cents.begin() + first;
-  const auto at = static_cast<std::size_t>(first);
-  if (line.time_s[at + kSideFrames - 1] - line.time_s[at] > 2.0 * kSideFrames * kHop_s) return std::nullopt;
-  constexpr long third = kSideFrames / 3;
-  const auto [low, high] = std::ranges::minmax_element(begin, begin + kSideFrames);
-  return Side{median({begin, begin + kSideFrames}),
-              median({begin + kSideFrames - third, begin + kSideFrames}) - median({begin, begin + third}),
-              *high - *low};
-}
-
-/// The pitch before and after frame i, some frames clear of it; a pause between them is left out.
-struct StepAt {
-  Side before, after;
-  double size() const { return std::abs(after.cents - before.cents); }
-};
-std::optional<StepAt> stepAt(const PitchLine& line, std::size_t i) {
-  const auto before = sideOf(line, static_cast<long>(i) - kStepGap - kSideFrames);
-  const auto after = sideOf(line, static_cast<long>(i) + kStepGap);
-  return before && after ? std::optional(StepAt{*before, *after}) : std::nullopt;
-}
-
-/// A step between two flat places in these times: no part of a slow wave is as flat on both sides.
-bool hasFlatStep(const PitchLine& line, double from_s, double to_s) {
-  const auto first = std::ranges::lower_bound(line.time_s, from_s) - line.time_s.begin();
-  const auto last = std::ranges::upper_bound(line.time_s, to_s) - line.time_s.begin();
-  for (auto i = static_cast<std::size_t>(first); i < static_cast<std::size_t>(last); i += 2) {
-    const auto step = stepAt(line, i);
-    if (step && step->size() >= kStep_cents &&
-        std::max(step->before.range, step->after.range) <= kVeryFlat * step->size())
-      return true;
-  }
-  return false;
 }
 
 /// The frames between the places where the pitch steps to another note: all of them where only one was asked
@@ -215,93 +162,73 @@ void trimEnds(const PitchLine& line, Piece& piece) {
   while (piece.last > piece.first + 2 * span && leaves(piece.first, piece.first + span)) ++piece.first;
 }
 
-}  // namespace
-
-PitchLine pitchLine(const Tracks& tracks, double from_s, double to_s, const std::vector<Dropout>& dropouts) {
-  PitchLine line;
-  const auto first = static_cast<std::size_t>(std::max(0.0, std::ceil(from_s / kHop_s)));
-  for (std::size_t i = first; i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= to_s; ++i) {
-    const double t = static_cast<double>(i) * kHop_s;
-    const TrackFrame& frame = tracks.frames[i];
-    const bool broken = std::ranges::any_of(dropouts, [t](const Dropout& d) {
-      return t > d.at_s - kClearOfBreak_s && t < d.at_s + d.length_s + kClearOfBreak_s;
-    });
-    if (frame.f0_hz <= 0.0f || broken) continue;
-    line.time_s.push_back(t);
-    line.cents.push_back(centsBetween(440.0, frame.f0_hz));
-  }
-  return line;
-}
-
-std::vector<double> gapless(std::span<const double> time_s, std::span<const double> values) {
-  std::vector<double> out;
-  for (std::size_t i = 0; i < time_s.size(); ++i) {
-    if (i > 0) {
-      const auto steps = std::lround((time_s[i] - time_s[i - 1]) / kHop_s);
-      for (long k = 1; k < steps; ++k)
-        out.push_back(values[i - 1] +
-                      (values[i] - values[i - 1]) * static_cast<double>(k) / static_cast<double>(steps));
+/// Away and soon back: what lies between two plateaus of one note is a jump of it.
+std::vector<NoteLayout::Jump> takeJumpsOut(const PitchLine& line, std::vector<Piece>& pieces) {
+  std::vector<NoteLayout::Jump> jumps;
+  for (std::size_t i = 0; i < pieces.size(); ++i) {
+    if (!pieces[i].plateau) continue;
+    for (std::size_t j = pieces.size() - 1; j > i + 1; --j) {
+      if (!pieces[j].plateau || std::abs(pieces[j].cents - pieces[i].cents) > kSameNote_cents) continue;
+      const double left = line.time_s[pieces[i].last];
+      const double back = line.time_s[pieces[j].first];
+      if (back - left > kSlipBack_s + 2.0 * kHop_s) continue;
+      const double away = medianBetween(line, pieces[i].last + 1, pieces[j].first - 1);
+      if (std::abs(away - pieces[i].cents) < kSlip_cents) continue;
+      jumps.push_back({left + kHop_s / 2.0, pieces[i].cents, away, back - left - kHop_s});
+      pieces[i].last = pieces[j].last;
+      pieces[i].cents = medianBetween(line, pieces[i].first, pieces[i].last);
+      pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(i) + 1,
+                   pieces.begin() + static_cast<std::ptrdiff_t>(j) + 1);
+      j = pieces.size();  // the same note may slip again
     }
-    out.push_back(values[i]);
   }
-  return out;
+  return jumps;
 }
 
-namespace {
-
-/// 1 where windows cover a line, fading to 0 at their ends unless those are the line's: a wave that is taken
-/// out from one moment on would leave a step.
-std::vector<double> fadedCover(std::size_t count, const std::vector<WindowFit>& windows, std::size_t length) {
-  std::vector<double> cover(count, 0.0);
-  const double fade = kCoverFade * static_cast<double>(length);
-  for (const WindowFit& window : windows)
-    for (std::size_t i = window.first; i < std::min(count, window.first + length); ++i) {
-      const double in = window.first == 0 ? fade : static_cast<double>(i - window.first);
-      const double out =
-          window.first + length >= count ? fade : static_cast<double>(window.first + length - 1 - i);
-      cover[i] = std::max(cover[i], std::min({1.0, in / fade, out / fade}));
+/// Neighbouring plateaus of one pitch, cut apart by something too small to be a slip, are one note.
+void joinNeighbours(const PitchLine& line, std::vector<Piece>& pieces) {
+  for (std::size_t i = 0; i < pieces.size(); ++i) {
+    if (!pieces[i].plateau) continue;
+    for (std::size_t j = i + 1;
+         j < pieces.size() && line.time_s[pieces[j].first] - line.time_s[pieces[i].last] < kShortest_s; ++j) {
+      if (!pieces[j].plateau || std::abs(pieces[j].cents - pieces[i].cents) > kReach_cents) continue;
+      Piece joined{pieces[i].first, pieces[j].last, 0.0, true};
+      if (!isPlateau(line, joined)) break;
+      pieces[i] = joined;
+      pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(i) + 1,
+                   pieces.begin() + static_cast<std::ptrdiff_t>(j) + 1);
+      j = i;
     }
-  return cover;
+  }
 }
 
-}  // namespace
-
-PitchLine withoutWaves(const PitchLine& line) {
-  PitchLine still = line;
-  struct Scale {
-    double window_s, hop_s, lowest_hz, highest_hz;
-    bool slow;
+/// Plateaus, and glides where the pitch travels between them.
+void place(const PitchLine& line, const std::vector<Piece>& pieces, NoteLayout& layout) {
+  const auto addGlide = [&](std::size_t first, std::size_t last) {
+    const double from = line.cents[first];
+    const double to = line.cents[last];
+    if (std::abs(to - from) < kLeastGlide_cents || line.time_s[last] - line.time_s[first] < kShortestGlide_s)
+      return;
+    layout.glides.push_back(
+        {line.time_s[first], line.time_s[last], shiftedBy(440.0, from), shiftedBy(440.0, to)});
   };
-  // The fast ones first; what is slow is seen better without them.
-  for (const Scale& scale :
-       {Scale{0.8, 0.1, 2.8, 9.0, false}, Scale{1.6, 0.2, 1.4, 2.8, true}, Scale{3.2, 0.3, 0.4, 1.4, true}}) {
-    const std::vector<double> y = gapless(still.time_s, still.cents);
-    const auto length = std::min(y.size(), static_cast<std::size_t>(scale.window_s / kHop_s));
-    if (static_cast<double>(length) * kHop_s * scale.lowest_hz < 0.6) continue;
-    std::vector<WindowFit> windows;
-    for (const std::size_t first :
-         windowStarts(y.size(), length, static_cast<std::size_t>(scale.hop_s / kHop_s))) {
-      const std::span<const double> part = std::span(y).subspan(first, length);
-      const auto [low, high] = std::ranges::minmax(part);
-      if (high - low < 2.0 * kLeastWave_cents) continue;
-      const double start = still.time_s.front() + static_cast<double>(first) * kHop_s;
-      if (scale.slow && hasFlatStep(still, start, start + scale.window_s)) continue;
-      const LineFit fit = bestLine(part, scale.lowest_hz, scale.highest_hz);
-      const double cycles = fit.rate_hz * static_cast<double>(length) * kHop_s;
-      if (fit.amplitude() >= kLeastWave_cents && fit.explained >= kWaveExplained &&
-          cycles >= kLeastWaveCycles)
-        windows.push_back({first, fit});
+  std::size_t open = 0;  // first frame that belongs to no plateau yet
+  for (const Piece& piece : pieces) {
+    if (!piece.plateau) continue;
+    if (piece.first > open) addGlide(open > 0 ? open - 1 : 0, piece.first);
+    Plateau plateau{line.time_s[piece.first] - kHop_s / 2.0, line.time_s[piece.last] + kHop_s / 2.0,
+                    piece.cents};
+    if (!layout.plateaus.empty() && plateau.start_s - layout.plateaus.back().end_s < kShortest_s) {
+      const double middle = (plateau.start_s + layout.plateaus.back().end_s) / 2.0;
+      layout.plateaus.back().end_s = plateau.start_s = middle;
     }
-    if (windows.empty()) continue;
-    const std::vector<double> swing = oscillation(y, windows, length);
-    const std::vector<double> share = fadedCover(y.size(), windows, length);
-    for (std::size_t i = 0; i < still.cents.size(); ++i) {
-      const auto at = static_cast<std::size_t>(std::lround((still.time_s[i] - still.time_s[0]) / kHop_s));
-      still.cents[i] -= share[at] * swing[at];
-    }
+    layout.plateaus.push_back(plateau);
+    open = piece.last + 1;
   }
-  return still;
+  if (open < line.cents.size()) addGlide(open > 0 ? open - 1 : 0, line.cents.size() - 1);
 }
+
+}  // namespace
 
 PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump>& jumps) {
   PitchLine kept;
@@ -330,65 +257,12 @@ NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, bool
     for (const Piece& piece : cut(line, first, last)) classify(line, piece, pieces);
   }
 
-  // Away and soon back: what lies between two plateaus of one note.
-  for (std::size_t i = 0; i < pieces.size(); ++i) {
-    if (!pieces[i].plateau) continue;
-    for (std::size_t j = pieces.size() - 1; j > i + 1; --j) {
-      if (!pieces[j].plateau || std::abs(pieces[j].cents - pieces[i].cents) > kSameNote_cents) continue;
-      const double left = line.time_s[pieces[i].last];
-      const double back = line.time_s[pieces[j].first];
-      if (back - left > kSlipBack_s + 2.0 * kHop_s) continue;
-      const double away = medianBetween(line, pieces[i].last + 1, pieces[j].first - 1);
-      if (std::abs(away - pieces[i].cents) < kSlip_cents) continue;
-      layout.jumps.push_back({left + kHop_s / 2.0, pieces[i].cents, away, back - left - kHop_s});
-      pieces[i].last = pieces[j].last;
-      pieces[i].cents = medianBetween(line, pieces[i].first, pieces[i].last);
-      pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(i) + 1,
-                   pieces.begin() + static_cast<std::ptrdiff_t>(j) + 1);
-      j = pieces.size();  // the same note may slip again
-    }
-  }
-
-  // Neighbouring plateaus of one pitch, cut apart by something too small to be a slip, are one note.
-  for (std::size_t i = 0; i < pieces.size(); ++i) {
-    if (!pieces[i].plateau) continue;
-    for (std::size_t j = i + 1;
-         j < pieces.size() && line.time_s[pieces[j].first] - line.time_s[pieces[i].last] < kShortest_s; ++j) {
-      if (!pieces[j].plateau || std::abs(pieces[j].cents - pieces[i].cents) > kReach_cents) continue;
-      Piece joined{pieces[i].first, pieces[j].last, 0.0, true};
-      if (!isPlateau(line, joined)) break;
-      pieces[i] = joined;
-      pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(i) + 1,
-                   pieces.begin() + static_cast<std::ptrdiff_t>(j) + 1);
-      j = i;
-    }
-  }
-
+  layout.jumps = takeJumpsOut(line, pieces);
+  joinNeighbours(line, pieces);
   for (Piece& piece : pieces)
     if (piece.plateau) trimEnds(line, piece);
 
-  const auto addGlide = [&](std::size_t first, std::size_t last) {
-    const double from = line.cents[first];
-    const double to = line.cents[last];
-    if (std::abs(to - from) < kLeastGlide_cents || line.time_s[last] - line.time_s[first] < kShortestGlide_s)
-      return;
-    layout.glides.push_back(
-        {line.time_s[first], line.time_s[last], shiftedBy(440.0, from), shiftedBy(440.0, to)});
-  };
-  std::size_t open = 0;  // first frame that belongs to no plateau yet
-  for (const Piece& piece : pieces) {
-    if (!piece.plateau) continue;
-    if (piece.first > open) addGlide(open > 0 ? open - 1 : 0, piece.first);
-    Plateau plateau{line.time_s[piece.first] - kHop_s / 2.0, line.time_s[piece.last] + kHop_s / 2.0,
-                    piece.cents};
-    if (!layout.plateaus.empty() && plateau.start_s - layout.plateaus.back().end_s < kShortest_s) {
-      const double middle = (plateau.start_s + layout.plateaus.back().end_s) / 2.0;
-      layout.plateaus.back().end_s = plateau.start_s = middle;
-    }
-    layout.plateaus.push_back(plateau);
-    open = piece.last + 1;
-  }
-  if (open < line.cents.size()) addGlide(open > 0 ? open - 1 : 0, line.cents.size() - 1);
+  place(line, pieces, layout);
   if (!layout.plateaus.empty()) {
     Plateau& head = layout.plateaus.front();
     Plateau& tail = layout.plateaus.back();

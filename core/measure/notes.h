@@ -1,27 +1,12 @@
 #pragma once
 
-#include <span>
 #include <vector>
 
-#include "core/analysis.h"
+#include "core/measure/pitch_line.h"
+#include "core/measure/sounds.h"
 
 /// Plateaus, slips and glides of one tone.
 namespace calando {
-
-/// The pitch of a tone, gaps and breaks left out.
-struct PitchLine {
-  std::vector<double> time_s;
-  std::vector<double> cents;  ///< over 440 Hz
-};
-/// Voiced frames within [from_s, to_s] that are at least 25 ms clear of the dropouts.
-PitchLine pitchLine(const Tracks& tracks, double from_s, double to_s, const std::vector<Dropout>& dropouts);
-
-/// A track every kHop_s from the first to the last time, gaps filled in straight.
-std::vector<double> gapless(std::span<const double> time_s, std::span<const double> values);
-/// The line without its regular waves of 0.5 to 9 Hz and at least 25 cents: those belong to the note about
-/// whose centre they go. Fitted in windows of at least two cycles (slow ones one and a quarter), each of
-/// which one sine must explain to nine tenths; a step between two notes is no sine.
-PitchLine withoutWaves(const PitchLine& line);
 
 /// A stretch about one centre, at least 120 ms long.
 struct Plateau {

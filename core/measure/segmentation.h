@@ -3,7 +3,8 @@
 #include <optional>
 #include <vector>
 
-#include "core/analysis.h"
+#include "core/measure/sounds.h"
+#include "core/signal/tracks.h"
 
 /// Which stretches of a take are tone, which are air, and what is only the room.
 namespace calando {

@@ -8,7 +8,8 @@
 
 #include "core/measure/line_fit.h"
 #include "core/measure/statistics.h"
-#include "core/signal/tracker.h"
+#include "core/signal/pitch_curve.h"
+#include "core/signal/tracks.h"
 
 namespace calando {
 
@@ -121,6 +122,43 @@ bool isVibrato(std::span<const double> moving, std::size_t first, std::size_t la
   return irregularity(still ? stretch : moving, rate_hz) < kMostIrregular;
 }
 
+/// A vibrato and what it does to the line.
+struct Swing {
+  Vibrato vibrato;
+  std::vector<double> swing;
+};
+/// `rest`: the line without its drift; `moving`: what of it is neither slower nor faster than any vibrato.
+std::optional<Swing> findVibrato(std::span<const double> rest, std::span<const double> moving, double f0_hz) {
+  std::vector<WindowFit> stretch = vibratoStretch(moving);
+  if (stretch.empty()) return std::nullopt;
+  const std::size_t length = windowLength(rest.size());
+  const std::size_t first = stretch.front().first;
+  const std::size_t last = std::min(rest.size(), stretch.back().first + length);
+  std::vector<double> rates, extents;
+  for (const auto& w : stretch) {
+    rates.push_back(w.line.rate_hz);
+    extents.push_back(w.line.amplitude());
+  }
+  const double rate = median(rates);
+  const LineFit one = bestLine(rest.subspan(first, last - first), rate * 0.97, rate * 1.03);
+  // Where one line holds the whole stretch together, its rate is the better measure for every window.
+  const bool coherent = one.amplitude() > 0.9 * median(extents);
+  if (coherent) {
+    extents.clear();
+    for (WindowFit& w : stretch) {
+      w.line.rate_hz = one.rate_hz;
+      extents.push_back(fitLine(rest.subspan(w.first, length), one.rate_hz).amplitude());
+    }
+  }
+  const double shownRate = coherent ? one.rate_hz : rate;
+  const double extent = median(extents) / vibratoResponse(f0_hz, shownRate);
+  if (extent < kLeastExtent_cents ||
+      static_cast<double>(last - first) * kHop_s * rate < kLeastCycles * 0.99 ||
+      !isVibrato(moving, first, last, shownRate))
+    return std::nullopt;
+  return Swing{{shownRate, extent}, oscillation(rest, extended(stretch, rest, shownRate), length)};
+}
+
 }  // namespace
 
 PitchMovement pitchMovement(std::span<const double> cents, double f0_hz) {
@@ -142,44 +180,14 @@ PitchMovement pitchMovement(std::span<const double> cents, double f0_hz) {
   for (std::size_t i = 0; i < moving.size(); ++i) moving[i] -= slow[i];
   moving = lowPass(moving, kHop_s, 2.0 * kShakeTop_hz);
 
-  std::vector<WindowFit> stretch = vibratoStretch(moving);
-  if (!stretch.empty()) {
-    const std::size_t first = stretch.front().first;
-    const std::size_t last = std::min(rest.size(), stretch.back().first + windowLength(rest.size()));
-    std::vector<double> rates, extents;
-    for (const auto& w : stretch) {
-      rates.push_back(w.line.rate_hz);
-      extents.push_back(w.line.amplitude());
-    }
-    const double rate = median(rates);
-    const std::span<const double> whole(rest.data() + first, last - first);
-    const LineFit one = bestLine(whole, rate * 0.97, rate * 1.03);
-    // Where one line holds the whole stretch together, its rate is the better measure for every window.
-    const bool coherent = one.amplitude() > 0.9 * median(extents);
-    if (coherent) {
-      const std::size_t length = windowLength(rest.size());
-      extents.clear();
-      for (WindowFit& w : stretch) {
-        w.line.rate_hz = one.rate_hz;
-        extents.push_back(
-            fitLine(std::span<const double>(rest).subspan(w.first, length), one.rate_hz).amplitude());
-      }
-    }
-    const double shownRate = coherent ? one.rate_hz : rate;
-    const double extent = median(extents) / vibratoResponse(f0_hz, shownRate);
-    if (extent >= kLeastExtent_cents &&
-        static_cast<double>(last - first) * kHop_s * rate >= kLeastCycles * 0.99 &&
-        isVibrato(moving, first, last, shownRate)) {
-      result.vibrato = Vibrato{shownRate, extent};
-      const std::vector<double> swing =
-          oscillation(rest, extended(stretch, rest, shownRate), windowLength(rest.size()));
-      for (std::size_t i = 0; i < rest.size(); ++i) rest[i] -= swing[i];
-      // Part of a swing looks like a slope: with it gone, what slope is left.
-      const double more = theilSenSlope(rest, kHop_s);
-      result.drift_cents_per_s = drift + more;
-      for (std::size_t i = 0; i < rest.size(); ++i)
-        rest[i] -= more * (static_cast<double>(i) - static_cast<double>(rest.size() - 1) / 2.0) * kHop_s;
-    }
+  if (const auto found = findVibrato(rest, moving, f0_hz)) {
+    result.vibrato = found->vibrato;
+    for (std::size_t i = 0; i < rest.size(); ++i) rest[i] -= found->swing[i];
+    // Part of a swing looks like a slope: with it gone, what slope is left.
+    const double more = theilSenSlope(rest, kHop_s);
+    result.drift_cents_per_s = drift + more;
+    for (std::size_t i = 0; i < rest.size(); ++i)
+      rest[i] -= more * (static_cast<double>(i) - static_cast<double>(rest.size() - 1) / 2.0) * kHop_s;
   }
 
   const std::vector<double> wandering = lowPass(rest, kHop_s, kWanderTop_hz);

@@ -4,7 +4,7 @@
 #include <span>
 #include <vector>
 
-#include "core/analysis.h"
+#include "core/measure/sounds.h"
 
 /// How a sustained pitch moves: drift, vibrato, wander and shake, each with the others taken out.
 namespace calando {

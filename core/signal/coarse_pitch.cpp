@@ -23,10 +23,14 @@ constexpr double kMerge_octaves = 0.5 / 12.0;
 constexpr long kFineLags = 48;  // up to here the grid for finding peaks has half samples
 constexpr long kSharpLag =
     96;  // lags from half of it on are exact enough as they are: 0.01 sample, a third of a cent
-constexpr double kRankPrice = 0.04;  // for choosing whom to keep: a high note has many multiples
+constexpr double kRankPrice = 0.06;  // for choosing whom to keep: a high note has many multiples
 constexpr double kAlike = 0.04;
 constexpr double kAlikeOctave = 0.008;  // stricter: real tones may be weak in their odd partials
 constexpr double kAlikePerFuzz = 0.4;   // and per unit of what noise takes from the height
+constexpr double kSameMultiple = 0.015;
+constexpr double kCrackleFits = 0.8;
+constexpr double kCrackleTakes = 0.25;     // from the height of the note's own period
+constexpr double kMostCrackle_db = -10.5;  // a stronger line is a partial
 constexpr double kMultipleHandicap = 0.03;
 constexpr double kNoEnergy = 1e-6;     // of the window's: rounding is all that is left
 constexpr double kSilentPower = 1e-9;  // -90 dBFS
@@ -47,7 +51,7 @@ void handicapCommonMultiples(std::vector<PitchCandidate>& candidates, bool fuzzy
     for (std::size_t high = 0; high < low; ++high) {
       const double ratio = found[high].f0_hz / found[low].f0_hz;
       const double multiple = std::round(ratio);
-      if (multiple < 2.0 || std::abs(ratio / multiple - 1.0) > 0.015) continue;
+      if (multiple < 2.0 || std::abs(ratio / multiple - 1.0) > kSameMultiple) continue;
       const double alike = multiple < 3.0 ? kAlikeOctave : kAlike;
       if (found[high].height < found[low].height - alike - fuzz) continue;
       candidates[low].height = std::min(candidates[low].height, candidates[high].height - kMultipleHandicap);
@@ -56,6 +60,29 @@ void handicapCommonMultiples(std::vector<PitchCandidate>& candidates, bool fuzzy
 }
 
 }  // namespace
+
+/// Where a crackle makes the octave or the twelfth below fit better than the note, the note goes first.
+void PitchFinder::handicapCrackle(std::vector<PitchCandidate>& found, const SlidingSignal& signal,
+                                  double centre_s) {
+  if (found.empty()) return;
+  const PitchCandidate best = *std::ranges::min_element(found, {}, candidateCost);
+  if (best.height < kCrackleFits) return;
+  for (const PitchCandidate& high : found) {
+    const double ratio = high.f0_hz / best.f0_hz;
+    const double multiple = std::round(ratio);
+    if (multiple < 2.0 || std::abs(ratio / multiple - 1.0) > kSameMultiple) continue;
+    if (high.height < best.height - kCrackleTakes) continue;
+    const int part = std::lround(multiple) % 2 == 0 ? 2 : 3;
+    const auto line = crackle.strongestLine_db(signal, centre_s, high.f0_hz, part);
+    if (!line || *line > kMostCrackle_db) continue;
+    for (PitchCandidate& low : found) {
+      const double times = high.f0_hz / low.f0_hz;
+      if (times > 1.5 && std::abs(times / std::round(times) - 1.0) < kSameMultiple)
+        low.height = std::min(low.height, high.height - kMultipleHandicap);
+    }
+    return;
+  }
+}
 
 double candidateCost(const PitchCandidate& candidate) {
   return 1.0 - candidate.height - kLagPrice * std::log2(candidate.f0_hz / kHighestPitch_hz);
@@ -201,7 +228,8 @@ std::vector<PitchCandidate> CoarsePitch::candidates(const SlidingSignal& signal,
 PitchFinder::PitchFinder(double rate_hz, double softRate_hz)
     : longWindow(rate_hz, kLongWindow_s, kLowestPitch_hz),
       shortWindow(rate_hz, kLongWindow_s / 2.0, kShortWindowLowest_hz),
-      softWindow(softRate_hz, kLongWindow_s, kLowestPitch_hz) {}
+      softWindow(softRate_hz, kLongWindow_s, kLowestPitch_hz),
+      crackle(rate_hz, kLongWindow_s) {}
 
 std::vector<PitchCandidate> PitchFinder::candidates(const SlidingSignal& signal, const SlidingSignal& soft,
                                                     double centre_s) {
@@ -217,9 +245,11 @@ std::vector<PitchCandidate> PitchFinder::candidates(const SlidingSignal& signal,
   const bool goesOn =
       best_hz > 0.0 && lastClear_hz_ > 0.0 && std::abs(std::log2(best_hz / lastClear_hz_)) < kMerge_octaves;
   lastClear_hz_ = best_hz;
-  return mergeCandidates(std::move(found),
-                         goesOn ? std::vector<PitchCandidate>() : shortWindow.candidates(signal, centre_s),
-                         false);
+  found = mergeCandidates(std::move(found),
+                          goesOn ? std::vector<PitchCandidate>() : shortWindow.candidates(signal, centre_s),
+                          false);
+  handicapCrackle(found, signal, centre_s);
+  return found;
 }
 
 }  // namespace calando

@@ -2,6 +2,7 @@
 
 #include <vector>
 
+#include "core/signal/crackle.h"
 #include "core/signal/fft.h"
 #include "core/signal/sliding_signal.h"
 
@@ -69,8 +70,11 @@ struct PitchFinder {
   CoarsePitch longWindow;
   CoarsePitch shortWindow;  ///< half as long, from 54 Hz up
   CoarsePitch softWindow;   ///< as long as the long one
+  CrackleMeter crackle;
 
  private:
+  void handicapCrackle(std::vector<PitchCandidate>& found, const SlidingSignal& signal, double centre_s);
+
   double lastClear_hz_ = 0.0;  // of the frame before, where the long window is sure of it
 };
 

@@ -10,6 +10,7 @@
 namespace calando {
 
 namespace {
+constexpr double kOffsetCorner_hz = 3.0;
 constexpr double kBandTop_hz = 10000.0;
 constexpr double kBandBottom_hz = 60.0;
 constexpr double kBandSlope_hz = 500.0;
@@ -108,6 +109,18 @@ double RumbleFilter::gainAt(double hz) const {
   for (const Section& s : sections_)
     gain *= std::norm((s.b0 + s.b1 * z + s.b2 * z * z) / (1.0 + s.a1 * z + s.a2 * z * z));
   return gain;
+}
+
+OffsetFilter::OffsetFilter(double rate_hz)
+    : weight_(1.0 - std::exp(-2.0 * std::numbers::pi * kOffsetCorner_hz / rate_hz)) {}
+
+float OffsetFilter::operator()(float x) {
+  if (!started_) {
+    offset_ = std::abs(x) > 0.02f ? x : 0.0f;  // small: a sound that begins at once, not an offset
+    started_ = true;
+  }
+  offset_ += weight_ * (x - offset_);
+  return static_cast<float>(x - offset_);
 }
 
 void FirStage::push(std::span<const float> input, SlidingSignal& output) {

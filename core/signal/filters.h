@@ -59,6 +59,18 @@ class RumbleFilter {
   Section sections_[2];
 };
 
+/// Takes out a constant offset, starting from the first sample so that an offset makes no click.
+class OffsetFilter {
+ public:
+  explicit OffsetFilter(double rate_hz);
+  float operator()(float x);
+
+ private:
+  double weight_;
+  double offset_ = 0.0;
+  bool started_ = false;
+};
+
 /// Kaiser-windowed sinc low-pass, odd length, unity at 0 Hz. Frequencies in cycles per sample.
 /// Source: Kaiser 1974; length from Kaiser's estimate for `attenuation_db`.
 std::vector<float> kaiserLowPass(double passEdge, double stopEdge, double attenuation_db);

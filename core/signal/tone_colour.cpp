@@ -165,27 +165,7 @@ double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz, double 
   return hidden && !seen ? ColourFrame::kDrowned : strongest;
 }
 
-std::optional<ColourFrame> ToneColour::measure(const SlidingSignal& signal, double centre_s, double from_s,
-                                               double to_s, const std::function<double(double)>& f0_at,
-                                               bool subharmonics) {
-  const double f0 = f0_at(centre_s);
-  const int wanted = periods(f0, subharmonics);
-  const int before = std::min(wanted / 2, static_cast<int>((centre_s - from_s) * f0 * 0.98));
-  const int after = std::min(wanted / 2, static_cast<int>((to_s - centre_s) * f0 * 0.98));
-  const int count = before + after;
-  if (before < 0 || after < 0 || count < kFewestPeriods) return std::nullopt;
-  const int perPeriod = samplesPerPeriod(signal.rate() / f0);
-  const bool low = f0 < kZeroPhaseBelow_hz;
-  if (low) {
-    const SlidingSignal straight =
-        zeroPhase(signal, centre_s - before / (0.98 * f0), centre_s + after / (0.98 * f0));
-    warp(straight, centre_s, before, after, perPeriod, f0_at);
-    equalise(centre_s, before, after, perPeriod, f0_at);
-  } else {
-    warp(signal, centre_s, before, after, perPeriod, f0_at);
-  }
-
-  // For each place in the period, a straight line through its values in successive periods.
+double ToneColour::meanPeriod(int count, int perPeriod) {
   const auto m = static_cast<std::size_t>(perPeriod);
   const double middle = (count - 1) / 2.0;
   std::vector<double> mean(m), slope(m);
@@ -209,10 +189,35 @@ std::optional<ColourFrame> ToneColour::measure(const SlidingSignal& signal, doub
     changing += spread * slope[i] * slope[i];
     transform.time()[i] = static_cast<float>(mean[i]);
   }
-  const double noise = std::max(0.0, all - repeating - changing) / (perPeriod * (n - 2.0));
+  transform.forward();
+  return std::max(0.0, all - repeating - changing) / (perPeriod * (n - 2.0));
+}
+
+std::optional<ColourFrame> ToneColour::measure(const SlidingSignal& signal, double centre_s, double from_s,
+                                               double to_s, const std::function<double(double)>& f0_at,
+                                               bool subharmonics) {
+  const double f0 = f0_at(centre_s);
+  const int wanted = periods(f0, subharmonics);
+  const int before = std::min(wanted / 2, static_cast<int>((centre_s - from_s) * f0 * 0.98));
+  const int after = std::min(wanted / 2, static_cast<int>((to_s - centre_s) * f0 * 0.98));
+  const int count = before + after;
+  if (before < 0 || after < 0 || count < kFewestPeriods) return std::nullopt;
+  const int perPeriod = samplesPerPeriod(signal.rate() / f0);
+  const bool low = f0 < kZeroPhaseBelow_hz;
+  if (low) {
+    const SlidingSignal straight =
+        zeroPhase(signal, centre_s - before / (0.98 * f0), centre_s + after / (0.98 * f0));
+    warp(straight, centre_s, before, after, perPeriod, f0_at);
+    equalise(centre_s, before, after, perPeriod, f0_at);
+  } else {
+    warp(signal, centre_s, before, after, perPeriod, f0_at);
+  }
+
+  const double noise = meanPeriod(count, perPeriod);
+  RealFft& transform = fft(static_cast<std::size_t>(perPeriod));
+  const double n = count;
 
   ColourFrame frame{};
-  transform.forward();
   // Mean square of partial k is 2|X_k / m|²; each is over-estimated by the noise within f0 / n of it.
   const double noiseShare = noise * f0 / (n * std::min(kBandTop_hz, signal.rate() / 2.0));
   const int audible = std::min(static_cast<int>(kBandTop_hz / f0), perPeriod / 2 - 1);

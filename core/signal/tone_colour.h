@@ -55,6 +55,9 @@ class ToneColour {
             const std::function<double(double)>& f0_at);
   void equalise(double centre_s, int before, int after, int perPeriod,
                 const std::function<double(double)>& f0_at);
+  /// Fits the mean period and its straight change, leaves the mean's spectrum in fft(perPeriod) and returns
+  /// the mean square of the rest: noise.
+  double meanPeriod(int periods, int perPeriod);
   double subharmonic(int periods, int perPeriod, double f0_hz, double noise);
 
   RumbleFilter rumble_;

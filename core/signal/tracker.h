@@ -43,8 +43,4 @@ class Tracker {
 /// All of it at once.
 Tracks trackAll(std::span<const float> samples, double rate_hz);
 
-/// How much of a sinusoidal vibrato the pitch track shows, about 1: the refiner's windows damp it, the
-/// curvature correction brings nearly all of it back.
-double vibratoResponse(double f0_hz, double rate_hz);
-
 }  // namespace calando

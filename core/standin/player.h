@@ -6,8 +6,8 @@
 #include <tl/expected.hpp>
 #include <vector>
 
-#include "core/analysis.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/judging/findings.h"
 
 /// The simulated player: stands in for a student with an instrument wherever nobody can play.
 namespace calando {

@@ -1,5 +1,8 @@
 #include "core/theory/instrument.h"
 
+#include <algorithm>
+#include <span>
+
 #include "core/catalogue.h"
 #include "data/catalogue_text.h"
 
@@ -9,8 +12,19 @@ namespace {
 
 using nlohmann::json;
 
+constexpr std::pair<std::string_view, Family> kFamilies[] = {{"flute", Family::flute},
+                                                             {"double-reed", Family::doubleReed},
+                                                             {"single-reed", Family::singleReed},
+                                                             {"brass", Family::brass}};
+constexpr std::pair<std::string_view, Clef> kClefs[] = {
+    {"treble", Clef::treble}, {"bass", Clef::bass}, {"tenor", Clef::tenor}};
+constexpr std::pair<std::string_view, Fingering> kFingerings[] = {
+    {"holes", Fingering::holes}, {"valves", Fingering::valves}, {"slide", Fingering::slide}};
+constexpr std::pair<std::string_view, Spelling> kSpellings[] = {{"flats", Spelling::flats},
+                                                                {"sharps", Spelling::sharps}};
+
 template <class T>
-T oneOf(const std::string& text, std::initializer_list<std::pair<std::string_view, T>> choices) {
+T oneOf(const std::string& text, std::span<const std::pair<std::string_view, T>> choices) {
   for (const auto& [name, value] : choices)
     if (text == name) return value;
   throw std::invalid_argument("\"" + text + "\" is not a known value");
@@ -26,17 +40,10 @@ Instrument instrumentFrom(const json& entry) {
   Instrument i;
   i.id = entry.at("id").get<std::string>();
   i.name = entry.at("name").get<std::string>();
-  i.family = oneOf<Family>(entry.at("family"), {{"flute", Family::flute},
-                                                {"double-reed", Family::doubleReed},
-                                                {"single-reed", Family::singleReed},
-                                                {"brass", Family::brass}});
-  i.clef =
-      oneOf<Clef>(entry.at("clef"), {{"treble", Clef::treble}, {"bass", Clef::bass}, {"tenor", Clef::tenor}});
-  i.fingering = oneOf<Fingering>(
-      entry.at("fingering"),
-      {{"holes", Fingering::holes}, {"valves", Fingering::valves}, {"slide", Fingering::slide}});
-  i.spelling =
-      oneOf<Spelling>(entry.at("spelling"), {{"flats", Spelling::flats}, {"sharps", Spelling::sharps}});
+  i.family = oneOf<Family>(entry.at("family"), kFamilies);
+  i.clef = oneOf<Clef>(entry.at("clef"), kClefs);
+  i.fingering = oneOf<Fingering>(entry.at("fingering"), kFingerings);
+  i.spelling = oneOf<Spelling>(entry.at("spelling"), kSpellings);
   i.transposition = entry.at("transposition").get<int>();
   i.lowest = noteFrom(entry.at("lowest"));
   i.highest = noteFrom(entry.at("highest"));
@@ -46,6 +53,15 @@ Instrument instrumentFrom(const json& entry) {
 }
 
 }  // namespace
+
+std::string_view nameOf(Family family) {
+  return std::ranges::find(kFamilies, family, &std::pair<std::string_view, Family>::second)->first;
+}
+
+std::optional<Family> familyNamed(std::string_view name) {
+  const auto* found = std::ranges::find(kFamilies, name, &std::pair<std::string_view, Family>::first);
+  return found == std::end(kFamilies) ? std::nullopt : std::optional(found->second);
+}
 
 tl::expected<std::vector<Instrument>, std::string> parseInstruments(std::string_view text) {
   return parseEntries<Instrument>("instruments", text, instrumentFrom);

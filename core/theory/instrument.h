@@ -11,6 +11,8 @@
 namespace calando {
 
 enum class Family { flute, doubleReed, singleReed, brass };
+std::string_view nameOf(Family family);  ///< as in the catalogues
+std::optional<Family> familyNamed(std::string_view name);
 enum class Clef { treble, bass, tenor };
 enum class Fingering { holes, valves, slide };
 

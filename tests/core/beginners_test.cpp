@@ -8,7 +8,9 @@
 #include <numeric>
 
 #include "core/analysis.h"
-#include "core/exercise/judging.h"
+#include "core/judging/judging.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 
 // The sounds of those who need it most: every one a single tone and a single note, whatever it does, its
 // figures those of its making. Pitch (60 to 1100 Hz), strength, length, timbre and noise are drawn anew for
@@ -191,11 +193,11 @@ const Family kFamilies[] = {
                      return off.empty() ? nearly("jitter", n.jitter_percent, b.jitter_percent, 0.15) : off;
                    }};
      }},
-    {"Crackle",  // of every second or third period; stronger ones are the note below
+    {"Crackle",  // of every second or third period
      [](std::mt19937& r, sounds::Beginner b) {
        const bool half = uniform(r, 0, 1) < 0.3;
        b.crackleAt = half ? 0.5 : 1.0 / 3.0;
-       b.crackle_db = uniform(r, -35, half ? -22 : -20);
+       b.crackle_db = uniform(r, -35, -12);
        b.hnr_db = 40.0;
        b.f0_hz = 72.0 + std::fmod(b.f0_hz, 430.0);
        return Case{b, 3.0, [=](const Tone&, const Note& n) {

@@ -4,6 +4,8 @@
 
 #include <cmath>
 
+#include "core/exercise/cue_sheet.h"
+#include "core/library/cards.h"
 #include "support/signals.h"
 
 namespace calando {

@@ -9,9 +9,13 @@
 
 #include "core/analysis.h"
 #include "core/exercise/accompaniment.h"
-#include "core/exercise/judging.h"
-#include "core/exercise/matching.h"
-#include "core/exercise/progression.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/figure.h"
+#include "core/judging/history.h"
+#include "core/judging/judging.h"
+#include "core/judging/level.h"
+#include "core/judging/matching.h"
+#include "core/library/cards.h"
 #include "core/measure/dynamics.h"
 #include "core/signal/tracker.h"
 #include "support/signals.h"
@@ -118,11 +122,11 @@ TEST(CardReference, TheOwnHomeNoteMovesTheReferenceForAllOthers) {
 std::vector<CueResult> sounding(const Analysis& analysis) {
   std::vector<CueResult> rows;
   for (const CueResult& cue : analysis.cues)
-    if (cue.asksForSound) rows.push_back(cue);
+    if (cue.asksForSound()) rows.push_back(cue);
   return rows;
 }
 
-double value(const Analysis& analysis, const std::string& id) {
+double value(const Analysis& analysis, std::string_view id) {
   const auto r = std::ranges::find(analysis.readings, id, &Reading::id);
   return r == analysis.readings.end() || !r->value ? NAN : *r->value;
 }
@@ -464,25 +468,23 @@ TEST_P(Leaks, IntoTheMicrophoneLeaveTheFiguresAlone) {
   playScale(scene.rest(sheet.countIn_s()), {});
   context.start_s = sheet.countIn_s();
   const Analysis clean = scene.analysed(context);
-  context.drone_hz = leak.heard.drone_hz;
-  context.click = leak.heard.click;
-  context.fork_hz = leak.heard.fork_hz;
+  context.heard = leak.heard;
   const Analysis leaking =
       scene.add(throughRoom(render(leak.heard, sheet, 48000.0), leak.drift_ppm), leak.gain).analysed(context);
   EXPECT_EQ(leaking.clicks_dbfs.has_value(), leak.heard.click);
   ASSERT_EQ(leaking.tones.size(), clean.tones.size());
   for (const Reading& r : clean.readings) {
-    if (leak.heard.drone_hz && r.id == "hnr_db") {
-      EXPECT_TRUE(std::isnan(value(leaking, r.id)));  // the drone would be taken for the tone's own noise
+    if (leak.heard.drone_hz && r.id() == "hnr_db") {
+      EXPECT_TRUE(std::isnan(value(leaking, r.id())));  // the drone would be taken for the tone's own noise
       continue;
     }
-    ASSERT_EQ(r.value.has_value(), std::isfinite(value(leaking, r.id))) << r.id;
+    ASSERT_EQ(r.value.has_value(), std::isfinite(value(leaking, r.id()))) << r.id();
     if (r.value) {
-      EXPECT_NEAR(value(leaking, r.id), *r.value,
-                  r.unit == "ms"      ? leak.ms
-                  : r.unit == "cents" ? leak.cents
-                                      : leak.other)
-          << r.id;
+      EXPECT_NEAR(value(leaking, r.id()), *r.value,
+                  r.figure->unit == "ms"      ? leak.ms
+                  : r.figure->unit == "cents" ? leak.cents
+                                              : leak.other)
+          << r.id();
     }
   }
 }
@@ -634,7 +636,7 @@ TEST(CoreGain, IsHowFarTheToneOpens) {
 TEST(Judging, AnExploringStepIsHeldAgainstNothing) {
   Scene scene;
   const Analysis a = scene.rest(1.0).play(60, 3.0, 40.0).rest(1.0).analysed(contextOf("first-note", 60));
-  for (const Reading& r : a.readings) EXPECT_FALSE(r.hasTarget) << r.id;
+  for (const Reading& r : a.readings) EXPECT_FALSE(r.hasTarget) << r.id();
   EXPECT_TRUE(a.advice.empty());
 }
 

@@ -1,5 +1,3 @@
-#include "core/exercise/exercise.h"
-
 #include <gtest/gtest.h>
 
 #include <algorithm>
@@ -7,8 +5,9 @@
 
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/exercise/lesson.h"
-#include "core/exercise/progression.h"
+#include "core/judging/history.h"
+#include "core/library/cards.h"
+#include "core/library/lesson.h"
 
 namespace calando {
 namespace {
@@ -103,26 +102,6 @@ TEST(Cards, NotesAreWrittenAsTheyAreRead) {
   }
   for (const char* text : {"", "degree", "degree x", "degree 99", "finger 3", "H9"})
     EXPECT_FALSE(parseCueNote(text)) << text;
-}
-
-TEST(Progression, CountsTheNewestTriesOfTheCard) {
-  using enum Verdict;
-  const Exercise exercise = parsed(R"("cues": [{"kind": "tone"}], "opens_after": {"good": 2, "of": 3})");
-  const auto standing = [&](std::vector<Verdict> newestFirst) { return standingOf(newestFirst, exercise); };
-  EXPECT_EQ(standing({}).tries, 0);
-  EXPECT_EQ(standing({}).last, unmeasured);
-  const Standing s = standing({outside, inside, near, inside, inside});
-  EXPECT_EQ(s.last, outside);
-  EXPECT_EQ(s.tries, 3);
-  EXPECT_EQ(s.good, 2);
-  EXPECT_EQ(standing({notYet}).good, 0);
-}
-
-TEST(Progression, TheLongestIsTheBestAndOfEqualOnesTheSteadiest) {
-  EXPECT_FALSE(bestOf({}));
-  const std::vector<Rival> takes = {{8.0, 2.0}, {9.0, {}}, {9.0, 4.0}, {9.0, 3.0}, {7.0, 1.0}};
-  EXPECT_EQ(bestOf(takes)->held_s, 9.0);
-  EXPECT_EQ(bestOf(takes)->wander_cents, 3.0);
 }
 
 std::vector<int> notesAskedFor(const std::string& rest, int home = 60) {

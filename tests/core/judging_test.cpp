@@ -1,9 +1,14 @@
-#include "core/exercise/judging.h"
+#include "core/judging/judging.h"
 
 #include <gtest/gtest.h>
 
 #include <algorithm>
 #include <set>
+
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/advice.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 
 namespace calando {
 namespace {
@@ -193,7 +198,7 @@ TEST(Verdicts, APauseBetweenTwoNotesIsNoBreakButOneWithinANoteIs) {
 TEST(Verdicts, AreNotYetWhenNothingOrAnotherNoteCame) {
   Analysis silent;
   judgeAs(silent, growing());
-  for (const Reading& r : silent.readings) EXPECT_EQ(r.verdict, Verdict::notYet) << r.id;
+  for (const Reading& r : silent.readings) EXPECT_EQ(r.verdict, Verdict::notYet) << r.id();
   EXPECT_TRUE(silent.advice.empty());
   Context asked = growing();
   asked.asked = {60};

@@ -3,7 +3,11 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/exercise/judging.h"
+#include "core/analysis.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/judging.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 #include "core/standin/player.h"
 #include "support/signals.h"
 
@@ -79,7 +83,7 @@ TEST_P(EveryCard, IsFoundCueByCueAsItWasPlayed) {
   EXPECT_EQ(heard.reference.just, played.truth.reference.just);
   for (std::size_t c = 0; c < sheet.cues.size(); ++c) {
     const CueResult& cue = heard.cues[c];
-    if (!cue.asksForSound) continue;
+    if (!cue.asksForSound()) continue;
     SCOPED_TRACE(given.exercise + ", cue " + std::to_string(c + 1));
     // Without a count a cue begins with its sound.
     EXPECT_NEAR(cue.start_s, played.truth.cues[c].start_s, sheet.counted() ? 1e-9 : 0.04);
@@ -100,8 +104,8 @@ TEST_P(EveryCard, IsFoundCueByCueAsItWasPlayed) {
     EXPECT_NEAR(note.offset_cents.value(), truth.notes[0].offset_cents.value(), 2.5);
   }
   for (const Reading& r : heard.readings)
-    if (r.id == "missing" || r.id == "slips") {
-      EXPECT_EQ(r.value, 0.0) << r.id;
+    if (r.id() == "missing" || r.id() == "slips") {
+      EXPECT_EQ(r.value, 0.0) << r.id();
     }
 }
 

@@ -7,6 +7,8 @@
 #include <filesystem>
 #include <map>
 
+#include "core/analysis.h"
+
 namespace calando {
 namespace {
 

@@ -37,7 +37,7 @@ TEST_P(FuzzSeeds, AreReadOrRefusedAndNeverTheEnd) {
 }
 INSTANTIATE_TEST_SUITE_P(Targets, FuzzSeeds,
                          testing::Values(Target{"sound", fuzz::sound}, Target{"card", fuzz::card},
-                                         Target{"note", fuzz::note}, Target{"kept", fuzz::kept}),
+                                         Target{"note", fuzz::note}),
                          [](const auto& info) { return std::string(info.param.name); });
 
 }  // namespace

@@ -5,7 +5,9 @@
 
 #include <algorithm>
 
-#include "core/exercise/kept.h"
+#include "core/analysis.h"
+#include "core/judging/kept.h"
+#include "core/library/cards.h"
 #include "records/studio_fixture.h"
 #include "support/small_disk.h"
 
@@ -262,25 +264,6 @@ TEST_F(StudioTest, WhatAskedForASummaryOrACardCannotBeIsSetAsideAndTheRestOpens)
   }
 }
 
-TEST(KeptFigures, OfAWrongKindAreLeftOut) {
-  const Kept good{Verdict::near, {{"held_s", 4.5}, {"wander_cents", 3.25}}, "Try a fuller breath."};
-  const auto back = keptFrom(toText(good));
-  ASSERT_TRUE(back);
-  EXPECT_EQ(back->verdict, good.verdict);
-  EXPECT_EQ(back->values, good.values);
-  EXPECT_EQ(back->advice, good.advice);
-  EXPECT_EQ(rivalOf(*back)->held_s, 4.5);
-  for (const char* text : {"", "7", "[]", "{", "\"x\""}) EXPECT_FALSE(keptFrom(text)) << text;
-  const auto odd =
-      keptFrom(R"({"verdict": 9, "values": {"held_s": "long", "offset_cents": 4}, "advice": ["x"]})");
-  ASSERT_TRUE(odd);
-  EXPECT_EQ(odd->verdict, Verdict::unmeasured);
-  EXPECT_EQ(odd->values, (std::map<std::string, double>{{"offset_cents", 4.0}}));
-  EXPECT_TRUE(odd->advice.empty());
-  EXPECT_FALSE(rivalOf(*odd));
-  EXPECT_TRUE(keptFrom(R"({"values": [1, "a"], "verdict": "inside"})"));
-}
-
 /// A studio of three students with takes, recordings, settings, deleted and stray takes of the second one.
 class Erasing : public StudioTest {
  protected:
@@ -299,8 +282,8 @@ class Erasing : public StudioTest {
         }
       }
       ASSERT_TRUE(Studio::writeTake(folder_, s, takeOf(s.id), kSound, 48000));  // never on the list
-      ASSERT_TRUE(studio.keepSetting(Studio::settingOf("order", s.id), "[]"));
-      ASSERT_TRUE(studio.keepSetting(Studio::settingOf("model", s.id) + ":steady-tone", "1"));
+      ASSERT_TRUE(studio.keepOrder(s.id, {"swell"}));
+      ASSERT_TRUE(studio.keepModel(s.id, "steady-tone", studio.takes(s.id)->front().id));
       leaveRecording(studio, s);
       if (name == std::string(kName)) gone_ = s.id;
     }
@@ -312,13 +295,13 @@ class Erasing : public StudioTest {
     EXPECT_TRUE(studio.remarks().empty()) << studio.remarks().front();
     EXPECT_EQ(studio.students()->size(), 2u);
     EXPECT_TRUE(studio.takes(gone_)->empty());
-    EXPECT_FALSE(*studio.setting(Studio::settingOf("order", gone_)));
-    EXPECT_FALSE(*studio.setting(Studio::settingOf("model", gone_) + ":steady-tone"));
+    EXPECT_TRUE(studio.order(gone_)->empty());
+    EXPECT_FALSE(*studio.model(gone_, "steady-tone"));
     EXPECT_EQ(studio.strays()->size(), 4u);  // the others' recordings and takes off the list
     const auto students = *studio.students();
     for (const Student& s : students) {
       EXPECT_EQ(studio.takes(s.id)->size(), 2u);
-      EXPECT_TRUE(*studio.setting(Studio::settingOf("order", s.id)));
+      EXPECT_EQ(studio.order(s.id)->size(), 1u);
     }
     EXPECT_EQ(everything().find(kName), std::string::npos);
     EXPECT_NE(everything().find("Cora"), std::string::npos);
@@ -397,9 +380,9 @@ TEST_F(Erasing, GoesThroughOnAFullDisk) {
     Studio studio = open();
     for (int i = 0; i < 60; ++i)  // a list of some size, so that making it anew needs room
       ASSERT_TRUE(studio.keepSummary(studio.takes(gone_)->front().id + 0,
-                                     {engineVersion(), 1.0, std::string(2000, 'p'), "{}"}));
+                                     {engineVersion(), 1.0, std::string(2000, 'p'), {}}));
     for (int i = 0; i < 200; ++i)
-      ASSERT_TRUE(studio.keepSetting("note" + std::to_string(i), std::string(2000, 'n')));
+      ASSERT_TRUE(studio.keep(Setting<std::string>{"note" + std::to_string(i), ""}, std::string(2000, 'n')));
   }
   Studio studio = open();
   disk.fill(0);
@@ -438,7 +421,7 @@ TEST_F(StudioTest, ATakeThatFindsNoRoomSaysSoAndLosesNothing) {
   const auto refused = studio.newRecording(ada, {});
   ASSERT_FALSE(refused);
   EXPECT_NE(refused.error().find("the disk is full"), std::string::npos) << refused.error();
-  const auto added = studio.keepSetting("x", std::string(200000, 'x'));
+  const auto added = studio.keep(Setting<std::string>{"x", ""}, std::string(200000, 'x'));
   ASSERT_FALSE(added);
   EXPECT_NE(added.error().find("the disk is full"), std::string::npos) << added.error();
   disk.freeRoom();

@@ -11,59 +11,114 @@
 #include <cmath>
 #include <thread>
 
+#include "core/analysis.h"
+#include "core/library/cards.h"
 #include "records/studio_fixture.h"
 
 namespace calando {
 namespace {
 
-TEST_F(StudioTest, OfTheFirstVersionIsBroughtUpToDateWithAllThatIsInIt) {
-  fs::create_directories(folder_);
-  {
-    SQLite::Database db((folder_ / "studio.db").string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
-    db.exec(R"(
+/// How the tables were, version by version.
+constexpr const char* kOldTables[] = {
+    R"(
 CREATE TABLE student(id INTEGER PRIMARY KEY, name TEXT NOT NULL, instrument TEXT NOT NULL);
 CREATE TABLE take(id INTEGER PRIMARY KEY, student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
   made INTEGER NOT NULL, seconds REAL NOT NULL, source TEXT NOT NULL, asked TEXT NOT NULL,
   word INTEGER NOT NULL DEFAULT 0, remark TEXT NOT NULL DEFAULT '', deleted INTEGER NOT NULL DEFAULT 0);
 CREATE TABLE summary(take INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE, engine TEXT NOT NULL, held REAL,
   ribbon BLOB NOT NULL, readings TEXT NOT NULL);
-CREATE TABLE setting(key TEXT PRIMARY KEY, value TEXT NOT NULL);
+CREATE TABLE setting(key TEXT PRIMARY KEY, value TEXT NOT NULL);)",
+    "ALTER TABLE take ADD COLUMN attention INTEGER NOT NULL DEFAULT 0;",
+    R"(ALTER TABLE take ADD COLUMN comfort INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE take ADD COLUMN tried TEXT NOT NULL DEFAULT '';
+CREATE TABLE card(id TEXT PRIMARY KEY, text TEXT NOT NULL);)",
+    "ALTER TABLE student ADD COLUMN lowest INTEGER; ALTER TABLE student ADD COLUMN highest INTEGER;",
+    R"(ALTER TABLE take ADD COLUMN file TEXT NOT NULL DEFAULT '';
+UPDATE take SET file = id || '.flac';
+CREATE UNIQUE INDEX take_file ON take(file);
+ALTER TABLE take ADD COLUMN recording TEXT NOT NULL DEFAULT '';
+ALTER TABLE take ADD COLUMN changed INTEGER NOT NULL DEFAULT 1;
+ALTER TABLE take ADD COLUMN noted INTEGER NOT NULL DEFAULT 0;)"};
+
+class OldStudio : public StudioTest, public testing::WithParamInterface<int> {};
+INSTANTIATE_TEST_SUITE_P(OfVersion, OldStudio, testing::Range(1, 6));
+
+TEST_P(OldStudio, IsBroughtUpToDateWithAllThatIsInIt) {
+  fs::create_directories(folder_);
+  {
+    SQLite::Database db((folder_ / "studio.db").string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
+    db.exec(kOldTables[0]);
+    db.exec(R"(
 INSERT INTO student VALUES(7, 'Ada', 'oboe');
-INSERT INTO take VALUES(3, 7, 1800000000, 2.0, 'test', '{"instrument":"oboe","note":67,"seconds":9.0}', 4, 'pouting', 0);
-INSERT INTO setting VALUES('order:7', '[]'), ('order:5', '[]'), ('model:7:steady-tone', '3'), ('model:71:steady-tone', '9');
-PRAGMA user_version = 1;)");
+INSERT INTO take VALUES(3, 7, 1800000000, 2.0, 'test', '{"instrument":"oboe","note":67,"seconds":9.0}', 4, 'pouting', 0),
+  (4, 7, 1800000100, 2.0, 'test', '{}', 0, '', 0), (5, 7, 1800000200, 2.0, 'test', '{}', 0, '', 0);
+INSERT INTO setting VALUES('order:7', '["swell","steady-tone"]'), ('order:5', '["swell"]'), ('source', 'mic'),
+  ('model:7:steady-tone', '3'), ('model:7:swell', '99'), ('model:71:steady-tone', '9'), ('output_db', '-9');)");
+    SQLite::Statement summary(db, "INSERT INTO summary VALUES(?, ?, 1.5, 'png', ?)");
+    const std::pair<int, const char*> readings[] = {
+        {3, R"({"values":{"held_s":1.5,"sag_cents":-12,"odd":"text"},"verdict":1,"advice":"Breathe."})"},
+        {4, "{not json"},
+        {5, R"([1, 2])"}};
+    for (const auto& [take, text] : readings) {
+      summary.reset();
+      summary.bind(1, take);
+      summary.bind(2, engineVersion());
+      summary.bind(3, text);
+      summary.exec();
+    }
+    for (int step = 1; step < GetParam(); ++step) db.exec(kOldTables[step]);
+    db.exec("PRAGMA user_version = " + std::to_string(GetParam()));
   }
   Studio studio = open();
-  auto takes = *studio.takes(7);
-  ASSERT_EQ(takes.size(), 1u);
-  EXPECT_EQ(takes[0].word, TeachersWord::veto);
-  EXPECT_EQ(takes[0].remark, "pouting");
-  EXPECT_EQ(takes[0].asked.note, 67);
-  EXPECT_EQ(takes[0].asked.exercise, "steady-tone");
-  EXPECT_FALSE(takes[0].asked.start_s);
-  EXPECT_EQ(takes[0].attention, Attention::unsaid);
-  EXPECT_EQ(takes[0].comfort, Comfort::unsaid);
+  const auto takes = *studio.takes(7);
+  ASSERT_EQ(takes.size(), 3u);
+  const Take& take = takes.back();
+  EXPECT_EQ(take.word, TeachersWord::veto);
+  EXPECT_EQ(take.remark, "pouting");
+  EXPECT_EQ(take.asked.note, 67);
+  EXPECT_EQ(take.asked.exercise, "steady-tone");
+  EXPECT_FALSE(take.asked.start_s);
+  EXPECT_EQ(take.attention, Attention::unsaid);
+  EXPECT_EQ(take.comfort, Comfort::unsaid);
   EXPECT_TRUE(studio.cards()->empty());
   EXPECT_EQ(studio.takeFile(3).filename(), "3.flac");
-  EXPECT_EQ(studio.unnoted(10)->size(), 1u);
-  EXPECT_TRUE(**studio.setting("order:7") == "[]" && !*studio.setting("order:5"));
-  EXPECT_TRUE(*studio.setting("model:7:steady-tone") && !*studio.setting("model:71:steady-tone"));
-  Student ada = studio.students()->front();
+  EXPECT_EQ(studio.unnoted(10)->size(), 3u);
+  EXPECT_EQ(*studio.order(7), (std::vector<std::string>{"swell", "steady-tone"}));
+  EXPECT_TRUE(studio.order(5)->empty());
+  EXPECT_EQ(*studio.model(7, "steady-tone"), 3);
+  EXPECT_FALSE(*studio.model(7, "swell")) << "its take is gone";
+  EXPECT_EQ(studio.get(settings::source), "mic");
+  EXPECT_EQ(studio.get(settings::output_db), -9.0);
+  const auto measured = *studio.summaries(7);
+  ASSERT_EQ(measured.size(), 3u);
+  EXPECT_EQ(measured.at(3).kept.verdict, Verdict::near);
+  EXPECT_EQ(measured.at(3).kept.advice, "Breathe.");
+  EXPECT_EQ(measured.at(3).kept.values,
+            (std::map<std::string, double>{{"held_s", 1.5}, {"sag_cents", -12.0}}));
+  EXPECT_EQ(measured.at(4).kept.verdict, Verdict::unmeasured);
+  EXPECT_TRUE(measured.at(5).kept.values.empty());
+  const Student ada = studio.students()->front();
   EXPECT_FALSE(ada.range.lowest || ada.range.highest);
+}
+
+TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
+  Studio studio = open();
+  Student ada = *studio.addStudent("Ada", "oboe");
   ada.range = {{}, 79};
   ASSERT_TRUE(studio.changeStudent(ada));
   EXPECT_FALSE(studio.students()->front().range.lowest);
   EXPECT_EQ(studio.students()->front().range.highest, 79);
-  takes[0].asked.range = ada.range;
-  takes[0].attention = Attention::lips;
-  takes[0].comfort = Comfort::tight;
-  takes[0].tried = "a fuller breath";
-  takes[0].asked.against = Rival{9.5, {}};
-  takes[0].asked.exercise = "swell";
-  takes[0].asked.tempo_bpm = 72.0;
-  takes[0].asked.start_s = 4.25;
-  ASSERT_TRUE(studio.changeTake(takes[0]));
-  const Take again = studio.takes(7)->front();
+  Take take = *studio.addTake(takeOf(ada.id), sounds::tone({.seconds = 0.5}), 48000);
+  take.asked.range = ada.range;
+  take.attention = Attention::lips;
+  take.comfort = Comfort::tight;
+  take.tried = "a fuller breath";
+  take.asked.against = Rival{9.5, {}};
+  take.asked.exercise = "swell";
+  take.asked.tempo_bpm = 72.0;
+  take.asked.start_s = 4.25;
+  ASSERT_TRUE(studio.changeTake(take));
+  const Take again = studio.takes(ada.id)->front();
   EXPECT_EQ(again.attention, Attention::lips);
   EXPECT_EQ(again.comfort, Comfort::tight);
   EXPECT_EQ(again.tried, "a fuller breath");
@@ -73,6 +128,36 @@ PRAGMA user_version = 1;)");
   EXPECT_FALSE(again.asked.against->wander_cents);
   EXPECT_EQ(again.asked.tempo_bpm, 72.0);
   EXPECT_EQ(again.asked.start_s, 4.25);
+}
+
+TEST_F(StudioTest, GrowthIsAQueryAndAnOrderAndAModelGoWithTheirStudentAndTake) {
+  Studio studio = open();
+  const Student ada = *studio.addStudent("Ada", "oboe");
+  const auto sound = sounds::tone({.seconds = 0.2});
+  std::vector<Take> takes;
+  for (int i = 0; i < 3; ++i) {
+    Take take = takeOf(ada.id);
+    take.made_unix_s = 1'800'000'000 + 1000 * (2 - i);
+    takes.push_back(*studio.addTake(take, sound, 48000));
+    ASSERT_TRUE(studio.keepSummary(takes.back().id,
+                                   {engineVersion(), {}, "", {Verdict::inside, {{"held_s", i + 1.0}}, ""}}));
+  }
+  ASSERT_TRUE(studio.deleteTake(takes[1].id));
+  const auto held = *studio.figureOverTime(ada.id, "held_s");
+  ASSERT_EQ(held.size(), 2u);
+  EXPECT_EQ(held[0].value, 3.0);
+  EXPECT_EQ(held[1].take, takes[0].id);
+  EXPECT_TRUE(studio.figureOverTime(ada.id, "sag_cents")->empty());
+  ASSERT_TRUE(studio.keepOrder(ada.id, {"swell", "swell", "steady-tone"}));
+  ASSERT_TRUE(studio.keepOrder(ada.id, {"steady-tone", "swell"}));
+  EXPECT_EQ(*studio.order(ada.id), (std::vector<std::string>{"steady-tone", "swell"}));
+  ASSERT_TRUE(studio.keepModel(ada.id, "swell", takes[0].id));
+  ASSERT_TRUE(studio.keepModel(ada.id, "swell", takes[1].id));
+  EXPECT_EQ(*studio.model(ada.id, "swell"), takes[1].id);
+  ASSERT_TRUE(studio.removeDeleted());
+  EXPECT_FALSE(*studio.model(ada.id, "swell"));
+  ASSERT_TRUE(studio.eraseStudent(ada.id));
+  EXPECT_TRUE(studio.order(ada.id)->empty());
 }
 
 TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
@@ -85,8 +170,12 @@ TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
     take.word = TeachersWord::veto;
     take.remark = "pouting";
     ASSERT_TRUE(studio.changeTake(take));
-    ASSERT_TRUE(studio.keepSummary(take.id, {engineVersion(), 0.5, std::string("\0png", 4), "{}"}));
-    ASSERT_TRUE(studio.keepSetting("source", "mic"));
+    ASSERT_TRUE(
+        studio.keepSummary(take.id, {engineVersion(),
+                                     0.5,
+                                     std::string("\0png", 4),
+                                     {Verdict::near, {{"held_s", 0.5}, {"sag_cents", -12.5}}, "Breathe."}}));
+    ASSERT_TRUE(studio.keep(settings::source, std::string("mic")));
     id = take.id;
   }
   Studio studio = open();
@@ -101,7 +190,12 @@ TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
   EXPECT_EQ(takes[0].asked.seconds, 9);
   EXPECT_EQ(takes[0].held_s, 0.5);
   EXPECT_EQ((*studio.summary(id))->ribbon, std::string("\0png", 4));
-  EXPECT_EQ(**studio.setting("source"), "mic");
+  const Kept kept = studio.summaries(students[0].id)->at(id).kept;
+  EXPECT_EQ(kept.verdict, Verdict::near);
+  EXPECT_EQ(kept.advice, "Breathe.");
+  EXPECT_EQ(kept.values.at("sag_cents"), -12.5);
+  EXPECT_EQ(kept.values.size(), 2u);
+  EXPECT_EQ(studio.get(settings::source), "mic");
   const Sound sound = *studio.takeSound(id);
   ASSERT_EQ(sound.samples.size(), samples.size());
   for (std::size_t i = 0; i < samples.size(); ++i)
@@ -198,7 +292,7 @@ TEST_F(StudioTest, AnotherEnginesSummaryDoesNotCount) {
   Studio studio = open();
   const Student s = *studio.addStudent("A", "oboe");
   const Take take = *studio.addTake(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
-  ASSERT_TRUE(studio.keepSummary(take.id, {"0.0.0-other", 1.0, "", "{}"}));
+  ASSERT_TRUE(studio.keepSummary(take.id, {"0.0.0-other", 1.0, "", {}}));
   EXPECT_FALSE(*studio.summary(take.id));
 }
 

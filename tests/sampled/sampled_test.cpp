@@ -15,7 +15,10 @@
 #include "audio/sound_file.h"
 #include "core/analysis.h"
 #include "core/exercise/accompaniment.h"
-#include "core/exercise/judging.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/judging.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 #include "core/signal/tracker.h"
 #include "support/signals.h"
 
@@ -246,7 +249,7 @@ TEST(SampledWinds, EveryNoteOfAScaleIsFoundOnceInOrder) {
     EXPECT_EQ(analysis.tones.size(), 8u) << program.name;
     std::size_t next = 0;
     for (const auto& cue : analysis.cues) {
-      if (!cue.asksForSound) continue;
+      if (!cue.asksForSound()) continue;
       ASSERT_LT(next, 8u);
       EXPECT_EQ(cue.matched, next) << program.name;
       EXPECT_EQ(cue.asked, home + kSteps[next++]) << program.name;
@@ -259,7 +262,7 @@ TEST(SampledWinds, EveryNoteOfAScaleIsFoundOnceInOrder) {
         calando::render({.click = true, .fork_hz = {}, .drone_hz = {}}, calando::unroll(context), p.rate_hz);
     for (std::size_t n = 0; n + 1700 < p.samples.size() && n < clicks.size(); ++n)
       p.samples[n + 1700] += clicks[n];
-    context.click = true;
+    context.heard.click = true;
     const auto leaking = calando::analyse(p.samples, p.rate_hz, context);
     EXPECT_TRUE(leaking.clicks_dbfs) << program.name;
     ASSERT_EQ(leaking.tones.size(), 8u) << program.name;

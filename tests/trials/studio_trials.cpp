@@ -222,7 +222,8 @@ Result fullDisk(Luck& luck, const fs::path&) {
     const auto kept = studio->addTake(takeOf(s), sounds::noise(0.8, 0.1), 48000);
     if (!kept) saysSo(kept.error());
     takes += kept.has_value();
-    if (const auto set = studio->keepSetting("x", std::string(60'000, 'x')); !set) saysSo(set.error());
+    if (const auto set = studio->keep(Setting<std::string>{"x", ""}, std::string(60'000, 'x')); !set)
+      saysSo(set.error());
     const fs::path text = disk.folder() / "text";
     const std::string old = bytesOf(text);
     if (const auto written =
@@ -239,7 +240,7 @@ Result fullDisk(Luck& luck, const fs::path&) {
       for (const Take& take : all) (void)studio->deleteTake(take.id);
       (void)studio->removeDeleted();
       takes = takesIn(*studio);
-      (void)studio->keepSetting("x", "");
+      (void)studio->keep(Setting<std::string>{"x", ""}, std::string());
       fs::remove(text);
     }
     ++result.rounds;

@@ -7,10 +7,14 @@
 #include <QTimer>
 #include <map>
 
-#include "app/main_window.h"
-#include "app/style.h"
+#include "app/desk/look.h"
+#include "app/desk/main_window.h"
+#include "app/style/style.h"
 #include "audio/sound_file.h"
-#include "core/exercise/judging.h"
+#include "core/analysis.h"
+#include "core/judging/judging.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 #include "support/signals.h"
 #include "trials/trials.h"
 
@@ -121,7 +125,7 @@ Result longClicked(Luck& luck, const fs::path&) {
   context.exercise = findExercise("scale-4-4");
   context.level = findLevel("growing");
   context.instrument = findInstrument("oboe");
-  context.click = true;
+  context.heard.click = true;
   TakeTracker tracker(48000, context);
   const auto minute = sounds::tone({.f0_hz = 330.0, .seconds = 50.0, .before_s = 5.0, .after_s = 5.0});
   for (int i = 0; i < luck.rounds; ++i)

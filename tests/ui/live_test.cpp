@@ -9,17 +9,25 @@
 #include <chrono>
 #include <thread>
 
-#include "app/block_source.h"
-#include "app/cue_strip.h"
-#include "app/figures_view.h"
-#include "app/live_take.h"
-#include "app/note_map.h"
-#include "app/ribbon_painter.h"
-#include "app/ribbon_view.h"
-#include "app/staff_view.h"
-#include "app/style.h"
+#include "app/desk/staff_view.h"
+#include "app/desk/take_view.h"
+#include "app/lesson/level_curve.h"
+#include "app/picture/cue_strip.h"
+#include "app/picture/gallery.h"
+#include "app/picture/ribbon_painter.h"
+#include "app/readout/figures_view.h"
+#include "app/readout/note_map.h"
+#include "app/sound/block_source.h"
+#include "app/sound/listener.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
 #include "audio/sound_file.h"
-#include "core/exercise/judging.h"
+#include "core/analysis.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/figure.h"
+#include "core/judging/judging.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 #include "core/signal/tracker.h"
 #include "support/signals.h"
 
@@ -33,19 +41,19 @@ Context steadyTone() {
   return context;
 }
 
-TEST(LiveTake, RecordsEverySampleWhileItMeasures) {
+TEST(Listener, RecordsEverySampleWhileItMeasures) {
   QTemporaryDir folder;
   const auto sound = sounds::tone({.f0_hz = 330.0, .seconds = 2.0, .before_s = 0.4, .after_s = 0.4});
   const std::filesystem::path file = folder.filePath("take.wav").toStdString();
-  LiveTake live;
-  TakePicturePtr last;
+  Listener live;
+  SnapshotPtr last;
   double longest = 0.0;
   bool stopped = false;
-  QObject::connect(&live, &LiveTake::grew, [&](const TakePicturePtr& picture, double held) {
+  QObject::connect(&live, &Listener::grew, [&](const SnapshotPtr& picture, double held) {
     last = picture;
     longest = std::max(longest, held);
   });
-  QObject::connect(&live, &LiveTake::autoStop, [&] { stopped = true; });
+  QObject::connect(&live, &Listener::autoStop, [&] { stopped = true; });
   live.listen(playedSource(sound, 48000, 6.0));
   live.begin({.recording = file, .context = steadyTone(), .sheet = {}, .asked_s = 2.0});
   ASSERT_TRUE(QTest::qWaitFor([&] { return stopped; }, 10000));
@@ -83,11 +91,11 @@ class BrokenSource : public BlockSource {
   void stop() override {}
 };
 
-TEST(LiveTake, ADeviceThatIsGoneIsSaidOnceAndNothingOfItsSoundIsLost) {
+TEST(Listener, ADeviceThatIsGoneIsSaidOnceAndNothingOfItsSoundIsLost) {
   QTemporaryDir folder;
-  LiveTake live;
+  Listener live;
   int ends = 0;
-  QObject::connect(&live, &LiveTake::sourceEnded, [&] { ++ends; });
+  QObject::connect(&live, &Listener::sourceEnded, [&] { ++ends; });
   live.listen(std::make_unique<BrokenSource>());
   live.begin({.recording = folder.filePath("take.wav").toStdString(), .context = steadyTone(), .sheet = {}});
   ASSERT_TRUE(QTest::qWaitFor([&] { return ends > 0; }, 5000));
@@ -124,16 +132,16 @@ class LateSource : public BlockSource {
   std::thread thread_;
 };
 
-TEST(LiveTake, ItsBeginningIsToldByTheBlockThatCameTheLeastLate) {
+TEST(Listener, ItsBeginningIsToldByTheBlockThatCameTheLeastLate) {
   QTemporaryDir folder;
-  LiveTake live;
+  Listener live;
   auto made = std::make_unique<LateSource>();
   LateSource& source = *made;
   live.listen(std::move(made));
   live.begin({.recording = folder.filePath("take.wav").toStdString(), .context = steadyTone(), .sheet = {}});
   source.go = true;
   QTest::qWait(2000);
-  const LiveTake::Heard heard = live.end();
+  const Listener::Heard heard = live.end();
   ASSERT_GT(heard.samples.size(), 48000u);
   const auto began_s = heard.clock.began_s();
   ASSERT_TRUE(began_s);
@@ -142,17 +150,17 @@ TEST(LiveTake, ItsBeginningIsToldByTheBlockThatCameTheLeastLate) {
   EXPECT_FALSE(live.end().clock.began_s());
 }
 
-TEST(LiveTake, ACountedTakeEndsOneSecondAfterItsLastCue) {
+TEST(Listener, ACountedTakeEndsOneSecondAfterItsLastCue) {
   QTemporaryDir folder;
   Context context = steadyTone();
   context.exercise = findExercise("swell");
   context.asked = {64};
   const CueSheet sheet = unroll(context);
-  LiveTake live;
+  Listener live;
   bool stopped = false;
   double longest = 0.0;
-  QObject::connect(&live, &LiveTake::autoStop, [&] { stopped = true; });
-  QObject::connect(&live, &LiveTake::grew, [&](const TakePicturePtr& picture, double) {
+  QObject::connect(&live, &Listener::autoStop, [&] { stopped = true; });
+  QObject::connect(&live, &Listener::grew, [&](const SnapshotPtr& picture, double) {
     EXPECT_TRUE(picture->hasCues());
     if (!stopped) longest = picture->tracks.duration_s;
   });
@@ -168,9 +176,9 @@ TEST(LiveTake, ACountedTakeEndsOneSecondAfterItsLastCue) {
 }
 
 TEST_P(Inputs, AreRemarkedOn) {
-  LiveTake live;
+  Listener live;
   std::vector<InputState::Remark> remarks;
-  QObject::connect(&live, &LiveTake::inputChanged, [&](const InputState& s) { remarks.push_back(s.remark); });
+  QObject::connect(&live, &Listener::inputChanged, [&](const InputState& s) { remarks.push_back(s.remark); });
   live.listen(playedSource(GetParam().samples(), 48000, 10.0));
   EXPECT_TRUE(
       QTest::qWaitFor([&] { return std::ranges::find(remarks, GetParam().remark) != remarks.end(); }, 6000));
@@ -210,8 +218,8 @@ INSTANTIATE_TEST_SUITE_P(
                   InputState::Remark::none}),
     [](const auto& info) { return std::string(info.param.name); });
 
-std::shared_ptr<TakePicture> pictureOf(const sounds::ToneSpec& spec) {
-  auto picture = std::make_shared<TakePicture>();
+std::shared_ptr<Snapshot> snapshotOf(const sounds::ToneSpec& spec) {
+  auto picture = std::make_shared<Snapshot>();
   picture->tracks = trackAll(sounds::tone(spec), spec.rate_hz);
   picture->context = steadyTone();
   picture->analysis = analyse(picture->tracks, picture->context);
@@ -233,9 +241,9 @@ int count(const QImage& image, const QColor& colour) {
 
 TEST(Ribbon, IsThickerWhereItIsLouderAndTornWhereItBreaks) {
   const auto picture =
-      pictureOf({.f0_hz = 440, .seconds = 4.0, .before_s = 0.5, .after_s = 0.5, .amplitude = [](double t) {
-                   return t < 2.0 ? 1.0 : t < 2.1 ? 0.0 : 0.1;
-                 }});
+      snapshotOf({.f0_hz = 440, .seconds = 4.0, .before_s = 0.5, .after_s = 0.5, .amplitude = [](double t) {
+                    return t < 2.0 ? 1.0 : t < 2.1 ? 0.0 : 0.1;
+                  }});
   QImage image(500, 300, QImage::Format_RGB32);
   image.fill(style::sheet);
   QPainter painter(&image);
@@ -252,7 +260,7 @@ TEST(Ribbon, IsThickerWhereItIsLouderAndTornWhereItBreaks) {
 }
 
 TEST(Ribbon, NamesABreakWithinANoteButNoPauseBetweenTwoAndLetsNoWordsCoverOthers) {
-  TakePicture picture;
+  Snapshot picture;
   picture.tracks.duration_s = 6.0;
   Tone tone{};
   tone.start_s = 0.5, tone.end_s = 5.5;
@@ -280,18 +288,18 @@ TEST(Ribbon, NamesABreakWithinANoteButNoPauseBetweenTwoAndLetsNoWordsCoverOthers
 }
 
 TEST(Ribbon, HiddenShowsNothingOfThePitch) {
-  RibbonView view;
+  TakeView view;
   view.resize(800, 500);
-  view.setPicture(pictureOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  view.setPicture(snapshotOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
   EXPECT_GT(count(view.grab().toImage(), style::pitch), 2000);
   view.setHidden(true);
   EXPECT_LT(count(view.grab().toImage(), style::pitch), 50);
 }
 
 TEST(Ribbon, ZoomAndPanStayWithinTheTake) {
-  RibbonView view;
+  TakeView view;
   view.resize(800, 500);
-  view.setPicture(pictureOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  view.setPicture(snapshotOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
   view.zoom(0.25, 1.0);
   const auto [from, to] = view.window();
   EXPECT_LT(to - from, 0.7);
@@ -314,7 +322,7 @@ TEST(Ribbon, OfCuesIsHeldAgainstEachNotesOwnMiddle) {
   const auto second =
       sounds::tone({.f0_hz = 293.66 * std::exp2(-20.0 / 1200.0), .seconds = 3.9, .after_s = 0.5});
   samples.insert(samples.end(), second.begin(), second.end());
-  TakePicture picture;
+  Snapshot picture;
   picture.tracks = trackAll(samples, 48000);
   picture.context = context;
   picture.sheet = unroll(context);
@@ -323,13 +331,13 @@ TEST(Ribbon, OfCuesIsHeldAgainstEachNotesOwnMiddle) {
   EXPECT_LT(scale.highCents - scale.lowCents, 150.0);
   EXPECT_NEAR(scale.targetAt(2.0).hz, 261.63, 0.01);
   EXPECT_NEAR(scale.targetAt(6.0).hz, 293.66, 0.01);
-  ASSERT_TRUE(cueAt(picture, 6.0));
-  EXPECT_EQ(cueName(picture, picture.analysis.cues[*cueAt(picture, 6.0)]), "D4");
-  EXPECT_FALSE(cueAt(picture, -5.0));
+  ASSERT_TRUE(picture.cueAt(6.0));
+  EXPECT_EQ(cueName(picture, *picture.cueAt(6.0)), "D4");
+  EXPECT_FALSE(picture.cueAt(-5.0));
 }
 
 TEST(Ribbon, ClicksThatLeakIntoTheMicrophoneDoNotWidenItsScale) {
-  TakePicture picture;
+  Snapshot picture;
   picture.context = steadyTone();
   const double asked = ribbonTarget(picture);
   auto& frames = picture.tracks.frames;
@@ -344,25 +352,31 @@ TEST(Ribbon, ClicksThatLeakIntoTheMicrophoneDoNotWidenItsScale) {
   EXPECT_NEAR(scale.lowCents, -50.0, 1e-6);
 }
 
-TEST(Ribbon, ADragWithCtrlPans) {
-  RibbonView view;
+TEST(Ribbon, ADragWithCtrlTakesTheMomentUnderThePointerAlong) {
+  TakeView view;
   view.resize(800, 500);
-  view.setPicture(pictureOf({.f0_hz = 330.0, .seconds = 6.0}));
+  const SnapshotPtr take = snapshotOf({.f0_hz = 330.0, .seconds = 6.0});
+  view.setPicture(take);
   view.zoom(0.4, 3.0);
-  const auto [from, to] = view.window();
+  const QRectF area = pictureFor(*take).timeArea(*take, view.rect());
+  const auto momentAt = [&](int x) {
+    const auto [from, to] = view.window();
+    return from + (x - area.left()) / area.width() * (to - from);
+  };
+  const double held = momentAt(500);
   QTest::mousePress(&view, Qt::LeftButton, Qt::ControlModifier, {500, 150});
   QTest::mouseMove(&view, {400, 150});
   QTest::mouseRelease(&view, Qt::LeftButton, Qt::ControlModifier, {400, 150});
-  EXPECT_NEAR(view.window().first - from, 100.0 / 746.0 * (to - from), 1e-6);
+  EXPECT_NEAR(momentAt(400), held, 1e-6);
   EXPECT_FALSE(view.hasSelection());
 }
 
 TEST(Ribbon, ADragMarksAPartAndAClickAPlace) {
-  RibbonView view;
+  TakeView view;
   view.resize(800, 500);
-  view.setPicture(pictureOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  view.setPicture(snapshotOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
   double chosen = -1.0;
-  QObject::connect(&view, &RibbonView::placeChosen, [&](double t) { chosen = t; });
+  QObject::connect(&view, &TakeView::placeChosen, [&](double t) { chosen = t; });
   QTest::mouseClick(&view, Qt::LeftButton, {}, QPoint(400, 150));
   EXPECT_GT(chosen, 0.5);
   EXPECT_FALSE(view.hasSelection());
@@ -373,9 +387,30 @@ TEST(Ribbon, ADragMarksAPartAndAClickAPlace) {
   EXPECT_LT(view.selection().first, view.selection().second);
 }
 
+TEST(LevelCurve, PointsAreDrawnMovedAndTakenAway) {
+  LevelCurve curve = withPoint({}, 0.5, -6.2, 0.05);
+  ASSERT_EQ(curve.size(), 3u);
+  EXPECT_EQ(curve[1].share, 0.5);
+  EXPECT_EQ(curve[1].level_db, -6.0);
+  curve = withPoint(curve, 0.02, -40.0, 0.05);  // the end's own, and no deeper than there is room
+  EXPECT_EQ(curve.size(), 3u);
+  EXPECT_EQ(curve[0].share, 0.0);
+  EXPECT_EQ(curve[0].level_db, kDeepest_db);
+  curve = withPoint(curve, 0.75, 3.0, 0.05);
+  ASSERT_EQ(curve.size(), 4u);
+  EXPECT_EQ(curve[2].level_db, 0.0);
+  for (std::size_t i = 1; i < curve.size(); ++i) EXPECT_LT(curve[i - 1].share, curve[i].share);
+  EXPECT_EQ(withoutPoint(curve, 0.3, 0.05).size(), 4u);
+  curve = withoutPoint(withoutPoint(curve, 0.5, 0.05), 0.75, 0.05);
+  EXPECT_EQ(curve.size(), 2u);
+  EXPECT_TRUE(withoutPoint(curve, 0.0, 0.05).empty());  // level again
+  EXPECT_EQ(snapped(0.38, 4), 0.5);
+  EXPECT_EQ(snapped(0.38, 0), 0.38);
+}
+
 TEST(NoteMap, ShowsDifferencesAtTheirSizeAndDoesNotBlowUpSmallOnes) {
   const auto spreadOfDots = [](double levelStep_db) {
-    auto picture = std::make_shared<TakePicture>();
+    auto picture = std::make_shared<Snapshot>();
     for (int i = 0; i < 8; ++i) {
       CueResult cue;
       cue.asked = 60 + i;
@@ -404,7 +439,7 @@ TEST(Staff, PicksByClickAndByKeyWithinTheInstrumentsRange) {
   staff.setInstrument(trumpet);
   std::optional<int> picked;
   QObject::connect(&staff, &StaffView::notePicked, [&](std::optional<int> note) { picked = note; });
-  QTest::mouseClick(&staff, Qt::LeftButton, {}, QPoint(60, 58));  // the second line of the treble staff
+  QTest::mouseClick(&staff, Qt::LeftButton, {}, QPoint(60, 49));  // the second line of the treble staff
   EXPECT_EQ(picked, parseNote("G4"));
   QTest::keyClick(&staff, Qt::Key_Up);
   EXPECT_EQ(picked, parseNote("Ab4"));
@@ -413,25 +448,25 @@ TEST(Staff, PicksByClickAndByKeyWithinTheInstrumentsRange) {
   QTest::keyClick(&staff, Qt::Key_Delete);
   EXPECT_FALSE(picked);
   staff.setInstrument(findInstrument("tuba-bb"));
-  QTest::mouseClick(&staff, Qt::LeftButton, {}, QPoint(60, 66));  // the lowest line of the bass staff
+  QTest::mouseClick(&staff, Qt::LeftButton, {}, QPoint(60, 56));  // the lowest line of the bass staff
   EXPECT_EQ(picked, parseNote("G2"));
 }
 
 TEST(Figures, AreWrittenWithTheirUnitsAndTrueMinusSigns) {
-  Reading r{"offset_cents", "Offset", -14.26, "cents", -12.0, 12.0, true, Verdict::near, 0.1};
-  EXPECT_EQ(figureText(r), QStringLiteral("−14.3 cents"));
+  Reading r{findFigure("offset_cents"), -14.26, -12.0, 12.0, true, Verdict::near, 0.1};
+  EXPECT_EQ(words::value(r), QStringLiteral("−14.3 cents"));
   r.value = 3.0;
-  EXPECT_EQ(figureText(r), "+3.0 cents");
+  EXPECT_EQ(words::value(r), "+3.0 cents");
   r.value.reset();
-  EXPECT_EQ(figureText(r), QStringLiteral("–"));
-  EXPECT_EQ(signedFigure(-0.04, 1), "0.0");  // no minus before a nought
-  Reading count{"dropouts", "Breaks", 2.0, "", {}, 0.0, true, Verdict::outside, 2.0};
-  EXPECT_EQ(figureText(count), "2");
+  EXPECT_EQ(words::value(r), QStringLiteral("–"));
+  EXPECT_EQ(words::number(-0.04, 1), "0.0");  // no minus before a nought
+  Reading count{findFigure("dropouts"), 2.0, {}, 0.0, true, Verdict::outside, 2.0};
+  EXPECT_EQ(words::value(count), "2");
 }
 
 TEST(Figures, SpeakToAScreenReader) {
   FiguresView view;
-  view.setReadings({{"held_s", "Held", 8.5, "s", 8.0, {}, true, Verdict::inside, 0.0}}, {});
+  view.setReadings({{findFigure("held_s"), 8.5, 8.0, {}, true, Verdict::inside, 0.0}}, {});
   EXPECT_TRUE(view.accessibleDescription().contains("Held 8.5 s, inside"));
 }
 

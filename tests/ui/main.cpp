@@ -2,7 +2,8 @@
 
 #include <QApplication>
 
-#include "app/style.h"
+#include "app/desk/look.h"
+#include "app/style/style.h"
 
 int main(int argc, char** argv) {
   testing::InitGoogleTest(&argc, argv);

@@ -1,4 +1,4 @@
-// The whole recording path: a private pulseaudio with a null sink as the room and a remapped source as the
+// The whole recording path: a private sound server with a null sink as the room and a remapped source as the
 // microphone; paplay plays a stand-in's performance into the room, the real window records it through Qt
 // Multimedia.
 #include <gtest/gtest.h>
@@ -16,11 +16,12 @@
 #include <QTemporaryDir>
 #include <QTest>
 
-#include "app/lesson_view.h"
-#include "app/main_window.h"
-#include "app/ribbon_view.h"
-#include "app/style.h"
+#include "app/desk/look.h"
+#include "app/desk/main_window.h"
+#include "app/desk/take_view.h"
+#include "app/style/style.h"
 #include "audio/sound_file.h"
+#include "core/analysis.h"
 #include "core/standin/player.h"
 #include "sound_server.h"
 #include "support/signals.h"
@@ -52,12 +53,12 @@ class Room {
   }
   /// A counted step, to a heard click.
   void chooseClicked(const char* step, double tempo) {
-    window_->findChild<LessonView*>()->choose(step);
+    window_->session().lesson().choose(step);
     auto* support = find<QComboBox>("support");
     support->setCurrentIndex(support->findData("click"));
     find<QDoubleSpinBox>("tempo")->setValue(tempo);
   }
-  void press(Qt::Key key) { QTest::keyClick(find<RibbonView>("ribbon"), key); }
+  void press(Qt::Key key) { QTest::keyClick(find<TakeView>("ribbon"), key); }
   /// Until a take has ended by itself and is measured.
   bool takeIsThere(int most_ms) {
     return QTest::qWaitFor(
@@ -155,9 +156,9 @@ TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
   auto* message = room.find<QLabel>("message");
   QTest::mouseClick(calibrate, Qt::LeftButton);
   QTest::qWait(800);
-  const QImage before = room.find<RibbonView>("ribbon")->grab().toImage();
+  const QImage before = room.find<TakeView>("ribbon")->grab().toImage();
   QTest::qWait(800);
-  EXPECT_EQ(room.find<RibbonView>("ribbon")->grab().toImage(), before);  // clicks are no take
+  EXPECT_EQ(room.find<TakeView>("ribbon")->grab().toImage(), before);  // clicks are no take
   room.press(Qt::Key_Space);
   EXPECT_TRUE(room.window().idle());
   EXPECT_TRUE(message->text().contains("was not measured"));
@@ -168,7 +169,7 @@ TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
   room.chooseClicked("swell", 120);
   ASSERT_TRUE(room.isHeldAgainstTheCount([] {}));
   // The clicks are in the recording, if not in what is measured: the first cue's lies where the take says.
-  const TakePicture& take = *room.window().shownPicture();
+  const Snapshot& take = *room.window().shownPicture();
   const std::vector<float> heard = room.latestRecording();
   double at = 0.0;
   float loudest = 0.0f;
@@ -224,7 +225,7 @@ int main(int argc, char** argv) {
   calando::SoundServer server;
   calando::soundServer = &server;
   if (!server.runs()) {
-    std::fprintf(stderr, "real_path_tests: pulseaudio does not start; install it with scripts/test\n");
+    std::fprintf(stderr, "real_path_tests: %s does not start; install it with scripts/test\n", server.name());
     return 1;
   }
   qputenv("QT_QPA_PLATFORM", "offscreen");

@@ -8,11 +8,12 @@
 #include <QToolTip>
 #include <set>
 
-#include "app/compare_view.h"
-#include "app/found_dialog.h"
-#include "app/lesson_view.h"
-#include "app/open_studio.h"
-#include "app/take_export.h"
+#include "app/desk/found_dialog.h"
+#include "app/desk/open_studio.h"
+#include "app/lesson/lesson_view.h"
+#include "app/review/compare_view.h"
+#include "app/review/take_export.h"
+#include "core/library/cards.h"
 #include "support/small_disk.h"
 #include "ui/window_fixture.h"
 
@@ -52,7 +53,7 @@ class SafetyTest : public WindowTest {
     const auto picture = window_->shownPicture();
     return picture && picture->analysis.mainTone() ? picture->analysis.mainTone()->notes.front().f0_hz : 0.0;
   }
-  void press(Qt::Key key) { QTest::keyClick(find<RibbonView>("ribbon"), key); }
+  void press(Qt::Key key) { QTest::keyClick(find<TakeView>("ribbon"), key); }
   QString message() { return find<QLabel>("message")->text(); }
   /// Clicks a button of the next message box; it may have a name or be a standard one.
   void answerBox(const char* button, QString* said = nullptr) {
@@ -79,9 +80,9 @@ TEST_F(SafetyTest, AStudentChangedWhileATakeIsMeasuredKeepsTheirOwn) {
   fill({"Ada", "Ben"}, 2);
   openWindow();
   auto* shelf = find<QListWidget>("shelf");
-  shelf->setCurrentRow(1);                          // Ada's older take is asked for …
-  find<QListWidget>("students")->setCurrentRow(1);  // … and Ben is chosen
-  press(Qt::Key_4);                                 // nothing is on show: vetoes nothing
+  shelf->setCurrentRow(1);  // Ada's older take is asked for …
+  chooseStudent(1);         // … and Ben is chosen
+  press(Qt::Key_4);         // nothing is on show: vetoes nothing
   EXPECT_EQ(window_->shownPicture(), nullptr);
   ASSERT_TRUE(settle());
   EXPECT_NEAR(shownHz(), 436.0, 0.5);  // Ben's newest
@@ -124,14 +125,14 @@ TEST_F(SafetyTest, OfTwoTakesChosenQuicklyTheLastOneIsOnShow) {
 TEST_F(SafetyTest, SpaceWhileAnOldTakeIsMeasuredLeavesItsStepAndFiguresOut) {
   fill({"Ada"}, 1);
   openWindow();
-  window_->findChild<LessonView*>()->choose("swell");
+  chooseStep("swell");
   find<QDoubleSpinBox>("tempo")->setValue(160);
   choose("source", "stand-in");
   find<QListWidget>("shelf")->setCurrentRow(0);  // a steady tone
   press(Qt::Key_Space);
   QTest::qWait(300);
   EXPECT_TRUE(find<QPushButton>("record")->isChecked());
-  EXPECT_EQ(window_->findChild<LessonView*>()->current()->id, "swell");
+  EXPECT_EQ(window_->session().lesson().current()->id, "swell");
   ASSERT_TRUE(settle());
   EXPECT_EQ(window_->shownPicture()->context.exercise->id, "swell");
   EXPECT_EQ(find<QListWidget>("shelf")->currentRow(), 0);
@@ -147,8 +148,8 @@ TEST_F(SafetyTest, ATakeIsKeptForWhoPlayedItWhoeverIsChosenMeanwhile) {
   choose("player", "steady");
   press(Qt::Key_Space);
   QTest::qWait(400);
-  press(Qt::Key_Space);                             // being measured …
-  find<QListWidget>("students")->setCurrentRow(1);  // … for Ada
+  press(Qt::Key_Space);  // being measured …
+  chooseStudent(1);      // … for Ada
   ASSERT_TRUE(settle());
   EXPECT_NEAR(shownHz(), 432.0, 0.5);  // Ben's
   EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
@@ -167,11 +168,11 @@ TEST_F(SafetyTest, ARemarkThatIsBeingTypedStaysWithItsTake) {
   ASSERT_TRUE(settle());
   EXPECT_EQ(remark->text(), "");
   QTest::keyClicks(remark, "fuller");
-  find<QListWidget>("students")->setCurrentRow(1);
+  chooseStudent(1);
   ASSERT_TRUE(settle());
   EXPECT_EQ(remark->text(), "");
   QTest::keyClicks(remark, "Ben s");
-  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_4);  // a word between: nothing typed is lost
+  QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_4);  // a word between: nothing typed is lost
   EXPECT_EQ(remark->text(), "Ben s");
   window_->close();
   const auto ada = takesOf("Ada");
@@ -185,7 +186,7 @@ TEST_F(SafetyTest, ComparedTakesAreOfTheStudentWhoIsChosen) {
   fill({"Ada", "Ben"}, 2);
   openWindow();
   press(Qt::Key_C);
-  find<QListWidget>("students")->setCurrentRow(1);
+  chooseStudent(1);
   ASSERT_TRUE(settle());
   EXPECT_EQ(window_->findChild<CompareView*>(), nullptr);
   press(Qt::Key_C);
@@ -334,7 +335,7 @@ TEST_F(SafetyTest, FoundRecordingsAreGivenExportedAndThrownAwayByTheTeacherAlone
     found.accept();
   });
   QTest::mouseClick(find<QPushButton>("messageButton"), Qt::LeftButton);
-  find<QListWidget>("students")->setCurrentRow(1);
+  chooseStudent(1);
   ASSERT_TRUE(settle());
   const auto bens = takesOf("Ben");
   ASSERT_EQ(bens.size(), 3u);
@@ -383,7 +384,7 @@ TEST_F(SafetyTest, ATakeThatFindsNoRoomCanBeSavedElsewhereAndComesBackAsItWas) {
   }
   auto studio = Studio::open(place);
   window_ = std::make_unique<MainWindow>(std::move(*studio));
-  window_->setStandInSpeed(8.0);
+  standInSpeed(8.0);
   window_->show();
   choose("source", "stand-in");
   choose("player", "flat-steady");
@@ -432,19 +433,21 @@ TEST_F(SafetyTest, WhatTheStudioHoldsOfAWrongKindDoesNotEndTheProgram) {
       update.bind(2, takes[static_cast<std::size_t>(i)].id);
       update.exec();
     };
-    set(0, "readings", R"({"values": {"held_s": "long"}, "verdict": 99, "advice": {"x": 1}})");
-    set(1, "readings", "[1, 2]");
-    set(2, "readings", R"({"values": 7})");
+    set(0, "verdict", "99");
+    set(1, "held", "long");
+    db.exec("UPDATE figure SET value = 'long' WHERE id = 'held_s'");
     set(3, "ribbon", "no picture");
     db.exec("UPDATE take SET asked = '{\"note\": 2000000000, \"seconds\": \"x\", \"card\": 5}'");
     const std::string id = std::to_string(takes[0].student);
-    db.exec("INSERT OR REPLACE INTO setting VALUES('order:" + id +
-            "', '[1, {\"x\": 2}, \"swell\"]'), ('note_names', "
-            "'many'), ('output_db', '1e999'), ('school', '<b>')");
+    db.exec("INSERT INTO step VALUES(" + id + ", 0, 1), (" + id + ", 1, '{\"x\": 2}'), (" + id +
+            ", 2, 'swell')");
+    db.exec(
+        "INSERT OR REPLACE INTO setting VALUES('note_names', 'many'), ('output_db', '1e999'), ('school', "
+        "'<b>')");
   }
   openWindow();
   EXPECT_EQ(find<QListWidget>("shelf")->count(), 4);
-  EXPECT_TRUE(find<QListWidget>("lesson")->item(0)->text().startsWith("Swell"));
+  EXPECT_TRUE(steps().at(0)->text().startsWith("Swell"));
   EXPECT_TRUE(find<QListWidget>("shelf")->item(0)->toolTip().contains("set aside"));
   for (int row = 0; row < 4; ++row) {
     find<QListWidget>("shelf")->setCurrentRow(row);
@@ -479,7 +482,7 @@ TEST_F(SafetyTest, NamesFromOutsideArePlainTextEverywhere) {
     card.id = "own-1";
     card.title = card.purpose = name.toStdString();
     ASSERT_TRUE(studio->keepCard(card));
-    ASSERT_TRUE(studio->keepSetting(Studio::settingOf("order", s.id), "[\"own-1\"]"));
+    ASSERT_TRUE(studio->keepOrder(s.id, {"own-1"}));
     Take take;
     take.student = s.id;
     take.source = take.remark = take.tried = name.toStdString();
@@ -504,7 +507,7 @@ TEST_F(SafetyTest, NamesFromOutsideArePlainTextEverywhere) {
   });
   for (QPushButton* b : window_->findChildren<QPushButton*>())
     if (b->text() == "Erase") QTest::mouseClick(b, Qt::LeftButton);
-  QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_C);
+  QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_C);
   ASSERT_TRUE(settle());
   expectPlain(*window_->findChild<CompareView*>(), name);
   const QString bad = QDir(outside_.path()).filePath("<img src=x> %1 %2.wav");

@@ -5,45 +5,90 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <csignal>
+#include <memory>
+#include <vector>
 
 namespace calando {
 
-/// A private pulseaudio: a null sink called "room", a microphone in it.
-/// Lives as long as the test program; set up before Qt looks for devices.
+/// A private sound server: a null sink called "room", a microphone in it. pulseaudio, or PipeWire where
+/// CALANDO_SOUND_SERVER says "pipewire". Lives as long as the test program; set up before Qt looks for
+/// devices.
 class SoundServer {
  public:
   SoundServer() {
+    const QString socket = folder_.filePath("pulse/native");
     qputenv("XDG_RUNTIME_DIR", folder_.path().toLocal8Bit());
-    qputenv("PULSE_SERVER", ("unix:" + folder_.filePath("socket")).toLocal8Bit());
+    qputenv("PULSE_SERVER", ("unix:" + socket).toLocal8Bit());
     qputenv("HOME", folder_.path().toLocal8Bit());
-    server_.setProcessChannelMode(QProcess::ForwardedErrorChannel);
-    server_.start("pulseaudio",
-                  {"-n", "--exit-idle-time=-1", "--log-level=error", "-L",
-                   "module-native-protocol-unix auth-anonymous=1 socket=" + folder_.filePath("socket"), "-L",
-                   "module-null-sink sink_name=room rate=48000", "-L",
-                   "module-remap-source master=room.monitor source_name=mic "
-                   "source_properties=device.description=Microphone"});
-    server_.waitForStarted(5000);
-    for (int i = 0; i < 100 && !QFile::exists(folder_.filePath("socket")); ++i) QTest::qSleep(50);
+    QDir(folder_.path()).mkdir("pulse");
+    const bool isPipeWire = qgetenv("CALANDO_SOUND_SERVER") == "pipewire";
+    name_ = isPipeWire ? "PipeWire" : "pulseaudio";
+    if (isPipeWire)
+      startPipeWire();
+    else
+      moves_ = start("pulseaudio", {"-n", "--exit-idle-time=-1", "--log-level=error", "-L",
+                                    "module-native-protocol-unix auth-anonymous=1 socket=" + socket});
+    runs_ = waitFor(socket) &&
+            load("module-null-sink", {"sink_name=room", "rate=48000", "channels=1", "channel_map=mono"});
+    // PipeWire makes the sink's monitor a moment later.
+    for (int left = 50; left > 0 && !makesMicrophone(); --left) QTest::qSleep(100);
     QTest::qSleep(300);
   }
   ~SoundServer() {
-    server_.terminate();
-    server_.waitForFinished(5000);
+    for (auto process = processes_.rbegin(); process != processes_.rend(); ++process) {
+      (*process)->terminate();
+      (*process)->waitForFinished(5000);
+    }
   }
   /// No sound moves for a while, as when the computer is too busy for it.
   void holdUp(int ms) const {
-    kill(static_cast<pid_t>(server_.processId()), SIGSTOP);
+    const auto id = static_cast<pid_t>(moves_->processId());
+    kill(id, SIGSTOP);
     QTest::qWait(ms);
-    kill(static_cast<pid_t>(server_.processId()), SIGCONT);
+    kill(id, SIGCONT);
   }
-  bool runs() const {
-    return server_.state() == QProcess::Running && QFile::exists(folder_.filePath("socket"));
-  }
+  bool runs() const { return runs_ && moves_->state() == QProcess::Running; }
+  const char* name() const { return name_; }
 
  private:
+  QProcess* start(const QString& program, const QStringList& arguments) {
+    processes_.push_back(std::make_unique<QProcess>());
+    QProcess* process = processes_.back().get();
+    process->setProcessChannelMode(QProcess::ForwardedErrorChannel);
+    process->start(program, arguments);
+    process->waitForStarted(5000);
+    return process;
+  }
+  /// The server itself, what joins its nodes, and its ear for programs that speak with pulseaudio. The bus
+  /// that wants to be there lets nothing out.
+  void startPipeWire() {
+    const QString bus = folder_.filePath("bus");
+    qputenv("DBUS_SESSION_BUS_ADDRESS", ("unix:path=" + bus).toLocal8Bit());
+    start("dbus-daemon", {"--session", "--nofork", "--address=unix:path=" + bus});
+    waitFor(bus);
+    moves_ = start("pipewire", {});
+    waitFor(folder_.filePath("pipewire-0"));
+    start("wireplumber", {});
+    start("pipewire-pulse", {});
+  }
+  static bool waitFor(const QString& socket) {
+    for (int left = 100; left > 0 && !QFile::exists(socket); --left) QTest::qSleep(50);
+    return QFile::exists(socket);
+  }
+  static bool load(const QString& module, const QStringList& arguments) {
+    return QProcess::execute("pactl", QStringList{"load-module", module} + arguments) == 0;
+  }
+  static bool makesMicrophone() {
+    return load("module-remap-source",
+                {"master=room.monitor", "source_name=mic", "channels=1", "channel_map=mono",
+                 "master_channel_map=mono", "source_properties=device.description=Microphone"});
+  }
+
   QTemporaryDir folder_;
-  QProcess server_;
+  std::vector<std::unique_ptr<QProcess>> processes_;
+  QProcess* moves_ = nullptr;  // the one that moves the sound
+  const char* name_ = "";
+  bool runs_ = false;
 };
 
 }  // namespace calando

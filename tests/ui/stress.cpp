@@ -6,9 +6,10 @@
 #include <cstdio>
 #include <thread>
 
-#include "app/live_take.h"
-#include "app/ribbon_view.h"
-#include "app/style.h"
+#include "app/desk/look.h"
+#include "app/desk/take_view.h"
+#include "app/sound/listener.h"
+#include "app/style/style.h"
 #include "audio/sound_file.h"
 #include "core/analysis.h"
 #include "core/signal/tracker.h"
@@ -27,21 +28,22 @@ int main(int argc, char** argv) {
   for (const QAudioDevice& device : QMediaDevices::audioInputs())
     if (device.description().contains("Microphone")) microphone = device;
   if (!server.runs() || microphone.isNull()) {
-    std::fprintf(stderr, "stress: no microphone in a private pulseaudio; install it with scripts/test\n");
+    std::fprintf(stderr, "stress: no microphone in a private %s; install it with scripts/test\n",
+                 server.name());
     return 1;
   }
   QTemporaryDir folder;
   const auto tone = sounds::tone({.seconds = 60.0 * minutes, .snr_db = 50, .before_s = 1.0});
   if (!writeSound(folder.filePath("tone.wav").toStdString(), tone, 48000, SoundFormat::wav24)) return 1;
 
-  LiveTake live;
-  RibbonView ribbon;
+  Listener live;
+  TakeView ribbon;
   ribbon.resize(1100, 600);
   ribbon.show();
   long lost = 0;
   int pictures = 0;
-  QObject::connect(&live, &LiveTake::inputChanged, [&](const InputState& s) { lost = s.droppedBlocks; });
-  QObject::connect(&live, &LiveTake::grew, [&](const TakePicturePtr& picture, double) {
+  QObject::connect(&live, &Listener::inputChanged, [&](const InputState& s) { lost = s.droppedBlocks; });
+  QObject::connect(&live, &Listener::grew, [&](const SnapshotPtr& picture, double) {
     ribbon.setPicture(picture);
     ribbon.grab();  // paints, whether anybody looks or not
     ++pictures;

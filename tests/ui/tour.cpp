@@ -12,12 +12,16 @@
 #include <QToolButton>
 #include <cstdio>
 
-#include "app/card_editor.h"
-#include "app/compare_view.h"
-#include "app/help.h"
-#include "app/main_window.h"
-#include "app/ribbon_view.h"
-#include "app/style.h"
+#include "app/desk/help.h"
+#include "app/desk/look.h"
+#include "app/desk/main_window.h"
+#include "app/desk/take_view.h"
+#include "app/lesson/card_editor.h"
+#include "app/lesson/order_dialog.h"
+#include "app/review/compare_view.h"
+#include "app/style/style.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/library/cards.h"
 #include "core/standin/player.h"
 #include "records/demo_studio.h"
 #include "records/take_recorder.h"
@@ -40,8 +44,19 @@ bool settle(const MainWindow& window) {
 }
 
 void chooseStudent(MainWindow& window, int row) {
-  window.findChild<QListWidget*>("students")->setCurrentRow(row);
+  auto& roster = window.session().roster();
+  roster.choose(roster.students()[static_cast<std::size_t>(row)].id);
   settle(window);
+}
+
+/// A dialog that opens later, its picture taken and closed.
+void whenOpen(const char* name) {
+  QTimer::singleShot(500, [name] {
+    if (QWidget* dialog = QApplication::activeModalWidget()) {
+      take(*dialog, name);
+      dialog->close();
+    }
+  });
 }
 
 /// What a crash and another list of takes left behind.
@@ -72,14 +87,71 @@ void found() {
   window.show();
   settle(window);
   QTest::qWait(100);
-  if (qEnvironmentVariableIsSet("CALANDO_TOUR_ALL")) take(window, "message");
-  QTimer::singleShot(500, [] {
-    if (QWidget* dialog = QApplication::activeModalWidget()) {
-      take(*dialog, "found");
-      dialog->close();
-    }
-  });
+  whenOpen("found");
   QTest::mouseClick(window.findChild<QPushButton*>("messageButton"), Qt::LeftButton);
+}
+
+void show(MainWindow& window, int takeRow, const char* name) {
+  window.findChild<QListWidget*>("shelf")->setCurrentRow(takeRow);
+  settle(window);
+  take(window, name);
+}
+
+void readTakes(MainWindow& window) {
+  auto* shelf = window.findChild<QListWidget*>("shelf");
+  auto* ribbon = window.findChild<calando::TakeView*>("ribbon");
+  chooseStudent(window, 0);
+  show(window, 2, "sagging-take");
+  show(window, 1, "scale");
+  for (const char* page : {"notes", "range"}) {
+    QTest::keyClick(ribbon, Qt::Key_T);
+    take(window, page);
+  }
+  QTest::keyClick(ribbon, Qt::Key_T);
+  for (const int row : {2, 6}) shelf->item(row)->setSelected(true);
+  shelf->item(0)->setSelected(true);
+  QTest::keyClick(ribbon, Qt::Key_C);
+  settle(window);
+  if (auto* compared = window.findChild<calando::CompareView*>()) {
+    compared->resize(1240, 740);
+    take(*compared, "compared");
+    compared->close();
+  }
+  chooseStudent(window, 4);
+  show(window, 1, "swell");
+}
+
+void playTakes(MainWindow& window) {
+  auto* ribbon = window.findChild<calando::TakeView*>("ribbon");
+  calando::Session& session = window.session();
+  chooseStudent(window, 2);
+  session.setup().choose(calando::StandIn::kId);
+  session.setup().standIn().setPlayer(*calando::findPlayer("scooping"));
+  session.lesson().choose("scale-4-4");
+  QTest::keyClick(ribbon, Qt::Key_Space);
+  QTest::qWait(14500);
+  take(window, "counted-live");
+  QTest::keyClick(ribbon, Qt::Key_Space);
+  settle(window);
+}
+
+void openDialogs(MainWindow& window) {
+  {
+    calando::OrderDialog cards(window.session(), &window);
+    cards.show();
+    take(cards, "cards");
+  }
+  {
+    const auto card = calando::findExercise("swell");
+    calando::CardEditor editor(*card, false, window.shownPicture()->context, &window);
+    editor.resize(1040, 640);
+    editor.show();
+    take(editor, "card-editor");
+  }
+  whenOpen("help");
+  calando::showHelp(&window);
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_Comma, Qt::ControlModifier);
+  take(window, "settings");
 }
 
 }  // namespace
@@ -109,84 +181,10 @@ int main(int argc, char** argv) {
   MainWindow window(std::move(*studio));
   window.resize(size);
   window.show();
-  auto* shelf = window.findChild<QListWidget*>("shelf");
   settle(window);
-  chooseStudent(window, 0);
-  take(window, "steady-take");
-  shelf->setCurrentRow(2);
-  settle(window);
-  take(window, "sagging-take");
-  shelf->setCurrentRow(1);
-  settle(window);
-  take(window, "scale");
-  QTest::keyClick(&window, Qt::Key_T);
-  take(window, "note-by-note");
-  QTest::keyClick(&window, Qt::Key_T);
-  take(window, "along-the-range");
-  QTest::keyClick(&window, Qt::Key_T);
-  shelf->setCurrentRow(6);
-  settle(window);
-  take(window, "breaks");
-  for (const int row : {2, 6}) shelf->item(row)->setSelected(true);
-  shelf->item(0)->setSelected(true);
-  QTest::keyClick(&window, Qt::Key_C);
-  settle(window);
-  if (auto* compared = window.findChild<calando::CompareView*>()) {
-    take(*compared, "compared");
-    compared->close();
-  }
-  shelf->clearSelection();
-  shelf->setCurrentRow(1);
-  settle(window);
-  for (const int row : {1, 4}) shelf->item(row)->setSelected(true);
-  QTest::keyClick(&window, Qt::Key_C);
-  settle(window);
-  for (auto* compared : window.findChildren<calando::CompareView*>())
-    if (auto* byCue = compared->findChild<QToolButton*>("byCue"); byCue && compared->isVisible()) {
-      byCue->click();
-      take(*compared, "note-under-note");
-      compared->close();
-    }
-  chooseStudent(window, 4);
-  take(window, "vibrato");
-  auto* ribbon = window.findChild<calando::RibbonView*>("ribbon");
-  ribbon->zoom(0.25, 4.0);
-  take(window, "zoomed");
-  shelf->setCurrentRow(1);
-  settle(window);
-  take(window, "swell");
-  chooseStudent(window, 2);
-  auto* source = window.findChild<QComboBox*>("source");
-  source->setCurrentIndex(source->findData("stand-in"));
-  auto* player = window.findChild<QComboBox*>("player");
-  player->setCurrentIndex(player->findData("scooping"));
-  QTest::keyClick(ribbon, Qt::Key_Space);
-  QTest::qWait(6500);
-  take(window, "live");
-  QTest::keyClick(ribbon, Qt::Key_Space);
-  settle(window);
-  QTest::keyClick(ribbon, Qt::Key_N);
-  take(window, "card");
-  QTest::keyClick(ribbon, Qt::Key_Space);
-  QTest::qWait(2450);
-  take(window, "count-in");
-  QTest::qWait(11000);
-  take(window, "counted-live");
-  QTest::keyClick(ribbon, Qt::Key_Space);
-  settle(window);
-  {
-    const auto card = calando::findExercise("swell");
-    calando::CardEditor editor(*card, false, window.shownPicture()->context, &window);
-    editor.show();
-    take(editor, "card-editor");
-  }
-  QTimer::singleShot(400, [] {
-    if (QWidget* dialog = QApplication::activeModalWidget()) {
-      take(*dialog, "help");
-      dialog->close();
-    }
-  });
-  calando::showHelp(&window);
+  readTakes(window);
+  playTakes(window);
+  openDialogs(window);
   found();
   return 0;
 }

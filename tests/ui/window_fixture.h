@@ -17,11 +17,11 @@
 #include <QToolButton>
 #include <fstream>
 
-#include "app/card_editor.h"
-#include "app/figures_view.h"
-#include "app/main_window.h"
-#include "app/ribbon_view.h"
-#include "app/style.h"
+#include "app/desk/main_window.h"
+#include "app/desk/take_view.h"
+#include "app/lesson/card_editor.h"
+#include "app/readout/figures_view.h"
+#include "app/style/style.h"
 #include "audio/sound_file.h"
 #include "records/take_recorder.h"
 #include "support/signals.h"
@@ -35,10 +35,26 @@ class WindowTest : public testing::Test {
     auto studio = Studio::open(folder_.path().toStdString());
     ASSERT_TRUE(studio) << studio.error().what;
     window_ = std::make_unique<MainWindow>(std::move(*studio));
-    window_->setStandInSpeed(8.0);
+    standInSpeed(8.0);
     window_->show();
     settle();
   }
+  void standInSpeed(double faster) { window_->session().setup().standIn().setSpeed(faster); }
+  /// As a click on a name in the list of students.
+  void chooseStudent(int row) {
+    const auto& students = window_->session().roster().students();
+    window_->session().roster().choose(students[static_cast<std::size_t>(row)].id);
+  }
+  void chooseStep(const char* exercise) { window_->session().lesson().choose(exercise); }
+  /// The steps of the lesson, without the groups' names.
+  QList<QListWidgetItem*> steps() {
+    QList<QListWidgetItem*> list;
+    auto* lesson = find<QListWidget>("lesson");
+    for (int row = 0; row < lesson->count(); ++row)
+      if (lesson->item(row)->flags().testFlag(Qt::ItemIsSelectable)) list << lesson->item(row);
+    return list;
+  }
+  QString currentStep() { return find<QListWidget>("lesson")->currentItem()->text(); }
   template <class T>
   T* find(const char* name) {
     T* child = window_->findChild<T*>(name);
@@ -91,7 +107,7 @@ class WindowTest : public testing::Test {
   void playTake(const char* player) {
     choose("source", "stand-in");
     choose("player", player);
-    QTest::keyClick(find<RibbonView>("ribbon"), Qt::Key_Space);
+    QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_Space);
     ASSERT_TRUE(settle());
   }
   void type(const char* field, const char* text) {
@@ -100,7 +116,7 @@ class WindowTest : public testing::Test {
   }
   /// How much of a trace is to be seen: 0 to some thousands.
   int ink() {
-    const QImage image = find<RibbonView>("ribbon")->grab().toImage();
+    const QImage image = find<TakeView>("ribbon")->grab().toImage();
     int count = 0;
     for (int y = 0; y < image.height(); y += 2)
       for (int x = 0; x < image.width(); x += 2) count += image.pixelColor(x, y) == style::pitch;
@@ -108,7 +124,7 @@ class WindowTest : public testing::Test {
   }
   double figure(const std::string& id) {
     for (const Reading& r : find<FiguresView>("figures")->readings())
-      if (r.id == id) return r.value.value_or(-999.0);
+      if (r.id() == id) return r.value.value_or(-999.0);
     return -998.0;
   }
 

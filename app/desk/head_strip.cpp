@@ -1,0 +1,360 @@
+#include "app/desk/head_strip.h"
+
+#include "app/desk/lesson_clock.h"
+#include "app/desk/staff_view.h"
+#include "app/desk/student_chooser.h"
+#include "app/parts/commands.h"
+#include "app/parts/switch.h"
+#include "app/parts/tight.h"
+#include "app/style/style.h"
+#include "app/words/note_names.h"
+#include "app/words/words.h"
+#include "core/judging/level.h"
+
+namespace calando {
+
+namespace {
+
+constexpr int kChooser = 196, kNarrowChooser = 152;
+constexpr int kField = 32;
+constexpr int kNobody_c = -31;  // below what can be set: not said
+
+/// A field that opens under a button.
+void popUnder(QToolButton& button, QWidget* content) {
+  auto* menu = new QMenu(&button);
+  auto* action = new QWidgetAction(menu);
+  action->setDefaultWidget(content);
+  menu->addAction(action);
+  button.setMenu(menu);
+  button.setPopupMode(QToolButton::InstantPopup);
+}
+
+}  // namespace
+
+HeadStrip::HeadStrip(Session& session)
+    : session_(session),
+      chooser_(new StudentChooser(session)),
+      staff_(new StaffView),
+      title_(new QLabel),
+      note_(new QLineEdit),
+      seconds_(new QDoubleSpinBox),
+      tempo_(new QDoubleSpinBox),
+      support_(new QComboBox),
+      level_(new QComboBox),
+      autoStop_(new Switch(tr("stop by itself"))),
+      earsFirst_(new Switch(tr("ears first"))),
+      record_(new QPushButton) {
+  chooser_->setFixedWidth(kChooser);
+  staff_->setObjectName("staff");
+  auto* row = tight(new QHBoxLayout(this), 3 * style::kStep);
+  row->addWidget(chooser_, 0, Qt::AlignTop);
+  row->addWidget(staff_);
+  fields_ = buildFields();
+  ways_ = buildWays();
+  row->addWidget(fields_);
+  row->addStretch(1);
+  row->addWidget(ways_);
+  row->addWidget(buildGo());
+  setFixedHeight(20 * style::kStep);
+  connectFields();
+  refresh();
+  showWays();
+  allow();
+}
+
+QWidget* HeadStrip::captioned(const QString& caption, QWidget* field) {
+  auto* box = new QWidget;
+  auto* layout = tight(new QVBoxLayout(box), 2);
+  auto* label = new QLabel(caption);
+  label->setObjectName("caption");
+  label->setBuddy(field);
+  field->setAccessibleName(caption);
+  field->setFixedHeight(kField);
+  layout->addWidget(label);
+  layout->addWidget(field);
+  return box;
+}
+
+/// Where there is no room for both, the fields stay and the staff goes: the note stands in its field.
+/// Then the chooser and the gaps give way.
+void HeadStrip::makeRoom() {
+  const int gaps = 5 * 3 * style::kStep;
+  const int others = kChooser + fields_->minimumSizeHint().width() + ways_->minimumSizeHint().width() +
+                     record_->width() + gaps;
+  const bool narrow = width() < others + staff_->minimumSizeHint().width();
+  staff_->setVisible(!narrow);
+  const bool tight = width() < others;
+  chooser_->setFixedWidth(tight ? kNarrowChooser : kChooser);
+  layout()->setSpacing((tight ? 2 : 3) * style::kStep);
+}
+
+void HeadStrip::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  makeRoom();
+}
+
+QWidget* HeadStrip::buildFields() {
+  title_->setObjectName("stepTitle");
+  note_->setObjectName("note");
+  note_->setPlaceholderText(tr("free"));
+  note_->setFixedWidth(64);
+  note_->setToolTip(tr("The written note asked for, such as Bb4 or F#3; empty for any note."));
+  seconds_->setObjectName("seconds");
+  seconds_->setRange(1, 60);
+  seconds_->setDecimals(0);
+  seconds_->setSuffix(tr(" s"));
+  seconds_->setToolTip(tr("How long the tone should last."));
+  tempo_->setObjectName("tempo");
+  tempo_->setRange(20, 400);
+  tempo_->setDecimals(0);
+  tempo_->setSuffix(tr(" /min"));
+  tempo_->setToolTip(tr("Beats a minute of the count."));
+  support_->setObjectName("support");
+  support_->addItem(tr("flash"), "flash");
+  support_->addItem(tr("click"), "click");
+  support_->addItem(tr("fork, then click"), "fork");
+  support_->addItem(tr("drone on home"), "drone");
+  support_->setToolTip(
+      tr("What is heard while the exercise runs. What sounds from loudspeakers is heard by the microphone "
+         "too: use headphones."));
+  level_->setObjectName("level");
+  for (const Level& l : levels()) level_->addItem(words::said(l.label), words::plain(l.id));
+  level_->setToolTip(tr("How narrow the targets are."));
+  holdBox_ = captioned(tr("Hold"), seconds_);
+  tempoBox_ = captioned(tr("Tempo"), tempo_);
+  supportBox_ = captioned(tr("Heard"), support_);
+  auto* fields = new QHBoxLayout;
+  fields->setSpacing(style::kStep + 2);
+  for (QWidget* field : {captioned(tr("Note"), note_), holdBox_, tempoBox_, supportBox_,
+                         captioned(tr("Targets"), level_), captioned(tr("In tune with"), buildTuning())})
+    fields->addWidget(field, 0, Qt::AlignTop);
+  fields->addStretch();
+  auto* box = new QWidget;
+  auto* layout = tight(new QVBoxLayout(box), style::kStep);
+  layout->addWidget(title_);
+  layout->addLayout(fields);
+  layout->addStretch();
+  return box;
+}
+
+QWidget* HeadStrip::buildTuning() {
+  a4_ = new QDoubleSpinBox;
+  a4_->setObjectName("a4");
+  a4_->setRange(415, 466);
+  a4_->setDecimals(1);
+  a4_->setSuffix(tr(" Hz"));
+  temperament_ = new QComboBox;
+  temperament_->setObjectName("temperament");
+  temperament_->addItem(tr("equal"), -1);
+  for (int pc = 0; pc < 12; ++pc) temperament_->addItem(QString(), pc);
+  cardTuning_ = new QLabel;
+  tuning_ = new QToolButton;
+  tuning_->setObjectName("tuning");
+  tuning_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+  tuning_->setProperty("narrow", true);
+  auto* content = new QWidget;
+  auto* form = new QFormLayout(content);
+  form->addRow(tr("A4"), a4_);
+  form->addRow(tr("Temperament"), temperament_);
+  form->addRow(QString(), cardTuning_);
+  a4_->setAccessibleName(tr("A4"));
+  temperament_->setAccessibleName(tr("Temperament"));
+  popUnder(*tuning_, content);
+  return tuning_;
+}
+
+QWidget* HeadStrip::buildRoom() {
+  roomTemperature_ = new QDoubleSpinBox;
+  roomTemperature_->setObjectName("roomTemperature");
+  roomTemperature_->setRange(kNobody_c, 45);
+  roomTemperature_->setDecimals(0);
+  roomTemperature_->setSuffix(tr(" °C"));
+  roomTemperature_->setSpecialValueText(tr("not said"));
+  roomTemperature_->setValue(kNobody_c);
+  roomTemperature_->setAccessibleName(tr("Room"));
+  room_ = new QToolButton;
+  room_->setObjectName("room");
+  room_->setProperty("quiet", true);
+  room_->setAccessibleName(tr("How warm the room is"));
+  room_->setToolTip(tr("How warm the room is: kept with each take, since pitch goes with it."));
+  auto* content = new QWidget;
+  auto* form = new QFormLayout(content);
+  form->addRow(tr("Room"), roomTemperature_);
+  popUnder(*room_, content);
+  connect(roomTemperature_, &QDoubleSpinBox::valueChanged, this, [this](double celsius) {
+    session_.asking().setRoom(celsius > kNobody_c ? std::optional(celsius) : std::nullopt);
+  });
+  return room_;
+}
+
+QWidget* HeadStrip::buildWays() {
+  autoStop_->setObjectName("autoStop");
+  autoStop_->setToolTip(tr("The take ends by itself: one second after the tone, or after the last cue."));
+  earsFirst_->setObjectName("earsFirst");
+  earsFirst_->setToolTip(tipOf("ears"));
+  auto* line = new QHBoxLayout;
+  line->setSpacing(style::kStep);
+  line->addStretch();
+  line->addWidget(new LessonClock(session_));
+  line->addWidget(buildRoom());
+  auto* switches = new QVBoxLayout;
+  switches->setSpacing(0);
+  switches->addWidget(autoStop_);
+  switches->addWidget(earsFirst_);
+  auto* box = new QWidget;
+  auto* layout = tight(new QVBoxLayout(box), 0);
+  layout->addLayout(line);
+  layout->addLayout(switches);
+  layout->addStretch();
+  return box;
+}
+
+QWidget* HeadStrip::buildGo() {
+  record_->setObjectName("record");
+  record_->setCheckable(true);
+  record_->setFocusPolicy(Qt::NoFocus);
+  record_->setAccessibleName(tr("Start or stop a take"));
+  record_->setToolTip(tipOf("take"));
+  record_->setFixedWidth(118);
+  rest_ = new QLabel;
+  rest_->setObjectName("rest");
+  rest_->setAlignment(Qt::AlignCenter);
+  rest_->hide();
+  auto* box = new QWidget;
+  auto* layout = tight(new QVBoxLayout(box), 2);
+  layout->addWidget(record_);
+  layout->addWidget(rest_);
+  layout->addStretch();
+  return box;
+}
+
+void HeadStrip::connectFields() {
+  Asking& asking = session_.asking();
+  connect(staff_, &StaffView::notePicked, this,
+          [&asking](std::optional<int> note) { asking.edit([=](Wish& w) { w.note = note; }); });
+  connect(note_, &QLineEdit::editingFinished, this, &HeadStrip::typedNote);
+  connect(seconds_, &QDoubleSpinBox::valueChanged, this,
+          [&asking](double s) { asking.edit([=](Wish& w) { w.seconds = s; }); });
+  connect(tempo_, &QDoubleSpinBox::valueChanged, this,
+          [&asking](double bpm) { asking.edit([=](Wish& w) { w.tempo_bpm = bpm; }); });
+  connect(level_, &QComboBox::currentIndexChanged, this, [this, &asking] {
+    asking.edit([id = level_->currentData().toString().toStdString()](Wish& w) { w.level = id; });
+  });
+  connect(a4_, &QDoubleSpinBox::valueChanged, this,
+          [&asking](double hz) { asking.edit([=](Wish& w) { w.a4_hz = hz; }); });
+  connect(temperament_, &QComboBox::currentIndexChanged, this, [this, &asking] {
+    const int tonic = temperament_->currentData().toInt();
+    asking.edit([=](Wish& w) {
+      w.just = tonic >= 0;
+      w.tonic = std::max(0, tonic);
+    });
+  });
+  connect(support_, &QComboBox::currentIndexChanged, this,
+          [&asking](int index) { asking.setSupport(static_cast<Asking::Support>(index)); });
+  connect(autoStop_, &Switch::toggled, &asking, &Asking::setStopsByItself);
+  connect(earsFirst_, &Switch::toggled, &asking, &Asking::setEarsFirst);
+  connect(record_, &QPushButton::clicked, this, [this] {
+    session_.toggle();
+    allow();
+  });
+  connect(&asking, &Asking::shown, this, &HeadStrip::refresh);
+  connect(&asking, &Asking::waysChanged, this, &HeadStrip::showWays);
+  connect(&session_.lesson(), &Lesson::restLeft, this, [this](int seconds) {
+    rest_->setText(tr("rest %1 s").arg(seconds));
+    rest_->setVisible(seconds > 0);
+  });
+  connect(&session_.run(), &TakeRun::phaseChanged, this, &HeadStrip::allow);
+  connect(&session_.roster(), &Roster::studentChanged, this, &HeadStrip::refresh);
+  connect(&session_.roster(), &Roster::studentChanged, this, &HeadStrip::allow);
+}
+
+const Instrument* HeadStrip::instrument() const {
+  const Student* student = session_.roster().chosen();
+  return student ? findInstrument(student->instrument) : nullptr;
+}
+
+void HeadStrip::typedNote() {
+  const QString text = note_->text().trimmed();
+  const auto note = calando::typedNote(text);
+  if (!text.isEmpty() && !note)
+    return session_.notices().say(
+        tr("“%1” is no note. Write it like %2 or %3, or leave it empty for any note.")
+            .arg(text, shownNote(70, Spelling::flats), shownNote(54, Spelling::sharps)));
+  if (note != staff_->note()) session_.asking().edit([=](Wish& w) { w.note = note; });
+}
+
+void HeadStrip::renameNotes() {
+  chooser_->refresh();
+  refresh();
+}
+
+/// The fields say what is wished for; nothing of that is an edit.
+void HeadStrip::refresh() {
+  const Wish wish = session_.asking().wish();
+  const Exercise& card = *session_.lesson().current();
+  const QSignalBlocker quiet[] = {QSignalBlocker(seconds_), QSignalBlocker(tempo_), QSignalBlocker(level_),
+                                  QSignalBlocker(a4_), QSignalBlocker(temperament_)};
+  const Spelling spelling = instrument() ? instrument()->spelling : Spelling::flats;
+  staff_->setInstrument(instrument());
+  staff_->setNote(wish.note);
+  note_->setText(wish.note ? shownNote(*wish.note, spelling) : QString());
+  title_->setText(title_->fontMetrics().elidedText(words::said(card.title), Qt::ElideRight, 440));
+  title_->setToolTip(words::said(card.purpose));
+  holdBox_->setVisible(!card.counted());
+  tempoBox_->setVisible(card.counted());
+  supportBox_->setVisible(card.counted());
+  seconds_->setValue(wish.seconds);
+  tempo_->setValue(wish.tempo_bpm.value_or(std::max(20.0, card.tempo_bpm)));
+  level_->setCurrentIndex(std::max(0, level_->findData(words::plain(wish.level))));
+  a4_->setValue(wish.a4_hz);
+  for (int i = 0; i < temperament_->count(); ++i)
+    if (const int tonic = temperament_->itemData(i).toInt(); tonic >= 0)
+      temperament_->setItemText(i, tr("just on %1").arg(shownPitchClass(tonic, Spelling::flats)));
+  temperament_->setCurrentIndex(temperament_->findData(wish.just ? wish.tonic : -1));
+  const bool own = card.reference == PitchReference::equal || card.reference == PitchReference::just;
+  temperament_->setEnabled(!own);
+  cardTuning_->setText(own ? tr("The card says how it is tuned.")
+                       : card.reference == PitchReference::home
+                           ? tr("Held against the player’s own home note.")
+                           : QString());
+  cardTuning_->setVisible(!cardTuning_->text().isEmpty());
+  tuning_->setText(tuningText());
+  makeRoom();
+}
+
+QString HeadStrip::tuningText() const {
+  const PitchReference reference = session_.lesson().current()->reference;
+  const QString how = reference == PitchReference::just    ? tr("pure over home")
+                      : reference == PitchReference::equal ? tr("equal")
+                      : reference == PitchReference::home  ? tr("own home note")
+                                                           : temperament_->currentText();
+  const double a4 = a4_->value();
+  return tr("%1 · %2").arg(words::number(a4, a4 == std::round(a4) ? 0 : 1, false), how);
+}
+
+void HeadStrip::showWays() {
+  const Asking& asking = session_.asking();
+  const QSignalBlocker quiet[] = {QSignalBlocker(support_), QSignalBlocker(autoStop_),
+                                  QSignalBlocker(earsFirst_), QSignalBlocker(roomTemperature_)};
+  support_->setCurrentIndex(static_cast<int>(asking.support()));
+  autoStop_->setChecked(asking.stopsByItself());
+  earsFirst_->setChecked(asking.earsFirst());
+  roomTemperature_->setValue(asking.room_c().value_or(kNobody_c));
+  room_->setText(asking.room_c() ? tr("%1 °C").arg(words::number(*asking.room_c(), 0, false))
+                                 : tr("room °C"));
+  for (QWidget* shown : {static_cast<QWidget*>(autoStop_), static_cast<QWidget*>(earsFirst_)})
+    shown->update();
+}
+
+void HeadStrip::allow() {
+  const Allowed allowed = session_.allowed();
+  for (QWidget* field : std::initializer_list<QWidget*>{chooser_, staff_, note_, seconds_, tempo_, support_,
+                                                        level_, tuning_, room_})
+    field->setEnabled(allowed.choose);
+  const bool runs = session_.run().phase() != TakeRun::Phase::ready;
+  record_->setEnabled(allowed.record && session_.roster().chosen());
+  record_->setChecked(runs);
+  record_->setText(runs ? tr("Stop") : tr("Start"));
+}
+
+}  // namespace calando

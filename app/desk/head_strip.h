@@ -1,0 +1,75 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+class QComboBox;
+class QDoubleSpinBox;
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QToolButton;
+
+namespace calando {
+
+class StaffView;
+class StudentChooser;
+class Switch;
+
+/// Who plays and what is asked for: only the fields that the present card has, and the one big button.
+class HeadStrip : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit HeadStrip(Session& session);
+  StudentChooser& chooser() { return *chooser_; }
+  /// Names of notes are written otherwise now.
+  void renameNotes();
+
+ protected:
+  void resizeEvent(QResizeEvent* event) override;
+
+ private:
+  QWidget* buildFields();
+  QWidget* buildTuning();
+  QWidget* buildRoom();
+  QWidget* buildWays();
+  QWidget* buildGo();
+  QWidget* captioned(const QString& caption, QWidget* field);
+  void connectFields();
+  void typedNote();
+  void makeRoom();
+  void refresh();
+  void showWays();
+  void allow();
+  QString tuningText() const;
+  const Instrument* instrument() const;
+
+  Session& session_;
+  StudentChooser* chooser_;
+  StaffView* staff_;
+  QLabel* title_;
+  QWidget* fields_ = nullptr;
+  QWidget* ways_ = nullptr;
+  QLineEdit* note_;
+  QDoubleSpinBox* seconds_;
+  QDoubleSpinBox* tempo_;
+  QComboBox* support_;
+  QComboBox* level_;
+  QDoubleSpinBox* a4_ = nullptr;
+  QComboBox* temperament_ = nullptr;
+  QLabel* cardTuning_ = nullptr;
+  QToolButton* tuning_ = nullptr;
+  QWidget* holdBox_ = nullptr;
+  QWidget* tempoBox_ = nullptr;
+  QWidget* supportBox_ = nullptr;
+  Switch* autoStop_;
+  Switch* earsFirst_;
+  QToolButton* room_ = nullptr;
+  QDoubleSpinBox* roomTemperature_ = nullptr;
+  QLabel* rest_ = nullptr;
+  QPushButton* record_;
+};
+
+}  // namespace calando

@@ -1,0 +1,119 @@
+#include "app/desk/help.h"
+
+#include <QTextDocumentFragment>
+
+#include "app/parts/commands.h"
+#include "app/parts/plain_dialog.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
+#include "core/library/cards.h"
+
+namespace calando {
+
+namespace {
+
+QString say(const char* text) { return QCoreApplication::translate("Help", text); }
+
+/// A paragraph of help, and what it is found by.
+struct Entry {
+  QString section;
+  QString html;  ///< of text that is our own, or escaped
+};
+
+QString row(const QString& term, const QString& meaning) {
+  return QString("<p><span style=\"font-weight:600\">%1</span>&nbsp;&nbsp; %2</p>")
+      .arg(term.toHtmlEscaped(), meaning.toHtmlEscaped());
+}
+
+std::vector<Entry> entries() {
+  std::vector<Entry> list;
+  for (const Command& command : commands())
+    list.push_back({say("Keys"), row(keysOf(command), helpOf(command))});
+  const auto about = [&](const QString& section, std::initializer_list<QString> texts) {
+    for (const QString& text : texts) list.push_back({section, "<p>" + text.toHtmlEscaped() + "</p>"});
+  };
+  about(
+      say("Reading the ribbon"),
+      {say("The white line is the pitch, in cents off the note it is held against. The ribbon’s thickness is "
+           "the loudness. Its ink is the tone: dense where the harmonics stand clear of the noise, grainy "
+           "where there is much air in it. Washed ink after a tone is the room that rings on: it is not held "
+           "time."),
+       say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a dash not "
+           "measured, a dotted ring not yet.")});
+  about(
+      say("Playing to a count"),
+      {say("Flash, click, fork or drone are chosen under Heard. Measure delay, once for each microphone and "
+           "output, tells how late a click comes back: until then, and in a take in which the sound "
+           "stumbled, the notes are held against their own count. How sure their timing is stands by the "
+           "input level."),
+       say("What the microphone hears of clicks and fork is learnt from the count-in and taken out of the "
+           "figures, so be quiet there. With headphones there is nothing to take out.")});
+  about(
+      say("Own exercises"),
+      {say("Steps… on the left lists all cards. Change… there opens one: notes, counts, tempo, loudness and "
+           "targets are changed with the cues on the count before you, and what you keep is a card of your "
+           "own; those that ship stay. Ctrl+Z takes it back. Cards are exported and imported as files."),
+       say("The names of the notes (B and H, or do ré mi) and the school whose words the cards speak are in "
+           "the settings.")});
+  about(
+      say("What is kept"),
+      {say("A take is on the disk while it is played: whatever ends the program, at most its last second is "
+           "lost. What was left behind, or is not on the list of takes, is offered at the next start and "
+           "removed by nobody but you. If the list itself is lost or damaged, it can be made anew from the "
+           "sound files. A take that finds no room on the disk can be saved elsewhere and opened again "
+           "later."),
+       say("Erasing a student removes every recording, figure and note of theirs from this computer; where "
+           "that cannot be finished at once, it is at the next start. Copies and exports you made are yours "
+           "to remove.")});
+  for (const Figure& figure : figures())
+    list.push_back({say("Figures"), row(words::titled(figure), words::help(figure))});
+  for (const Exercise& card : exercises())
+    list.push_back({say("Cards"), row(words::said(card.title), words::said(card.purpose))});
+  about(say("What it is not"),
+        {say("Calando shows and measures; the teacher’s ear is the judge. It is no medical device: stop when "
+             "light-headed, dizzy or in pain.")});
+  return list;
+}
+
+/// Those that have all the words of a search.
+QString pageFor(const std::vector<Entry>& entries, const QString& search) {
+  const QStringList wanted = search.split(' ', Qt::SkipEmptyParts);
+  QString html, section;
+  for (const Entry& entry : entries) {
+    const QString text = QTextDocumentFragment::fromHtml(entry.section + " " + entry.html).toPlainText();
+    if (!std::ranges::all_of(wanted,
+                             [&](const QString& word) { return text.contains(word, Qt::CaseInsensitive); }))
+      continue;
+    if (entry.section != section) html += "<h3>" + entry.section + "</h3>";
+    section = entry.section;
+    html += entry.html;
+  }
+  return html.isEmpty() ? "<p>" + say("Nothing is called so. Try another word.") + "</p>" : html;
+}
+
+}  // namespace
+
+void showHelp(QWidget* parent) {
+  QDialog dialog(parent);
+  dialog.setWindowTitle(say("Help"));
+  fitToScreen(dialog, 720, 620);
+  auto* search = new QLineEdit;
+  search->setObjectName("helpSearch");
+  search->setPlaceholderText(say("Type what you look for: a key, a figure, a card"));
+  search->setAccessibleName(say("Search the help"));
+  auto* text = new QTextBrowser;
+  text->setObjectName("helpText");
+  text->setAccessibleName(say("Help text"));
+  const auto all = entries();
+  text->setHtml(pageFor(all, {}));
+  QObject::connect(search, &QLineEdit::textChanged, text,
+                   [text, all](const QString& words) { text->setHtml(pageFor(all, words)); });
+  auto* layout = new QVBoxLayout(&dialog);
+  layout->setSpacing(2 * style::kStep);
+  layout->addWidget(search);
+  layout->addWidget(text);
+  search->setFocus();
+  dialog.exec();
+}
+
+}  // namespace calando

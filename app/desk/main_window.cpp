@@ -1,0 +1,374 @@
+#include "app/desk/main_window.h"
+
+#include "app/desk/found_dialog.h"
+#include "app/desk/head_strip.h"
+#include "app/desk/help.h"
+#include "app/desk/message_bar.h"
+#include "app/desk/rail.h"
+#include "app/desk/settings_page.h"
+#include "app/desk/shelf_view.h"
+#include "app/desk/source_box.h"
+#include "app/desk/student_chooser.h"
+#include "app/desk/take_view.h"
+#include "app/lesson/card_editor.h"
+#include "app/lesson/lesson_view.h"
+#include "app/lesson/order_dialog.h"
+#include "app/parts/flow_layout.h"
+#include "app/parts/tight.h"
+#include "app/picture/gallery.h"
+#include "app/readout/readout.h"
+#include "app/review/compare_view.h"
+#include "app/review/take_export.h"
+#include "app/sound/player.h"
+#include "app/style/style.h"
+#include "app/words/note_names.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+namespace {
+constexpr int kLeft = 196, kRight = 320;
+constexpr QSize kWanted(1280, 800), kLeast(1000, 660);
+enum Place { lessonPlace, settingsPlace };
+}  // namespace
+
+MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs)
+    : session_(std::make_unique<Session>(
+          std::move(studio),
+          Session::Ears{std::move(inputs), std::make_unique<SoundPlayer>(), &smallPicture})),
+      rail_(new Rail({{tr("Lesson"), "lesson"}, {tr("Settings"), "settings", true}})),
+      places_(new QStackedWidget) {
+  setWindowTitle(tr("Calando"));
+  setAcceptDrops(true);
+  const int names = static_cast<int>(session_->studio().get(settings::noteNames));
+  setNoteLanguage(static_cast<NoteLanguage>(std::clamp(names, 0, 2)));
+  settings_ = new SettingsPage(*session_);
+  places_->addWidget(buildLesson());
+  places_->addWidget(settings_);
+  auto* central = new QWidget;
+  auto* layout = tight(new QHBoxLayout(central), 0);
+  layout->addWidget(rail_);
+  layout->addWidget(places_, 1);
+  setCentralWidget(central);
+  connect(rail_, &Rail::chosen, places_, &QStackedWidget::setCurrentIndex);
+  bindKeys();
+  bindSession();
+  fitToScreen();
+  session_->begin();
+  take_->setFocus();
+}
+
+MainWindow::~MainWindow() = default;
+
+/// As wanted, but never larger than the screen.
+void MainWindow::fitToScreen() {
+  const QSize room = screen()->availableSize();
+  setMinimumSize(kLeast.boundedTo(room));
+  resize(kWanted.boundedTo(room));
+}
+
+QWidget* MainWindow::buildLesson() {
+  head_ = new HeadStrip(*session_);
+  lesson_ = new LessonView(*session_);
+  take_ = new TakeView;
+  take_->setObjectName("ribbon");
+  shelf_ = new ShelfView(*session_);
+  auto* source = new SourceBox(*session_);
+  connect(source, &SourceBox::filesWanted, this, &MainWindow::chooseFiles);
+  auto* left = new QWidget;
+  left->setFixedWidth(kLeft);
+  auto* leftLayout = tight(new QVBoxLayout(left), 3 * style::kStep);
+  leftLayout->addWidget(lesson_, 1);
+  leftLayout->addWidget(source);
+  auto* middle = new QVBoxLayout;
+  middle->setSpacing(2 * style::kStep);
+  middle->addWidget(new MessageBar(session_->notices()));
+  middle->addWidget(take_, 1);
+  auto* body = new QHBoxLayout;
+  body->setSpacing(4 * style::kStep);
+  body->addWidget(left);
+  body->addLayout(middle, 1);
+  body->addWidget(buildRight());
+  auto* page = new QWidget;
+  auto* all = new QVBoxLayout(page);
+  all->setContentsMargins(4 * style::kStep, 3 * style::kStep, 4 * style::kStep, 2 * style::kStep);
+  all->setSpacing(2 * style::kStep);
+  all->addWidget(head_);
+  all->addLayout(body, 1);
+  all->addWidget(shelf_);
+  return page;
+}
+
+QWidget* MainWindow::buildRight() {
+  readout_ = new Readout(*session_);
+  right_ = new QWidget;
+  right_->setFixedWidth(kRight);
+  auto* layout = tight(new QVBoxLayout(right_), style::kStep);
+  layout->addWidget(readout_, 1);
+  layout->addWidget(buildActions());
+  connect(readout_, &Readout::cueChosen, this, [this](std::size_t cue) { take_->chooseCue(cue); });
+  connect(take_, &TakeView::cueChosen, readout_, &Readout::chooseCue);
+  return right_;
+}
+
+QWidget* MainWindow::buildActions() {
+  auto* row = new QWidget;
+  auto* layout = new FlowLayout(style::kStep, row);
+  struct Action {
+    QString text;
+    const char* name;
+    const char* command;
+  };
+  for (const Action& action :
+       {Action{tr("Play"), "play", "play"}, Action{tr("Compare"), "compare", "compare"},
+        Action{tr("Export…"), "export", "export"}, Action{tr("Delete"), "delete", "delete"}}) {
+    auto* button = new QPushButton(action.text);
+    button->setObjectName(action.name);
+    button->setToolTip(tipOf(action.command));
+    button->setProperty("narrow", true);
+    connect(button, &QPushButton::clicked, this, [this, id = action.command] { keys_.run(id); });
+    layout->addWidget(button);
+    actions_.push_back(button);
+  }
+  play_ = actions_.front();
+  return row;
+}
+
+void MainWindow::bindKeys() {
+  Session& s = *session_;
+  keys_.setShelf(shelf_);
+  keys_.on("take", [&s] { s.toggle(); });
+  keys_.on("play", [this, &s] {
+    const auto [from, to] = take_->selection();
+    s.playOrStop(from, to, take_->hasSelection());
+  });
+  keys_.on("ears", [&s] { s.asking().setEarsFirst(!s.asking().earsFirst()); });
+  keys_.on("next", [&s] {
+    if (s.allowed().choose) s.lesson().next();
+  });
+  keys_.on("students", [this] { head_->chooser().open(); });
+  keys_.on("newer", [this] { shelf_->step(-1); });
+  keys_.on("older", [this] { shelf_->step(1); });
+  const std::pair<const char*, TeachersWord> words[] = {{"accept", TeachersWord::accept},
+                                                        {"invalid", TeachersWord::invalidTry},
+                                                        {"not-yet", TeachersWord::notYet},
+                                                        {"veto", TeachersWord::veto}};
+  for (const auto& [id, word] : words) keys_.on(id, [&s, word = word] { s.open().setWord(word); });
+  const std::pair<const char*, Attention> minds[] = {{"on-sound", Attention::sound},
+                                                     {"on-count", Attention::count},
+                                                     {"on-lips", Attention::lips},
+                                                     {"elsewhere", Attention::elsewhere}};
+  for (const auto& [id, mind] : minds) keys_.on(id, [&s, mind = mind] { s.open().setAttention(mind); });
+  const std::pair<const char*, Comfort> felt[] = {
+      {"easy", Comfort::easy}, {"fair", Comfort::fair}, {"tight", Comfort::tight}};
+  for (const auto& [id, comfort] : felt)
+    keys_.on(id, [&s, comfort = comfort] { s.open().setComfort(comfort); });
+  keys_.on("tried", [&s] { s.open().toggleTried(); });
+  keys_.on("model", [&s] { s.open().toggleModel(); });
+  keys_.on("readout", [this] { readout_->nextPage(); });
+  for (const auto& [id, blind] : {std::pair{"compare", false}, {"compare-blind", true}})
+    keys_.on(id, [this, &s, blind = blind] {
+      if (!s.allowed().choose) return;
+      blind_ = blind;
+      s.compare(shelf_->marked());
+    });
+  keys_.on("open", [this] { chooseFiles(); });
+  keys_.on("export", [this] { exportShown(); });
+  keys_.on("add", [this] { head_->chooser().edit(true); });
+  keys_.on("delete", [&s] { s.deleteTake(); });
+  keys_.on("undo", [&s] { s.undo(); });
+  keys_.on("lesson", [this] { rail_->choose(lessonPlace); });
+  keys_.on("settings", [this] { rail_->choose(settingsPlace); });
+  keys_.on("help", [this] { showHelp(this); });
+}
+
+void MainWindow::bindSession() {
+  Session& s = *session_;
+  connect(lesson_, &LessonView::orderWanted, this, &MainWindow::editOrder);
+  connect(settings_, &SettingsPage::noteNamesChanged, this, [this] {
+    head_->renameNotes();
+    refreshPicture();
+  });
+  connect(&s.open(), &OpenTake::changed, this, &MainWindow::refreshPicture);
+  connect(&s.lesson(), &Lesson::stepChanged, this, &MainWindow::refreshEmptyText);
+  connect(&s.lesson(), &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
+  connect(&s.roster(), &Roster::studentChanged, this, &MainWindow::refreshEmptyText);
+  connect(&s.asking(), &Asking::waysChanged, this,
+          [this, &s] { take_->setHidden(s.asking().earsFirst() && (s.run().taking() || s.open().take())); });
+  connect(&s.run(), &TakeRun::grew, this, [this](const SnapshotPtr& picture, double held_s) {
+    take_->setPicture(picture);
+    take_->setHeld(held_s);
+  });
+  connect(&s.run(), &TakeRun::phaseChanged, this, [this, &s] {
+    if (s.run().taking()) {
+      take_->setCursor({});
+      take_->setHidden(s.asking().earsFirst());
+    }
+    refreshPicture();
+  });
+  connect(&s.keeping(), &Keeping::playedKept, this, [this, &s] {
+    take_->setHidden(s.lesson().current()->display == Display::hidden && s.asking().earsFirst());
+  });
+  connect(&s.speaker(), &Speaker::moved, this, [this, &s](double t) {
+    if (s.run().phase() != TakeRun::Phase::calibrating) take_->setCursor(t);
+    play_->setText(tr("Stop"));
+  });
+  connect(&s.speaker(), &Speaker::stopped, this, [this] { play_->setText(tr("Play")); });
+  connect(take_, &TakeView::emptyActed, this, [this] { head_->chooser().edit(true); });
+  connect(take_, &TakeView::placeChosen, this, [this](double t) { take_->setCursor(t); });
+  connect(&s, &Session::studentWanted, this, [this] { head_->chooser().edit(true); });
+  connect(&s, &Session::elsewhereWanted, this, [this, &s] {
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for recordings"));
+    if (!folder.isEmpty()) s.recordElsewhere(QFile::encodeName(folder).toStdString());
+  });
+  connect(&s.keeping(), &Keeping::saveWanted, this, [this, &s](const Analyst::Answer& answer) {
+    const QString file = QFileDialog::getSaveFileName(this, tr("Save the take elsewhere"), tr("take.flac"),
+                                                      tr("Sound (*.flac)"));
+    s.keeping().saveElsewhere(answer, QFile::encodeName(file).toStdString());
+  });
+  connect(&s.keeping(), &Keeping::straysWanted, this, [this, &s] {
+    FoundDialog dialog(s.studio(), this);
+    connect(&dialog, &FoundDialog::given, &s.keeping(), &Keeping::takeStrayIn);
+    dialog.exec();
+  });
+  connect(&s, &Session::compared, this, &MainWindow::compare);
+  connect(&s.keeping(), &Keeping::through, this, [this] {
+    if (closing_) close();
+  });
+}
+
+/// The take on show, or the one that sounds; else what an empty place says.
+void MainWindow::refreshPicture() {
+  const OpenTake& open = session_->open();
+  if (!session_->run().taking()) {
+    if (take_->picture() != open.picture()) {
+      take_->setPicture(open.picture());
+      take_->setCursor({});
+      take_->setHidden(false);
+    }
+    take_->setWaiting(open.isAwaited());
+  }
+  const Allowed allowed = session_->allowed();
+  for (QPushButton* action : actions_) action->setEnabled(allowed.hear);
+  actions_.back()->setEnabled(allowed.hear && allowed.say);
+  take_->update();
+}
+
+void MainWindow::refreshEmptyText() {
+  const ExercisePtr card = session_->lesson().current();
+  // At the very first start there is one thing to do, and nothing beside it.
+  const bool somebody = session_->roster().chosen();
+  right_->setVisible(somebody);
+  shelf_->setVisible(somebody);
+  if (!somebody)
+    return take_->setEmptyText(tr("Add the first student"),
+                               tr("Every take belongs to a student; everything stays on this computer."),
+                               tr("Add a student"));
+  QStringList text{words::said(card->purpose)};
+  const std::string school = session_->lesson().school();
+  for (const auto& [name, what] : card->schools)
+    if (school.empty() || school == name) text << words::said(what);
+  text << QString() << tr("Press Space to start. Or open a recording with Ctrl+O, or drop files here.")
+       << QString();
+  for (const std::string& caution : card->cautions) text << words::said(caution);
+  take_->setEmptyText(words::said(card->title), text.join('\n'));
+}
+
+void MainWindow::chooseFiles() {
+  openFiles(QFileDialog::getOpenFileNames(
+      this, tr("Open recordings"), {},
+      tr("Sound files (*.wav *.flac *.mp3 *.ogg *.opus *.aif *.aiff);;All files (*)")));
+}
+
+void MainWindow::openFiles(const QStringList& files) {
+  std::vector<std::filesystem::path> paths;
+  for (const QString& file : files) paths.emplace_back(QFile::encodeName(file).toStdString());
+  session_->openFiles(paths);
+}
+
+void MainWindow::editOrder() {
+  OrderDialog dialog(*session_, this);
+  if (dialog.exec() != QDialog::Accepted) return;
+  if (dialog.order() != session_->lesson().order()) session_->lesson().setOrder(dialog.order());
+  if (const auto card = dialog.wantedCard()) editCard(*card);
+}
+
+void MainWindow::editCard(const std::string& exercise) {
+  Lesson& lesson = session_->lesson();
+  const ExercisePtr opened = lesson.find(exercise);
+  if (!opened || !session_->allowed().choose) return;
+  CardEditor editor(*opened, lesson.isOwn(exercise), contextFor(session_->asking().asked()), this);
+  if (editor.exec() != QDialog::Accepted) return;
+  if (editor.erased()) {
+    if (lesson.eraseCard(exercise))
+      session_->notices().say(tr("The card was erased."), tr("Undo  ·  Ctrl+Z"),
+                              [this] { session_->undo(); });
+    return;
+  }
+  if (const auto id = lesson.keepCard(editor.card())) lesson.choose(*id);
+}
+
+void MainWindow::exportShown() {
+  const OpenTake& open = session_->open();
+  if (!open.take() || !session_->allowed().hear) return;
+  const QString file = QFileDialog::getSaveFileName(
+      this, tr("Export the take"), tr("take.png"),
+      tr("Picture (*.png *.svg);;Sound (*.wav *.flac);;Figures (*.json);;Tracks (*.csv)"));
+  if (file.isEmpty()) return;
+  const QString error = exportTake(file, *open.picture(), *open.samples(), open.rate_hz());
+  if (!error.isEmpty()) return session_->notices().sayLoss(error);
+  session_->notices().say(tr("Written: %1").arg(file));
+}
+
+void MainWindow::compare(const std::vector<Analyst::Answer>& answers) {
+  std::vector<ComparedTake> takes;
+  for (const Analyst::Answer& answer : answers)
+    takes.push_back({words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s)), answer.picture,
+                     answer.samples, answer.rate_hz});
+  auto* view = new CompareView(std::move(takes), blind_, this);
+  view->setWindowTitle(tr("Takes of %1 side by side").arg(words::plain(session_->roster().chosen()->name)));
+  view->show();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+  if (event->mimeData()->hasUrls()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+  QStringList files;
+  for (const QUrl& url : event->mimeData()->urls())
+    if (url.isLocalFile()) files << url.toLocalFile();
+  openFiles(files);
+}
+
+/// Asks what is to become of what is still being taken in; takes that were played are always waited for.
+bool MainWindow::mayClose() {
+  Importing& importing = session_->keeping().importing();
+  if (importing.running() && !closing_) {
+    QMessageBox box(
+        QMessageBox::NoIcon, tr("Recordings are being taken in"),
+        tr("Of %1 recordings %2 are taken in. The others stay where they are and can be opened again.")
+            .arg(QString::number(importing.total()), QString::number(importing.done())),
+        QMessageBox::NoButton, this);
+    auto* wait = box.addButton(tr("Take them in, then close"), QMessageBox::AcceptRole);
+    wait->setObjectName("closeWait");
+    auto* leave = box.addButton(tr("Leave them out"), QMessageBox::DestructiveRole);
+    leave->setObjectName("closeLeave");
+    box.addButton(tr("Do not close"), QMessageBox::RejectRole);
+    box.exec();
+    if (box.clickedButton() == leave)
+      importing.cancel();
+    else if (box.clickedButton() != wait)
+      return false;
+  }
+  closing_ = importing.running() || session_->keeping().busy();
+  return !closing_;
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+  if (!mayClose()) return event->ignore();
+  session_->finish();
+  event->accept();
+}
+
+}  // namespace calando

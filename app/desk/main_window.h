@@ -1,0 +1,74 @@
+#pragma once
+
+#include <QMainWindow>
+#include <memory>
+
+#include "app/parts/commands.h"
+#include "app/session/session.h"
+
+class QPushButton;
+class QStackedWidget;
+
+namespace calando {
+
+class HeadStrip;
+class LessonView;
+class Rail;
+class Readout;
+class SettingsPage;
+class ShelfView;
+class TakeView;
+
+/// The one window: puts the panels together, binds the keys, and asks what only a window can ask.
+class MainWindow : public QMainWindow {
+  Q_OBJECT
+
+ public:
+  explicit MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs = {});
+  ~MainWindow() override;
+
+  void openFiles(const QStringList& files);
+  Session& session() { return *session_; }
+  /// Nothing is being recorded, analysed or waited for.
+  bool idle() const { return session_->idle(); }
+  SnapshotPtr shownPicture() const { return session_->open().picture(); }
+
+ protected:
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+  void closeEvent(QCloseEvent* event) override;
+
+ private:
+  QWidget* buildLesson();
+  QWidget* buildRight();
+  QWidget* buildActions();
+  void bindKeys();
+  void bindSession();
+  void fitToScreen();
+  void refreshPicture();
+  void refreshEmptyText();
+  void chooseFiles();
+  void editOrder();
+  void editCard(const std::string& exercise);
+  void exportShown();
+  void compare(const std::vector<Analyst::Answer>& answers);
+  bool mayClose();
+
+  std::unique_ptr<Session> session_;
+  CommandKeys keys_{*this};
+  Rail* rail_;
+  QStackedWidget* places_;
+  HeadStrip* head_ = nullptr;
+  LessonView* lesson_ = nullptr;
+  TakeView* take_ = nullptr;
+  Readout* readout_ = nullptr;
+  ShelfView* shelf_ = nullptr;
+  QWidget* right_ = nullptr;
+  SettingsPage* settings_ = nullptr;
+  QPushButton* play_ = nullptr;
+  std::vector<QPushButton*> actions_;
+  bool blind_ = false;
+  bool closing_ = false;
+};
+
+}  // namespace calando

@@ -1,0 +1,72 @@
+#include "app/desk/message_bar.h"
+
+#include "app/parts/plain_text.h"
+#include "app/parts/tight.h"
+#include "app/style/style.h"
+
+namespace calando {
+
+MessageBar::MessageBar(Notices& notices)
+    : notices_(notices),
+      text_(new QLabel),
+      action_(new QPushButton),
+      seen_(new QPushButton(tr("Seen"))),
+      progressRow_(new QWidget),
+      progressText_(new QLabel),
+      progressBar_(new QProgressBar) {
+  text_->setObjectName("message");
+  text_->setWordWrap(true);
+  text_->setTextFormat(Qt::PlainText);
+  action_->setObjectName("messageButton");
+  seen_->setObjectName("messageSeen");
+  seen_->setToolTip(tr("Take this message away"));
+  connect(action_, &QPushButton::clicked, &notices_, &Notices::act);
+  connect(seen_, &QPushButton::clicked, &notices_, &Notices::drop);
+  auto* row = new QHBoxLayout;
+  row->setSpacing(2 * style::kStep);
+  row->addWidget(text_, 1);
+  row->addWidget(action_);
+  row->addWidget(seen_);
+
+  progressText_->setObjectName("progress");
+  progressBar_->setTextVisible(false);
+  progressBar_->setFixedHeight(3 * style::kStep);
+  progressBar_->setAccessibleName(tr("How far it is"));
+  auto* cancel = new QPushButton(tr("Cancel"));
+  cancel->setObjectName("progressCancel");
+  connect(cancel, &QPushButton::clicked, this, [this] {
+    if (const auto progress = notices_.progress(); progress && progress->cancel) progress->cancel();
+  });
+  auto* progress = tight(new QHBoxLayout(progressRow_), 2 * style::kStep);
+  progress->addWidget(progressText_);
+  progress->addWidget(progressBar_, 1);
+  progress->addWidget(cancel);
+
+  auto* layout = tight(new QVBoxLayout(this), style::kStep);
+  layout->addLayout(row);
+  layout->addWidget(progressRow_);
+  connect(&notices_, &Notices::changed, this, &MessageBar::refresh);
+  refresh();
+}
+
+void MessageBar::refresh() {
+  const Notices::Notice* notice = notices_.current();
+  const auto& progress = notices_.progress();
+  progressRow_->setVisible(progress.has_value());
+  if (progress) {
+    progressText_->setText(progress->text);
+    progressBar_->setRange(0, progress->of);
+    progressBar_->setValue(progress->done);
+  }
+  text_->setVisible(notice);
+  action_->setVisible(notice && !notice->action.isEmpty());
+  seen_->setVisible(notice);
+  setVisible(notice || progress);
+  if (!notice) return text_->clear();
+  text_->setText(notices_.losses() > 1
+                     ? tr("1 of %1: %2").arg(QString::number(notices_.losses()), notice->text)
+                     : notice->text);
+  action_->setText(withoutKeys(notice->action));
+}
+
+}  // namespace calando

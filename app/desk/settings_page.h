@@ -1,0 +1,34 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+class QComboBox;
+class QFormLayout;
+class QSpinBox;
+
+namespace calando {
+
+/// What is set once: words, names of the notes, sound, the folder, the language.
+class SettingsPage : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit SettingsPage(Session& session);
+
+ signals:
+  void noteNamesChanged();
+
+ private:
+  QWidget* buildWords();
+  QWidget* buildSound();
+  QWidget* buildStudio();
+  void chooseOutput();
+
+  Session& session_;
+  QComboBox* output_ = nullptr;
+  QSpinBox* level_ = nullptr;
+};
+
+}  // namespace calando

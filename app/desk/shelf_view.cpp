@@ -1,0 +1,213 @@
+#include "app/desk/shelf_view.h"
+
+#include "app/picture/gallery.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+namespace {
+
+constexpr int kCell = 168;
+constexpr int kHeight = 100;
+
+enum Role { title = Qt::UserRole, when, held, verdict, word, take };
+
+QString pictureKey(std::int64_t id) { return QStringLiteral("take-%1").arg(id); }
+
+/// A take: small picture, the step and the day, how long and how it was.
+class TakeDelegate : public QStyledItemDelegate {
+ public:
+  TakeDelegate(const Roster& roster, QObject* parent) : QStyledItemDelegate(parent), roster_(roster) {}
+
+  QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
+    return {kCell, kHeight - 6};
+  }
+
+  void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+    painter->save();
+    painter->setRenderHint(QPainter::Antialiasing);
+    const QRectF box = QRectF(option.rect).adjusted(2, 2, -2, -2);
+    const bool chosen = option.state.testFlag(QStyle::State_Selected);
+    if (chosen) {
+      painter->setPen(QPen(style::pitch, 1.2));
+      painter->setBrush(style::band);
+      painter->drawRoundedRect(box, 4, 4);
+    }
+    const QRectF inner = box.adjusted(6, 5, -6, -4);
+    const QRectF top(inner.left(), inner.top(), inner.width(), kThumbnail.height());
+    const QPixmap small = pictureOf(index.data(take).toLongLong());
+    if (small.isNull())
+      painter->fillRect(top, style::sheet);
+    else
+      painter->drawPixmap(top, small, QRectF(small.rect()));
+    QRectF line(inner.left(), top.bottom() + 4, inner.width(), 16);
+    painter->setFont(style::work(style::kSmallType));
+    const QString day = index.data(when).toString();
+    const double dayWidth = painter->fontMetrics().horizontalAdvance(day) + 6.0;
+    painter->setPen(style::quietInk);
+    painter->drawText(line, Qt::AlignRight | Qt::AlignVCenter, day);
+    painter->setPen(style::ink);
+    painter->drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
+                      painter->fontMetrics().elidedText(index.data(title).toString(), Qt::ElideRight,
+                                                        static_cast<int>(line.width() - dayWidth)));
+    line.translate(0, 17);
+    painter->setPen(style::quietInk);
+    painter->drawText(line, Qt::AlignLeft | Qt::AlignVCenter, index.data(held).toString());
+    style::paintVerdict(*painter, QRectF(line.right() - 13, line.top() + 2, 12, 12),
+                        static_cast<Verdict>(index.data(verdict).toInt()));
+    painter->setPen(style::attention);
+    painter->drawText(line.adjusted(0, 0, -18, 0), Qt::AlignRight | Qt::AlignVCenter,
+                      index.data(word).toString());
+    painter->restore();
+  }
+
+ private:
+  /// Unpacked when it is first seen: of thousands of takes few are.
+  QPixmap pictureOf(std::int64_t id) const {
+    QPixmap small;
+    const QString key = pictureKey(id);
+    const std::string* png = QPixmapCache::find(key, &small) ? nullptr : roster_.ribbon(id);
+    if (png && small.loadFromData(QByteArray::fromStdString(*png), "PNG")) QPixmapCache::insert(key, small);
+    return small;
+  }
+
+  const Roster& roster_;
+};
+
+/// Of one tone how long it was held, of several notes how many did not come.
+QString heldOf(const Take& take, const Exercise* card, const std::optional<Kept>& kept) {
+  if (card && card->counted() && kept)
+    if (const auto missing = kept->values.find("missing"); missing != kept->values.end())
+      return missing->second == 0.0 ? ShelfView::tr("all there")
+                                    : ShelfView::tr("%n missing", nullptr, static_cast<int>(missing->second));
+  return take.held_s ? ShelfView::tr("%1 s").arg(words::number(*take.held_s, 1, false)) : QStringLiteral("–");
+}
+
+QString wordOf(TeachersWord word) {
+  switch (word) {
+    case TeachersWord::none:
+      return {};
+    case TeachersWord::accept:
+      return ShelfView::tr("accepted");
+    case TeachersWord::invalidTry:
+      return ShelfView::tr("invalid");
+    case TeachersWord::notYet:
+      return ShelfView::tr("not yet");
+    case TeachersWord::veto:
+      return ShelfView::tr("veto");
+  }
+  return {};
+}
+
+}  // namespace
+
+ShelfView::ShelfView(Session& session) : session_(session) {
+  setObjectName("shelf");
+  setAccessibleName(tr("Takes, newest first"));
+  setItemDelegate(new TakeDelegate(session.roster(), this));
+  setSelectionMode(QAbstractItemView::ExtendedSelection);
+  setFlow(QListView::LeftToRight);
+  setWrapping(false);
+  setUniformItemSizes(true);
+  setMovement(QListView::Static);
+  setFixedHeight(kHeight);
+  setFrameShape(QFrame::NoFrame);
+  setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
+  setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);  // PgUp, PgDown and the wheel move it
+  Roster& roster = session_.roster();
+  connect(&roster, &Roster::takesChanged, this, &ShelfView::fill);
+  connect(&roster, &Roster::takeAdded, this, [this](int row) {
+    const QSignalBlocker quiet(this);
+    insertRow(row);
+    showChosen();
+  });
+  connect(&roster, &Roster::takeChanged, this, &ShelfView::refreshTake);
+  connect(&session_.open(), &OpenTake::changed, this, &ShelfView::showChosen);
+  connect(&session_.lesson(), &Lesson::cardsChanged, this, &ShelfView::fill);
+  connect(this, &QListWidget::currentRowChanged, this, [this](int row) {
+    if (row < 0 || row >= static_cast<int>(session_.roster().takes().size())) return;
+    session_.choose(session_.roster().takes()[static_cast<std::size_t>(row)].id);
+  });
+  fill();
+}
+
+void ShelfView::fill() {
+  const QSignalBlocker quiet(this);
+  clear();
+  for (int row = 0; row < static_cast<int>(session_.roster().takes().size()); ++row) insertRow(row);
+  showChosen();
+}
+
+void ShelfView::insertRow(int row) {
+  insertItem(row, new QListWidgetItem);
+  refreshRow(row);
+}
+
+void ShelfView::refreshTake(std::int64_t take) {
+  const auto& takes = session_.roster().takes();
+  const auto row = std::ranges::find(takes, take, &Take::id) - takes.begin();
+  if (row < std::ssize(takes) && row < count()) refreshRow(static_cast<int>(row));
+}
+
+void ShelfView::refreshRow(int row) {
+  const Roster& roster = session_.roster();
+  const Take& played = roster.takes()[static_cast<std::size_t>(row)];
+  const PastTake& past = roster.past()[static_cast<std::size_t>(row)];
+  const ExercisePtr card = session_.lesson().find(played.asked.exercise);
+  const QDateTime day = QDateTime::fromSecsSinceEpoch(played.made_unix_s);
+  QListWidgetItem* entry = item(row);
+  entry->setData(take, static_cast<qlonglong>(played.id));
+  entry->setData(title, card ? words::said(card->title) : words::plain(played.asked.exercise));
+  entry->setData(when, QLocale().toString(day, tr("d MMM", "a take's day")));
+  const auto cut = roster.cutShort_s(played.id);
+  const QString seconds = heldOf(played, card.get(), past.kept);
+  entry->setData(
+      held, cut ? tr("%1 of %2 s").arg(words::number(*cut, 1, false), words::number(played.seconds, 1, false))
+                : seconds);
+  entry->setData(verdict,
+                 static_cast<int>(past.kept ? verdictOf(played.word, *past.kept) : Verdict::unmeasured));
+  entry->setData(word, wordOf(played.word));
+  QPixmapCache::remove(pictureKey(played.id));
+  QStringList tip{entry->data(title).toString() + QStringLiteral("   ·   ") + words::moment(day)};
+  tip << words::plain(played.source);
+  if (!played.remark.empty()) tip << words::plain(played.remark);
+  if (!played.askedSound)
+    tip << tr(
+        "Some of what was asked for could not be read and is set aside: judged as if nobody had asked "
+        "for it.");
+  if (cut) tip << tr("Its sound is cut short.");
+  entry->setToolTip(tip.join('\n'));
+  QStringList spoken{entry->data(title).toString(), entry->data(when).toString(),
+                     entry->data(held).toString(),
+                     style::verdictWord(static_cast<Verdict>(entry->data(verdict).toInt()))};
+  if (played.word != TeachersWord::none) spoken << entry->data(word).toString();
+  entry->setText(spoken.join(", "));  // for screen readers; the delegate draws
+}
+
+void ShelfView::showChosen() {
+  const QSignalBlocker quiet(this);
+  const auto& takes = session_.roster().takes();
+  const auto id = session_.open().id();
+  const auto row = id ? std::ranges::find(takes, *id, &Take::id) - takes.begin() : std::ssize(takes);
+  if (row < std::ssize(takes) && row < count()) {
+    if (currentRow() != static_cast<int>(row)) setCurrentRow(static_cast<int>(row));
+  } else {
+    setCurrentRow(-1);
+    clearSelection();
+  }
+}
+
+std::vector<std::int64_t> ShelfView::marked() const {
+  std::vector<std::int64_t> ids;
+  for (const QModelIndex& index : selectionModel()->selectedIndexes())
+    ids.push_back(session_.roster().takes()[static_cast<std::size_t>(index.row())].id);
+  return ids;
+}
+
+void ShelfView::step(int by) {
+  if (count() > 0) setCurrentRow(std::clamp(currentRow() + by, 0, count() - 1));
+}
+
+}  // namespace calando

@@ -1,0 +1,51 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+class QLabel;
+class QLineEdit;
+class QListWidget;
+class QPushButton;
+
+namespace calando {
+
+/// Who is here. A click or a key opens the list of students, which is searched by typing.
+class StudentChooser : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit StudentChooser(Session& session);
+
+  /// Opens the list.
+  void open();
+  /// The dialog for a new one, or for the one who is here.
+  void edit(bool fresh);
+  /// What is shown of who is here, anew.
+  void refresh();
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  bool eventFilter(QObject* watched, QEvent* event) override;
+
+ private:
+  void buildList();
+  void fill();
+  void filter(const QString& text);
+  void chooseRow(int row);
+  void erase();
+
+  Session& session_;
+  QString name_;
+  QString about_;
+  QWidget* list_;  // pops up
+  QLineEdit* search_ = nullptr;
+  QListWidget* students_ = nullptr;
+  QPushButton* edit_ = nullptr;
+  QPushButton* erase_ = nullptr;
+};
+
+}  // namespace calando

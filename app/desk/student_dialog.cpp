@@ -1,0 +1,64 @@
+#include "app/desk/student_dialog.h"
+
+#include "app/parts/plain_dialog.h"
+#include "app/words/note_names.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+namespace {
+QString say(const char* text) { return QCoreApplication::translate("StudentDialog", text); }
+}  // namespace
+
+std::optional<Student> askForStudent(QWidget* parent, const Student& start, const QString& title) {
+  QDialog dialog(parent);
+  dialog.setWindowTitle(title);
+  auto* form = new QFormLayout(&dialog);
+  auto* name = new QLineEdit(words::plain(start.name));
+  name->setObjectName("studentName");
+  name->setPlaceholderText(say("Name"));
+  auto* instrument = new QComboBox;
+  instrument->setObjectName("studentInstrument");
+  for (const Instrument& i : instruments()) instrument->addItem(words::said(i.name), words::plain(i.id));
+  instrument->setCurrentIndex(std::max(0, instrument->findData(words::plain(start.instrument))));
+  form->addRow(say("Name"), name);
+  form->addRow(say("Instrument"), instrument);
+  const auto chosen = [=] { return findInstrument(instrument->currentData().toString().toStdString()); };
+  const auto noteField = [&](const char* objectName, const std::optional<int>& note, const QString& tip) {
+    auto* field = new QLineEdit(note ? shownNote(*note, chosen()->spelling) : QString());
+    field->setObjectName(objectName);
+    field->setToolTip(tip);
+    return field;
+  };
+  auto* lowest =
+      noteField("studentLowest", start.range.lowest, say("Written. Exercises leave out what is lower."));
+  auto* highest =
+      noteField("studentHighest", start.range.highest, say("Written. Exercises leave out what is higher."));
+  form->addRow(say("Lowest note"), lowest);
+  form->addRow(say("Highest note"), highest);
+  auto* buttons = plainButtons();
+  form->addRow(buttons);
+  QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+  QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+  const auto range = [=] { return NoteRange{typedNote(lowest->text()), typedNote(highest->text())}; };
+  const auto allow = [=] {
+    const NoteRange r = range();
+    const bool read = lowest->text().trimmed().isEmpty() != r.lowest.has_value() &&
+                      highest->text().trimmed().isEmpty() != r.highest.has_value();
+    const bool inOrder = !r.lowest || !r.highest || *r.lowest <= *r.highest;
+    buttons->button(QDialogButtonBox::Ok)->setEnabled(!name->text().trimmed().isEmpty() && read && inOrder);
+    // An end that is left empty is the instrument's own.
+    const Instrument& i = *chosen();
+    lowest->setPlaceholderText(shownNote(i.writtenOf(i.lowest), i.spelling));
+    highest->setPlaceholderText(shownNote(i.writtenOf(i.highest), i.spelling));
+  };
+  for (const QLineEdit* field : {name, lowest, highest})
+    QObject::connect(field, &QLineEdit::textChanged, &dialog, allow);
+  QObject::connect(instrument, &QComboBox::currentIndexChanged, &dialog, allow);
+  allow();
+  if (dialog.exec() != QDialog::Accepted) return std::nullopt;
+  return Student{start.id, name->text().trimmed().toStdString(),
+                 instrument->currentData().toString().toStdString(), range()};
+}
+
+}  // namespace calando

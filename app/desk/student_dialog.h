@@ -1,0 +1,13 @@
+#pragma once
+
+#include <QDialog>
+#include <optional>
+
+#include "records/take.h"
+
+namespace calando {
+
+/// Asks for a student's name, instrument and range. Nullopt when cancelled.
+std::optional<Student> askForStudent(QWidget* parent, const Student& start, const QString& title);
+
+}  // namespace calando

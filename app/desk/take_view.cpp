@@ -1,0 +1,334 @@
+#include "app/desk/take_view.h"
+
+#include "app/picture/cue_strip.h"
+#include "app/picture/gallery.h"
+#include "app/style/style.h"
+#include "app/words/note_names.h"
+#include "app/words/words.h"
+#include "core/exercise/cue_sheet.h"
+
+namespace calando {
+
+namespace {
+constexpr double kShortestWindow_s = 0.2;
+constexpr double kFlash_s = 0.12;
+constexpr double kFoot = 22.0;   // the axis under the lanes
+constexpr int kSilent_ms = 300;  // what is measured by then needs no word
+
+/// As large as fits over the ribbon, points.
+double largeText(const QRectF& area) { return std::clamp(area.height() / 7.0, 30.0, 54.0); }
+}  // namespace
+
+TakeView::TakeView(QWidget* parent) : QWidget(parent), emptyAction_(new QPushButton(this)) {
+  emptyAction_->setObjectName("emptyAction");
+  emptyAction_->hide();
+  connect(emptyAction_, &QPushButton::clicked, this, &TakeView::emptyActed);
+  setMouseTracking(true);
+  setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+  setFocusPolicy(Qt::StrongFocus);
+  setAccessibleName(tr("Ribbon of the take"));
+  setAccessibleDescription(
+      tr("Pitch, level and tone colour over time. Arrow keys move, plus and minus zoom."));
+}
+
+void TakeView::setPicture(SnapshotPtr picture) {
+  const bool grows = picture && picture_ && picture->live && picture_->live;
+  picture_ = std::move(picture);
+  waiting_.reset();
+  if (!picture_ || !picture_->live) held_ = -1.0;
+  if (!grows) {
+    selectedFrom_ = selectedTo_ = 0.0;
+    chosenCue_.reset();
+  }
+  showAll();
+  placeEmptyAction();
+  update();
+}
+
+void TakeView::showAll() {
+  from_ = 0.0;
+  to_ = 10.0;
+  if (!picture_) return;
+  std::tie(from_, to_) = pictureFor(*picture_).wholeOf(*picture_);
+}
+
+void TakeView::setHidden(bool hidden) {
+  hidden_ = hidden;
+  update();
+}
+void TakeView::setEmptyText(const QString& title, const QString& text, const QString& action) {
+  emptyTitle_ = title;
+  emptyText_ = text;
+  emptyAction_->setText(action);
+  placeEmptyAction();
+  update();
+}
+
+void TakeView::placeEmptyAction() {
+  emptyAction_->setVisible(!picture_ && !emptyAction_->text().isEmpty());
+  emptyAction_->adjustSize();
+  emptyAction_->move((width() - emptyAction_->width()) / 2, height() / 2 + height() / 8 + 8 * style::kStep);
+}
+
+void TakeView::resizeEvent(QResizeEvent* event) {
+  placeEmptyAction();
+  QWidget::resizeEvent(event);
+}
+void TakeView::setWaiting(bool waiting) {
+  waiting_.reset();
+  if (waiting) {
+    waiting_.emplace().start();
+    QTimer::singleShot(kSilent_ms, this, qOverload<>(&QWidget::update));
+  }
+  update();
+}
+
+void TakeView::setCursor(std::optional<double> seconds) {
+  cursor_ = seconds;
+  update();
+}
+void TakeView::setHeld(double seconds) {
+  held_ = seconds;
+  update();
+}
+
+std::pair<double, double> TakeView::selection() const {
+  if (hasSelection()) return {selectedFrom_, selectedTo_};
+  return {0.0, picture_ ? picture_->tracks.duration_s : 0.0};
+}
+
+void TakeView::zoom(double factor, double around_s) {
+  if (!picture_ || picture_->live) return;
+  const double longest = std::max(picture_->tracks.duration_s, kShortestWindow_s);
+  const double length = std::clamp((to_ - from_) * factor, kShortestWindow_s, longest);
+  const double share = (around_s - from_) / (to_ - from_);
+  from_ = std::clamp(around_s - share * length, 0.0, longest - length);
+  to_ = from_ + length;
+  update();
+}
+
+void TakeView::pan(double share) {
+  if (!picture_ || picture_->live) return;
+  const double length = to_ - from_;
+  from_ = std::clamp(from_ + share * length, 0.0, std::max(0.0, picture_->tracks.duration_s - length));
+  to_ = from_ + length;
+  update();
+}
+
+QRectF TakeView::timeArea() const { return pictureFor(*picture_).timeArea(*picture_, rect()); }
+double TakeView::xOf(double t) const {
+  const QRectF area = timeArea();
+  return area.left() + (t - from_) / (to_ - from_) * area.width();
+}
+double TakeView::timeAt(double x) const {
+  const QRectF area = timeArea();
+  return from_ + (x - area.left()) / area.width() * (to_ - from_);
+}
+
+void TakeView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  if (!picture_) return paintEmpty(painter);
+  const QRectF area = timeArea();
+  if (hidden_) {
+    painter.fillRect(rect(), style::paper);
+    painter.fillRect(area, style::sheet);
+    painter.setPen(style::quietInk);
+    painter.setFont(style::serif(style::kFigureType));
+    painter.drawText(area, Qt::AlignCenter | Qt::TextWordWrap,
+                     picture_->live ? tr("Ears first: the picture comes after the take.")
+                                    : tr("Ears first: what did you hear? Show the trace with E."));
+  } else {
+    pictureFor(*picture_).paint(painter, *picture_, frame());
+    paintMarks(painter);
+  }
+  if (picture_->live && picture_->hasCues()) paintCount(painter, area);
+  if (held_ > 0.0 || (held_ == 0.0 && !picture_->hasCues())) {
+    painter.setFont(style::work(largeText(area), true));
+    painter.setPen(style::ink);
+    painter.drawText(area.adjusted(18, 6, -12, 0), Qt::AlignTop | Qt::AlignLeft,
+                     tr("%1 s").arg(words::number(held_, 1, false)));
+  }
+  if (hasFocus() && byKeys_) {
+    painter.setPen(QPen(style::pitch, 1.4));
+    painter.drawRect(area);
+  }
+}
+
+/// Whoever came by the keyboard sees where they are.
+void TakeView::focusInEvent(QFocusEvent* event) {
+  byKeys_ = event->reason() == Qt::TabFocusReason || event->reason() == Qt::BacktabFocusReason;
+  QWidget::focusInEvent(event);
+}
+
+void TakeView::paintMarks(QPainter& painter) {
+  const QRectF area = timeArea();
+  if (hasSelection()) {
+    QColor veil = style::pitch;
+    veil.setAlpha(26);
+    painter.fillRect(
+        QRectF(QPointF(xOf(selectedFrom_), area.top()), QPointF(xOf(selectedTo_), area.bottom())), veil);
+  }
+  if (cursor_) {
+    painter.setPen(QPen(style::ink, 1.6));
+    painter.drawLine(QPointF(xOf(*cursor_), area.top()), QPointF(xOf(*cursor_), height() - kFoot));
+  }
+  if (hover_ && !picture_->live) paintHover(painter);
+}
+
+/// The count-in large in the middle, afterwards what comes next, readable from two metres; a quiet flash on
+/// each beat.
+void TakeView::paintCount(QPainter& painter, const QRectF& area) {
+  const SheetMoment moment = momentOf(picture_->sheet, picture_->tracks.duration_s - picture_->sheetStart_s);
+  if (picture_->sheet.counted() && !moment.over && moment.sinceBeat_s < kFlash_s) {
+    painter.setPen(QPen(style::loudness, 10));
+    painter.drawRect(area.adjusted(5, 5, -5, -5));
+  }
+  painter.setPen(style::ink);
+  if (moment.countInLeft > 0) {
+    painter.setFont(style::serif(110));
+    painter.drawText(area, Qt::AlignCenter, QString::number(moment.countInLeft));
+  }
+  if (!moment.next) return;
+  painter.setFont(style::serif(0.8 * largeText(area)));
+  const QRectF corner = area.adjusted(0, 12, -18, 0);
+  painter.drawText(corner, Qt::AlignTop | Qt::AlignRight, cueName(*picture_, *moment.next));
+  painter.setFont(style::work(style::kTitleType));
+  painter.setPen(style::quietInk);
+  const int beats = static_cast<int>(std::ceil(moment.toNext_beats - 1e-9));
+  const QString when = beats > 1    ? tr("next, in %1 beats").arg(beats)
+                       : beats == 1 ? tr("next beat")
+                                    : tr("next");
+  painter.drawText(corner.adjusted(0, 1.4 * largeText(area), 0, 0), Qt::AlignTop | Qt::AlignRight, when);
+}
+
+void TakeView::chooseCue(std::optional<std::size_t> cue) {
+  chosenCue_ = cue;
+  selectedFrom_ = selectedTo_ = 0.0;
+  if (cue && picture_ && *cue < picture_->analysis.cues.size()) {
+    const Span place = picture_->placeOf(*cue);
+    selectedFrom_ = place.start_s;
+    selectedTo_ = place.end_s;
+  }
+  update();
+}
+
+void TakeView::paintEmpty(QPainter& painter) {
+  painter.fillRect(rect(), style::sheet);
+  painter.setPen(style::ink);
+  painter.setFont(style::serif(style::kFigureType));
+  if (waiting_) {
+    if (waiting_->hasExpired(kSilent_ms - 50))
+      painter.drawText(rect(), Qt::AlignCenter, tr("Being measured…"));
+    return;
+  }
+  const QRectF upper = QRectF(rect()).adjusted(40, 0, -40, -height() / 2.0 - 4);
+  painter.drawText(upper, Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap, emptyTitle_);
+  painter.setFont(style::work(style::kStrongType));
+  painter.setPen(style::quietInk);
+  const QRectF lower = QRectF(rect()).adjusted(60, height() / 2.0 + 8, -60, 0);
+  painter.drawText(lower, Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, emptyText_);
+}
+
+void TakeView::paintHover(QPainter& painter) {
+  const QRectF area = timeArea();
+  const double x = xOf(*hover_);
+  if (x < area.left() || x > area.right()) return;
+  painter.setPen(QPen(style::quietInk, 0.8, Qt::DotLine));
+  painter.drawLine(QPointF(x, area.top()), QPointF(x, height() - kFoot));
+  painter.setFont(style::work(style::kSmallType, true));
+  painter.setPen(style::ink);
+  painter.drawText(QRectF(area.left(), 0, area.width(), 20), Qt::AlignRight | Qt::AlignVCenter,
+                   pictureFor(*picture_).under(*picture_, frame(), *hover_));
+}
+
+void TakeView::wheelEvent(QWheelEvent* event) {
+  if (!picture_) return;
+  const QPoint turn = event->angleDelta();
+  if (std::abs(turn.x()) > std::abs(turn.y()) || event->modifiers().testFlag(Qt::ShiftModifier))
+    pan(-(turn.x() + turn.y()) / 1200.0);
+  else
+    zoom(std::pow(0.999, turn.y()), timeAt(event->position().x()));
+  event->accept();
+}
+
+void TakeView::mousePressEvent(QMouseEvent* event) {
+  const bool pans = event->button() == Qt::MiddleButton ||
+                    (event->button() == Qt::LeftButton && event->modifiers().testFlag(Qt::ControlModifier));
+  if (picture_ && !picture_->live && pans) {
+    panned_ = event->position().x();
+    return;
+  }
+  if (!picture_ || picture_->live || event->button() != Qt::LeftButton) return;
+  if (pictureFor(*picture_).cueArea(*picture_, rect()).contains(event->position())) {
+    if (const auto cue = picture_->cueAt(timeAt(event->position().x()))) {
+      chooseCue(cue);
+      emit cueChosen(*cue);
+    }
+    return;
+  }
+  pressed_ = std::clamp(timeAt(event->position().x()), 0.0, picture_->tracks.duration_s);
+  selectedFrom_ = selectedTo_ = 0.0;
+  update();
+}
+
+void TakeView::mouseMoveEvent(QMouseEvent* event) {
+  if (!picture_) return;
+  if (panned_) {
+    pan((*panned_ - event->position().x()) / std::max(1.0, timeArea().width()));
+    panned_ = event->position().x();
+    return;
+  }
+  const double t = std::clamp(timeAt(event->position().x()), 0.0, picture_->tracks.duration_s);
+  hover_ = t;
+  if (pressed_ >= 0.0 && std::abs(t - pressed_) > 0.02) {
+    selectedFrom_ = std::min(t, pressed_);
+    selectedTo_ = std::max(t, pressed_);
+  }
+  update();
+}
+
+void TakeView::mouseReleaseEvent(QMouseEvent*) {
+  if (panned_) {
+    panned_.reset();
+    return;
+  }
+  if (pressed_ >= 0.0 && !hasSelection()) emit placeChosen(pressed_);
+  pressed_ = -1.0;
+}
+
+void TakeView::mouseDoubleClickEvent(QMouseEvent*) {
+  showAll();
+  update();
+}
+
+void TakeView::leaveEvent(QEvent*) {
+  hover_.reset();
+  update();
+}
+
+void TakeView::keyPressEvent(QKeyEvent* event) {
+  const double middle = (from_ + to_) / 2.0;
+  switch (event->key()) {
+    case Qt::Key_Plus:
+    case Qt::Key_Equal:
+      zoom(0.7, middle);
+      break;
+    case Qt::Key_Minus:
+      zoom(1.0 / 0.7, middle);
+      break;
+    case Qt::Key_Left:
+      pan(-0.2);
+      break;
+    case Qt::Key_Right:
+      pan(0.2);
+      break;
+    case Qt::Key_0:
+      showAll();
+      update();
+      break;
+    default:
+      QWidget::keyPressEvent(event);
+  }
+}
+
+}  // namespace calando

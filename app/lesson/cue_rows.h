@@ -1,0 +1,38 @@
+#pragma once
+
+#include <QWidget>
+#include <tl/expected.hpp>
+
+#include "app/lesson/level_curve.h"
+
+class QTableWidget;
+
+namespace calando {
+
+/// The cues of a card as rows that are changed by hand. Their loudness is kept here and drawn elsewhere.
+class CueRows : public QWidget {
+  Q_OBJECT
+
+ public:
+  CueRows();
+  void setCues(const std::vector<Cue>& cues);
+  /// What a new cue is like where the card is counted.
+  void setCounted(bool counted) { counted_ = counted; }
+  std::size_t size() const { return cues_.size(); }
+  void setLoudness(std::size_t cue, const LevelCurve& curve);
+  /// The error names the cue.
+  tl::expected<std::vector<Cue>, std::string> read() const;
+
+ signals:
+  void changed();
+
+ private:
+  void addRow(const Cue& cue);
+  QWidget* cell(int row, int column) const;
+
+  QTableWidget* table_;
+  std::vector<Cue> cues_;  // for each row, what it does not show
+  bool counted_ = false;
+};
+
+}  // namespace calando

@@ -1,0 +1,34 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+class QComboBox;
+class QListWidget;
+class QPushButton;
+
+namespace calando {
+
+/// The running order, grouped by parts of the lesson: each step with how it was last, what it asks for, and
+/// whether it is open yet.
+class LessonView : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit LessonView(Session& session);
+
+ signals:
+  void orderWanted();  ///< the steps are to be chosen
+
+ private:
+  void fill();
+  void choose();
+
+  Session& session_;
+  QListWidget* list_;
+  QComboBox* templates_;
+  QPushButton* edit_;
+};
+
+}  // namespace calando

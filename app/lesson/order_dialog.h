@@ -1,0 +1,44 @@
+#pragma once
+
+#include <QDialog>
+#include <optional>
+
+#include "app/session/session.h"
+
+class QLabel;
+class QLineEdit;
+class QListWidget;
+
+namespace calando {
+
+class SheetPreview;
+
+/// The library of cards, grouped by parts of the lesson and searched by typing, each with a small picture of
+/// what it asks for on the count; those that are ticked are the lesson, in the order in which they stand.
+class OrderDialog : public QDialog {
+  Q_OBJECT
+
+ public:
+  OrderDialog(Session& session, QWidget* parent);
+  std::vector<std::string> order() const;
+  /// The card that is to be looked at and copied or changed.
+  std::optional<std::string> wantedCard() const { return wanted_; }
+
+ private:
+  void addHead(const QString& text);
+  void addCard(const Exercise& card, bool in);
+  QWidget* buildCard();
+  void filter(const QString& text);
+  void showCard();
+  void move(int by);
+
+  Session& session_;
+  QLineEdit* search_;
+  QListWidget* cards_;
+  QLabel* title_;
+  QLabel* text_;
+  SheetPreview* preview_;
+  std::optional<std::string> wanted_;
+};
+
+}  // namespace calando

@@ -1,0 +1,130 @@
+#include "app/lesson/sheet_preview.h"
+
+#include "app/picture/cue_strip.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+namespace {
+constexpr int kStrip = 42;
+constexpr int kSmallShapes = 26, kShapes = 72;
+constexpr int kFoot = 34;
+constexpr double kReach_px = 9.0;
+constexpr int kPerBeat = 2;  // where points snap to
+}  // namespace
+
+SheetPreview::SheetPreview(bool drawnOn) : drawnOn_(drawnOn) {
+  setFixedHeight(kStrip + (drawnOn ? kShapes : kSmallShapes) + kFoot);
+  setAccessibleName(drawnOn ? tr("The cues on the count; their loudness is drawn here")
+                            : tr("Preview of the cues on the count"));
+  if (drawnOn)
+    setToolTip(tr(
+        "Draw the loudness: a click or a drag puts a point on the beats, with Shift anywhere; a right click "
+        "takes one away."));
+}
+
+void SheetPreview::setSheet(const CueSheet& sheet, const Context& context) {
+  picture_.sheet = sheet;
+  picture_.context = context;
+  picture_.sheetStart_s = sheet.countIn_s();
+  picture_.live = true;
+  update();
+}
+
+RibbonScale SheetPreview::scale() const {
+  RibbonScale scale;
+  scale.area = QRectF(4, 2, width() - 8, kStrip);
+  scale.to_s = std::max(0.1, picture_.sheet.countIn_s() + picture_.sheet.length_s());
+  return scale;
+}
+
+QRectF SheetPreview::shapes() const {
+  return {4, kStrip + 6.0, width() - 8.0, static_cast<double>(drawnOn_ ? kShapes : kSmallShapes)};
+}
+double SheetPreview::yOf(double level_db) const {
+  const QRectF area = shapes();
+  return area.top() + std::clamp(level_db / kDeepest_db, 0.0, 1.0) * area.height();
+}
+double SheetPreview::levelAt(double y) const {
+  const QRectF area = shapes();
+  return std::clamp((y - area.top()) / area.height(), 0.0, 1.0) * kDeepest_db;
+}
+
+void SheetPreview::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  painter.fillRect(rect(), style::paper);
+  const CueSheet& sheet = picture_.sheet;
+  if (sheet.cues.empty()) return;
+  const RibbonScale here = scale();
+  paintCueStrip(painter, picture_, here, here.area, {});
+  paintShapes(painter, here);
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  const QString count = sheet.counted() ? tr("Beats of the count: %1 before, %2 in all; %3 s")
+                                              .arg(sheet.countIn)
+                                              .arg(std::lround(here.to_s / sheet.beat_s))
+                                              .arg(words::number(here.to_s, 0, false))
+                                        : tr("Not counted; %1 s").arg(words::number(here.to_s, 0, false));
+  painter.drawText(QRectF(4, shapes().bottom() + 4, width() - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                   count);
+  if (drawnOn_)
+    painter.drawText(QRectF(4, shapes().bottom() + 4, width() - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
+                     tr("loudness: 0 above, %1 dB below").arg(words::number(kDeepest_db)));
+}
+
+void SheetPreview::paintShapes(QPainter& painter, const RibbonScale& here) {
+  const CueSheet& sheet = picture_.sheet;
+  for (std::size_t i = 0; i < sheet.cues.size(); ++i) {
+    const SheetCue& cue = sheet.cues[i];
+    if (!isSounding(cue.kind)) continue;
+    const double from = here.x(picture_.placeOf(i).start_s), to = here.x(picture_.placeOf(i).end_s);
+    if (drawnOn_) painter.fillRect(QRectF(from, shapes().top(), to - from, shapes().height()), style::sheet);
+    QPolygonF line;
+    for (const LevelPoint& p : cue.loudness) line << QPointF(from + p.share * (to - from), yOf(p.level_db));
+    if (line.isEmpty()) line << QPointF(from, yOf(0)) << QPointF(to, yOf(0));
+    painter.setPen(QPen(style::loudness, 2));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawPolyline(line);
+    if (!drawnOn_) continue;
+    painter.setBrush(style::loudness);
+    for (const QPointF& p : line) painter.drawEllipse(p, 3.5, 3.5);
+  }
+}
+
+void SheetPreview::drawAt(QPointF place, Qt::KeyboardModifiers modifiers, bool remove) {
+  if (!held_) return;
+  const RibbonScale here = scale();
+  const SheetCue& cue = picture_.sheet.cues[*held_];
+  const Span span = picture_.placeOf(*held_);
+  const double width = here.x(span.end_s) - here.x(span.start_s);
+  const double share = std::clamp((place.x() - here.x(span.start_s)) / width, 0.0, 1.0);
+  const double reach = kReach_px / width;
+  if (remove) {
+    emit drawn(*held_, withoutPoint(cue.loudness, share, reach));
+    return;
+  }
+  const bool counted = picture_.sheet.counted() && !modifiers.testFlag(Qt::ShiftModifier);
+  const int steps =
+      counted ? static_cast<int>(std::lround(kPerBeat * cue.length_s / picture_.sheet.beat_s)) : 0;
+  emit drawn(*held_, withPoint(cue.loudness, snapped(share, steps), levelAt(place.y()),
+                               std::max(reach, steps > 0 ? 0.49 / steps : 0.0)));
+}
+
+void SheetPreview::mousePressEvent(QMouseEvent* event) {
+  held_.reset();
+  if (!drawnOn_ || !shapes().adjusted(0, -6, 0, 6).contains(event->position())) return;
+  const auto cue = picture_.cueAt(scale().time(event->position().x()));
+  if (!cue || !isSounding(picture_.sheet.cues[*cue].kind)) return;
+  held_ = cue;
+  drawAt(event->position(), event->modifiers(), event->button() == Qt::RightButton);
+}
+
+void SheetPreview::mouseMoveEvent(QMouseEvent* event) {
+  if (event->buttons().testFlag(Qt::LeftButton)) drawAt(event->position(), event->modifiers(), false);
+}
+
+void SheetPreview::mouseReleaseEvent(QMouseEvent*) { held_.reset(); }
+
+}  // namespace calando

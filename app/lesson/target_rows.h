@@ -1,0 +1,28 @@
+#pragma once
+
+#include <QTableWidget>
+#include <tl/expected.hpp>
+
+#include "core/exercise/exercise.h"
+
+namespace calando {
+
+/// What a card asks of its figures at a level, as rows that are changed by hand.
+class TargetRows : public QTableWidget {
+  Q_OBJECT
+
+ public:
+  TargetRows();
+  void setCard(const Exercise& card, const Level* level);
+  /// Writes what was changed into the card; the error names the figure.
+  tl::expected<void, std::string> readInto(Exercise& card) const;
+
+ signals:
+  void changed();
+
+ private:
+  Exercise card_;
+  const Level* level_ = nullptr;
+};
+
+}  // namespace calando

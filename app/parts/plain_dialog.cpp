@@ -1,0 +1,23 @@
+#include "app/parts/plain_dialog.h"
+
+#include "app/style/style.h"
+
+namespace calando {
+
+QDialogButtonBox* plainButtons() {
+  auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+  buttons->button(QDialogButtonBox::Ok)->setText(QCoreApplication::translate("Dialog", "Keep"));
+  buttons->button(QDialogButtonBox::Cancel)
+      ->setText(QCoreApplication::translate("Dialog", "Leave as it was"));
+  for (QAbstractButton* button : buttons->buttons()) button->setIcon({});
+  return buttons;
+}
+
+void fitToScreen(QDialog& dialog, int width, int height) {
+  const QScreen* screen =
+      dialog.parentWidget() ? dialog.parentWidget()->screen() : QGuiApplication::primaryScreen();
+  const QSize room = screen->availableSize() - QSize(8 * style::kStep, 16 * style::kStep);
+  dialog.resize(QSize(width, height).boundedTo(room));
+}
+
+}  // namespace calando

@@ -1,0 +1,64 @@
+#include "app/picture/gallery.h"
+
+#include <QBuffer>
+#include <array>
+
+#include "app/picture/ribbon_picture.h"
+#include "app/style/style.h"
+
+namespace calando {
+
+namespace {
+constexpr double kSharp = 2.0;  // for screens of twice the density
+}
+
+std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {
+  const double duration = take.tracks.duration_s;
+  if (take.live) {
+    const double planned =
+        take.hasCues() ? take.sheetStart_s + take.sheet.length_s() + 1.0 : take.asked_s * 1.25 + 1.0;
+    return {0.0, std::max(planned, duration * 1.1)};
+  }
+  // What is far from any sound is cut off the first view; panning shows it.
+  double first = duration, last = 0.0;
+  for (const Tone& tone : take.analysis.tones) {
+    first = std::min(first, tone.start_s);
+    last = std::max(last, tone.end_s);
+  }
+  if (last <= first) return {0.0, std::max(0.5, duration)};
+  return {std::max(0.0, first - 1.2), std::min(std::max(0.5, duration), last + 0.6)};
+}
+
+std::span<const GalleryRow> gallery() {
+  static const RibbonPicture ribbon;
+  static const std::array rows{GalleryRow{"ribbon", ribbon, [](const Exercise&) { return true; }}};
+  return rows;
+}
+
+const Picture& pictureFor(const Exercise& card) {
+  return std::ranges::find_if(gallery(), [&](const GalleryRow& row) { return row.isFor(card); })->picture;
+}
+
+const Picture& pictureFor(const Snapshot& take) {
+  static const Exercise none;
+  return pictureFor(take.context.exercise ? *take.context.exercise : none);
+}
+
+QImage thumbnail(const Snapshot& take, const QSize& size, double ratio) {
+  QImage image(size * ratio, QImage::Format_ARGB32_Premultiplied);
+  image.setDevicePixelRatio(ratio);
+  image.fill(style::sheet);
+  QPainter painter(&image);
+  pictureFor(take).paintSmall(painter, take, QRectF(QPointF(0, 0), QSizeF(size)));
+  return image;
+}
+
+std::string smallPicture(const Snapshot& take) {
+  QByteArray png;
+  QBuffer buffer(&png);
+  buffer.open(QIODevice::WriteOnly);
+  thumbnail(take, kThumbnail, kSharp).save(&buffer, "PNG");
+  return png.toStdString();
+}
+
+}  // namespace calando

@@ -1,0 +1,176 @@
+#include <QCoreApplication>
+
+#include "app/picture/cue_strip.h"
+#include "app/picture/long_line.h"
+#include "app/picture/ribbon_painter.h"
+#include "app/style/style.h"
+#include "app/words/note_names.h"
+#include "app/words/words.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/cue_figures.h"
+#include "core/judging/judging.h"
+#include "core/measure/notes.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kWideSwing_cents = 40.0;  // more is named as a swing, whoever meant it
+constexpr double kMereTry_s = 0.5;
+constexpr double kBeside = 56.0;  // points
+constexpr double kLongRing_s = 0.15;
+
+QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
+
+/// Words over the ribbon. One that would cover another moves a line up or down; where there is no room it is
+/// left out: what it names is drawn all the same.
+class Labels {
+ public:
+  Labels(QPainter& painter, const QRectF& area) : painter_(painter), area_(area) {}
+
+  void put(QPointF at, const QString& text, const QColor& colour) {
+    if (at.x() < area_.left() || at.x() > area_.right()) return;  // what it names is not in view
+    painter_.setFont(style::work(style::kSmallType, true));
+    QRectF box = painter_.fontMetrics().boundingRect(text);
+    box.setSize(QSizeF(painter_.fontMetrics().horizontalAdvance(text) + 8, box.height() + 2));
+    box.moveCenter(at);
+    box.moveLeft(std::clamp(box.left(), area_.left() + 2,
+                            std::max(area_.left() + 2, area_.right() - box.width() - 2)));
+    box.moveTop(std::clamp(box.top(), area_.top() + 2, area_.bottom() - box.height() - 2));
+    const double away = at.y() < area_.center().y() ? box.height() + 1 : -box.height() - 1;
+    for (int line = 0; line < kLines; ++line, box.translate(0, away)) {
+      if (std::ranges::any_of(taken_, [&](const QRectF& other) { return other.intersects(box); })) continue;
+      taken_.push_back(box);
+      painter_.fillRect(box, style::cleared);
+      painter_.setPen(colour);
+      painter_.drawText(box, Qt::AlignCenter, text);
+      return;
+    }
+  }
+
+ private:
+  static constexpr int kLines = 3;
+  QPainter& painter_;
+  QRectF area_;
+  std::vector<QRectF> taken_;
+};
+
+const Reading* readingOf(const Snapshot& picture, const char* id) {
+  const auto found = std::ranges::find(picture.analysis.readings, id, &Reading::id);
+  return found == picture.analysis.readings.end() ? nullptr : &*found;
+}
+
+struct Most {
+  const Tone* tone = nullptr;
+  double value = 0.0;
+};
+/// The tone that is asked for with the largest of a figure, whatever its sign.
+template <class Figure>
+Most mostOf(const Snapshot& picture, Figure figure) {
+  Most most;
+  for (const CueResult& cue : picture.analysis.cues) {
+    const Tone* tone = soundOf(cue, picture.analysis).tone;
+    const auto value = tone ? figure(*tone) : std::nullopt;
+    if (value && (!most.tone || std::abs(*value) > std::abs(most.value))) most = {tone, *value};
+  }
+  return most;
+}
+
+/// What swings and pulses, under the notes.
+void nameWaves(QPainter& painter, Labels& labels, const Tone& tone, const RibbonScale& scale) {
+  const QRectF& area = scale.area;
+  double y = area.bottom() - 34;
+  const auto along = [&](const Note& n, const QString& text) {
+    painter.setPen(QPen(style::quietInk, 1.2));
+    painter.drawLine(QPointF(scale.x(n.coreStart_s), y), QPointF(scale.x(n.coreEnd_s), y));
+    labels.put({scale.x((n.coreStart_s + n.coreEnd_s) / 2.0), y}, text, style::quietInk);
+  };
+  for (const Note& n : tone.notes) {
+    y = area.bottom() - 34;
+    if (n.vibrato)
+      along(n, (n.vibrato->extent_cents > kWideSwing_cents ? say("swings %1 times a second, ±%2 cents")
+                                                           : say("vibrato %1 a second, ±%2 cents"))
+                   .arg(words::number(n.vibrato->rate_hz, 1, false))
+                   .arg(words::number(n.vibrato->extent_cents, 0, false)));
+    y -= n.vibrato ? 22 : 0;
+    if (n.level_wave)
+      along(n, say("level pulses %1 times a second, %2 dB")
+                   .arg(words::number(n.level_wave->rate_hz, 1, false))
+                   .arg(words::number(n.level_wave->depth_db, 0, false)));
+  }
+}
+
+/// What there is to see in a tone, at its place.
+void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const Tone& tone,
+            const RibbonScale& scale) {
+  const QRectF& area = scale.area;
+  const auto spellingOf = [&](int written) { return shownNote(written, spellingFor(picture.context)); };
+  for (const Dropout& d : tone.dropouts) {
+    if (isBetweenNotes(d, tone)) continue;
+    const double x = scale.x(d.at_s + d.length_s / 2.0);
+    painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
+    painter.drawLine(QPointF(x, area.top() + 26), QPointF(x, area.bottom() - 26));
+    labels.put({x, area.bottom() - 14}, say("break %1 ms").arg(words::number(1000.0 * d.length_s, 0, false)),
+               style::attention);
+  }
+  for (const Slip& s : tone.slips)
+    labels.put({scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
+               say("slip to %1").arg(spellingOf(s.to)), style::attention);
+  for (const Note& n : tone.notes) {
+    const QPointF at(scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14);
+    if (n.asked && *n.asked != n.written)
+      labels.put(at, say("%1 in place of %2").arg(spellingOf(n.written), spellingOf(*n.asked)),
+                 style::attention);
+    else if (tone.notes.size() > 1)
+      labels.put(at, spellingOf(n.written), style::ink);
+  }
+  if (tone.notes.empty() && tone.glides.empty() && tone.held_s > kMereTry_s)
+    labels.put({scale.x((tone.start_s + tone.end_s) / 2.0), area.top() + 14}, say("no one note"),
+               style::quietInk);
+  nameWaves(painter, labels, tone, scale);
+  if (tone.release.rings_on_s > kLongRing_s)
+    labels.put({scale.x(tone.end_s + tone.release.rings_on_s / 2.0), area.bottom() - 14},
+               say("the room, %1 s").arg(words::number(tone.release.rings_on_s, 1, false)), style::quietInk);
+}
+
+/// What is said of all tones is named at the one that has the most of it.
+void nameTheWorst(Labels& labels, const Snapshot& picture, const RibbonScale& scale) {
+  const auto shows = [&](const char* id) {
+    const Reading* r = readingOf(picture, id);
+    return r && r->value && (r->verdict == Verdict::near || r->verdict == Verdict::outside);
+  };
+  if (shows("scoop_cents"))
+    if (const auto [tone, cents] = mostOf(picture, [](const Tone& t) { return t.onset.scoop_cents; }); tone)
+      labels.put({scale.x(tone->start_s + 0.1), scale.y(cents) + (cents < 0 ? 44 : -44)},
+                 say("scoop %1 cents").arg(words::number(cents)), style::attention);
+  if (shows("air_before_ms"))
+    if (const auto [tone, ms] = mostOf(picture, [](const Tone& t) { return t.onset.air_before_ms; }); tone)
+      labels.put({scale.x(tone->start_s - ms / 2000.0), scale.area.center().y()},
+                 say("air %1 ms").arg(words::number(ms, 0, false)), style::attention);
+  if (shows("sag_cents"))
+    if (const auto [tone, cents] = mostOf(picture, [](const Tone& t) { return t.release.sag_cents; }); tone)
+      labels.put({scale.x(tone->end_s - 0.5) - kBeside,  // left of where it falls or climbs
+                  scale.y(tone->notes.back().offset_cents.value_or(0.0) + cents) + (cents < 0 ? 16 : -16)},
+                 say("sag %1 cents").arg(words::number(cents)), style::attention);
+}
+
+}  // namespace
+
+void paintRibbonEvents(QPainter& painter, const Snapshot& picture, const RibbonScale& scale) {
+  const QRectF& area = scale.area;
+  painter.save();
+  painter.setClipRect(area);
+  painter.setRenderHint(QPainter::Antialiasing);
+  Labels labels(painter, area);
+  for (const Tone& tone : picture.analysis.tones) nameIn(painter, labels, picture, tone, scale);
+  nameTheWorst(labels, picture, scale);
+  for (const Air& air : picture.analysis.airs) {
+    const QRectF box(QPointF(scale.x(air.start_s), area.bottom() - 8),
+                     QPointF(scale.x(air.end_s), area.bottom() - 2));
+    painter.fillRect(box, style::air);
+    if (!picture.hasCues()) labels.put({box.center().x(), box.top() - 9}, say("breath"), style::quietInk);
+  }
+  painter.restore();
+}
+
+}  // namespace calando

@@ -1,0 +1,125 @@
+#include "app/picture/ribbon_picture.h"
+
+#include <QCoreApplication>
+
+#include "app/picture/cue_strip.h"
+#include "app/picture/long_line.h"
+#include "app/picture/ribbon_painter.h"
+#include "app/style/style.h"
+#include "app/words/note_names.h"
+#include "app/words/words.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/cue_figures.h"
+#include "core/judging/judging.h"
+#include "core/measure/notes.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kLaneHeight = 74.0;
+constexpr double kLaneGap = 4.0;
+constexpr double kStripHeight = 42.0;
+constexpr double kGap = 6.0;
+constexpr double kTop = 22.0, kRight = 30.0, kBottom = 24.0;
+constexpr double kLastFrames = 10;  // back from a moment, for its colour
+
+QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
+
+void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right) {
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  const double step = axisStep(scale.to_s - scale.from_s, 10);
+  for (double t = std::ceil(scale.from_s / step) * step; t <= scale.to_s; t += step) {
+    const QString text = words::number(t, step < 1.0 ? 1 : 0, false) + say(" s");
+    const double width = painter.fontMetrics().horizontalAdvance(text) + 2.0;
+    const double left = std::min(scale.x(t) - width / 2.0, right - width);
+    painter.drawText(QRectF(left, top, width, 16), Qt::AlignCenter, text);
+  }
+}
+
+}  // namespace
+
+QRectF RibbonPicture::timeArea(const Snapshot& take, const QRectF& area) const {
+  const double strip = take.hasCues() ? kStripHeight + kGap : 0.0;
+  return area.adjusted(kAxisWidth, kTop, -kRight, -(2 * kLaneHeight + kLaneGap + kGap + kBottom + strip));
+}
+
+QRectF RibbonPicture::cueArea(const Snapshot& take, const QRectF& area) const {
+  if (!take.hasCues()) return {};
+  const QRectF ribbon = timeArea(take, area);
+  return {ribbon.left(), ribbon.bottom() + kGap, ribbon.width(), kStripHeight};
+}
+
+void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
+  painter.fillRect(frame.area, style::paper);
+  const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
+  paintRibbonGround(painter, take, scale);
+  paintRibbon(painter, take, scale);
+  paintTargetLimits(painter, take, scale);
+  if (!take.live) paintRibbonEvents(painter, take, scale);
+  QRectF lane(scale.area.left(), scale.area.bottom() + kGap, scale.area.width(), kLaneHeight);
+  if (const QRectF strip = cueArea(take, frame.area); !strip.isEmpty()) {
+    paintCueStrip(painter, take, scale, strip, frame.chosenCue);
+    lane.translate(0, kStripHeight + kGap);
+  }
+  paintLane(painter, take, scale, lane, Lane::level);
+  lane.translate(0, kLaneHeight + kLaneGap);
+  paintLane(painter, take, scale, lane, Lane::colour);
+  paintSeconds(painter, scale, lane.bottom() + 3, frame.area.right());
+}
+
+void RibbonPicture::paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const {
+  const Tone* tone = take.analysis.mainTone();
+  if (!tone) return;
+  const Tone& first = take.hasCues() ? take.analysis.tones.front() : *tone;
+  const Tone& last = take.hasCues() ? take.analysis.tones.back() : *tone;
+  const RibbonScale scale =
+      fitScale(take, area.adjusted(2, 2, -2, -2), first.start_s - 0.15, last.end_s + 0.15);
+  painter.fillRect(QRectF(area.left(), scale.y(12), area.width(), scale.y(-12) - scale.y(12)), style::band);
+  paintRibbon(painter, take, scale);
+}
+
+void RibbonPicture::paintRow(QPainter& painter, const Snapshot& take, const QRectF& area,
+                             std::span<const Span> stretches) const {
+  double all = 0.0;
+  for (const Span& stretch : stretches) all += stretch.end_s - stretch.start_s;
+  const RibbonScale whole = fitScale(take, area, stretches.front().start_s, stretches.front().start_s + all);
+  paintRibbonGround(painter, take, whole);
+  RibbonScale scale = whole;
+  double left = area.left();
+  for (const Span& stretch : stretches) {
+    scale.from_s = stretch.start_s;
+    scale.to_s = stretch.end_s;
+    scale.area =
+        QRectF(left, area.top(), area.width() * (stretch.end_s - stretch.start_s) / all, area.height());
+    left = scale.area.right();
+    paintRibbon(painter, take, scale);
+  }
+  paintTargetLimits(painter, take, whole);
+}
+
+QString RibbonPicture::under(const Snapshot& take, const Frame& frame, double t) const {
+  const auto i = static_cast<std::size_t>(std::max(0.0, std::round(t / kHop_s)));
+  if (i >= take.tracks.frames.size()) return {};
+  const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
+  const TrackFrame& f = take.tracks.frames[i];
+  QStringList parts{say("%1 s").arg(words::number(t, 2, false))};
+  if (f.f0_hz > 0.0f) {
+    const int written = take.context.writtenOf(nearestSemitone(f.f0_hz, take.context.reference));
+    parts << shownNote(written, spellingFor(take.context))
+          << say("%1 cents").arg(words::number(centsBetween(scale.targetAt(t).hz, f.f0_hz), 1));
+  }
+  parts << say("%1 dBFS").arg(words::number(f.level_dbfs, 1));
+  for (std::size_t k = i + 1; k-- > 0 && i - k < kLastFrames;)
+    if (const auto colour = take.tracks.frames[k].colour; colour >= 0) {
+      if (f.f0_hz > 0.0f)
+        parts << say("core %1 dB over noise")
+                     .arg(words::number(take.tracks.colours[static_cast<std::size_t>(colour)].hnr_db, 1,
+                                        false));
+      break;
+    }
+  return parts.join("   ");
+}
+
+}  // namespace calando

@@ -1,0 +1,20 @@
+#pragma once
+
+#include "app/picture/picture.h"
+
+namespace calando {
+
+/// A take as a ribbon from left to right: height is pitch, thickness loudness, ink tone colour; under it
+/// lanes for level and core, and the cues on their count.
+class RibbonPicture : public Picture {
+ public:
+  void paint(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
+  void paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const override;
+  void paintRow(QPainter& painter, const Snapshot& take, const QRectF& area,
+                std::span<const Span> stretches) const override;
+  QRectF timeArea(const Snapshot& take, const QRectF& area) const override;
+  QRectF cueArea(const Snapshot& take, const QRectF& area) const override;
+  QString under(const Snapshot& take, const Frame& frame, double t) const override;
+};
+
+}  // namespace calando

@@ -1,0 +1,83 @@
+#include "app/readout/cue_table.h"
+
+#include "app/picture/cue_strip.h"
+#include "app/picture/ribbon_painter.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
+#include "core/judging/cue_figures.h"
+#include "core/judging/figure.h"
+
+namespace calando {
+
+CueTable::CueTable(QWidget* parent) : QTableWidget(parent) {
+  setAccessibleName(tr("Figures of every cue"));
+  setEditTriggers(NoEditTriggers);
+  setSelectionBehavior(SelectRows);
+  setSelectionMode(SingleSelection);
+  setShowGrid(false);
+  setFont(style::work(style::kSmallType));
+  verticalHeader()->hide();
+  verticalHeader()->setDefaultSectionSize(24);
+  horizontalHeader()->setHighlightSections(false);
+  connect(this, &QTableWidget::currentCellChanged, this, [this](int row) {
+    if (row >= 0 && row < static_cast<int>(cues_.size()))
+      emit cueChosen(cues_[static_cast<std::size_t>(row)]);
+  });
+}
+
+void CueTable::setPicture(SnapshotPtr picture) {
+  const QSignalBlocker quiet(this);
+  cues_.clear();
+  clear();
+  setRowCount(0);
+  if (!picture) return;
+  const auto& all = picture->analysis.cues;
+  for (std::size_t i = 0; i < all.size(); ++i)
+    if (all[i].isAudible()) cues_.push_back(i);
+  // Columns in which nothing was measured are left out.
+  std::vector<const Figure*> shown;
+  for (const Figure& figure : figures())
+    if (!figure.column.empty() &&
+        std::ranges::any_of(cues_, [&](std::size_t i) { return (all[i].*figure.ofCue).has_value(); }))
+      shown.push_back(&figure);
+  setColumnCount(static_cast<int>(shown.size()) + 1);
+  setHorizontalHeaderItem(0, new QTableWidgetItem(tr("note")));
+  for (std::size_t c = 0; c < shown.size(); ++c) {
+    auto* head = new QTableWidgetItem(words::said(shown[c]->column));
+    head->setToolTip(words::label(*shown[c]) + ". " + words::help(*shown[c]));
+    setHorizontalHeaderItem(static_cast<int>(c) + 1, head);
+  }
+  setRowCount(static_cast<int>(cues_.size()));
+  for (std::size_t r = 0; r < cues_.size(); ++r) {
+    const CueResult& cue = all[cues_[r]];
+    auto* name = new QTableWidgetItem(style::verdictIcon(cue.verdict), cueName(*picture, cues_[r]));
+    name->setToolTip(style::verdictWord(cue.verdict));
+    setItem(static_cast<int>(r), 0, name);
+    for (std::size_t c = 0; c < shown.size(); ++c) {
+      const auto& value = cue.*shown[c]->ofCue;
+      auto* cell = new QTableWidgetItem(value ? words::number(*value, shown[c]->print) : QStringLiteral("–"));
+      // The model note is not apart from itself; how far it strays is what the others' distance is to be seen
+      // against.
+      const bool model = cues_[r] < picture->sheet.cues.size() && picture->sheet.cues[cues_[r]].model;
+      const Note* note = soundOf(cue, picture->analysis).note;
+      if (!value && model && note && note->colour_repeat_db &&
+          shown[c]->ofCue == &CueResult::colour_distance_db) {
+        cell->setText(QStringLiteral("±") + words::number(*note->colour_repeat_db, 1, false));
+        cell->setToolTip(tr("How far the model note strays from itself"));
+      }
+      cell->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+      setItem(static_cast<int>(r), static_cast<int>(c) + 1, cell);
+    }
+  }
+  horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+  horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
+}
+
+void CueTable::chooseCue(std::size_t cue) {
+  const auto row = std::ranges::find(cues_, cue);
+  if (row == cues_.end()) return;
+  const QSignalBlocker quiet(this);
+  selectRow(static_cast<int>(row - cues_.begin()));
+}
+
+}  // namespace calando

@@ -1,0 +1,26 @@
+#pragma once
+
+#include <QTableWidget>
+
+#include "core/snapshot.h"
+
+namespace calando {
+
+/// One row for every cue that was to be heard, with its own figures. Choosing a row is told by its number
+/// among all cues of the analysis.
+class CueTable : public QTableWidget {
+  Q_OBJECT
+
+ public:
+  explicit CueTable(QWidget* parent = nullptr);
+  void setPicture(SnapshotPtr picture);
+  void chooseCue(std::size_t cue);
+
+ signals:
+  void cueChosen(std::size_t cue);
+
+ private:
+  std::vector<std::size_t> cues_;  // of each row
+};
+
+}  // namespace calando

@@ -1,0 +1,118 @@
+#include "app/readout/readout.h"
+
+#include "app/parts/flow_layout.h"
+#include "app/parts/tight.h"
+#include "app/readout/cue_table.h"
+#include "app/readout/figure_groups.h"
+#include "app/readout/figures_view.h"
+#include "app/readout/note_map.h"
+#include "app/readout/reflection_bar.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+Readout::Readout(Session& session)
+    : session_(session),
+      figures_(new FiguresView),
+      groups_(new FigureGroups),
+      advice_(new QLabel),
+      why_(new QLabel),
+      cues_(new CueTable),
+      range_(new NoteMap),
+      pages_(new QStackedWidget),
+      choice_(new QButtonGroup(this)),
+      choiceRow_(new QWidget),
+      reflection_(new ReflectionBar(session)) {
+  figures_->setObjectName("figures");
+  groups_->setObjectName("groups");
+  cues_->setObjectName("cues");
+  auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
+  layout->addWidget(buildPages());
+  layout->addWidget(pages_, 1);
+  layout->addWidget(reflection_);
+  connect(cues_, &CueTable::cueChosen, this, &Readout::cueChosen);
+  connect(&session_.open(), &OpenTake::changed, this, &Readout::refresh);
+  connect(&session_.open(), &OpenTake::said, this, &Readout::refresh);
+  connect(&session_.lesson(), &Lesson::stepChanged, this, &Readout::refresh);
+  refresh();
+}
+
+QWidget* Readout::buildPages() {
+  pages_->addWidget(buildFigures());
+  pages_->addWidget(cues_);
+  pages_->addWidget(range_);
+  auto* row = new FlowLayout(style::kStep, choiceRow_);
+  const QString names[] = {tr("Figures"), tr("Notes"), tr("Range")};
+  for (int page = 0; page < 3; ++page) {
+    auto* button = new QToolButton;
+    button->setText(names[page]);
+    button->setCheckable(true);
+    button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    choice_->addButton(button, page);
+    row->addWidget(button);
+  }
+  choice_->button(0)->setChecked(true);
+  connect(choice_, &QButtonGroup::idClicked, pages_, &QStackedWidget::setCurrentIndex);
+  return choiceRow_;
+}
+
+QWidget* Readout::buildFigures() {
+  advice_->setObjectName("advice");
+  advice_->setWordWrap(true);
+  advice_->setAccessibleName(tr("One thing to try"));
+  why_->setObjectName("why");
+  why_->setWordWrap(true);
+  card_ = new QFrame;
+  card_->setObjectName("card");
+  auto* words = new QVBoxLayout(card_);
+  words->setContentsMargins(3 * style::kStep, 2 * style::kStep, 3 * style::kStep, 2 * style::kStep);
+  words->setSpacing(style::kStep);
+  words->addWidget(advice_);
+  words->addWidget(why_);
+  auto* page = new QWidget;
+  auto* layout = tight(new QVBoxLayout(page), 2 * style::kStep);
+  layout->addWidget(figures_, 1);
+  layout->addWidget(card_);
+  layout->addWidget(groups_);
+  // A window that is too low for all of it scrolls: nothing is cut off.
+  auto* scrolled = new QScrollArea;
+  scrolled->setObjectName("folded");
+  scrolled->setWidget(page);
+  scrolled->setWidgetResizable(true);
+  scrolled->setFrameShape(QFrame::NoFrame);
+  scrolled->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  scrolled->setFocusPolicy(Qt::NoFocus);
+  return scrolled;
+}
+
+void Readout::refresh() {
+  const OpenTake& open = session_.open();
+  const SnapshotPtr picture = open.picture();
+  const Analysis none;
+  const Analysis& analysis = picture ? picture->analysis : none;
+  figures_->setReadings(analysis.readings, open.valuesBefore());
+  groups_->setReadings(analysis.readings);
+  const bool cues = picture && picture->sheet.cues.size() > 1;
+  choiceRow_->setVisible(cues);
+  cues_->setPicture(cues ? picture : nullptr);
+  range_->setPicture(cues ? picture : nullptr);
+  pages_->setCurrentIndex(cues ? choice_->checkedId() : 0);
+  const bool advised = !analysis.advice.empty();
+  const bool modelless =
+      open.take() && session_.lesson().current()->against == Against::teacher && !open.take()->asked.against;
+  advice_->setText(advised     ? words::advice(analysis.advice.front())
+                   : modelless ? tr("The teacher’s tone? Model (M) holds the next takes against it.")
+                               : tr("Nothing to judge in this take."));
+  card_->setVisible(open.take() != nullptr);
+  why_->setText(advised ? words::adviceWhy(analysis.advice.front()) : QString());
+  why_->setVisible(!why_->text().isEmpty());
+}
+
+void Readout::nextPage() {
+  if (choiceRow_->isVisible()) choice_->button((pages_->currentIndex() + 1) % pages_->count())->click();
+}
+
+void Readout::chooseCue(std::size_t cue) { cues_->chooseCue(cue); }
+
+}  // namespace calando

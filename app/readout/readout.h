@@ -1,0 +1,56 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+class QButtonGroup;
+class QFrame;
+class QLabel;
+class QStackedWidget;
+
+namespace calando {
+
+class CueTable;
+class FigureGroups;
+class FiguresView;
+class NoteMap;
+class ReflectionBar;
+class TakeView;
+
+/// What a take is in figures: those that the card asks for, the one thing to try, all others, and what was
+/// said of it.
+class Readout : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit Readout(Session& session);
+
+  /// The next of figures, note by note, along the range; where there are cues.
+  void nextPage();
+  void chooseCue(std::size_t cue);
+  ReflectionBar& reflection() { return *reflection_; }
+
+ signals:
+  void cueChosen(std::size_t cue);
+
+ private:
+  QWidget* buildPages();
+  QWidget* buildFigures();
+  void refresh();
+
+  Session& session_;
+  FiguresView* figures_;
+  FigureGroups* groups_;
+  QLabel* advice_;
+  QLabel* why_;
+  QFrame* card_ = nullptr;
+  CueTable* cues_;
+  NoteMap* range_;
+  QStackedWidget* pages_;
+  QButtonGroup* choice_;
+  QWidget* choiceRow_;
+  ReflectionBar* reflection_;
+};
+
+}  // namespace calando

@@ -1,0 +1,130 @@
+#include "app/readout/reflection_bar.h"
+
+#include "app/parts/commands.h"
+#include "app/parts/flow_layout.h"
+#include "app/parts/tight.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+namespace {
+constexpr int kCaption = 56;
+}
+
+ReflectionBar::ReflectionBar(Session& session)
+    : session_(session),
+      tried_(toggle(tr("tried it"), {})),
+      model_(toggle(tr("model"), tipOf("model"))),
+      remark_(new QLineEdit) {
+  auto* layout = tight(new QVBoxLayout(this), style::kStep);
+  layout->addLayout(row(tr("Word"), words_,
+                        {{tr("accept"), "accept"},
+                         {tr("invalid"), "invalid"},
+                         {tr("not yet"), "not-yet"},
+                         {tr("veto"), "veto"}}));
+  layout->addLayout(row(tr("Mind on"), attention_,
+                        {{tr("sound"), "on-sound"},
+                         {tr("count"), "on-count"},
+                         {tr("lips"), "on-lips"},
+                         {tr("else"), "elsewhere"}}));
+  auto* felt =
+      row(tr("Felt"), comfort_, {{tr("easy"), "easy"}, {tr("fair"), "fair"}, {tr("tight"), "tight"}});
+  felt->itemAt(1)->layout()->addWidget(tried_);
+  layout->addLayout(felt);
+  auto* last = new QHBoxLayout;
+  last->setSpacing(style::kStep);
+  last->addWidget(remark_, 1);
+  last->addWidget(model_);
+  layout->addLayout(last);
+  tried_->setObjectName("tried");
+  model_->setObjectName("model");
+  remark_->setObjectName("remark");
+  remark_->setPlaceholderText(tr("A note on this take"));
+  remark_->setAccessibleName(tr("A note on this take"));
+  remark_->setProperty(kFreeText, true);
+  OpenTake& open = session_.open();
+  connect(words_, &QButtonGroup::idClicked, &open,
+          [&open](int i) { open.setWord(static_cast<TeachersWord>(i)); });
+  connect(attention_, &QButtonGroup::idClicked, &open,
+          [&open](int i) { open.setAttention(static_cast<Attention>(i)); });
+  connect(comfort_, &QButtonGroup::idClicked, &open,
+          [&open](int i) { open.setComfort(static_cast<Comfort>(i)); });
+  connect(tried_, &QToolButton::clicked, &open, &OpenTake::toggleTried);
+  connect(model_, &QToolButton::clicked, &open, &OpenTake::toggleModel);
+  connect(remark_, &QLineEdit::editingFinished, this, &ReflectionBar::keepRemark);
+  connect(&open, &OpenTake::leaving, this, &ReflectionBar::keepRemark);
+  connect(&open, &OpenTake::changed, this, [this] {
+    const Take* take = session_.open().take();
+    remark_->setText(take ? words::plain(take->remark) : QString());
+    refresh();
+  });
+  connect(&open, &OpenTake::said, this, &ReflectionBar::refresh);
+  connect(&session_.lesson(), &Lesson::stepChanged, this, &ReflectionBar::refresh);
+  connect(&session_.run(), &TakeRun::phaseChanged, this, &ReflectionBar::refresh);
+  refresh();
+}
+
+QToolButton* ReflectionBar::toggle(const QString& text, const QString& tip) {
+  auto* button = new QToolButton;
+  button->setText(text);
+  button->setToolTip(tip);
+  button->setCheckable(true);
+  button->setProperty("quiet", true);
+  button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+  return button;
+}
+
+QHBoxLayout* ReflectionBar::row(const QString& caption, QButtonGroup*& group,
+                                const std::vector<Choice>& choices) {
+  auto* label = new QLabel(caption);
+  label->setObjectName("caption");
+  label->setWordWrap(true);
+  label->setFixedWidth(kCaption);
+  auto* cells = new FlowLayout(2);
+  group = new QButtonGroup(this);
+  group->setExclusive(false);
+  for (const Choice& choice : choices) {
+    auto* button = toggle(choice.text, tipOf(choice.command));
+    group->addButton(button, static_cast<int>(group->buttons().size()) + 1);
+    cells->addWidget(button);
+  }
+  auto* line = new QHBoxLayout;
+  line->setSpacing(2);
+  line->addWidget(label);
+  line->addLayout(cells, 1);
+  return line;
+}
+
+void ReflectionBar::refresh() {
+  const OpenTake& open = session_.open();
+  const Take* take = open.take();
+  const bool may = session_.allowed().say;
+  const auto show = [&](QButtonGroup* group, int chosen) {
+    for (QAbstractButton* button : group->buttons()) {
+      button->setChecked(take && group->id(button) == chosen);
+      button->setEnabled(may);
+    }
+  };
+  show(words_, take ? static_cast<int>(take->word) : 0);
+  show(attention_, take ? static_cast<int>(take->attention) : 0);
+  show(comfort_, take ? static_cast<int>(take->comfort) : 0);
+  const QString before = words::said(open.adviceBefore());
+  const QString said = take ? words::said(take->tried) : QString();
+  tried_->setEnabled(may && (!before.isEmpty() || !said.isEmpty()));
+  tried_->setChecked(!said.isEmpty());
+  tried_->setToolTip(!said.isEmpty()     ? tr("This was tried (Y): %1").arg(said)
+                     : !before.isEmpty() ? tr("Was this tried? (Y) %1").arg(before)
+                                         : tr("There was nothing to try before this take."));
+  model_->setVisible(session_.lesson().current()->against == Against::teacher);
+  model_->setEnabled(may);
+  model_->setChecked(open.isModel());
+  remark_->setEnabled(may);
+}
+
+/// A remark that was typed is kept with the take that it was typed for.
+void ReflectionBar::keepRemark() {
+  if (session_.open().take()) session_.open().setRemark(remark_->text().toStdString());
+}
+
+}  // namespace calando

@@ -1,0 +1,40 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+class QButtonGroup;
+class QHBoxLayout;
+class QLineEdit;
+class QToolButton;
+
+namespace calando {
+
+/// What the teacher and the player say of a take: filled by keys, and quiet.
+class ReflectionBar : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit ReflectionBar(Session& session);
+
+ private:
+  struct Choice {
+    QString text;
+    const char* command;
+  };
+  QHBoxLayout* row(const QString& caption, QButtonGroup*& group, const std::vector<Choice>& choices);
+  QToolButton* toggle(const QString& text, const QString& tip);
+  void refresh();
+  void keepRemark();
+
+  Session& session_;
+  QButtonGroup* words_ = nullptr;
+  QButtonGroup* attention_ = nullptr;
+  QButtonGroup* comfort_ = nullptr;
+  QToolButton* tried_;
+  QToolButton* model_;
+  QLineEdit* remark_;
+};
+
+}  // namespace calando

@@ -1,0 +1,80 @@
+#include "app/review/take_export.h"
+
+#include <QCoreApplication>
+#include <QSvgGenerator>
+
+#include "app/picture/gallery.h"
+#include "app/style/style.h"
+#include "audio/sound_file.h"
+#include "core/contract/analysis_json.h"
+
+namespace calando {
+
+namespace {
+
+constexpr QSize kPicture(1600, 800);
+
+QString say(const char* text) { return QCoreApplication::translate("Export", text); }
+
+void paintWhole(QPainter& painter, const Snapshot& picture, const QRectF& area) {
+  pictureFor(picture).paint(painter, picture, {area, 0.0, std::max(0.5, picture.tracks.duration_s)});
+}
+
+QByteArray pngOf(const Snapshot& picture) {
+  QImage image(kPicture, QImage::Format_ARGB32_Premultiplied);
+  image.fill(style::paper);
+  QPainter painter(&image);
+  paintWhole(painter, picture, image.rect());
+  painter.end();
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  buffer.open(QIODevice::WriteOnly);
+  image.save(&buffer, "PNG");
+  return bytes;
+}
+
+QByteArray svgOf(const Snapshot& picture) {
+  QByteArray bytes;
+  QBuffer buffer(&bytes);
+  QSvgGenerator svg;
+  svg.setOutputDevice(&buffer);
+  svg.setSize(kPicture / 2);
+  svg.setViewBox(QRect(QPoint(0, 0), kPicture / 2));
+  svg.setTitle(say("Ribbon of a take"));
+  QPainter painter;
+  if (!painter.begin(&svg)) return {};
+  paintWhole(painter, picture, QRectF(QPointF(0, 0), QSizeF(kPicture / 2)));
+  painter.end();
+  return bytes;
+}
+
+}  // namespace
+
+QString exportTake(const QString& file, const Snapshot& picture, const std::vector<float>& samples,
+                   double rate_hz) {
+  const QString ending = QFileInfo(file).suffix().toLower();
+  const std::string path = QFile::encodeName(file).toStdString();
+  const auto bytes = [&]() -> std::optional<std::string> {
+    if (ending == "json")
+      return toJson(picture.analysis, {QFileInfo(file).completeBaseName().toStdString(), rate_hz, 1, "mix"},
+                    picture.context)
+                 .dump(2) +
+             "\n";
+    if (ending == "csv") return tracksCsv(picture.tracks, picture.analysis);
+    if (ending == "png") return pngOf(picture).toStdString();
+    if (ending == "svg") return svgOf(picture).toStdString();
+    return std::nullopt;
+  }();
+  if (!bytes && ending != "wav" && ending != "flac")
+    return say("“%1” is no kind of file that a take can be written to. End the name in wav, flac, json, csv, "
+               "png or svg.")
+        .arg(ending);
+  const auto written =
+      bytes ? writeWhole(path, Access::umask, *bytes)
+            : writeSound(path, samples, rate_hz, ending == "wav" ? SoundFormat::wav24 : SoundFormat::flac24);
+  return written ? QString()
+                 : say("%1 could not be written: %2. What was there before is as it was.")
+                       .arg(file, QString::fromStdString(written.error().why));
+}
+
+}  // namespace calando

@@ -1,0 +1,95 @@
+#include "app/session/asking.h"
+
+#include "core/exercise/cue_sheet.h"
+#include "core/library/cards.h"
+
+namespace calando {
+
+Asking::Asking(Roster& roster, Lesson& lesson) : roster_(roster), lesson_(lesson) {
+  wish_.exercise = lesson.current()->id;
+  connect(&roster_, &Roster::studentChanged, this, &Asking::stepChosen);
+  connect(&lesson_, &Lesson::stepChosen, this, &Asking::stepChosen);
+  connect(&lesson_, &Lesson::stepChanged, this, &Asking::stepChanged);
+}
+
+Wish Asking::wish() const {
+  Wish wish = wish_;
+  const ExercisePtr card = lesson_.current();
+  wish.instrument = roster_.chosen() ? roster_.chosen()->instrument : std::string();
+  wish.exercise = card->id;
+  wish.card = lesson_.isOwn(card->id) ? toText(*card) : std::string();
+  if (!card->counted() || wish.tempo_bpm == card->tempo_bpm) wish.tempo_bpm.reset();
+  return wish;
+}
+
+AskedFor Asking::asked() const {
+  AskedFor asked;
+  asked.wish() = wish();
+  if (roster_.chosen()) asked.range = roster_.chosen()->range;
+  asked.room_c = room_c_;
+  return asked;
+}
+
+void Asking::edit(const std::function<void(Wish&)>& change) {
+  change(wish_);
+  emit shown();
+  emit changed();
+}
+
+void Asking::show(const Wish& wish) {
+  if (!wish.card.empty())
+    if (const ExercisePtr card = cardOf(wish)) lesson_.lend(*card);
+  wish_ = wish;
+  lesson_.show(wish.exercise);
+  emit shown();
+}
+
+/// As it was asked for the last time.
+void Asking::stepChosen() {
+  const std::string& exercise = lesson_.current()->id;
+  const auto& takes = roster_.takes();
+  const auto last = std::ranges::find(takes, exercise, [](const Take& t) { return t.asked.exercise; });
+  if (last != takes.end())
+    wish_ = last->asked.wish();
+  else
+    wish_.tempo_bpm.reset();
+  emit shown();
+}
+
+void Asking::stepChanged() {
+  const ExercisePtr card = lesson_.current();
+  // Once for each step: what the teacher chooses then stays until the next.
+  if (step_ != card->id) setEarsFirst(card->display != Display::shown);
+  step_ = card->id;
+  emit shown();
+}
+
+void Asking::setSupport(Support support) {
+  support_ = support;
+  emit waysChanged();
+}
+void Asking::setStopsByItself(bool on) {
+  stopsByItself_ = on;
+  emit waysChanged();
+}
+void Asking::setEarsFirst(bool on) {
+  earsFirst_ = on;
+  emit waysChanged();
+}
+void Asking::setRoom(std::optional<double> celsius) {
+  room_c_ = celsius;
+  emit waysChanged();
+}
+
+Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, const Context& context) {
+  using enum Asking::Support;
+  Accompaniment heard;
+  heard.click = support == click || support == fork;
+  const auto notes = notesOf(sheet);
+  if (notes.empty()) return heard;
+  if (support == fork) heard.fork_hz = context.hzOf(notes.front());
+  if (support == drone) heard.drone_hz = context.hzOf(notes.front());
+  return heard;
+}
+
+}  // namespace calando

@@ -1,0 +1,62 @@
+#pragma once
+
+#include <QObject>
+
+#include "app/session/lesson.h"
+#include "core/library/asked.h"
+
+namespace calando {
+
+/// What is wished for next, and how a take is played: what the head strip says. Fields edit it, takes show
+/// theirs in it; only an edit says that something was wished otherwise.
+class Asking : public QObject {
+  Q_OBJECT
+
+ public:
+  Asking(Roster& roster, Lesson& lesson);
+
+  /// For the student who is here and the present step.
+  Wish wish() const;
+  AskedFor asked() const;
+  /// Changes the wish as a field says.
+  void edit(const std::function<void(Wish&)>& change);
+  /// The wish that a take was played for: its step, too.
+  void show(const Wish& wish);
+
+  /// What is heard with a counted take.
+  enum class Support { flash, click, fork, drone };
+  Support support() const { return support_; }
+  void setSupport(Support support);
+  /// The take ends by itself.
+  bool stopsByItself() const { return stopsByItself_; }
+  void setStopsByItself(bool on);
+  /// The trace is hidden while the take sounds.
+  bool earsFirst() const { return earsFirst_; }
+  void setEarsFirst(bool on);
+  /// Of the room, °C; kept with each take.
+  std::optional<double> room_c() const { return room_c_; }
+  void setRoom(std::optional<double> celsius);
+
+ signals:
+  void shown();    ///< fields have to say what the wish is now
+  void changed();  ///< somebody wishes something else
+  void waysChanged();
+
+ private:
+  void stepChosen();
+  void stepChanged();
+
+  Roster& roster_;
+  Lesson& lesson_;
+  Wish wish_;
+  std::string step_;  // that the ways were set for
+  Support support_ = Support::flash;
+  bool stopsByItself_ = true;
+  bool earsFirst_ = false;
+  std::optional<double> room_c_;
+};
+
+/// What sounds with a take that is supported so.
+Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, const Context& context);
+
+}  // namespace calando

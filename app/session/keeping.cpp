@@ -1,0 +1,246 @@
+#include "app/session/keeping.h"
+
+#include <QDateTime>
+
+#include "app/words/words.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kClicksTooLoud_dbfs = -36.0;  // RMS of 10 ms: headphones are recommended from there on
+
+QString dbfs(double level) { return words::number(level, 0, false); }
+
+QString nothingFound(const Analysis& analysis) {
+  return analysis.tones.empty() && analysis.airs.empty()
+             ? Keeping::tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.")
+             : QString();
+}
+
+/// What there is to say of a take that was just measured.
+QStringList remarksOn(const Analyst::Answer& answer, TakeRun::Count count) {
+  const Analysis& analysis = answer.picture->analysis;
+  QStringList notes;
+  if (const auto drone = analysis.drone_dbfs)
+    notes << Keeping::tr(
+                 "The microphone hears the drone (%1 dBFS). Pitch and length are measured all the same; for "
+                 "the core over noise use headphones.")
+                 .arg(dbfs(*drone));
+  if (const auto loud = analysis.clicks_dbfs; loud && *loud > kClicksTooLoud_dbfs)
+    notes
+        << Keeping::tr(
+               "The microphone hears the clicks (%1 dBFS). They are taken out of the figures as far as they "
+               "are alike; headphones are surer.")
+               .arg(dbfs(*loud));
+  if (const QString nothing = nothingFound(analysis); !nothing.isEmpty())
+    notes << nothing;
+  else if (count == TakeRun::Count::stumbled)
+    notes << Keeping::tr(
+        "The sound stumbled in this take: the computer was busy. The notes are held against their own count, "
+        "not against the one that was heard.");
+  else if (count == TakeRun::Count::unmeasured)
+    notes
+        << Keeping::tr(
+               "The delay of this set-up is not measured: the notes are held against their own count. Where "
+               "they lie against the one that was heard is uncertain by up to %1 ms.")
+               .arg(words::number(1000.0 * kLongestLatency_s, 0, false));
+  return notes;
+}
+
+}  // namespace
+
+QString foundText(const std::vector<Stray>& strays) {
+  const auto nobodys = static_cast<int>(std::ranges::count(strays, false, &Stray::known));
+  const auto all = static_cast<int>(strays.size());
+  if (all == 1)
+    return nobodys > 0 ? Keeping::tr(
+                             "A recording was found that is no take yet and belongs to nobody here. It is "
+                             "safe on disk.")
+                       : Keeping::tr("A recording was found that is no take yet. It is safe on disk.");
+  return nobodys > 0
+             ? Keeping::tr(
+                   "%1 recordings were found that are no takes yet; %2 belong to nobody here. They "
+                   "are safe on disk.")
+                   .arg(all)
+                   .arg(nobodys)
+             : Keeping::tr("%1 recordings were found that are no takes yet. They are safe on disk.").arg(all);
+}
+
+Keeping::Keeping(Studio& studio, Analyst& analyst, Roster& roster, Lesson& lesson, Asking& asking,
+                 OpenTake& open, TakeRun& run, Notices& notices)
+    : studio_(studio),
+      analyst_(analyst),
+      roster_(roster),
+      lesson_(lesson),
+      asking_(asking),
+      open_(open),
+      run_(run),
+      notices_(notices) {
+  connect(&run_, &TakeRun::finished, this, &Keeping::keepPlayed);
+  connect(&importing_, &Importing::takenIn, this, &Keeping::takenIn);
+  connect(&importing_, &Importing::moved, this, &Keeping::importingMoved);
+  connect(&importing_, &Importing::finished, this, &Keeping::importingFinished);
+}
+
+void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
+  const Student* owner = roster_.find(raw.student);
+  if (raw.samples->empty() || !owner) {
+    studio_.discardRecording(raw.recording);
+    return notices_.say(tr("Nothing was recorded: the take was stopped before any sound came."));
+  }
+  Analyst::Request request;
+  request.rate_hz = raw.rate_hz;
+  request.samples = raw.samples;
+  request.take.asked = raw.asked;
+  request.take.student = raw.student;
+  request.take.source = raw.source;
+  request.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+  request.take.recording = raw.recording.filename().string();
+  keepWhenMeasured(std::move(request), *owner, raw.count, raw.recording);
+}
+
+/// Measures a take that was just played or found, and keeps it whatever is chosen meanwhile.
+void Keeping::keepWhenMeasured(Analyst::Request request, const Student& student, TakeRun::Count count,
+                               const std::optional<std::filesystem::path>& played) {
+  request.keeping = Analyst::Request::Keeping{studio_.folder(), student};
+  ++keeping_;
+  const auto ticket = analyst_.ask(
+      std::move(request), Analyst::Urgency::now, [=, this](Analyst::Ticket t, const Analyst::Answer& answer) {
+        --keeping_;
+        const bool kept = keepAnswer(answer, count, played.has_value(), open_.awaits(t));
+        if (kept && played) studio_.discardRecording(*played);
+        emit through();
+      });
+  open_.awaitTicket(ticket);
+}
+
+/// Whether it is on the list.
+bool Keeping::keepAnswer(const Analyst::Answer& answer, TakeRun::Count count, bool played, bool wanted) {
+  if (!answer.error.isEmpty()) {
+    if (wanted) open_.clear();
+    notices_.sayLoss(answer.error);
+    return false;
+  }
+  const bool onList = !answer.unkept && roster_.enter(answer.take, answer.summary);
+  if (answer.unkept)
+    notices_.sayLoss(
+        tr("The take of %1 could not be kept: %2. It is in memory until it is saved elsewhere or Calando is "
+           "closed; what was recorded of it is offered at the next start.")
+            .arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s).time(),
+                                    QLocale::ShortFormat),
+                 words::plain(answer.unkept->why)),
+        tr("Save elsewhere…"), [this, answer] { emit saveWanted(answer); });
+  if (!wanted) return onList;
+  open_.show(answer);
+  QStringList notes;
+  if (onList && played) {
+    emit playedKept();
+    lesson_.oweRest();
+    if (const auto done = lesson_.doseDone())
+      notes << tr("Takes of this one today: %1. That is enough of it; go on with the next step (N), or "
+                  "tomorrow.")
+                   .arg(*done);
+  }
+  say(answer, count, notes + remarksOn(answer, count));
+  return onList;
+}
+
+void Keeping::say(const Analyst::Answer& answer, TakeRun::Count count, QStringList notes) {
+  notes.removeAll(QString());
+  if (count == TakeRun::Count::unmeasured && !answer.picture->analysis.tones.empty())
+    notices_.say(notes.join(' '), tr("Measure delay"), [this] { emit delayWanted(); });
+  else if (!notes.isEmpty())
+    notices_.say(notes.join(' '));
+}
+
+/// A take that the studio has no room for, with its note: opened again, it is what it was.
+void Keeping::saveElsewhere(const Analyst::Answer& answer, const std::filesystem::path& file) {
+  const Student* owner = roster_.find(answer.take.student);
+  const Student student = owner ? *owner : Student{answer.take.student, {}, {}, {}};
+  const auto saved = file.empty()
+                         ? tl::unexpected(WriteError{false, tr("no place was chosen").toStdString()})
+                         : writeSound(file.string(), *answer.samples, answer.rate_hz, SoundFormat::flac24,
+                                      {.comment = toText(SoundNote{student, answer.take})});
+  if (saved)
+    return notices_.say(
+        tr("Written: %1. Open it with Ctrl+O once there is room.").arg(words::plain(file.string())));
+  notices_.sayLoss(tr("The take is not saved yet: %1.").arg(words::plain(saved.error().why)),
+                   tr("Save elsewhere…"), [this, answer] { emit saveWanted(answer); });
+}
+
+void Keeping::openFiles(const std::vector<std::filesystem::path>& files, const Student& student) {
+  std::vector<Importing::Wanted> wanted;
+  for (const auto& file : files) {
+    Take take;
+    take.asked = asking_.asked();
+    take.asked.against = lesson_.rival();
+    take.student = student.id;
+    take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+    take.source = file.filename().string();
+    wanted.push_back({file, take, student});
+  }
+  importing_.open(wanted, studio_.folder());
+}
+
+void Keeping::takenIn(const Analyst::Answer& answer, bool alone) {
+  if (!roster_.enter(answer.take, answer.summary)) return;
+  if (!roster_.chosen() || roster_.chosen()->id != answer.take.student) return;
+  if (!alone || run_.taking()) return;
+  open_.show(answer);
+  if (const QString nothing = nothingFound(answer.picture->analysis); !nothing.isEmpty())
+    notices_.say(nothing);
+}
+
+void Keeping::importingMoved() {
+  if (!importing_.running() || importing_.total() < 2) return notices_.setProgress({});
+  notices_.setProgress(
+      Notices::Progress{tr("Taking recordings in: %1 of %2").arg(importing_.done()).arg(importing_.total()),
+                        importing_.done(), importing_.total(), [this] { importing_.cancel(); }});
+}
+
+void Keeping::importingFinished(const QStringList& refused) {
+  notices_.setProgress({});
+  constexpr int kNamed = 3;
+  if (!refused.isEmpty())
+    notices_.sayLoss(refused.size() <= kNamed ? refused.join(' ')
+                                              : tr("%1 And others: %2.")
+                                                    .arg(refused.mid(0, kNamed).join(' '),
+                                                         QString::number(refused.size() - kNamed)));
+  // Several: the newest of them is shown, unless somebody looks at something else by now.
+  if (!open_.take() && !open_.isAwaited() && !run_.taking()) open_.openNewest();
+  emit through();
+}
+
+/// What a crash, a full disk or another list left behind: one that can be kept at once is offered, of all
+/// others it is said that they are there.
+void Keeping::offerStrays() {
+  const auto strays = studio_.strays();
+  if (!notices_.worked(strays) || strays->empty()) return;
+  const Stray first = strays->front();
+  const Student* owner = roster_.find(first.note.student.id);
+  if (strays->size() > 1 || !first.recording || !first.seconds || !owner)
+    return notices_.sayLoss(foundText(*strays), tr("Look at them…"), [this] { emit straysWanted(); });
+  notices_.sayLoss(
+      tr("A take of %1, %2 s long, was not kept last time: Calando was ended while it recorded, or there was "
+         "no room. It is safe on disk.")
+          .arg(words::plain(owner->name), words::number(*first.seconds, 1, false)),
+      tr("Keep it as a take"), [this, first, student = *owner] { takeStrayIn(first, student); });
+}
+
+void Keeping::takeStrayIn(const Stray& stray, const Student& student) {
+  if (!stray.recording) {
+    roster_.takeIn(stray, student);
+    return;
+  }
+  Analyst::Request request;
+  request.take = stray.note.take;
+  request.take.student = student.id;
+  request.take.recording = stray.file.filename().string();
+  if (request.take.made_unix_s == 0) request.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+  if (request.take.source.empty()) request.take.source = tr("found after a crash").toStdString();
+  request.file = stray.file;
+  keepWhenMeasured(std::move(request), student, TakeRun::Count::asHeard, {});
+}
+
+}  // namespace calando

@@ -1,0 +1,67 @@
+#pragma once
+
+#include <QObject>
+#include <QString>
+#include <functional>
+#include <optional>
+#include <vector>
+
+#include "records/studio.h"
+
+namespace calando {
+
+/// What there is to say, in order of weight: a loss stays until it has been answered, one after the other; a
+/// lighter one never takes its place. And how far something is that takes long.
+class Notices : public QObject {
+  Q_OBJECT
+
+ public:
+  using QObject::QObject;
+
+  enum class Weight {
+    light,  ///< what to do, what a take was like: the next one replaces it
+    loss    ///< something was refused, lost or could not be kept
+  };
+  struct Notice {
+    QString text;
+    QString action;  ///< of the button that acts; empty: none
+    std::function<void()> act;
+  };
+  struct Progress {
+    QString text;
+    int done = 0;
+    int of = 0;
+    std::function<void()> cancel;
+  };
+
+  void say(const QString& text, const QString& action = {}, std::function<void()> act = {});
+  void sayLoss(const QString& text, const QString& action = {}, std::function<void()> act = {});
+  /// A loss where it failed.
+  template <class T>
+  bool worked(const Studio::Result<T>& result) {
+    if (!result) sayLoss(QString::fromStdString(result.error()));
+    return result.has_value();
+  }
+  /// The light one goes; losses stay.
+  void clear();
+  void setProgress(std::optional<Progress> progress);
+
+  /// What is to be seen now; nullptr: nothing.
+  const Notice* current() const;
+  std::size_t losses() const { return losses_.size(); }
+  const std::optional<Progress>& progress() const { return progress_; }
+  /// The one that is seen has been.
+  void drop();
+  /// The same, and what it offers is done.
+  void act();
+
+ signals:
+  void changed();
+
+ private:
+  std::vector<Notice> losses_;  // the newest last
+  std::optional<Notice> light_;
+  std::optional<Progress> progress_;
+};
+
+}  // namespace calando

@@ -1,0 +1,246 @@
+#include "app/session/session.h"
+
+#include <QDateTime>
+#include <QTimer>
+
+#include "app/words/words.h"
+#include "core/exercise/cue_sheet.h"
+
+namespace calando {
+
+namespace {
+
+constexpr std::size_t kMostCompared = 6;
+
+}  // namespace
+
+Session::Session(Studio studio, Ears ears)
+    : studio_(std::move(studio)),
+      analyst_(std::move(ears.smallPicture)),
+      roster_(studio_, analyst_, notices_, undo_),
+      lesson_(studio_, roster_, notices_, undo_),
+      asking_(roster_, lesson_),
+      open_(studio_, analyst_, roster_, lesson_, asking_, notices_, undo_),
+      speaker_(std::move(ears.speaker)),
+      setup_(studio_, std::move(ears.inputs)),
+      run_(listener_, *speaker_, setup_),
+      keeping_(studio_, analyst_, roster_, lesson_, asking_, open_, run_, notices_) {
+  connect(&roster_, &Roster::studentChanged, this, [this] {
+    speaker_->stop();
+    notices_.clear();
+    for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
+    open_.clear();
+    open_.openNewest();
+  });
+  connect(&roster_, &Roster::erasing, this, [this](std::int64_t student) {
+    speaker_->stop();
+    open_.clear();
+    keeping_.forget(student);
+  });
+  connect(&lesson_, &Lesson::stepChosen, this, [this] {
+    speaker_->stop();
+    open_.clear();
+  });
+  connect(&keeping_, &Keeping::delayWanted, this, &Session::calibrate);
+  connect(&setup_, &SoundSetup::outputChanged, this, [this] { speaker_->setOutput(setup_.output()); });
+  connect(&setup_, &SoundSetup::inputGone, this, [this] {
+    notices_.sayLoss(tr("The microphone was unplugged. What was played until then is kept."));
+  });
+  connectRun();
+}
+
+void Session::connectRun() {
+  connect(&run_, &TakeRun::phaseChanged, this,
+          [this] { roster_.setQuiet(run_.phase() == TakeRun::Phase::ready); });
+  connect(&run_, &TakeRun::inputLost, this, [this] {
+    notices_.sayLoss(
+        tr("No more sound comes from the microphone. What was played until then is kept; plug it in again or "
+           "choose another source."));
+  });
+  connect(&run_, &TakeRun::recordingFailed, this, [this](const QString& why) {
+    notices_.sayLoss(
+        tr("Recording to disk has stopped: %1. What was recorded so far is safe, the rest of this take is "
+           "in memory. Stop the take when it is done: then it can be saved elsewhere.")
+            .arg(why));
+  });
+  connect(&run_, &TakeRun::countUnheard, this,
+          [this] { notices_.say(tr("There is no sound output for the count: it flashes on the screen.")); });
+  connect(&run_, &TakeRun::delayTriedAgain, this, [this] {
+    notices_.say(tr("The sound stumbled: the computer was busy. Once more, eight clicks."));
+  });
+  connect(&run_, &TakeRun::delayMeasured, this, [this](const Latency& delay) {
+    if (!notices_.worked(setup_.keepDelay(delay.seconds))) return;
+    notices_.say(
+        tr("The delay is measured: clicked exercises are held against the count from now on, to ±%1 ms.")
+            .arg(words::number(kRunToRun_ms + 500.0 * delay.spread_s, 0, false)));
+  });
+  connect(&run_, &TakeRun::delayUnmeasured, this, &Session::delayUnmeasured);
+}
+
+Session::~Session() = default;
+
+void Session::begin() {
+  speaker_->setOutput(setup_.output());
+  run_.listen();
+  roster_.load();
+  if (readOnly())
+    notices_.say(
+        tr("Another Calando window has this studio open. Here it can be looked at, but nothing is changed or "
+           "recorded."));
+  else
+    QTimer::singleShot(0, &keeping_, &Keeping::offerStrays);
+  for (const std::string& remark : studio_.remarks()) notices_.sayLoss(words::plain(remark));
+}
+
+bool Session::idle() const {
+  return analyst_.idle() && !keeping_.importing().running() && roster_.settled() &&
+         run_.phase() == TakeRun::Phase::ready;
+}
+
+void Session::toggle() {
+  if (run_.phase() == TakeRun::Phase::ready) return startTake();
+  run_.stop();
+}
+
+void Session::startTake() {
+  if (readOnly()) return;
+  const Student* student = roster_.chosen();
+  if (!student)
+    return notices_.say(tr("Add a student first: then a take has somebody to belong to."),
+                        tr("Add a student"), [this] { emit studentWanted(); });
+  TakeRun::Plan plan;
+  plan.asked = asking_.asked();
+  plan.asked.against = lesson_.rival();
+  plan.student = student->id;
+  plan.stopsByItself = asking_.stopsByItself();
+  const Context context = contextFor(plan.asked);
+  const CueSheet sheet = unroll(context);
+  if (sheet.cues.empty())
+    return notices_.say(
+        tr("None of this exercise’s notes are in the student’s range. Ask for another home note."));
+  const auto file = studio_.newRecording(*student, plan.asked, elsewhere_);
+  if (!file)
+    return notices_.sayLoss(words::plain(file.error()), tr("Record elsewhere…"),
+                            [this] { emit elsewhereWanted(); });
+  plan.recording = *file;
+  plan.accompaniment = accompanimentFor(asking_.support(), sheet, context);
+  plan.accompaniment_db = setup_.output_db();
+  open_.clear();
+  notices_.clear();
+  if (run_.start(std::move(plan))) return;
+  studio_.discardRecording(*file);
+  notices_.say(tr("No sound comes from this source. Choose another one, or plug the microphone in again."));
+}
+
+void Session::calibrate() {
+  if (run_.phase() != TakeRun::Phase::ready) return;
+  if (!run_.calibrate())
+    return notices_.say(tr("No sound comes from this source. Choose another one first."));
+  if (run_.phase() == TakeRun::Phase::calibrating)
+    notices_.say(tr("Eight clicks: let the microphone hear them, and be quiet for five seconds."));
+}
+
+void Session::delayUnmeasured(TakeRun::NoDelay why) {
+  switch (why) {
+    case TakeRun::NoDelay::givenUp:
+      return notices_.say(tr("The delay was not measured."));
+    case TakeRun::NoDelay::noOutput:
+      return notices_.say(tr("There is no sound output to click on. Plug in headphones or loudspeakers."));
+    case TakeRun::NoDelay::stumbled:
+      return notices_.say(
+          tr("The sound was late or missing on its way each time. Close what keeps the computer busy and "
+             "measure again; until then timing is held against the notes' own count."));
+    case TakeRun::NoDelay::unclear:
+      return notices_.say(
+          tr("The clicks were not heard clearly. Turn the loudspeaker up or move the microphone closer, and "
+             "measure again; until then timing is held against the notes' own count."));
+  }
+}
+
+void Session::openFiles(const std::vector<std::filesystem::path>& files) {
+  if (files.empty() || readOnly()) return;
+  const Student* student = roster_.chosen();
+  if (!student)
+    return notices_.say(tr("Add a student first: then the recordings have somebody to belong to."),
+                        tr("Add a student"), [this] { emit studentWanted(); });
+  keeping_.openFiles(files, *student);
+}
+
+void Session::choose(std::int64_t take) {
+  if (run_.taking() || (open_.id() == take)) return;
+  speaker_->stop();
+  open_.open(take);
+}
+
+void Session::deleteTake() {
+  const auto id = open_.id();
+  if (!id || *id <= 0 || readOnly()) return;
+  open_.clear();
+  if (!roster_.deleteTake(*id)) return;
+  open_.openNewest();
+  notices_.say(tr("The take was deleted."), tr("Undo  ·  Ctrl+Z"), [this] { undo(); });
+}
+
+void Session::undo() {
+  if (!undo_.undo()) return;
+  notices_.clear();
+  if (!open_.take() && !open_.isAwaited()) open_.openNewest();
+}
+
+void Session::compare(const std::vector<std::int64_t>& marked) {
+  std::vector<Take> wanted;
+  for (const std::int64_t id : marked)
+    if (const Take* take = roster_.take(id); take && wanted.size() < kMostCompared) wanted.push_back(*take);
+  if (wanted.size() < 2 && open_.take()) {
+    wanted = {*open_.take()};
+    if (const auto before = takeBefore(roster_.past(), open_.take()->id))
+      wanted.push_back(*roster_.take(*before));
+  }
+  if (wanted.size() < 2)
+    return notices_.say(
+        tr("Comparing needs two takes: mark them in the shelf with Ctrl and a click, or play this exercise "
+           "again."));
+  std::ranges::sort(wanted, {}, [](const Take& t) { return std::pair(t.made_unix_s, t.id); });
+  speaker_->stop();
+  for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
+  const auto answers = std::make_shared<std::vector<std::optional<Analyst::Answer>>>(wanted.size());
+  for (std::size_t i = 0; i < wanted.size(); ++i) {
+    Analyst::Request request;
+    request.take = wanted[i];
+    request.file = studio_.takeFile(wanted[i]);
+    comparing_.push_back(analyst_.ask(
+        std::move(request), Analyst::Urgency::now, [=, this](Analyst::Ticket, const Analyst::Answer& answer) {
+          if (!answer.picture) {
+            for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
+            return notices_.sayLoss(answer.error);
+          }
+          (*answers)[i] = answer;
+          if (std::ranges::any_of(*answers, [](const auto& one) { return !one; })) return;
+          comparing_.clear();
+          std::vector<Analyst::Answer> all;
+          for (auto& one : *answers) all.push_back(std::move(*one));
+          emit compared(all);
+        }));
+  }
+}
+
+void Session::playOrStop(double from_s, double to_s, bool loop) {
+  if (run_.phase() == TakeRun::Phase::calibrating) {
+    run_.stop();
+    return;
+  }
+  if (speaker_->playing()) return speaker_->stop();
+  if (!open_.take() || run_.taking()) return;
+  if (!speaker_->play(*open_.samples(), open_.rate_hz(), from_s, to_s, loop))
+    notices_.say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+}
+
+void Session::finish() {
+  open_.clear();
+  // A take that is sounding stays in recording/ and is offered at the next start.
+  listener_.quiet();
+  speaker_->stop();
+  roster_.finish();
+}
+
+}  // namespace calando

@@ -1,0 +1,98 @@
+#pragma once
+
+#include <QObject>
+
+#include "app/session/keeping.h"
+
+namespace calando {
+
+/// The lesson's state, without a widget: what there is, and the one place that joins it. Widgets hold a
+/// reference to it, show what it says and call its verbs.
+class Session : public QObject {
+  Q_OBJECT
+
+ public:
+  /// What a session is given from outside; a test brings its own.
+  struct Ears {
+    std::vector<std::shared_ptr<Input>> inputs;
+    std::unique_ptr<Speaker> speaker;
+    std::function<std::string(const Snapshot&)> smallPicture;
+  };
+  Session(Studio studio, Ears ears);
+  ~Session() override;
+
+  const Studio& studio() const { return studio_; }
+  Studio& studio() { return studio_; }
+  bool readOnly() const { return studio_.readOnly(); }
+  Notices& notices() { return notices_; }
+  Analyst& analyst() { return analyst_; }
+  Roster& roster() { return roster_; }
+  Lesson& lesson() { return lesson_; }
+  Asking& asking() { return asking_; }
+  OpenTake& open() { return open_; }
+  SoundSetup& setup() { return setup_; }
+  TakeRun& run() { return run_; }
+  Speaker& speaker() { return *speaker_; }
+  Keeping& keeping() { return keeping_; }
+  Allowed allowed() const { return calando::allowed(run_.phase(), open_.take() != nullptr, readOnly()); }
+
+  /// Loads what there is and says what there is to say of it. Once, when somebody listens.
+  void begin();
+  /// Starts a take, or ends what is going on.
+  void toggle();
+  void calibrate();
+  void openFiles(const std::vector<std::filesystem::path>& files);
+  void deleteTake();
+  /// The last thing that can be undone.
+  void undo();
+  /// A take from the list.
+  void choose(std::int64_t take);
+  /// Two to six takes to be held beside one another: those marked, else the one on show and the one before.
+  void compare(const std::vector<std::int64_t>& marked);
+  /// Plays the take on show, or stops what plays.
+  void playOrStop(double from_s, double to_s, bool loop);
+
+  /// Nothing is being recorded, analysed or waited for.
+  bool idle() const;
+  /// Recordings go there while the studio has no room.
+  void recordElsewhere(const std::filesystem::path& folder) { elsewhere_ = folder; }
+  void finish();
+
+ signals:
+  // What only a window can do
+  void studentWanted();    ///< there is nobody: one should be added
+  void elsewhereWanted();  ///< a folder for recordings should be chosen
+  void compared(const std::vector<calando::Analyst::Answer>& takes);
+
+ private:
+  void startTake();
+  void delayUnmeasured(TakeRun::NoDelay why);
+  void connectRun();
+
+  Studio studio_;
+  Notices notices_;
+  Undo undo_;
+  Analyst analyst_;
+  Roster roster_;
+  Lesson lesson_;
+  Asking asking_;
+  OpenTake open_;
+  Listener listener_;
+  std::unique_ptr<Speaker> speaker_;
+  SoundSetup setup_;
+  TakeRun run_;
+  Keeping keeping_;
+  std::vector<Analyst::Ticket> comparing_;
+  std::optional<std::filesystem::path> elsewhere_;
+};
+
+/// What the sound system says of the start of a stream is that unsure: two standard deviations of a measuring
+/// and a take after it, over thirty starts.
+inline constexpr double kRunToRun_ms = 11.0;
+
+/// How unsure it is where a heard count lies.
+inline double timingUnsure_ms(bool heard, const std::optional<double>& delay_s) {
+  return heard && delay_s ? kRunToRun_ms : 1000.0 * kLongestLatency_s;
+}
+
+}  // namespace calando

@@ -1,0 +1,248 @@
+#include "app/session/take_run.h"
+
+#include <QThreadPool>
+
+#include "core/exercise/accompaniment.h"
+#include "core/exercise/cue_sheet.h"
+
+namespace calando {
+
+namespace {
+constexpr double kRate_hz = 48000.0;
+constexpr int kAfterClicks_ms = 600;
+}  // namespace
+
+TakeRun::TakeRun(Listener& listener, Speaker& speaker, SoundSetup& setup)
+    : listener_(listener), speaker_(speaker), setup_(setup) {
+  connect(&listener_, &Listener::inputChanged, this, [this](const InputState& state) {
+    if (listener_.listening()) emit inputChanged(state);  // else on its way when the source went quiet
+  });
+  connect(&listener_, &Listener::grew, this, &TakeRun::grown);
+  connect(&listener_, &Listener::autoStop, this, [this] {
+    if (taking()) finish();
+  });
+  connect(&listener_, &Listener::recordingFailed, this, &TakeRun::recordingFailed);
+  connect(&listener_, &Listener::sourceEnded, this, &TakeRun::lost);
+  connect(&speaker_, &Speaker::moved, this, &TakeRun::placeCount);
+  connect(&setup_, &SoundSetup::inputChosen, this, [this] {
+    if (taking()) finish();
+    if (phase() == Phase::calibrating) endCalibrating(NoDelay::givenUp);
+    listen();
+  });
+  clicksEnd_.setSingleShot(true);
+  clicksEnd_.setTimerType(Qt::PreciseTimer);
+  connect(&clicksEnd_, &QTimer::timeout, this, &TakeRun::clicksOver);
+}
+
+TakeRun::Running* TakeRun::running() {
+  if (auto* counting = std::get_if<Counting>(&state_)) return counting;
+  return std::get_if<Sounding>(&state_);
+}
+
+void TakeRun::enter(State state) {
+  state_ = std::move(state);
+  emit phaseChanged();
+}
+
+void TakeRun::listen() {
+  listener_.quiet();
+  emit inputQuiet();
+  if (setup_.chosen().playsForATake()) return;
+  if (auto source = setup_.chosen().open()) listener_.listen(std::move(source));
+}
+
+TakeRun::Result TakeRun::start(Plan plan) {
+  if (phase() != Phase::ready) return tl::unexpected(Refusal::running);
+  Input& input = setup_.chosen();
+  Running run;
+  run.playsItself = input.playsForATake();
+  if (!run.playsItself && !listener_.listening()) return tl::unexpected(Refusal::noSound);
+  speaker_.stop();
+  Context context = contextFor(plan.asked);
+  run.sheet = unroll(context);
+  run.source = input.playing().toStdString();
+  run.way_s = setup_.delay_s();
+  run.began = std::chrono::steady_clock::now();
+  run.plan = std::move(plan);
+  const std::uint64_t number = ++takes_;
+  const bool heard = !run.playsItself && run.sheet.counted() &&
+                     (run.plan.accompaniment.click || run.plan.accompaniment.drone_hz);
+  if (heard) context.heard = run.plan.accompaniment;  // clicks are learnt from the first sample on
+  const Listener::Plan wanted{run.plan.recording,
+                              context,
+                              run.sheet,
+                              run.sheet.countIn_s(),
+                              run.plan.asked.seconds,
+                              !run.playsItself && !heard,
+                              run.plan.stopsByItself};
+  if (run.playsItself) {
+    listener_.listen(input.openFor(run.sheet, context,
+                                   [this, number](const Begun& what) {
+                                     QMetaObject::invokeMethod(
+                                         this,
+                                         [this, number, what] {
+                                           if (takes_ == number) begun(what);
+                                         },
+                                         Qt::QueuedConnection);
+                                   }),
+                     &wanted);
+  } else {
+    listener_.begin(wanted);
+  }
+  const bool counts = run.sheet.counted();
+  counts ? enter(Counting{std::move(run)}) : enter(Sounding{std::move(run)});
+  if (heard) accompany(context);
+  return {};
+}
+
+/// The stand-in plays from now on.
+void TakeRun::begun(const Begun& what) {
+  Running* run = running();
+  if (!run) return;
+  listener_.placeSheet(what.firstCue_s);
+  if (run->sheet.counted()) run->plan.asked.start_s = what.firstCue_s;
+  if (setup_.standIn().speed() == 1.0) speaker_.play(*what.samples, what.rate_hz, 0.0, kToTheEnd_s, false);
+}
+
+/// Works the count out aside and plays it; the recording has begun.
+void TakeRun::accompany(const Context& context) {
+  const Running& run = *running();
+  QThreadPool::globalInstance()->start(
+      [this, number = takes_, heard = context.heard, sheet = run.sheet, db = run.plan.accompaniment_db] {
+        auto sound = std::make_shared<std::vector<float>>(render(heard, sheet, kRate_hz, db));
+        QMetaObject::invokeMethod(
+            this,
+            [this, number, heard, sound] {
+              Running* now = running();
+              if (takes_ != number || !now) return;
+              const bool plays = speaker_.play(*sound, kRate_hz, 0.0, kToTheEnd_s, false);
+              const std::chrono::duration<double> since = std::chrono::steady_clock::now() - now->began;
+              listener_.placeSheet(since.count() + now->sheet.countIn_s());
+              if (!plays) return emit countUnheard();
+              now->plan.asked.heard = heard;
+              now->countIn_s = now->sheet.countIn_s();
+            },
+            Qt::QueuedConnection);
+      });
+}
+
+/// Where in the recording the first cue lies of a count that is heard: who plays to it plays late by the way
+/// there and back. nullopt where the sound has stumbled.
+std::optional<double> TakeRun::countStart(const StreamClock& recording, double way_s) {
+  const auto head_s = headStart_s(speaker_.clock(), recording);
+  const Running* run = running();
+  return head_s && run && run->countIn_s ? std::optional(*run->countIn_s + way_s - *head_s) : std::nullopt;
+}
+
+/// For the eye, while it is counted in; how it lay is settled by the whole take.
+void TakeRun::placeCount(double played_s) {
+  const Running* run = running();
+  if (!run || !run->countIn_s || played_s > *run->countIn_s) return;
+  if (const auto start_s = countStart(listener_.clock(), run->way_s.value_or(0.0)))
+    listener_.placeSheet(*start_s);
+}
+
+void TakeRun::grown(const SnapshotPtr& picture, double held_s) {
+  if (!taking()) return;
+  if (auto* counting = std::get_if<Counting>(&state_);
+      counting && picture->tracks.duration_s >= picture->sheetStart_s)
+    enter(Sounding{std::move(*counting)});
+  emit grew(picture, held_s);
+}
+
+TakeRun::Result TakeRun::stop() {
+  if (phase() == Phase::calibrating) {
+    endCalibrating(NoDelay::givenUp);
+    return {};
+  }
+  if (!taking()) return tl::unexpected(Refusal::notRunning);
+  finish();
+  return {};
+}
+
+void TakeRun::finish() {
+  Running& run = *running();
+  RawTake raw;
+  raw.rate_hz = listener_.rate();
+  Listener::Heard heard = listener_.end();
+  raw.samples = std::make_shared<std::vector<float>>(std::move(heard.samples));
+  raw.asked = run.plan.asked;
+  raw.student = run.plan.student;
+  raw.recording = run.plan.recording;
+  raw.source = run.source;
+  if (run.countIn_s) {
+    if (run.way_s) raw.asked.start_s = countStart(heard.clock, *run.way_s);
+    raw.count = raw.asked.start_s ? Count::asHeard : run.way_s ? Count::stumbled : Count::unmeasured;
+  }
+  if (run.playsItself) {
+    listener_.quiet();
+    emit inputQuiet();
+  }
+  speaker_.stop();
+  enter(Ready{});
+  emit finished(raw);
+}
+
+void TakeRun::lost() {
+  if (phase() == Phase::calibrating) endCalibrating(NoDelay::givenUp);
+  if (taking()) finish();
+  listener_.quiet();
+  emit inputQuiet();
+  emit inputLost();
+}
+
+TakeRun::Result TakeRun::calibrate() {
+  if (phase() != Phase::ready) return tl::unexpected(Refusal::running);
+  if (!listener_.listening()) return tl::unexpected(Refusal::noSound);
+  enter(Calibrating{std::make_shared<QTemporaryDir>()});
+  playClicks();
+  return {};
+}
+
+void TakeRun::playClicks() {
+  auto& calibrating = std::get<Calibrating>(state_);
+  const std::vector<float> clicks = calibrationSound(kRate_hz);
+  if (!speaker_.play(clicks, kRate_hz, 0.0, kToTheEnd_s, false)) return endCalibrating(NoDelay::noOutput);
+  --calibrating.left;
+  Listener::Plan plan;
+  plan.recording = calibrating.folder->filePath(QString("clicks-%1.wav").arg(calibrating.left)).toStdString();
+  plan.stopsByItself = false;
+  listener_.begin(plan);
+  clicksEnd_.start(static_cast<int>(1000.0 * static_cast<double>(clicks.size()) / kRate_hz) +
+                   kAfterClicks_ms);
+}
+
+void TakeRun::clicksOver() {
+  auto* calibrating = std::get_if<Calibrating>(&state_);
+  if (!calibrating) return;
+  const double rate = listener_.rate();
+  const Listener::Heard heard = listener_.end();
+  const auto head_s = headStart_s(speaker_.clock(), heard.clock);
+  speaker_.stop();
+  const Calibration found = calibrationOf(heard.samples, rate, head_s.value_or(0.0));
+  const bool stumbled = !head_s || found.heard >= kLeastClicks;
+  if (head_s && found.latency) {
+    enter(Ready{});
+    return emit delayMeasured(*found.latency);
+  }
+  if (stumbled && calibrating->left > 0) {
+    emit delayTriedAgain();
+    return playClicks();
+  }
+  endCalibrating(stumbled ? NoDelay::stumbled : NoDelay::unclear);
+}
+
+void TakeRun::endCalibrating(NoDelay why) {
+  clicksEnd_.stop();
+  listener_.end();
+  speaker_.stop();
+  enter(Ready{});
+  emit delayUnmeasured(why);
+}
+
+Allowed allowed(TakeRun::Phase phase, bool taken, bool readOnly) {
+  const bool still = phase == TakeRun::Phase::ready;
+  return {.choose = still, .say = taken && !readOnly, .hear = taken && still, .record = !readOnly};
+}
+
+}  // namespace calando

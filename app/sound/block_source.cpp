@@ -1,0 +1,170 @@
+#include "app/sound/block_source.h"
+
+#include <QAudioSource>
+#include <QThread>
+#include <QThreadPool>
+#include <chrono>
+#include <future>
+#include <random>
+#include <thread>
+
+namespace calando {
+
+namespace {
+
+constexpr int kBlock_ms = 20;
+
+QAudioFormat formatFor(const QAudioDevice& device) {
+  QAudioFormat format;
+  format.setSampleRate(48000);
+  format.setChannelCount(1);
+  format.setSampleFormat(QAudioFormat::Float);
+  return device.isFormatSupported(format) ? format : device.preferredFormat();
+}
+
+/// Interleaved bytes of any of Qt's formats as the mean of the channels.
+std::vector<float> monoOf(const QByteArray& bytes, const QAudioFormat& format) {
+  const int sampleBytes = format.bytesPerSample();
+  const int channels = std::max(1, format.channelCount());
+  std::vector<float> mono(static_cast<std::size_t>(bytes.size() / (sampleBytes * channels)));
+  const char* at = bytes.constData();
+  for (float& sample : mono) {
+    float sum = 0.0f;
+    for (int c = 0; c < channels; ++c, at += sampleBytes) sum += format.normalizedSampleValue(at);
+    sample = sum / static_cast<float>(channels);
+  }
+  return mono;
+}
+
+class DeviceSource : public BlockSource {
+ public:
+  explicit DeviceSource(const QAudioDevice& device) : device_(device), format_(formatFor(device)) {}
+  ~DeviceSource() override { stop(); }
+  double rate() const override { return format_.sampleRate(); }
+
+  void start(std::shared_ptr<BlockQueue> queue) override {
+    reader_ = new QObject;
+    reader_->moveToThread(&thread_);
+    QObject::connect(&thread_, &QThread::finished, reader_, &QObject::deleteLater);
+    thread_.start(QThread::HighPriority);
+    QMetaObject::invokeMethod(reader_, [this, queue] {
+      source_ = new QAudioSource(device_, format_, reader_);
+      source_->setBufferSize(format_.bytesForDuration(1000 * kBlock_ms));
+      QIODevice* io = source_->start();
+      if (!io) {
+        queue->ended = true;
+        return;
+      }
+      QObject::connect(io, &QIODevice::readyRead, reader_,
+                       [this, io, queue] { queue->push(monoOf(io->readAll(), format_)); });
+      QObject::connect(source_, &QAudioSource::stateChanged, reader_, [this, queue](QAudio::State state) {
+        if (state == QAudio::StoppedState && source_->error() != QAudio::NoError) queue->ended = true;
+      });
+    });
+  }
+
+  void stop() override {
+    if (!thread_.isRunning()) return;
+    // Stopped before it is destroyed, or libpulse ends the process.
+    QMetaObject::invokeMethod(
+        reader_,
+        [this] {
+          if (source_) source_->stop();
+        },
+        Qt::BlockingQueuedConnection);
+    thread_.quit();
+    thread_.wait();
+    source_ = nullptr;
+  }
+
+ private:
+  QAudioDevice device_;
+  QAudioFormat format_;
+  QThread thread_;
+  QObject* reader_ = nullptr;
+  QAudioSource* source_ = nullptr;
+};
+
+class PlayedSource : public BlockSource {
+ public:
+  /// `room_rms`: of the noise that is heard before and after.
+  PlayedSource(std::function<std::future<Prepared>()> ask, double rate, double faster, float room_rms,
+               std::function<void(const Prepared&, double)> begun)
+      : ask_(std::move(ask)), rate_(rate), faster_(faster), room_(room_rms), begun_(std::move(begun)) {}
+  ~PlayedSource() override { stop(); }
+  double rate() const override { return rate_; }
+
+  void start(std::shared_ptr<BlockQueue> queue) override {
+    stopping_ = false;
+    prepared_ = ask_();
+    thread_ = std::thread([this, queue] { run(*queue); });
+  }
+
+  void stop() override {
+    stopping_ = true;
+    if (thread_.joinable()) thread_.join();
+  }
+
+ private:
+  void run(BlockQueue& queue) {
+    const auto count = static_cast<std::size_t>(rate_ * kBlock_ms / 1000.0);
+    auto due = std::chrono::steady_clock::now();
+    std::optional<Prepared> sound;
+    std::size_t at = 0;     // in the sound
+    std::size_t given = 0;  // samples since the start
+    while (!stopping_) {
+      if (!sound && prepared_.wait_for(std::chrono::seconds(0)) == std::future_status::ready) {
+        sound = prepared_.get();
+        if (begun_) begun_(*sound, static_cast<double>(given) / rate_);
+      }
+      std::vector<float> block(count);
+      for (float& x : block)
+        x = sound && at < sound->samples->size() ? (*sound->samples)[at++] : room_ * noise_(random_);
+      queue.push(std::move(block));
+      given += count;
+      due += std::chrono::microseconds(static_cast<long>(1000.0 * kBlock_ms / faster_));
+      std::this_thread::sleep_until(due);
+    }
+  }
+
+  std::function<std::future<Prepared>()> ask_;
+  double rate_;
+  double faster_;
+  float room_;
+  std::function<void(const Prepared&, double)> begun_;
+  std::future<Prepared> prepared_;
+  std::mt19937 random_{1};
+  std::normal_distribution<float> noise_;
+  std::thread thread_;
+  std::atomic<bool> stopping_{false};
+};
+
+}  // namespace
+
+std::unique_ptr<BlockSource> deviceSource(const QAudioDevice& device) {
+  return std::make_unique<DeviceSource>(device);
+}
+
+std::unique_ptr<BlockSource> preparedSource(std::function<Prepared()> work, double rate_hz, double faster,
+                                            std::function<void(const Prepared&, double)> begun) {
+  constexpr float kRoom = 3.2e-4f;  // -70 dBFS
+  const auto ask = [work = std::move(work)] {
+    // Nobody waits for it: a take that is stopped before it is ready leaves it to its thread.
+    auto task = std::make_shared<std::packaged_task<Prepared()>>(work);
+    QThreadPool::globalInstance()->start([task] { (*task)(); });
+    return task->get_future();
+  };
+  return std::make_unique<PlayedSource>(ask, rate_hz, faster, kRoom, std::move(begun));
+}
+
+std::unique_ptr<BlockSource> playedSource(std::vector<float> samples, double rate_hz, double faster) {
+  const auto shared = std::make_shared<std::vector<float>>(std::move(samples));
+  const auto ready = [=] {
+    std::promise<Prepared> promise;
+    promise.set_value({shared, rate_hz, 0.0});
+    return promise.get_future();
+  };
+  return std::make_unique<PlayedSource>(ready, rate_hz, faster, 0.0f, nullptr);
+}
+
+}  // namespace calando

@@ -1,0 +1,61 @@
+#pragma once
+
+#include <readerwriterqueue/readerwriterqueue.h>
+
+#include <QAudioDevice>
+#include <QObject>
+#include <atomic>
+#include <chrono>
+#include <functional>
+#include <memory>
+#include <vector>
+
+class QThread;
+
+namespace calando {
+
+/// Blocks of mono samples on their way from a source of sound to the worker that records and measures them.
+/// One thread writes, one reads; nobody waits.
+struct BlockQueue {
+  struct Block {
+    std::vector<float> samples;
+    std::chrono::steady_clock::time_point arrived;
+  };
+  moodycamel::ReaderWriterQueue<Block> blocks{512};
+  std::atomic<long> dropped{0};  ///< blocks lost because the reader was more than some seconds behind
+  std::atomic<bool> ended{false};
+
+  void push(std::vector<float> samples) {
+    if (!blocks.try_enqueue({std::move(samples), std::chrono::steady_clock::now()})) ++dropped;
+  }
+};
+
+/// Where sound comes from. It fills its queue on a thread of its own from start() to stop().
+class BlockSource {
+ public:
+  virtual ~BlockSource() = default;
+  virtual double rate() const = 0;
+  virtual void start(std::shared_ptr<BlockQueue> queue) = 0;
+  virtual void stop() = 0;
+};
+
+/// A microphone through Qt Multimedia, read on its own thread: the interface's would lose blocks while it
+/// paints.
+std::unique_ptr<BlockSource> deviceSource(const QAudioDevice& device);
+
+/// A sound that is worked out before it can be played.
+struct Prepared {
+  std::shared_ptr<const std::vector<float>> samples;
+  double rate_hz;
+  double firstCue_s;  ///< after its start
+};
+/// Works a sound out on a thread of its own and plays it then, in real time; until then, and after it, the
+/// room is heard, quiet noise. `begun` is told when it begins, seconds after start(), on the source's thread.
+std::unique_ptr<BlockSource> preparedSource(std::function<Prepared()> work, double rate_hz, double faster,
+                                            std::function<void(const Prepared&, double begins_s)> begun);
+
+/// Prepared samples in real time, as if somebody played; then silence until it is stopped. `faster` than real
+/// time is for tests.
+std::unique_ptr<BlockSource> playedSource(std::vector<float> samples, double rate_hz, double faster = 1.0);
+
+}  // namespace calando

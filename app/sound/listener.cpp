@@ -1,0 +1,187 @@
+#include "app/sound/listener.h"
+
+#include <chrono>
+#include <mutex>
+
+#include "core/exercise/click_remover.h"
+#include "core/measure/input_meter.h"
+#include "core/signal/tracker.h"
+#include "records/take_recorder.h"
+
+namespace calando {
+
+namespace {
+
+constexpr auto kPictureEvery = std::chrono::milliseconds(16);
+constexpr auto kMeterEvery = std::chrono::milliseconds(60);
+
+}  // namespace
+
+struct Listener::Worker {
+  Listener* owner;
+  double rate;
+  std::shared_ptr<BlockQueue> queue = std::make_shared<BlockQueue>();
+  std::atomic<bool> stopping{false};
+  /// A picture is on its way to the interface, which may be handled after the worker has gone.
+  std::shared_ptr<std::atomic<bool>> underway = std::make_shared<std::atomic<bool>>(false);
+  std::mutex mutex;  // guards the take; held for a block at a time
+  std::unique_ptr<Tracker> tracker;
+  std::optional<ClickRemover> remover;  // where a click is played to the take
+  std::unique_ptr<TakeRecorder> recorder;
+  std::vector<float> samples;
+  StreamClock clock = Heard{}.clock;
+  Plan plan;
+  bool told = false;
+  bool placed = true;
+  bool toldFailure = false;
+  bool toldEnd = false;
+  std::chrono::steady_clock::time_point pictured;
+  std::thread thread;
+
+  void run() {
+    InputMeter meter(rate);
+    auto metered = std::chrono::steady_clock::now();
+    BlockQueue::Block block;
+    while (!stopping) {
+      if (!queue->blocks.try_dequeue(block)) {
+        if (queue->ended && !toldEnd) {
+          toldEnd = true;
+          QMetaObject::invokeMethod(
+              owner, [o = owner] { emit o->sourceEnded(); }, Qt::QueuedConnection);
+        }
+        std::this_thread::sleep_for(std::chrono::milliseconds(4));
+        continue;
+      }
+      meter.push(block.samples);
+      take(block.samples, block.arrived);
+      const auto now = std::chrono::steady_clock::now();
+      if (now - metered < kMeterEvery) continue;
+      metered = now;
+      const InputState state = meter.state(queue->dropped);
+      QMetaObject::invokeMethod(
+          owner, [o = owner, state] { emit o->inputChanged(state); }, Qt::QueuedConnection);
+    }
+  }
+
+  void take(std::span<const float> block, std::chrono::steady_clock::time_point arrived) {
+    const std::lock_guard lock(mutex);
+    if (!tracker) return;
+    samples.insert(samples.end(), block.begin(), block.end());
+    clock.note(arrived, static_cast<double>(samples.size()) / rate);
+    if (remover)
+      tracker->push(remover->push(block));
+    else
+      tracker->push(block);
+    if (recorder && !recorder->write(block) && !toldFailure) {
+      toldFailure = true;
+      QMetaObject::invokeMethod(
+          owner,
+          [o = owner, why = QString::fromStdString(recorder->error().why)] { emit o->recordingFailed(why); },
+          Qt::QueuedConnection);
+    }
+    picture();
+  }
+
+  /// Tells the interface how the take stands; one picture at a time is on its way: an interface that is busy
+  /// gets the newest when it has time again.
+  void picture() {
+    const auto now = std::chrono::steady_clock::now();
+    if (*underway) return;
+    // A long take is drawn less often: handing over its tracks costs more.
+    if (now - pictured < kPictureEvery * (1 + tracker->tracks().frames.size() / 6000)) return;
+    pictured = now;
+    auto live = std::make_shared<Snapshot>();
+    live->tracks = tracker->tracks();
+    for (const TrackFrame& guess : tracker->provisional()) live->tracks.frames.push_back(guess);
+    live->context = plan.context;
+    live->sheet = plan.sheet;
+    live->sheetStart_s = plan.sheetStart_s;
+    live->live = true;
+    live->asked_s = plan.asked_s;
+    const auto [held, sinceEnd] = latestSound(live->tracks);
+    *underway = true;
+    QMetaObject::invokeMethod(
+        owner,
+        [o = owner, live, held = held, flag = underway] {
+          *flag = false;
+          emit o->grew(live, held);
+        },
+        Qt::QueuedConnection);
+    if (!plan.stopsByItself || told || !placed || !isOver(*live, held, sinceEnd)) return;
+    told = true;
+    QMetaObject::invokeMethod(
+        owner, [o = owner] { emit o->autoStop(); }, Qt::QueuedConnection);
+  }
+
+  void begin(const Plan& wanted) {
+    plan = wanted;
+    tracker = std::make_unique<Tracker>(rate, Tracker::kLiveLag);
+    remover.reset();
+    if (plan.context.heard.click) remover.emplace(plan.sheet, plan.context.heard.fork_hz, rate);
+    recorder = std::make_unique<TakeRecorder>(plan.recording, rate);
+    samples.clear();
+    clock = Heard{}.clock;
+    told = toldFailure = false;
+    placed = plan.placed;
+  }
+};
+
+Listener::Listener(QObject* parent) : QObject(parent) {}
+Listener::~Listener() { quiet(); }
+
+void Listener::listen(std::unique_ptr<BlockSource> source) { listen(std::move(source), nullptr); }
+
+void Listener::listen(std::unique_ptr<BlockSource> source, const Plan* plan) {
+  quiet();
+  source_ = std::move(source);
+  rate_ = source_->rate();
+  worker_ = std::make_unique<Worker>();
+  worker_->owner = this;
+  worker_->rate = rate_;
+  if (plan) worker_->begin(*plan);  // before the first sample
+  running_ = plan != nullptr;
+  worker_->thread = std::thread([w = worker_.get()] { w->run(); });
+  source_->start(worker_->queue);
+}
+
+void Listener::quiet() {
+  if (source_) source_->stop();
+  if (worker_) {
+    worker_->stopping = true;
+    worker_->thread.join();
+  }
+  source_.reset();
+  worker_.reset();
+  running_ = false;
+}
+
+void Listener::begin(const Plan& plan) {
+  if (!worker_) return;
+  const std::lock_guard lock(worker_->mutex);
+  worker_->begin(plan);
+  running_ = true;
+}
+
+void Listener::placeSheet(double start_s) {
+  if (!worker_) return;
+  const std::lock_guard lock(worker_->mutex);
+  worker_->plan.sheetStart_s = start_s;
+  worker_->placed = true;
+}
+
+StreamClock Listener::clock() const {
+  if (!worker_) return Heard{}.clock;
+  const std::lock_guard lock(worker_->mutex);
+  return worker_->clock;
+}
+
+Listener::Heard Listener::end() {
+  running_ = false;
+  if (!worker_) return {};
+  const std::lock_guard lock(worker_->mutex);
+  worker_->tracker.reset();
+  worker_->recorder.reset();
+  return {std::move(worker_->samples), worker_->clock};
+}
+
+}  // namespace calando

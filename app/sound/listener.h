@@ -1,0 +1,71 @@
+#pragma once
+
+#include <QObject>
+#include <filesystem>
+#include <thread>
+
+#include "app/sound/block_source.h"
+#include "core/measure/input_meter.h"
+#include "core/measure/stream_clock.h"
+#include "core/snapshot.h"
+
+namespace calando {
+
+/// Listens to a source on a worker thread: meters it, and from begin() to end() records to disk and measures.
+/// Signals arrive on the thread that made the object. The worker is joined on destruction.
+class Listener : public QObject {
+  Q_OBJECT
+
+ public:
+  explicit Listener(QObject* parent = nullptr);
+  ~Listener() override;
+
+  /// What a take is begun with.
+  struct Plan {
+    std::filesystem::path recording;
+    Context context;
+    CueSheet sheet;
+    double sheetStart_s = 0.0;  ///< where its first cue lies after begin()
+    double asked_s = 0.0;
+    /// The sheet lies there by now; else it does from placeSheet() on, and nothing stops by itself before.
+    bool placed = true;
+    /// autoStop() is emitted one second after a tone has ended, of a counted sheet one second after its last
+    /// cue.
+    bool stopsByItself = true;
+  };
+
+  void listen(std::unique_ptr<BlockSource> source);
+  /// The same, and what is begun has the source's every sample. `plan` may be nullptr.
+  void listen(std::unique_ptr<BlockSource> source, const Plan* plan);
+  void quiet();
+  bool listening() const { return source_ != nullptr; }
+  double rate() const { return rate_; }
+
+  void begin(const Plan& plan);
+  /// Moves the counted sheet to where it is known to lie by now.
+  void placeSheet(double start_s);
+  StreamClock clock() const;
+  struct Heard {
+    std::vector<float> samples;
+    StreamClock clock{StreamClock::Notes::late};
+  };
+  /// Ends it and hands over what was heard.
+  Heard end();
+  bool running() const { return running_; }
+
+ signals:
+  void inputChanged(calando::InputState state);
+  void grew(calando::SnapshotPtr picture, double held_s);
+  void autoStop();
+  void recordingFailed(const QString& why);  ///< a clause
+  void sourceEnded();                        ///< the device is gone
+
+ private:
+  struct Worker;
+  std::unique_ptr<BlockSource> source_;
+  std::unique_ptr<Worker> worker_;
+  double rate_ = 48000.0;
+  bool running_ = false;
+};
+
+}  // namespace calando

@@ -1,0 +1,63 @@
+#include "app/sound/sound_setup.h"
+
+#include <QMediaDevices>
+
+namespace calando {
+
+SoundSetup::SoundSetup(Studio& studio, std::vector<std::shared_ptr<Input>> own)
+    : studio_(studio),
+      own_(std::move(own)),
+      standIn_(std::make_shared<StandIn>()),
+      devices_(std::make_unique<QMediaDevices>()) {
+  list();
+  // As it was chosen last time; at first a microphone, where there is one.
+  const std::string kept = studio_.get(settings::source);
+  const bool found = !kept.empty() && choose(kept);
+  if (!found && inputs_.size() > 1) chosen_ = 1;
+  connect(devices_.get(), &QMediaDevices::audioInputsChanged, this, &SoundSetup::devicesChanged);
+}
+
+SoundSetup::~SoundSetup() = default;
+
+void SoundSetup::list() {
+  inputs_ = {standIn_};
+  inputs_.insert(inputs_.end(), own_.begin(), own_.end());
+  for (auto& microphone : microphones()) inputs_.push_back(std::move(microphone));
+}
+
+bool SoundSetup::choose(const std::string& id) {
+  const auto found = std::ranges::find_if(inputs_, [&](const auto& input) { return input->id() == id; });
+  if (found == inputs_.end()) return false;
+  chosen_ = static_cast<std::size_t>(found - inputs_.begin());
+  if (!studio_.readOnly()) (void)studio_.keep(settings::source, id);
+  emit inputChosen();
+  return true;
+}
+
+void SoundSetup::devicesChanged() {
+  const std::shared_ptr<Input> before = inputs_[chosen_];
+  list();
+  const auto same =
+      std::ranges::find_if(inputs_, [&](const auto& input) { return input->id() == before->id(); });
+  chosen_ = same == inputs_.end() ? 0 : static_cast<std::size_t>(same - inputs_.begin());
+  emit inputsChanged();
+  if (same == inputs_.end()) {
+    emit inputGone();
+    emit inputChosen();
+  }
+}
+
+Studio::Result<void> SoundSetup::setOutput(const std::string& id, double level_db) {
+  if (auto kept = studio_.keep(settings::output, id); !kept) return kept;
+  if (auto kept = studio_.keep(settings::output_db, level_db); !kept) return kept;
+  emit outputChanged();
+  return {};
+}
+
+std::optional<double> SoundSetup::delay_s() const { return studio_.get(delayOf(chosen().id(), output())); }
+
+Studio::Result<void> SoundSetup::keepDelay(double seconds) {
+  return studio_.keep(delayOf(chosen().id(), output()), std::optional(seconds));
+}
+
+}  // namespace calando

@@ -1,0 +1,58 @@
+#pragma once
+
+#include <QObject>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "app/sound/input.h"
+#include "records/studio.h"
+
+class QMediaDevices;
+
+namespace calando {
+
+/// Which input is listened to, where the program is heard and how loud, and how long a sound takes from one
+/// to the other. Kept with the studio.
+class SoundSetup : public QObject {
+  Q_OBJECT
+
+ public:
+  /// Inputs that a test brings along come before those of the system.
+  SoundSetup(Studio& studio, std::vector<std::shared_ptr<Input>> own = {});
+  ~SoundSetup() override;
+
+  const std::vector<std::shared_ptr<Input>>& inputs() const { return inputs_; }
+  Input& chosen() const { return *inputs_[chosen_]; }
+  StandIn& standIn() { return *standIn_; }
+  /// False for one that there is not.
+  bool choose(const std::string& id);
+
+  std::string output() const { return studio_.get(settings::output); }
+  double output_db() const { return studio_.get(settings::output_db); }
+  Studio::Result<void> setOutput(const std::string& id, double level_db);
+
+  /// Measured delay from a click to its recording, of the chosen input and output.
+  std::optional<double> delay_s() const;
+  Studio::Result<void> keepDelay(double seconds);
+
+ signals:
+  void inputsChanged();
+  void inputChosen();
+  void inputGone();  ///< the chosen one was unplugged; another is chosen now
+  void outputChanged();
+
+ private:
+  void list();
+  void devicesChanged();
+
+  Studio& studio_;
+  std::vector<std::shared_ptr<Input>> own_;
+  std::shared_ptr<StandIn> standIn_;
+  std::vector<std::shared_ptr<Input>> inputs_;
+  std::size_t chosen_ = 0;
+  std::unique_ptr<QMediaDevices> devices_;
+};
+
+}  // namespace calando

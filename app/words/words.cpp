@@ -1,0 +1,76 @@
+#include "app/words/words.h"
+
+#include <QCoreApplication>
+#include <QLocale>
+#include <cmath>
+
+namespace calando::words {
+
+QString plain(std::string_view text) {
+  return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
+}
+
+QString said(std::string_view english) {
+  return english.empty() ? QString() : QCoreApplication::translate("Core", std::string(english).c_str());
+}
+
+QString label(const Figure& figure) { return said(figure.label); }
+QString unit(const Figure& figure) { return said(figure.unit); }
+QString help(const Figure& figure) { return said(figure.help); }
+QString moment(const QDateTime& when) {
+  return QLocale().toString(when, QCoreApplication::translate("Words", "d MMM yyyy HH:mm", "day and minute"));
+}
+QString titled(const Figure& figure) {
+  return figure.unit.empty() ? label(figure) : label(figure) + QStringLiteral(", ") + unit(figure);
+}
+
+QString number(double value, int decimals, bool plus) {
+  const double scale = std::pow(10.0, decimals);
+  const double rounded = std::round(value * scale) / scale;
+  QLocale locale;
+  locale.setNumberOptions(QLocale::OmitGroupSeparator);
+  const QString sign = rounded < 0.0           ? QStringLiteral("−")
+                       : plus && rounded > 0.0 ? QStringLiteral("+")
+                                               : QString();
+  return sign + locale.toString(std::abs(rounded), 'f', decimals);
+}
+
+QString number(double value, const Print& print) { return number(value, print.decimals, print.sign); }
+
+QString value(const Reading& reading, bool withUnit) {
+  if (!reading.value) return QStringLiteral("–");
+  const QString text = number(*reading.value, reading.figure->print);
+  return withUnit && !reading.figure->unit.empty() ? text + QStringLiteral(" ") + unit(*reading.figure)
+                                                   : text;
+}
+
+namespace {
+
+/// {id} stands for the size of a figure, {id:low} and {id:high} for that of its bounds.
+QString filled(QString text, const Advice& advice) {
+  for (const Reading& r : advice.figures) {
+    const auto put = [&](const char* which, const std::optional<double>& value) {
+      const QString place = QStringLiteral("{") + plain(r.id()) + which + QStringLiteral("}");
+      text.replace(place,
+                   value ? number(std::abs(*value), r.figure->print.decimals, false) : QStringLiteral("–"));
+    };
+    put("", r.value);
+    put(":low", r.low);
+    put(":high", r.high);
+  }
+  return text;
+}
+
+}  // namespace
+
+QString advice(const Advice& advice) {
+  if (!advice.card) return plain(advice.text);
+  return QCoreApplication::translate("Advice", "%1 %2", "what is heard, then what to try")
+      .arg(filled(said(advice.card->says), advice), filled(said(advice.card->tries), advice));
+}
+
+QString adviceWhy(const Advice& advice) {
+  return advice.card ? filled(said(advice.card->why), advice) : plain(advice.why);
+}
+
+}  // namespace calando::words

@@ -1,0 +1,37 @@
+#pragma once
+
+#include <QDateTime>
+#include <QString>
+#include <optional>
+#include <string_view>
+
+#include "core/judging/advice.h"
+#include "core/judging/figure.h"
+
+/// What core and its data say, as people see it here: translated, numbers by locale.
+namespace calando::words {
+
+/// A text as it is: a name, a path, what somebody typed.
+QString plain(std::string_view text);
+/// A text of core or of data/*.json, in the language of the window.
+QString said(std::string_view english);
+
+QString label(const Figure& figure);
+QString unit(const Figure& figure);  ///< empty for a count
+QString help(const Figure& figure);
+/// Day and minute, as the language writes them: "24 Nov 2026 19:00".
+QString moment(const QDateTime& when);
+/// "Fade, dB".
+QString titled(const Figure& figure);
+
+/// "−3.2", "+4": a true minus sign, no plus for nothing.
+QString number(double value, int decimals = 0, bool plus = true);
+QString number(double value, const Print& print);
+/// "+3.2 cents"; a dash where nothing was measured.
+QString value(const Reading& reading, bool withUnit = true);
+
+/// The observation with its figures and one thing to try; and why.
+QString advice(const Advice& advice);
+QString adviceWhy(const Advice& advice);
+
+}  // namespace calando::words

@@ -1,0 +1,40 @@
+#pragma once
+
+#include <memory>
+#include <optional>
+
+#include "core/exercise/accompaniment.h"
+#include "core/exercise/exercise.h"
+#include "core/exercise/target.h"
+#include "core/theory/pitch_frame.h"
+
+namespace calando {
+
+/// What of one take's tone another is held against: the teacher's, or the student's best so far.
+struct Rival {
+  double held_s = 0.0;
+  std::optional<double> wander_cents;
+};
+
+/// The written notes that a player has, both ends included; an end left empty: as far as the instrument goes.
+struct NoteRange {
+  std::optional<int> lowest;
+  std::optional<int> highest;
+  bool holds(int written) const {
+    return (!lowest || written >= *lowest) && (!highest || written <= *highest);
+  }
+};
+
+/// What was asked for, and what it is held against.
+struct Context : PitchFrame {
+  NoteRange range;                     ///< the player's own, within the instrument's
+  ExercisePtr exercise;                ///< nullptr: not judged
+  const Level* level = nullptr;        ///< needed with an exercise
+  std::optional<double> askedSeconds;  ///< held time asked for, instead of the level's
+  std::optional<double> tempo_bpm;     ///< instead of the exercise's own
+  std::optional<double> start_s;       ///< where the first cue begins in the take; else found by alignment
+  Accompaniment heard;                 ///< what sounded with the take
+  std::optional<Rival> against;        ///< another take's tone that this one is held against
+};
+
+}  // namespace calando

@@ -1,0 +1,186 @@
+#include "core/judging/cue_figures.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/judging/matching.h"
+#include "core/measure/dynamics.h"
+#include "core/measure/pitch_motion.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kAnotherNote_semitones = 1.5;
+constexpr std::size_t kFewestForAClock =
+    3;  // matched cues from which on an aligned take has a count of its own
+
+/// The match of a card for one tone: the one held longest, wherever it is.
+SheetMatch matchOfLongest(const CueSheet& sheet, const Analysis& analysis,
+                          const std::vector<HeardSound>& sounds, const Context& context) {
+  SheetMatch match{context.start_s.value_or(0.0), 1.0,
+                   std::vector<std::optional<std::size_t>>(sheet.cues.size())};
+  const Tone* tone = analysis.mainTone();
+  if (!tone) return match;
+  const auto index = static_cast<std::size_t>(tone - analysis.tones.data());
+  const auto isMain = [&](const HeardSound& sound) {
+    if (!sound.semitone || sound.index != index) return false;
+    return sound.note ? &tone->notes[*sound.note] == tone->mainNote() : tone->notes.empty();
+  };
+  for (std::size_t c = 0; c < sheet.cues.size(); ++c) {
+    if (!isSounding(sheet.cues[c].kind)) continue;
+    const auto sound = std::ranges::find_if(sounds, isMain);
+    if (sound != sounds.end()) match.sounds[c] = static_cast<std::size_t>(sound - sounds.begin());
+    if (!context.start_s) match.start_s = tone->start_s - sheet.cues[c].start_s;
+  }
+  return match;
+}
+
+void describeDynamics(CueResult& row, const SheetCue& cue, const Note& note, const Tracks& tracks,
+                      const SheetMatch& match, double beat_s) {
+  // Attack and release are no part of the shape.
+  const double from = note.start_s + 0.05;
+  const double to = note.end_s - 0.05;
+  const double planned_s = cue.length_s * match.stretch;
+  const double shapeFrom = cue.open ? note.start_s : match.timeOf(cue.start_s);
+  const double length = cue.open ? note.end_s - note.start_s : planned_s;
+  const DynamicFigures figures = dynamicFigures(tracks, from, to, [&](double share) {
+    return levelAt(cue.loudness, (from + share * (to - from) - shapeFrom) / length);
+  });
+  row.cents_per_db = figures.cents_per_db;
+  row.partials_per_db = figures.partials_per_db;
+  row.core_gain_db = figures.core_gain_db;
+  if (!cue.loudness.empty()) row.shape_error_db = figures.shape_error_db;
+  const auto peak = std::ranges::max_element(cue.loudness, {}, &LevelPoint::level_db);
+  const bool hasPeak = peak != cue.loudness.end() && peak->share > 0.0 && peak->share < 1.0 &&
+                       std::ranges::count(cue.loudness, peak->level_db, &LevelPoint::level_db) == 1;
+  if (hasPeak && figures.peak_share && beat_s > 0.0)
+    row.peak_error_beats =
+        (from + *figures.peak_share * (to - from) - shapeFrom - peak->share * length) / beat_s;
+  if (cue.kind == CueKind::pulse)
+    if (const auto pulses = pulseFigures(tracks, note.start_s, note.end_s, cue.pulses)) {
+      row.pulse_depth_db = pulses->depth_db;
+      row.pulse_spread_db = pulses->spread_db;
+    }
+}
+
+void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound, const Analysis& analysis,
+                   const Tracks& tracks, const SheetMatch& match, double beat_s, const Context& context) {
+  row.matched = sound.index;
+  row.note = sound.note;
+  const double length_s = sound.end_s - sound.start_s;
+  if (beat_s > 0.0) {
+    row.length_beats = length_s / beat_s;
+    if (!cue.open) row.length_error_beats = (length_s - cue.length_s * match.stretch) / beat_s;
+  }
+  const CueSound heard = soundOf(row, analysis);
+  if (!heard.note) return;
+  const Note& note = *heard.note;
+  const bool another =
+      cue.note && sound.semitone && std::abs(*sound.semitone - *cue.note) > kAnotherNote_semitones;
+  // Against the cue's own note, also where another cue's would be nearer.
+  if (!another)
+    row.offset_cents = cue.note ? centsBetween(context.hzOf(*cue.note), note.f0_hz) : note.offset_cents;
+  row.wander_cents = note.wander_cents;
+  row.level_dbfs = note.level_dbfs;
+  row.level_slope_db_per_s = note.level_slope_db_per_s;
+  row.brightness = note.brightness;
+  row.hnr_db = note.hnr_db;
+  describeDynamics(row, cue, note, tracks, match, beat_s);
+}
+
+/// Bends and glides: of the whole tone as far as it lies in the cue's time, since a moving pitch is several
+/// notes.
+void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const Tone& tone,
+                    const Tracks& tracks, bool whole) {
+  const SheetCue& cue = sheet.cues[c];
+  if (cue.kind != CueKind::bend && cue.kind != CueKind::glide) return;
+  const auto motion = pitchMotion(tracks, whole ? tone.start_s : std::max(tone.start_s, row.start_s),
+                                  whole ? tone.end_s : std::min(tone.end_s, row.end_s));
+  if (!motion) return;
+  if (cue.kind == CueKind::bend) {
+    row.bend_cents = motion->farthest_cents;
+    row.bend_return_cents = motion->end_cents;
+    return;
+  }
+  row.glide_uneven_cents = motion->uneven_cents;
+  if (cue.note) row.glide_error_cents = motion->end_cents - 100.0 * (*cue.note - glideOrigin(sheet, c));
+}
+
+/// Colour against the first note that was played for a model cue.
+void compareColours(std::vector<CueResult>& rows, const CueSheet& sheet, const Analysis& analysis) {
+  const Note* model = nullptr;
+  for (std::size_t c = 0; c < rows.size() && !model; ++c)
+    if (sheet.cues[c].model) model = soundOf(rows[c], analysis).note;
+  if (!model) return;
+  for (CueResult& row : rows) {
+    const Note* note = soundOf(row, analysis).note;
+    if (note && note != model) row.colour_distance_db = colourDistance(*model, *note);
+  }
+}
+
+}  // namespace
+
+CueSound soundOf(const CueResult& cue, const Analysis& analysis) {
+  if (!cue.matched) return {};
+  const std::size_t index = *cue.matched;
+  if (isAir(cue.kind) && index < analysis.airs.size()) return {nullptr, nullptr, &analysis.airs[index]};
+  if (!cue.asksForSound() || index >= analysis.tones.size()) return {};
+  const Tone& tone = analysis.tones[index];
+  return {&tone, cue.note ? &tone.notes[*cue.note] : nullptr};
+}
+
+std::optional<Reference> tunedToHome(const Analysis& analysis, const CueSheet& sheet,
+                                     const Context& context) {
+  for (const CueResult& cue : analysis.cues) {
+    const Note* note = cue.asked == sheet.home ? soundOf(cue, analysis).note : nullptr;
+    if (!note) continue;
+    Reference own = context.reference;
+    own.a4_hz *= note->f0_hz / context.hzOf(sheet.home);
+    return own;
+  }
+  return std::nullopt;
+}
+
+std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& tracks, const CueSheet& sheet,
+                                    const Context& context) {
+  const std::vector<HeardSound> sounds = heardSounds(analysis, context);
+  const SheetMatch match = sheet.oneSound() ? matchOfLongest(sheet, analysis, sounds, context)
+                                            : matchSheet(sheet, sounds, context.start_s);
+  const auto matched = static_cast<std::size_t>(
+      std::ranges::count_if(match.sounds, [](const auto& s) { return s.has_value(); }));
+  const bool onACount = context.start_s || matched >= kFewestForAClock;
+  const double beat_s = sheet.beat_s * match.stretch;
+  std::vector<CueResult> rows;
+  for (std::size_t c = 0; c < sheet.cues.size(); ++c) {
+    const SheetCue& cue = sheet.cues[c];
+    CueResult row;
+    row.kind = cue.kind;
+    row.start_s = match.timeOf(cue.start_s);
+    row.end_s = match.timeOf(cue.end_s());
+    row.asked = cue.note;
+    if (match.sounds[c]) {
+      const HeardSound& sound = sounds[*match.sounds[c]];
+      if (onACount) row.place_ms = 1000.0 * (sound.start_s - row.start_s);
+      describeSound(row, cue, sound, analysis, tracks, match, beat_s, context);
+      if (const Tone* tone = soundOf(row, analysis).tone)
+        describeMotion(row, sheet, c, *tone, tracks, sheet.oneSound());
+    }
+    rows.push_back(std::move(row));
+  }
+  compareColours(rows, sheet, analysis);
+  return rows;
+}
+
+void nameByCues(Analysis& analysis, const Context& context) {
+  for (const CueResult& cue : analysis.cues) {
+    if (!cue.asked || !cue.matched || !cue.note) continue;
+    Note& note = analysis.tones[*cue.matched].notes[*cue.note];
+    note.asked = cue.asked;
+    note.offset_cents = cue.offset_cents;
+    note.target_hz =
+        cue.offset_cents ? context.hzOf(*cue.asked) : frequencyOf(note.concert, context.reference);
+  }
+}
+
+}  // namespace calando

@@ -1,0 +1,53 @@
+#include "core/judging/figure.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <cstdio>
+#include <vector>
+
+#include "core/judging/figures.h"
+#include "core/judging/heard.h"
+
+namespace calando {
+
+std::string_view Reading::id() const { return figure ? figure->id : std::string_view(); }
+
+std::span<const Figure> figures() {
+  static const std::vector<Figure> all = [] {
+    std::vector<Figure> list;
+    for (const auto table : {toneFigures(), cueFigures()})
+      list.insert(list.end(), table.begin(), table.end());
+    return list;
+  }();
+  return all;
+}
+
+const Figure* findFigure(std::string_view id) {
+  const auto all = figures();
+  const auto found = std::ranges::find(all, id, &Figure::id);
+  return found == all.end() ? nullptr : &*found;
+}
+
+bool isReading(std::string_view id) {
+  const Figure* figure = findFigure(id);
+  return figure && figure->ofTake;
+}
+
+std::string printed(double value, const Print& print) {
+  std::array<char, 48> text;
+  std::snprintf(text.data(), text.size(), "%.*f", print.decimals, std::abs(value));
+  const bool zero = std::string_view(text.data()).find_first_not_of("0.") == std::string_view::npos;
+  const char* sign = zero ? "" : value < 0.0 ? "\u2212" : print.sign ? "+" : "";
+  return std::string(sign) + text.data();
+}
+
+std::optional<double> valueOf(const Figure& figure, const Heard& heard) {
+  return heard.played.empty() || !figure.ofTake ? std::nullopt : figure.ofTake(heard);
+}
+
+bool saysNothing(const Reading& reading) {
+  return reading.figure->ordinary1 && reading.value.value_or(1.0) <= 1.0;
+}
+
+}  // namespace calando

@@ -1,0 +1,15 @@
+#pragma once
+
+#include <span>
+
+#include "core/judging/figure.h"
+
+/// The tables that figures() is made of, for core/judging/figure.cpp: each family of figures has its own.
+namespace calando {
+
+/// Of tones and their notes.
+std::span<const Figure> toneFigures();
+/// Those that every cue has too, in the contract's order.
+std::span<const Figure> cueFigures();
+
+}  // namespace calando

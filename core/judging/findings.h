@@ -1,0 +1,96 @@
+#pragma once
+
+#include <string>
+#include <string_view>
+
+#include "core/exercise/cue_kind.h"
+#include "core/measure/sounds.h"
+
+/// What is found of a take once it is held against its exercise.
+namespace calando {
+
+enum class Verdict { inside, near, outside, notYet, unmeasured };
+
+/// One cue of the exercise and what was played for it.
+struct CueResult {
+  CueKind kind = CueKind::tone;
+  double start_s = 0.0;  ///< where the count has it, in the take
+  double end_s = 0.0;
+  std::optional<int> asked;  ///< written
+  /// Index of the tone, where the kind asks for air that of the air; empty: it did not come.
+  std::optional<std::size_t> matched;
+  std::optional<std::size_t> note;           ///< index of the note in that tone
+  std::optional<double> place_ms;            ///< onset less the count's; late is positive
+  std::optional<double> length_beats;        ///< from onset to end; null without a count
+  std::optional<double> length_error_beats;  ///< less what was asked for
+  std::optional<double> offset_cents;
+  std::optional<double> wander_cents;
+  std::optional<double> level_dbfs;
+  std::optional<double> level_slope_db_per_s;
+  std::optional<double> brightness;
+  std::optional<double> hnr_db;
+  std::optional<double> shape_error_db;    ///< RMS of the level less the asked-for shape, its mean taken off
+  std::optional<double> peak_error_beats;  ///< of a swell; late is positive
+  std::optional<double> cents_per_db;      ///< how the pitch goes with the level
+  std::optional<double> partials_per_db;   ///< how the brightness goes with the level
+  std::optional<double> core_gain_db;      ///< how far the tone opens while it sounds
+  std::optional<double> pulse_depth_db;    ///< from trough to crest, mean
+  std::optional<double> pulse_spread_db;   ///< standard deviation of the crests
+  std::optional<double> colour_distance_db;  ///< from the model note
+  std::optional<double> bend_cents;          ///< of a bend: the farthest that the pitch goes from its start
+  std::optional<double> bend_return_cents;   ///< of a bend: its last pitch less its first
+  std::optional<double> glide_error_cents;  ///< of a glide: its way less that from the note before to its own
+  std::optional<double> glide_uneven_cents;  ///< of a glide: RMS about a straight line
+  Verdict verdict = Verdict::unmeasured;     ///< the worst of its own figures
+
+  bool asksForSound() const { return isSounding(kind); }
+  /// Something is to be heard for it.
+  bool isAudible() const { return calando::isAudible(kind); }
+};
+
+struct Figure;  // judging/figure.h
+
+/// A figure of a take, with what was asked of it.
+struct Reading {
+  const Figure* figure = nullptr;  ///< never nullptr in an analysis
+  std::optional<double> value;
+  std::optional<double> low;
+  std::optional<double> high;
+  bool hasTarget = false;
+  Verdict verdict = Verdict::unmeasured;
+  double excess = 0.0;  ///< distance outside the target, in widths of the target; 0 inside
+
+  std::string_view id() const;
+};
+
+struct AdviceCard;  // judging/advice.h
+
+struct Advice {
+  std::string id;
+  std::string text;  ///< the observation with its figure, then one thing to try
+  std::string why;
+  std::vector<std::string> because;  ///< reading ids
+  const AdviceCard* card = nullptr;  ///< what it is written after, and the figures that are put into it
+  std::vector<Reading> figures;
+};
+
+struct Analysis {
+  double duration_s = 0.0;
+  long clippedSamples = 0;
+  long badSamples = 0;
+  std::optional<double> noiseFloor_dbfs;
+  std::optional<double> drone_dbfs;   ///< of the drone that was played to it, where the microphone heard it
+  std::optional<double> clicks_dbfs;  ///< of the count's clicks that were heard and taken out
+  Reference reference;                ///< what the pitches were held against
+  std::vector<Segment> segments;
+  std::vector<Tone> tones;
+  std::vector<Air> airs;
+  std::vector<CueResult> cues;
+  std::vector<Reading> readings;
+  std::vector<Advice> advice;
+
+  /// The tone that is judged: the one held longest, or nullptr.
+  const Tone* mainTone() const;
+};
+
+}  // namespace calando

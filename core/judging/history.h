@@ -1,0 +1,67 @@
+#pragma once
+
+#include <cstdint>
+#include <map>
+#include <optional>
+#include <span>
+#include <string>
+#include <vector>
+
+#include "core/exercise/context.h"
+#include "core/judging/kept.h"
+
+/// What the takes that there are say of the next one. Pure: a list of them, newest first, goes in.
+namespace calando {
+
+/// What a teacher says of a take; the figures stay beside it.
+enum class TeachersWord { none, accept, invalidTry, notYet, veto };
+
+/// One of a student's takes.
+struct PastTake {
+  std::int64_t id = 0;
+  std::int64_t made_unix_s = 0;
+  std::string exercise;
+  TeachersWord word = TeachersWord::none;
+  std::optional<Kept> kept;  ///< nullopt: not measured yet
+};
+
+/// The teacher's word goes before the figures.
+Verdict verdictOf(TeachersWord word, const Kept& kept);
+
+/// How a step of the lesson stands with a student.
+struct Standing {
+  Verdict last = Verdict::unmeasured;  ///< of the newest take that counts
+  int good = 0;                        ///< inside or near, of the newest `of` of the card
+  int tries = 0;                       ///< how many of those there are
+  /// Good takes that are wanting until the next step opens.
+  int toCome(const Exercise& card) const { return good < card.good ? card.good - good : 0; }
+};
+/// Of the takes of the card that count: invalid tries do not.
+Standing standingOf(std::span<const PastTake> takes, const Exercise& card);
+
+/// How many takes of a card were made in [from, to).
+int madeBetween(std::span<const PastTake> takes, const std::string& exercise, std::int64_t from_unix_s,
+                std::int64_t to_unix_s);
+
+/// The take that the card's takes are held against: the student's best of it, or the teacher's model, where
+/// the card has one of either.
+std::optional<Rival> rivalFor(std::span<const PastTake> takes, const Exercise& card,
+                              std::optional<std::int64_t> model);
+/// Of those with the longest tone the steadiest. Nullopt for none.
+std::optional<Rival> bestOf(std::span<const Rival> takes);
+/// What others are held against of a take; nullopt when it has no tone.
+std::optional<Rival> rivalOf(const Analysis& analysis);
+std::optional<Rival> rivalOf(const Kept& kept);
+
+/// Those of the same card before a take, newest first, `most` at most; neither invalid tries nor what is not
+/// measured.
+std::vector<const Kept*> takesBefore(std::span<const PastTake> takes, const PastTake& take, std::size_t most);
+/// Their figures by id, oldest first.
+std::map<std::string, std::vector<double>> valuesBefore(std::span<const PastTake> takes, const PastTake& take,
+                                                        std::size_t most);
+/// What was to be tried after the take before; empty for nothing.
+std::string adviceBefore(std::span<const PastTake> takes, const PastTake& take);
+/// The take of the same card before one of the list; nullopt for none.
+std::optional<std::int64_t> takeBefore(std::span<const PastTake> takes, std::int64_t take);
+
+}  // namespace calando

@@ -1,0 +1,115 @@
+#include "core/judging/judging.h"
+
+#include <algorithm>
+
+#include "core/judging/advice.h"
+#include "core/judging/cue_figures.h"
+#include "core/judging/figure.h"
+#include "core/judging/heard.h"
+#include "core/judging/level.h"
+
+namespace calando {
+
+namespace {
+
+/// The target that holds here: the take's own, the card's own at this level, or the level's.
+std::optional<Target> targetFor(const Figure& figure, const Context& context) {
+  if (!context.exercise->scored) return std::nullopt;
+  if (figure.ownTarget)
+    if (const auto own = figure.ownTarget(context)) return own->target;
+  const std::string id(figure.id);
+  const Instrument* instrument = context.instrument;
+  const auto holds = [instrument](const Target& target) {
+    return target.families.empty() ||
+           (instrument && std::ranges::find(target.families, instrument->family) != target.families.end());
+  };
+  const Target* target = findTarget(id, *context.exercise, *context.level);
+  if (target && holds(*target)) return *target;
+  // A card's own target for other instruments leaves the level's to this one.
+  const auto common = context.level->targets.find(id);
+  if (common != context.level->targets.end() && holds(common->second)) return common->second;
+  return std::nullopt;
+}
+
+/// Distance outside the target, in widths of it.
+double excessOf(double value, const Target& target) {
+  const double below = target.low ? *target.low - value : 0.0;
+  const double above = target.high ? value - *target.high : 0.0;
+  return std::max({0.0, below, above}) / target.width;
+}
+
+Verdict verdictOf(double excess) {
+  return excess <= 0.0 ? Verdict::inside : excess <= kNearWidths ? Verdict::near : Verdict::outside;
+}
+
+Reading read(const Figure& figure, const Heard& heard, const Context& context) {
+  Reading r;
+  r.figure = &figure;
+  r.value = valueOf(figure, heard);
+  const auto target = targetFor(figure, context);
+  if (target) {
+    r.low = target->low;
+    r.high = target->high;
+    r.hasTarget = true;
+  }
+  const bool anotherNote =
+      figure.ofTheNoteAsked && std::ranges::none_of(heard.played, [&](const CueResult* cue) {
+        return (cue->*figure.ofCue).has_value();
+      });
+  if (heard.played.empty() || anotherNote) {
+    r.verdict = Verdict::notYet;
+    return r;
+  }
+  if (!r.value || !target) return r;
+  r.excess = excessOf(*r.value, *target);
+  r.verdict = verdictOf(r.excess);
+  return r;
+}
+
+/// The worst of the figures of a row that the exercise is judged by.
+Verdict rowVerdict(const CueResult& cue, const Context& context) {
+  if (!cue.isAudible()) return Verdict::unmeasured;
+  if (!cue.matched) return Verdict::notYet;
+  double worst = -1.0;
+  for (const std::string& id : context.exercise->readings) {
+    const Figure& figure = *findFigure(id);
+    const auto value = figure.ofCue ? cue.*figure.ofCue : std::nullopt;
+    const auto target = targetFor(figure, context);
+    if (value && target) worst = std::max(worst, excessOf(*value, *target));
+  }
+  return worst < 0.0 ? Verdict::unmeasured : verdictOf(worst);
+}
+
+}  // namespace
+
+Verdict overallVerdict(const std::vector<Reading>& readings) {
+  const auto has = [&](Verdict v) {
+    return std::ranges::find(readings, v, &Reading::verdict) != readings.end();
+  };
+  for (const Verdict v : {Verdict::outside, Verdict::near, Verdict::inside, Verdict::notYet})
+    if (has(v)) return v;
+  return Verdict::unmeasured;
+}
+
+void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context) {
+  analysis.cues = describeCues(analysis, tracks, sheet, context);
+  nameByCues(analysis, context);
+  for (CueResult& cue : analysis.cues) cue.verdict = rowVerdict(cue, context);
+  const Heard heard = heardIn(analysis, context.against);
+  const auto has = [&](std::string_view id) {
+    return std::ranges::find(analysis.readings, id, &Reading::id) != analysis.readings.end();
+  };
+  const auto add = [&](std::string_view id) {
+    analysis.readings.push_back(read(*findFigure(id), heard, context));
+  };
+  for (const std::string& id : context.exercise->readings) add(id);
+  if (sheet.oneSound())
+    for (const char* id : {"attempts", "spoke_at"})
+      if (!has(id)) add(id);
+  std::vector<Reading> known;
+  for (const Figure& figure : figures())
+    if (figure.aside && !has(figure.id)) known.push_back(read(figure, heard, context));
+  if (auto advice = chooseAdvice(analysis.readings, known)) analysis.advice.push_back(std::move(*advice));
+}
+
+}  // namespace calando

@@ -1,0 +1,21 @@
+#pragma once
+
+#include <vector>
+
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/findings.h"
+#include "core/signal/tracks.h"
+
+namespace calando {
+
+/// A figure outside by no more than this many widths of its target is near.
+inline constexpr double kNearWidths = 0.5;
+
+/// Fills cues, readings and advice by the context's exercise, unrolled, and level.
+void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context);
+
+/// The worst verdict of all that was judged: inside, near or outside; not yet when nothing came; unmeasured
+/// when nothing was held against a target.
+Verdict overallVerdict(const std::vector<Reading>& readings);
+
+}  // namespace calando

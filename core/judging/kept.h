@@ -1,0 +1,19 @@
+#pragma once
+
+#include <map>
+#include <string>
+
+#include "core/judging/findings.h"
+
+namespace calando {
+
+/// What is kept of a take's analysis beside its sound, so that nobody measures it again to look back.
+struct Kept {
+  Verdict verdict = Verdict::unmeasured;  ///< overallVerdict()
+  std::map<std::string, double> values;   ///< by figure id
+  std::string advice;                     ///< the one thing to try; empty: nothing was judged
+};
+
+Kept keptOf(const Analysis& analysis);
+
+}  // namespace calando

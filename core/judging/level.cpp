@@ -1,0 +1,73 @@
+#include "core/judging/level.h"
+
+#include <nlohmann/json.hpp>
+
+#include "core/bounded_json.h"
+#include "core/catalogue.h"
+#include "core/judging/figure.h"
+#include "data/catalogue_text.h"
+
+namespace calando {
+
+namespace {
+
+std::optional<double> bound(const nlohmann::json& entry, const char* key) {
+  if (!entry.contains(key)) return std::nullopt;
+  return entry.at(key).get<double>();
+}
+
+Target targetFrom(const nlohmann::json& entry) {
+  Target t;
+  t.low = bound(entry, "low");
+  t.high = bound(entry, "high");
+  if (!t.low && !t.high) throw std::invalid_argument("a target needs \"low\" or \"high\"");
+  t.width = bound(entry, "width").value_or(widthOf(t.low, t.high));
+  if (!(t.width > 0.0)) throw std::invalid_argument("a bound of 0 needs a \"width\" above 0");
+  if (entry.contains("families"))
+    for (const auto& name : entry.at("families")) {
+      const auto family = familyNamed(name.is_string() ? name.get<std::string>() : std::string());
+      if (!family)
+        throw std::invalid_argument("family " + shortened(name) +
+                                    " is unknown; it is one of flute, double-reed, single-reed, brass");
+      t.families.push_back(*family);
+    }
+  return t;
+}
+
+}  // namespace
+
+Targets targetsFrom(const nlohmann::json& object) {
+  Targets targets;
+  for (const auto& [id, target] : object.items()) {
+    if (!isReading(id))
+      throw std::invalid_argument("reading " + shortened(nlohmann::json(id)) + " is unknown");
+    targets.emplace(id, targetFrom(target));
+  }
+  return targets;
+}
+
+tl::expected<std::vector<Level>, std::string> parseLevels(std::string_view text) {
+  return parseEntries<Level>("levels", text, [](const nlohmann::json& entry) {
+    return Level{entry.at("id").get<std::string>(), entry.at("label").get<std::string>(),
+                 targetsFrom(entry.at("targets"))};
+  });
+}
+
+const std::vector<Level>& levels() {
+  static const auto list = shipped(parseLevels(data::levels));
+  return list;
+}
+
+const Level* findLevel(std::string_view id) { return findById(levels(), id); }
+
+const Target* findTarget(const std::string& reading, const Exercise& card, const Level& level) {
+  const auto in = [&](const Targets& targets) {
+    const auto found = targets.find(reading);
+    return found == targets.end() ? nullptr : &found->second;
+  };
+  const auto own = card.targets.find(level.id);
+  const Target* target = own == card.targets.end() ? nullptr : in(own->second);
+  return target ? target : in(level.targets);
+}
+
+}  // namespace calando

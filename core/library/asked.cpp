@@ -1,0 +1,106 @@
+#include "core/library/asked.h"
+
+#include "core/bounded_json.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
+
+namespace calando {
+
+namespace {
+
+constexpr std::size_t kLongestId = 200;  // bytes
+constexpr int kHighestNote = 140;        // written
+constexpr double kLongest_s = 6 * 3600.0;
+
+template <class Number>
+nlohmann::json orNull(const std::optional<Number>& x) {
+  return x ? nlohmann::json(*x) : nlohmann::json(nullptr);
+}
+
+std::optional<Rival> rivalFrom(Fields& fields) {
+  const nlohmann::json against = fields.object("against");
+  if (against.empty()) return std::nullopt;
+  Fields of(against);
+  return Rival{of.number("held_s", 0.0, kLongest_s).value_or(0.0), of.number("wander_cents", 0.0, 1200.0)};
+}
+
+}  // namespace
+
+nlohmann::json toJson(const AskedFor& a) {
+  nlohmann::json against;
+  if (a.against) against = {{"held_s", a.against->held_s}, {"wander_cents", orNull(a.against->wander_cents)}};
+  return {{"instrument", a.instrument},
+          {"exercise", a.exercise},
+          {"card", a.card},
+          {"against", against},
+          {"level", a.level},
+          {"note", orNull(a.note)},
+          {"lowest", orNull(a.range.lowest)},
+          {"highest", orNull(a.range.highest)},
+          {"seconds", a.seconds},
+          {"tempo", orNull(a.tempo_bpm)},
+          {"start_s", orNull(a.start_s)},
+          {"drone_hz", orNull(a.heard.drone_hz)},
+          {"click", a.heard.click},
+          {"fork_hz", orNull(a.heard.fork_hz)},
+          {"a4_hz", a.a4_hz},
+          {"just", a.just},
+          {"tonic", a.tonic},
+          {"room_c", orNull(a.room_c)}};
+}
+
+AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
+  AskedFor a;
+  Fields fields(object);
+  const auto note = [&](const char* key) -> std::optional<int> {
+    const auto value = fields.whole(key, 0, kHighestNote);
+    return value ? std::optional(static_cast<int>(*value)) : std::nullopt;
+  };
+  a.instrument = fields.text("instrument", kLongestId).value_or("");
+  a.exercise = fields.text("exercise", kLongestId).value_or(a.exercise);
+  a.card = fields.text("card", kLargestJson).value_or("");
+  a.level = fields.text("level", kLongestId).value_or(a.level);
+  a.note = note("note");
+  a.range = {note("lowest"), note("highest")};
+  a.seconds = fields.number("seconds", 0.1, kLongest_s).value_or(a.seconds);
+  a.tempo_bpm = fields.number("tempo", 10.0, 1000.0);
+  a.start_s = fields.number("start_s", -kLongest_s, kLongest_s);
+  a.against = rivalFrom(fields);
+  a.heard.drone_hz = fields.number("drone_hz", 10.0, 10000.0);
+  a.heard.click = fields.flag("click").value_or(false);
+  a.heard.fork_hz = fields.number("fork_hz", 10.0, 10000.0);
+  a.a4_hz = fields.number("a4_hz", 380.0, 500.0).value_or(a.a4_hz);
+  a.just = fields.flag("just").value_or(false);
+  a.tonic = static_cast<int>(fields.whole("tonic", 0, 11).value_or(0));
+  a.room_c = fields.number("room_c", -30.0, 60.0);
+  if (sound) *sound = *sound && fields.sound();
+  return a;
+}
+
+ExercisePtr cardOf(const Wish& wish) {
+  if (!wish.card.empty())
+    if (auto own = parseExercise(wish.card)) return std::make_shared<Exercise>(std::move(*own));
+  return findExercise(wish.exercise);
+}
+
+Context contextFor(const AskedFor& asked) {
+  Context context;
+  context.instrument = findInstrument(asked.instrument);
+  context.reference = {asked.a4_hz, asked.just, asked.tonic};
+  if (asked.note) context.asked = {*asked.note};
+  context.range = asked.range;
+  context.exercise = cardOf(asked);
+  if (!context.exercise) context.exercise = findExercise(AskedFor{}.exercise);
+  context.against = asked.against;
+  context.heard = asked.heard;
+  context.level = findLevel(asked.level);
+  if (!context.level) context.level = findLevel(AskedFor{}.level);
+  context.askedSeconds = asked.seconds;
+  context.tempo_bpm = asked.tempo_bpm;
+  context.start_s = asked.start_s;
+  context.reference = referenceFor(context);
+  return context;
+}
+
+}  // namespace calando

@@ -1,0 +1,49 @@
+#pragma once
+
+#include <nlohmann/json_fwd.hpp>
+#include <optional>
+#include <string>
+
+#include "core/exercise/context.h"
+
+namespace calando {
+
+/// What is wished for: what the head strip says. A take can be judged by another wish.
+struct Wish {
+  std::string instrument;
+  std::string exercise = "steady-tone";
+  std::string card;  ///< the card itself where it is none of those that ship; else empty
+  std::string level = "growing";
+  std::optional<int> note;  ///< written
+  double seconds = 8.0;
+  std::optional<double> tempo_bpm;  ///< instead of the exercise's own
+  double a4_hz = 440.0;
+  bool just = false;
+  int tonic = 0;
+};
+
+/// How a take was played: that stays with it.
+struct Played {
+  NoteRange range;                ///< the player's at that time
+  std::optional<double> start_s;  ///< where the count stands in the take, when it was counted in
+  Accompaniment heard;            ///< what sounded with the take
+  std::optional<Rival> against;   ///< what the take is held against
+  std::optional<double> room_c;   ///< how warm the room was, °C
+};
+
+/// What was asked for when a take was made, as stored.
+struct AskedFor : Wish, Played {
+  const Wish& wish() const { return *this; }
+  Wish& wish() { return *this; }
+};
+
+nlohmann::json toJson(const AskedFor& asked);
+/// What cannot be is as if nobody had asked for it. `sound`, where given, becomes false then.
+AskedFor askedFrom(const nlohmann::json& object, bool* sound = nullptr);
+
+/// The card of a wish: its own, or one that ships; nullptr for one that there is no more.
+ExercisePtr cardOf(const Wish& wish);
+/// The analysis' context for it. Never without an exercise: one that there is no more is a steady tone.
+Context contextFor(const AskedFor& asked);
+
+}  // namespace calando

@@ -1,0 +1,30 @@
+#pragma once
+
+#include <string>
+#include <string_view>
+#include <tl/expected.hpp>
+#include <vector>
+
+#include "core/exercise/exercise.h"
+
+/// Exercise cards as text, in the form that docs/exercises.md describes, and those that ship.
+namespace calando {
+
+/// "any", "home", "each", "Bb4", "degree 3", "interval -1", "partial 3".
+std::string nameOf(const CueNote& note);
+/// The same back; the error is one line with the remedy.
+tl::expected<CueNote, std::string> parseCueNote(std::string_view text);
+
+/// One card. The error is one line that names the place in it and the remedy.
+tl::expected<Exercise, std::string> parseExercise(std::string_view json);
+/// A list of cards.
+tl::expected<std::vector<Exercise>, std::string> parseExercises(std::string_view json);
+/// A card in the same form.
+std::string toText(const Exercise& exercise);
+
+/// The cards that ship with the program; parsed once, thread-safe.
+const std::vector<Exercise>& exercises();
+/// Of the cards that ship; nullptr when there is none of that id.
+ExercisePtr findExercise(std::string_view id);
+
+}  // namespace calando

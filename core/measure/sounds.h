@@ -1,0 +1,121 @@
+#pragma once
+
+#include <cstddef>
+#include <optional>
+#include <vector>
+
+#include "core/theory/pitch.h"
+
+/// What measuring finds in a take. Every figure is defined in docs/measures.md. Times are seconds from the
+/// take's start, cents are taken in the log domain, an empty optional is a figure that could not be measured.
+namespace calando {
+
+enum class SegmentKind { silence, air, tone };
+struct Segment {
+  SegmentKind kind;
+  double start_s;
+  double end_s;
+};
+
+struct Vibrato {
+  double rate_hz;
+  double extent_cents;  ///< half the peak-to-peak
+};
+
+/// A regular wave of the level.
+struct LevelWave {
+  double rate_hz;
+  double depth_db;  ///< from its top to its bottom
+};
+
+struct Note {
+  double start_s;
+  double end_s;
+  double coreStart_s;  ///< the part that the figures are of
+  double coreEnd_s;
+  std::optional<int> asked;  ///< written
+  int written;
+  int concert;
+  std::optional<int> partial;
+  double f0_hz;
+  double target_hz;
+  std::optional<double> offset_cents;  ///< empty: another note than the one asked for
+  std::optional<double> wander_cents;
+  std::optional<double> shake_cents;
+  std::optional<double> drift_cents_per_s;
+  std::optional<Vibrato> vibrato;
+  std::optional<double> level_dbfs;
+  std::optional<double> level_sd_db;
+  std::optional<double> level_slope_db_per_s;
+  std::optional<LevelWave> level_wave;
+  std::optional<double> hnr_db;
+  std::optional<double> brightness;
+  std::optional<double> tilt_db_per_octave;
+  std::optional<double> odd_even_db;
+  std::optional<double> jitter_percent;
+  std::optional<double> shimmer_db;
+  std::optional<double> subharmonic_db;
+  std::vector<std::optional<double>> harmonics_db;
+  std::optional<double> colour_repeat_db;  ///< colour distance of its own two halves: what is no difference
+};
+
+struct Glide {
+  double start_s;
+  double end_s;
+  double from_hz;
+  double to_hz;
+  double semitones() const { return centsBetween(from_hz, to_hz) / 100.0; }
+};
+
+struct Dropout {
+  double at_s;
+  double length_s;
+};
+
+struct Slip {
+  double at_s;
+  int from;  ///< written
+  int to;
+  double length_s;
+};
+
+struct Onset {
+  std::optional<double> air_before_ms;
+  std::optional<double> rise_ms;
+  std::optional<double> scoop_cents;
+  std::optional<double> settle_ms;
+};
+
+struct Release {
+  std::optional<double> sag_cents;
+  std::optional<double> fade_db;
+  double rings_on_s = 0.0;  ///< how long a pitch is heard after the end: the room
+};
+
+struct Tone {
+  double start_s;
+  double end_s;
+  double held_s;
+  std::vector<Note> notes;
+  std::vector<Glide> glides;
+  std::vector<Dropout> dropouts;
+  std::vector<Slip> slips;
+  Onset onset;
+  Release release;
+
+  /// The longest note, or nullptr.
+  const Note* mainNote() const;
+};
+
+enum class AirPhase { inhale, exhale, unknown };
+struct Air {
+  double start_s;
+  double end_s;
+  AirPhase phase;
+  std::optional<double> level_dbfs;
+  std::optional<double> centroid_hz;
+  std::optional<double> evenness_db;
+  std::optional<double> front_load;
+};
+
+}  // namespace calando

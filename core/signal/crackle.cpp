@@ -1,0 +1,68 @@
+#include "core/signal/crackle.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <numbers>
+#include <vector>
+
+namespace calando {
+
+namespace {
+constexpr double kMainLobes = 2.4;  // Hann's reach, in reciprocal windows, with a little room
+constexpr double kReach_db = 40.0;
+constexpr double kWeakReach_db = 60.0;
+constexpr double kStandsOut_db = 10.0;
+constexpr int kMostPartials = 11;
+constexpr int kFewestPlaces = 3;
+constexpr double kHighest_hz = 9500.0;
+}  // namespace
+
+CrackleMeter::CrackleMeter(double rate_hz, double window_s)
+    : rate_(rate_hz),
+      window_s_(window_s),
+      length_(std::lround(window_s * rate_hz)),
+      fft_(2 * std::bit_ceil(static_cast<std::size_t>(length_))) {}
+
+std::optional<double> CrackleMeter::strongestLine_db(const SlidingSignal& signal, double centre_s,
+                                                     double f0_hz, int multiple) {
+  if (f0_hz / multiple < kMainLobes / window_s_) return std::nullopt;
+  const auto length = static_cast<std::size_t>(length_);
+  const std::span<float> time = fft_.time();
+  signal.copy(std::lround(centre_s * rate_) - length_ / 2, time.first(length));
+  std::ranges::fill(time.subspan(length), 0.0f);
+  for (std::size_t n = 0; n < length; ++n)
+    time[n] *=
+        static_cast<float>(0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (static_cast<double>(n) + 0.5) /
+                                                static_cast<double>(length)));
+  fft_.forward();
+  const auto level_db = [&](double hz) {
+    const auto bin = static_cast<std::size_t>(std::lround(hz / rate_ * static_cast<double>(fft_.length())));
+    return 10.0 * std::log10(std::max(1e-20f, std::norm(fft_.spectrum()[bin])));
+  };
+  std::vector<double> partials;
+  for (int k = 1; k <= kMostPartials && k * f0_hz < kHighest_hz; ++k) partials.push_back(level_db(k * f0_hz));
+  if (partials.empty()) return std::nullopt;
+  const double loudest = *std::ranges::max_element(partials);
+  int places = 0;
+  double strongest = -200.0;
+  for (int part = 1; part < multiple; ++part)
+    strongest = std::max(strongest, level_db(f0_hz * part / multiple) - partials.front());
+  for (std::size_t k = 0; k + 1 < partials.size(); ++k) {
+    const double weaker = std::min(partials[k], partials[k + 1]);
+    const double number = static_cast<double>(k + 1), step = 1.0 / multiple;
+    // Between a line and the partials there is the noise; of weak partials only what stands out of it tells.
+    const double floor =
+        std::max(level_db((number + step / 2.0) * f0_hz), level_db((number + 1.0 - step / 2.0) * f0_hz));
+    const bool strong = weaker >= loudest - kReach_db;
+    places += strong;
+    for (int part = 1; part < multiple; ++part) {
+      const double line = level_db((number + part * step) * f0_hz);
+      if (strong || (weaker >= loudest - kWeakReach_db && line >= floor + kStandsOut_db))
+        strongest = std::max(strongest, line - (partials[k] + partials[k + 1]) / 2.0);
+    }
+  }
+  return places >= kFewestPlaces ? std::optional(strongest) : std::nullopt;
+}
+
+}  // namespace calando

@@ -1,0 +1,164 @@
+#include <memory>
+
+#include "core/judging/cue_figures.h"
+#include "core/measure/segmentation.h"
+#include "core/standin/voices/breath.h"
+#include "core/standin/voices/tone.h"
+
+namespace calando {
+
+using namespace standin;
+
+namespace {
+
+constexpr double kRoom_dbfs = -70.0;
+constexpr double kBend_cents = -100.0;
+constexpr double kTiming_s = 0.02;      // how far off the count a start may be
+constexpr double kLongest = 1.08;       // Player::length of one that lasts: in a count it ends with the beat
+constexpr double kBreathPause_s = 1.0;  // between tones, for a breath
+constexpr double kTurn_s = 0.3;         // at the end of a breath, before the next
+constexpr double kAfter_s = 0.8;
+
+using Voices = std::vector<std::unique_ptr<Voice>>;
+
+void addRoom(std::vector<float>& samples, double rate) {
+  // A few first reflections of a small dry room.
+  static constexpr std::array<std::pair<double, double>, 4> walls = {
+      {{0.0071, 0.10}, {0.0113, 0.07}, {0.0179, 0.05}, {0.0271, 0.03}}};
+  const std::vector<float> dry = samples;
+  for (const auto& [delay_s, gain] : walls) {
+    const auto delay = static_cast<std::size_t>(delay_s * rate);
+    for (std::size_t n = delay; n < samples.size(); ++n)
+      samples[n] += static_cast<float>(gain) * dry[n - delay];
+  }
+}
+
+/// All voices in one room.
+Performance mix(const Voices& voices, const Reference& reference, std::mt19937& random, double rate_hz) {
+  const double duration = voices.empty() ? 1.0 : voices.back()->end_s() + kAfter_s;
+  const auto count = static_cast<std::size_t>(duration * rate_hz);
+  Performance result{rate_hz, std::vector<float>(count, 0.0f), {}};
+  result.truth.duration_s = duration;
+  result.truth.reference = reference;
+  for (const auto& voice : voices) {
+    voice->sing(result.samples, rate_hz, random);
+    voice->tell(result.truth);
+  }
+  result.truth.segments = layOutSegments(duration, result.truth.tones, result.truth.airs);
+  addRoom(result.samples, rate_hz);
+  BreathNoise breath(rate_hz);
+  const double room = fromDecibels(kRoom_dbfs);
+  std::size_t current = 0;
+  for (std::size_t n = 0; n < count; ++n) {
+    const double t = static_cast<double>(n) / rate_hz;
+    while (current + 1 < voices.size() && t > voices[current]->end_s()) ++current;
+    const double air = voices.empty() ? 0.0 : voices[current]->air(t);
+    result.samples[n] += static_cast<float>(air * breath.next(random) + room * gaussian(random));
+  }
+  return result;
+}
+
+void holdAgainst(const Reference& reference, Analysis& truth) {
+  truth.reference = reference;
+  for (Tone& tone : truth.tones)
+    for (Note& note : tone.notes) {
+      note.target_hz = frequencyOf(note.concert, reference);
+      note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
+    }
+}
+/// Who plays a sheet, cue after cue.
+class Performer {
+ public:
+  Performer(const Player& player, const CueSheet& sheet, const Context& context, std::mt19937& random)
+      : player_(player),
+        sheet_(sheet),
+        context_(context),
+        random_(random),
+        start_s_(std::max(leadIn(player), sheet.countIn_s())) {}
+
+  double start_s() const { return start_s_; }
+
+  Voices play() {
+    for (std::size_t c = 0; c < sheet_.cues.size(); ++c) {
+      if (isSounding(sheet_.cues[c].kind)) playTone(c);
+      if (isAir(sheet_.cues[c].kind)) breathe(sheet_.cues[c]);
+    }
+    return std::move(voices_);
+  }
+
+ private:
+  void playTone(std::size_t c) {
+    const SheetCue& cue = sheet_.cues[c];
+    Part part{context_.instrument, 67, cue.length_s, referenceFor(context_)};
+    if (cue.note)
+      part.sounding = context_.soundingOf(*cue.note);
+    else if (context_.instrument)
+      part.sounding = comfortableNote(*context_.instrument);
+    if (!cue.open) part.seconds /= kLongest;
+    const double late = sheet_.cues.size() > 1 ? kTiming_s * (2.0 * uniform(random_) - 1.0) : 0.0;
+    const double from = std::max(free_s_, start_s_ + cue.start_s + late);
+    Score score = planTone(player_, part, from, random_);
+    if (!cue.open) score.toneEnd = std::min(score.toneEnd, start_s_ + cue.end_s() - 0.01);
+    score.shape = cue.loudness;
+    score.pulses = cue.pulses;
+    if (cue.kind == CueKind::bend) score.bend_cents = kBend_cents;
+    if (cue.kind == CueKind::glide && cue.note)
+      score.glide_cents = 100.0 * (glideOrigin(sheet_, c) - *cue.note);
+    score.inhales = from - free_s_ > kBreathPause_s;
+    free_s_ = score.toneEnd;
+    voices_.push_back(std::make_unique<ToneVoice>(part, std::move(score)));
+  }
+
+  void breathe(const SheetCue& cue) {
+    const AirPhase phase = cue.kind == CueKind::inhale   ? AirPhase::inhale
+                           : cue.kind == CueKind::exhale ? AirPhase::exhale
+                                                         : AirPhase::unknown;
+    const double from = std::max(free_s_, start_s_ + cue.start_s);
+    free_s_ = start_s_ + cue.end_s() - kTurn_s;
+    voices_.push_back(std::make_unique<BreathVoice>(phase, from, free_s_));
+  }
+
+  const Player& player_;
+  const CueSheet& sheet_;
+  const Context& context_;
+  std::mt19937& random_;
+  double start_s_;
+  double free_s_ = 0.0;  // when the last sound has ended
+  Voices voices_;
+};
+
+}  // namespace
+
+Performance perform(const Player& player, const Part& part, std::uint32_t seed, double rate_hz) {
+  std::mt19937 random(seed);
+  Voices voices;
+  voices.push_back(std::make_unique<ToneVoice>(part, planTone(player, part, leadIn(player), random)));
+  return mix(voices, part.reference, random, rate_hz);
+}
+
+Performance perform(const Player& player, const CueSheet& sheet, const Context& context, std::uint32_t seed,
+                    double rate_hz) {
+  std::mt19937 random(seed);
+  Performer performer(player, sheet, context, random);
+  const Voices voices = performer.play();
+  Performance result = mix(voices, referenceFor(context), random, rate_hz);
+  std::size_t tones = 0, airs = 0;
+  for (const SheetCue& cue : sheet.cues) {
+    CueResult row;
+    row.kind = cue.kind;
+    row.start_s = performer.start_s() + cue.start_s;
+    row.end_s = performer.start_s() + cue.end_s();
+    row.asked = cue.note;
+    if (isSounding(cue.kind)) {
+      row.matched = tones++;
+      row.note = 0;
+    }
+    if (isAir(cue.kind)) row.matched = airs++;
+    result.truth.cues.push_back(row);
+  }
+  if (context.exercise && context.exercise->reference == PitchReference::home)
+    if (const auto own = tunedToHome(result.truth, sheet, context)) holdAgainst(*own, result.truth);
+  return result;
+}
+
+}  // namespace calando

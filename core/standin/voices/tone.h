@@ -1,0 +1,57 @@
+#pragma once
+
+#include "core/exercise/cue_sheet.h"
+#include "core/standin/player.h"
+#include "core/standin/random.h"
+#include "core/standin/voice.h"
+
+namespace calando::standin {
+
+struct Break {
+  double at_s, length_s;
+};
+
+/// The plan of one tone: when things happen and how the pitch and level go.
+struct Score {
+  double toneStart, toneEnd;  // where the sound begins to rise and has fallen to nothing
+  std::vector<Break> breaks;
+  std::vector<Break> slips;
+  double slipCents;
+  Player player;
+  Movement wander, shake, swell;
+  double vibratoPhase;
+  std::vector<LevelPoint> shape;  // asked-for loudness
+  int pulses;
+  bool inhales;
+  double bend_cents = 0.0;   // how far the pitch goes and comes back
+  double glide_cents = 0.0;  // where it comes from
+
+  double cents(double t) const;
+  /// Of the tone, 1 when steady.
+  double amplitude(double t) const;
+  /// Asked-for level, dB.
+  double shapeAt(double t) const;
+  /// Air that does not sound: the inhale, and air before the tone; 1 is as loud as the tone's own noise.
+  double air(double t) const;
+};
+
+/// A tone with the player's faults in it, from a time on.
+Score planTone(const Player& player, const Part& part, double start, std::mt19937& random);
+
+/// When the first sound can start: after a moment of room, a breath, and the player's air before a tone.
+double leadIn(const Player& player);
+
+class ToneVoice : public Voice {
+ public:
+  ToneVoice(Part part, Score score) : part_(std::move(part)), score_(std::move(score)) {}
+  double end_s() const override { return score_.toneEnd; }
+  void sing(std::vector<float>& out, double rate, std::mt19937& random) const override;
+  double air(double t) const override;
+  void tell(Analysis& truth) const override;
+
+ private:
+  Part part_;
+  Score score_;
+};
+
+}  // namespace calando::standin

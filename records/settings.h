@@ -1,0 +1,30 @@
+#pragma once
+
+#include <optional>
+#include <string>
+
+/// What is set once for a studio, each with its type and what holds where nothing is set or what is there
+/// cannot be read. Studio::get() and Studio::keep() take them.
+namespace calando {
+
+template <class T>
+struct Setting {
+  std::string key;
+  T fallback;
+};
+
+namespace settings {
+inline const Setting<std::string> source{"source", ""};      ///< id of the input; empty: none chosen yet
+inline const Setting<std::string> output{"output", ""};      ///< id of the output; empty: the system's
+inline const Setting<double> output_db{"output_db", 0.0};    ///< of what is heard with a take
+inline const Setting<std::string> school{"school", ""};      ///< in whose words cards speak; empty: of all
+inline const Setting<double> noteNames{"note_names", 0.0};   ///< a NoteLanguage
+inline const Setting<std::string> language{"language", ""};  ///< of the window; empty: the desktop's
+}  // namespace settings
+
+/// The measured delay from a click to its recording, seconds; nullopt: not measured.
+inline Setting<std::optional<double>> delayOf(const std::string& source, const std::string& output) {
+  return {"way:" + source + "|" + output, std::nullopt};
+}
+
+}  // namespace calando

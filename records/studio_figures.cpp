@@ -1,0 +1,105 @@
+#include <algorithm>
+
+#include "core/analysis.h"
+#include "records/studio_data.h"
+
+namespace calando {
+
+namespace {
+
+/// Summaries without their figures, of the rows that `where` keeps, by take; then the figures, each to its
+/// own.
+std::map<std::int64_t, Studio::Summary> readSummaries(SQLite::Database& db, const std::string& where,
+                                                      std::int64_t of) {
+  std::map<std::int64_t, Studio::Summary> all;
+  SQLite::Statement query(db,
+                          "SELECT take.id, engine, held, ribbon, verdict, advice FROM summary JOIN take ON "
+                          "take.id = summary.take WHERE engine = ? AND " +
+                              where);
+  query.bind(1, engineVersion());
+  query.bind(2, of);
+  while (query.executeStep()) {
+    Studio::Summary& s = all[query.getColumn(0).getInt64()];
+    s.engine = query.getColumn(1).getString();
+    if (!query.getColumn(2).isNull()) s.held_s = query.getColumn(2).getDouble();
+    s.ribbon = query.getColumn(3).getString();
+    s.kept.verdict = static_cast<Verdict>(
+        std::clamp(query.getColumn(4).getInt(), 0, static_cast<int>(Verdict::unmeasured)));
+    s.kept.advice = query.getColumn(5).getString();
+  }
+  SQLite::Statement figures(
+      db,
+      "SELECT take.id, figure.id, value FROM figure JOIN take ON take.id = figure.take WHERE "
+      "typeof(value) IN ('real', 'integer') AND " +
+          where);
+  figures.bind(1, of);
+  while (figures.executeStep())
+    if (const auto found = all.find(figures.getColumn(0).getInt64()); found != all.end())
+      found->second.kept.values[figures.getColumn(1).getString()] = figures.getColumn(2).getDouble();
+  return all;
+}
+
+}  // namespace
+
+void Studio::insertSummary(std::int64_t take, const Summary& summary) {
+  SQLite::Statement insert(
+      *data_->db,
+      "INSERT OR REPLACE INTO summary(take, engine, held, ribbon, verdict, advice) VALUES(?, ?, ?, ?, ?, ?)");
+  insert.bind(1, take);
+  insert.bind(2, summary.engine);
+  if (summary.held_s) insert.bind(3, *summary.held_s);
+  insert.bind(4, summary.ribbon.data(), static_cast<int>(summary.ribbon.size()));
+  insert.bind(5, static_cast<int>(summary.kept.verdict));
+  insert.bind(6, summary.kept.advice);
+  insert.exec();
+  SQLite::Statement remove(*data_->db, "DELETE FROM figure WHERE take = ?");
+  remove.bind(1, take);
+  remove.exec();
+  SQLite::Statement figure(*data_->db, "INSERT INTO figure(take, id, value) VALUES(?, ?, ?)");
+  for (const auto& [id, value] : summary.kept.values) {
+    figure.reset();
+    figure.bind(1, take);
+    figure.bind(2, id);
+    figure.bind(3, value);
+    figure.exec();
+  }
+}
+
+Studio::Result<std::optional<Studio::Summary>> Studio::summary(std::int64_t take) const {
+  return data_->attempt([&]() -> std::optional<Summary> {
+    auto all = readSummaries(*data_->db, "take.id = ?", take);
+    return all.empty() ? std::nullopt : std::optional(std::move(all.begin()->second));
+  });
+}
+
+Studio::Result<std::map<std::int64_t, Studio::Summary>> Studio::summaries(std::int64_t student) const {
+  return data_->attempt([&] { return readSummaries(*data_->db, "deleted = 0 AND student = ?", student); });
+}
+
+Studio::Result<void> Studio::keepSummary(std::int64_t take, const Summary& summary) {
+  return data_->change([&] {
+    SQLite::Transaction transaction(*data_->db);
+    insertSummary(take, summary);
+    transaction.commit();
+  });
+}
+
+Studio::Result<std::vector<Studio::FigureThen>> Studio::figureOverTime(std::int64_t student,
+                                                                       const std::string& figure) const {
+  return data_->attempt([&] {
+    std::vector<FigureThen> list;
+    SQLite::Statement query(
+        *data_->db,
+        "SELECT take.id, made, value FROM figure JOIN take ON take.id = figure.take WHERE "
+        "student = ? AND figure.id = ? AND deleted = 0 AND typeof(value) IN ('real', 'integer') ORDER BY "
+        "made, take.id");
+    query.bind(1, student);
+    query.bind(2, figure);
+    while (query.executeStep())
+      list.push_back(
+          {query.getColumn(0).getInt64(), query.getColumn(1).getInt64(), query.getColumn(2).getDouble()});
+    return list;
+  });
+}
+
+}  // namespace calando

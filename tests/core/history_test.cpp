@@ -1,0 +1,87 @@
+#include "core/judging/history.h"
+
+#include <gtest/gtest.h>
+
+namespace calando {
+namespace {
+
+using enum Verdict;
+
+Exercise cardFor(Against against = Against::nobody) {
+  Exercise card;
+  card.id = "swell";
+  card.good = 2;
+  card.of = 3;
+  card.against = against;
+  return card;
+}
+
+PastTake take(std::int64_t id, Verdict verdict, double held_s = 5.0, std::optional<double> wander = {}) {
+  PastTake t{id, 1000 * id, "swell", TeachersWord::none,
+             Kept{verdict, {{"held_s", held_s}}, "Advice of " + std::to_string(id)}};
+  if (wander) t.kept->values["wander_cents"] = *wander;
+  return t;
+}
+
+TEST(History, AStepStandsByTheNewestTakesThatCount) {
+  const Exercise card = cardFor();
+  EXPECT_EQ(standingOf({}, card).tries, 0);
+  EXPECT_EQ(standingOf({}, card).last, unmeasured);
+  EXPECT_EQ(standingOf({}, card).toCome(card), 2);
+  std::vector<PastTake> takes{take(9, outside), take(8, inside), take(7, near), take(6, inside),
+                              take(5, inside)};
+  Standing s = standingOf(takes, card);
+  EXPECT_EQ(s.last, outside);
+  EXPECT_EQ(s.tries, 3);
+  EXPECT_EQ(s.good, 2);
+  EXPECT_EQ(s.toCome(card), 0);
+  takes[0].word = TeachersWord::invalidTry;  // no longer there
+  takes[1].word = TeachersWord::veto;        // good figures got by bad means
+  takes[2].word = TeachersWord::accept;
+  takes[3].exercise = "other";
+  s = standingOf(takes, card);
+  EXPECT_EQ(s.last, outside);
+  EXPECT_EQ(s.tries, 3);
+  EXPECT_EQ(s.good, 2);
+  takes[4].kept.reset();  // not measured yet
+  EXPECT_EQ(standingOf(takes, card).tries, 2);
+  EXPECT_EQ(standingOf(takes, card).toCome(card), 1);
+  EXPECT_EQ(verdictOf(TeachersWord::notYet, {inside, {}, {}}), notYet);
+}
+
+TEST(History, TheBestTakeIsTheLongestAndOfEqualOnesTheSteadiest) {
+  EXPECT_FALSE(bestOf({}));
+  std::vector<PastTake> takes{take(5, inside, 8.0, 2.0), take(4, inside, 9.0), take(3, inside, 9.0, 4.0),
+                              take(2, inside, 9.0, 3.0), take(1, inside, 12.0, 1.0)};
+  takes[4].word = TeachersWord::veto;
+  const auto rival = rivalFor(takes, cardFor(Against::best), {});
+  ASSERT_TRUE(rival);
+  EXPECT_EQ(rival->held_s, 9.0);
+  EXPECT_EQ(rival->wander_cents, 3.0);
+  EXPECT_FALSE(rivalFor(takes, cardFor(), {}));
+  const Exercise taught = cardFor(Against::teacher);
+  EXPECT_FALSE(rivalFor(takes, taught, {}));
+  EXPECT_FALSE(rivalFor(takes, taught, 77)) << "a model that is gone";
+  EXPECT_EQ(rivalFor(takes, taught, 5)->held_s, 8.0);
+  takes[0].kept->values.erase("held_s");
+  EXPECT_FALSE(rivalFor(takes, taught, 5)) << "no tone in it";
+}
+
+TEST(History, WhatCameBeforeATakeIsOfItsCardAndOlder) {
+  std::vector<PastTake> takes{take(9, inside, 9.0), take(8, inside, 8.0), take(7, inside, 7.0),
+                              take(6, inside, 6.0), take(5, inside, 5.0)};
+  takes[2].word = TeachersWord::invalidTry;
+  takes[3].exercise = "other";
+  EXPECT_EQ(valuesBefore(takes, takes[0], 5).at("held_s"), (std::vector<double>{5.0, 8.0})) << "oldest first";
+  EXPECT_EQ(valuesBefore(takes, takes[0], 1).at("held_s"), (std::vector<double>{8.0}));
+  EXPECT_EQ(adviceBefore(takes, takes[0]), "Advice of 8");
+  EXPECT_EQ(adviceBefore(takes, takes[1]), "Advice of 5");
+  EXPECT_EQ(adviceBefore(takes, takes[4]), "");
+  EXPECT_EQ(takeBefore(takes, 9), 8);
+  EXPECT_FALSE(takeBefore(takes, 6));
+  EXPECT_FALSE(takeBefore(takes, 1234));
+  EXPECT_EQ(madeBetween(takes, "swell", 7000, 9000), 2);
+}
+
+}  // namespace
+}  // namespace calando

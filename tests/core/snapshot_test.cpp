@@ -1,0 +1,98 @@
+#include "core/snapshot.h"
+
+#include <gtest/gtest.h>
+
+#include <nlohmann/json.hpp>
+
+#include "core/judging/level.h"
+#include "core/library/cards.h"
+#include "support/signals.h"
+
+namespace calando {
+namespace {
+
+Context askedFor(const char* exercise) {
+  AskedFor asked;
+  asked.instrument = "trumpet-bb";
+  asked.exercise = exercise;
+  asked.note = 67;
+  return contextFor(asked);
+}
+
+/// While a counted take sounds.
+Snapshot liveAt(double duration_s, double start_s) {
+  Snapshot live;
+  live.context = askedFor("scale-4-4");
+  live.sheet = unroll(live.context);
+  live.sheetStart_s = start_s;
+  live.live = true;
+  live.tracks.duration_s = duration_s;
+  return live;
+}
+
+TEST(Snapshot, ACueLiesWhereTheCountHasItUntilItWasPlayed) {
+  const Snapshot live = liveAt(2.0, 3.0);
+  const double beat = live.sheet.beat_s;
+  EXPECT_NEAR(live.placeOf(0).start_s, 3.0, 1e-9);
+  EXPECT_NEAR(live.placeOf(0).end_s, 3.0 + 4 * beat, 1e-9);
+  EXPECT_EQ(live.cueAt(3.0 + beat), 0u);
+  EXPECT_FALSE(live.cueAt(3.0 + 5 * beat)) << "a rest is no cue to be heard";
+  EXPECT_FALSE(live.cueAt(1.0)) << "the count-in";
+  Snapshot over = live;
+  over.live = false;
+  CueResult played;
+  played.start_s = 3.0;
+  played.end_s = 3.0 + 4 * beat;
+  played.matched = 0;
+  played.note = 0;
+  Tone tone{};
+  tone.start_s = 3.05;
+  tone.end_s = 3.0 + 3.5 * beat;
+  Note note{};
+  note.start_s = 3.1;
+  note.end_s = 3.0 + 3.4 * beat;
+  tone.notes.push_back(note);
+  over.analysis.tones.push_back(tone);
+  over.analysis.cues.push_back(played);
+  EXPECT_NEAR(over.spanOf(0).start_s, 3.1, 1e-9);
+  EXPECT_NEAR(over.spanOf(0).end_s, 3.0 + 3.4 * beat, 1e-9);
+  over.analysis.cues[0].matched.reset();
+  EXPECT_NEAR(over.spanOf(0).start_s, 3.0, 1e-9) << "what did not come is where the count has it";
+}
+
+TEST(Snapshot, ATakeIsOverASecondAfterItsLastCueOrItsTone) {
+  const double end = 3.0 + liveAt(0, 3.0).sheet.length_s();
+  EXPECT_FALSE(isOver(liveAt(end + 0.9, 3.0), 0.0, 9.0)) << "a counted take has its time, silent or not";
+  EXPECT_TRUE(isOver(liveAt(end + 1.1, 3.0), 0.0, 0.0));
+  Snapshot tone;
+  tone.context = askedFor("steady-tone");
+  tone.sheet = unroll(tone.context);
+  EXPECT_FALSE(isOver(tone, 5.0, 0.9));
+  EXPECT_TRUE(isOver(tone, 5.0, 1.1));
+  EXPECT_FALSE(isOver(tone, 0.4, 5.0)) << "a try is not yet the tone";
+}
+
+TEST(Asked, AWishIsReplacedWholeAndWhatWasPlayedStays) {
+  AskedFor asked;
+  asked.heard = {true, 440.0, {}};
+  asked.start_s = 4.0;
+  asked.against = Rival{9.0, 2.0};
+  asked.range = {60, 72};
+  Wish other;
+  other.exercise = "scale-4-4";
+  other.note = 62;
+  asked.wish() = other;
+  bool sound = true;
+  const AskedFor back = askedFrom(toJson(asked), &sound);
+  EXPECT_TRUE(sound);
+  EXPECT_EQ(back.exercise, "scale-4-4");
+  EXPECT_EQ(back.note, 62);
+  EXPECT_EQ(back.heard, asked.heard);
+  EXPECT_EQ(back.start_s, 4.0);
+  EXPECT_EQ(back.against->held_s, 9.0);
+  EXPECT_EQ(back.range.highest, 72);
+  EXPECT_EQ(contextFor(back).heard, asked.heard);
+}
+
+}  // namespace
+}  // namespace calando

@@ -1,0 +1,141 @@
+#pragma once
+
+#include <gtest/gtest.h>
+
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "app/session/session.h"
+#include "support/signals.h"
+
+namespace calando {
+
+/// An input whose blocks the test pushes, as fast as it likes.
+class FakeInput : public Input {
+ public:
+  explicit FakeInput(std::string id = "fake") : id_(std::move(id)) {}
+  std::string id() const override { return id_; }
+  QString name() const override { return "Fake microphone"; }
+  bool playsForATake() const override { return false; }
+  std::unique_ptr<BlockSource> open() override {
+    if (gone) return nullptr;
+    return std::make_unique<Source>(this);
+  }
+
+  /// A sound, in blocks of 20 ms.
+  void push(const std::vector<float>& sound) {
+    for (std::size_t at = 0; queue && at < sound.size(); at += kBlock)
+      queue->push({sound.begin() + static_cast<std::ptrdiff_t>(at),
+                   sound.begin() + static_cast<std::ptrdiff_t>(std::min(sound.size(), at + kBlock))});
+  }
+  void unplug() {
+    if (queue) queue->ended = true;
+  }
+
+  std::shared_ptr<BlockQueue> queue;  // of whoever listens
+  bool gone = false;
+
+ private:
+  static constexpr std::size_t kBlock = 960;
+  class Source : public BlockSource {
+   public:
+    explicit Source(FakeInput* input) : input_(input) {}
+    double rate() const override { return 48000.0; }
+    void start(std::shared_ptr<BlockQueue> queue) override { input_->queue = std::move(queue); }
+    void stop() override { input_->queue.reset(); }
+
+   private:
+    FakeInput* input_;
+  };
+  std::string id_;
+};
+
+/// A loudspeaker with a clock of its own: nothing is heard.
+class FakeSpeaker : public Speaker {
+ public:
+  void setOutput(const std::string&) override {}
+  bool play(const std::vector<float>& samples, double, double, double, bool) override {
+    if (mute) return false;
+    played.push_back(samples);
+    on_ = true;
+    return true;
+  }
+  void stop() override {
+    if (std::exchange(on_, false)) emit stopped();
+  }
+  bool playing() const override { return on_; }
+  StreamClock clock() const override { return clock_; }
+
+  std::vector<std::vector<float>> played;
+  bool mute = false;
+  StreamClock clock_{StreamClock::Notes::eitherWay};
+
+ private:
+  bool on_ = false;
+};
+
+/// A session with a studio of its own, fed and heard by the test; no window.
+class SessionTest : public testing::Test {
+ protected:
+  void start() {
+    session_.reset();
+    auto studio = Studio::open(folder_.path().toStdString());
+    ASSERT_TRUE(studio) << studio.error().what;
+    input_ = std::make_shared<FakeInput>();
+    auto speaker = std::make_unique<FakeSpeaker>();
+    speaker_ = speaker.get();
+    session_ = std::make_unique<Session>(
+        std::move(*studio),
+        Session::Ears{{input_}, std::move(speaker), [](const Snapshot&) { return "png"; }});
+    session_->setup().choose("fake");
+    session_->begin();
+    ASSERT_TRUE(settle());
+  }
+  bool settle() {
+    return QTest::qWaitFor([this] { return session_->idle(); }, 20000);
+  }
+  bool until(const std::function<bool()>& what) { return QTest::qWaitFor(what, 10000); }
+  Student add(const char* name, const char* instrument = "trumpet-bb") {
+    session_->roster().add({0, name, instrument, {}});
+    return *session_->roster().chosen();
+  }
+  static std::vector<float> tone(double hz, double seconds = 1.0) {
+    return sounds::tone({.f0_hz = hz, .seconds = seconds, .before_s = 0.3, .after_s = 0.3});
+  }
+  /// Takes on the disk before anything starts, the newest last.
+  void fill(std::initializer_list<const char*> names, int takes) {
+    auto studio = Studio::open(folder_.path().toStdString());
+    double hz = 430.0;
+    for (const char* name : names) {
+      const Student s = *studio->addStudent(name, "oboe");
+      for (int i = 0; i < takes; ++i, hz += 2.0) {
+        Take take;
+        take.student = s.id;
+        take.asked.instrument = "oboe";
+        take.made_unix_s = 1'700'000'000 + i;
+        ASSERT_TRUE(studio->addTake(take, tone(hz), 48000));
+      }
+    }
+  }
+  /// Until every block has been heard.
+  bool heard() {
+    return until([this] { return !input_->queue || input_->queue->blocks.size_approx() == 0; });
+  }
+  double shownHz() {
+    const auto picture = session_->open().picture();
+    return picture && picture->analysis.mainTone() ? picture->analysis.mainTone()->notes.front().f0_hz : 0.0;
+  }
+  QString said() {
+    const auto* notice = session_->notices().current();
+    return notice ? notice->text : QString();
+  }
+  using Phase = TakeRun::Phase;
+  Phase phase() const { return session_->run().phase(); }
+
+  QTemporaryDir folder_;
+  std::shared_ptr<FakeInput> input_;
+  FakeSpeaker* speaker_ = nullptr;
+  std::unique_ptr<Session> session_;
+};
+
+}  // namespace calando

@@ -1,0 +1,255 @@
+#include <QDir>
+
+#include "core/library/cards.h"
+#include "session/doubles.h"
+
+namespace calando {
+namespace {
+
+// Nothing under another's name, whatever happens while something is measured.
+
+TEST_F(SessionTest, AStudentChangedWhileATakeIsMeasuredKeepsTheirOwn) {
+  fill({"Ada", "Ben"}, 2);
+  start();
+  session_->choose(session_->roster().takes()[1].id);
+  const auto students = session_->roster().students();
+  session_->roster().choose(students[1].id);
+  session_->open().setWord(TeachersWord::veto);  // nothing is on show: vetoes nothing
+  EXPECT_FALSE(session_->open().take());
+  ASSERT_TRUE(settle());
+  EXPECT_NEAR(shownHz(), 436.0, 0.5);
+  session_->open().setWord(TeachersWord::veto);
+  EXPECT_EQ(session_->roster().takes().front().word, TeachersWord::veto);
+  session_->roster().choose(students[0].id);
+  for (const Take& take : session_->roster().takes()) EXPECT_EQ(take.word, TeachersWord::none);
+}
+
+TEST_F(SessionTest, OfTwoTakesChosenQuicklyTheLastOneIsOnShow) {
+  fill({"Ada"}, 3);
+  start();
+  const auto& takes = session_->roster().takes();
+  session_->choose(takes[2].id);
+  session_->choose(takes[1].id);
+  EXPECT_EQ(session_->open().id(), takes[1].id);
+  ASSERT_TRUE(settle());
+  EXPECT_NEAR(shownHz(), 432.0, 0.5);
+}
+
+TEST_F(SessionTest, ATakeIsKeptForWhoPlayedItWhoeverIsChosenMeanwhile) {
+  start();
+  const Student ada = add("Ada");
+  const Student ben = add("Ben");
+  session_->roster().choose(ada.id);
+  session_->toggle();
+  input_->push(tone(400.0));
+  ASSERT_TRUE(heard());
+  session_->toggle();
+  session_->roster().choose(ben.id);
+  ASSERT_TRUE(settle());
+  EXPECT_TRUE(session_->roster().takes().empty());
+  EXPECT_FALSE(session_->open().take());
+  EXPECT_EQ(session_->studio().takes(ada.id)->size(), 1u);
+}
+
+TEST_F(SessionTest, ARemarkThatIsBeingTypedGoesToTheTakeItWasTypedFor) {
+  fill({"Ada"}, 2);
+  start();
+  const auto newest = session_->roster().takes()[0].id;
+  // A panel keeps what was typed when it is told that another take comes.
+  QObject::connect(&session_->open(), &OpenTake::leaving, [&] {
+    if (session_->open().take()) session_->open().setRemark("thin at the end");
+  });
+  session_->choose(session_->roster().takes()[1].id);
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(session_->roster().take(newest)->remark, "thin at the end");
+  EXPECT_EQ(session_->open().take()->remark, "");
+}
+
+TEST_F(SessionTest, OnlyAnEditIsAnEditAndOfManyWishesTheLastOneIsJudged) {
+  fill({"Ada"}, 1);
+  start();
+  int edits = 0;
+  QObject::connect(&session_->asking(), &Asking::changed, [&] { ++edits; });
+  session_->choose(session_->roster().takes()[0].id);
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(edits, 0) << "a take that is shown is no edit";
+  for (double seconds = 1.0; seconds < 40.0; seconds += 1.0)
+    session_->asking().edit([=](Wish& w) { w.seconds = seconds; });
+  EXPECT_EQ(edits, 39);
+  ASSERT_TRUE(settle());
+  const auto& readings = session_->open().picture()->analysis.readings;
+  EXPECT_EQ(std::ranges::find(readings, "held_s", &Reading::id)->low, 39.0);
+  EXPECT_EQ(session_->roster().takes()[0].asked.seconds, 39.0);
+  EXPECT_NEAR(
+      session_->studio().summaries(session_->roster().chosen()->id)->begin()->second.kept.values.at("held_s"),
+      1.0, 0.05);
+}
+
+TEST_F(SessionTest, WhatIsSaidIsKeptTakenBackAndUndone) {
+  fill({"Ada"}, 2);
+  start();
+  const auto id = session_->open().id();
+  OpenTake& open = session_->open();
+  open.setWord(TeachersWord::accept);
+  open.setAttention(Attention::lips);
+  open.setComfort(Comfort::fair);
+  const Take* take = session_->roster().take(*id);
+  EXPECT_EQ(take->word, TeachersWord::accept);
+  EXPECT_EQ(take->attention, Attention::lips);
+  open.setAttention(Attention::lips);  // the same again
+  EXPECT_EQ(take->attention, Attention::unsaid);
+  open.setWord(TeachersWord::accept);
+  EXPECT_EQ(take->word, TeachersWord::none) << "erased by mistake …";
+  session_->undo();
+  EXPECT_EQ(take->word, TeachersWord::accept) << "… and back";
+  session_->deleteTake();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(session_->roster().takes().size(), 1u);
+  EXPECT_NE(open.id(), id);
+  session_->undo();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(session_->roster().takes().size(), 2u);
+  session_->undo();  // the first word, of a take that is not on show
+  EXPECT_EQ(session_->roster().take(*id)->word, TeachersWord::none);
+}
+
+TEST_F(SessionTest, CardsAreKeptErasedAndBroughtBack) {
+  start();
+  add("Ada");
+  Lesson& lesson = session_->lesson();
+  Exercise card = *findExercise("swell");
+  card.title = "A swell of ours";
+  const auto id = lesson.keepCard(card);
+  ASSERT_TRUE(id);
+  EXPECT_TRUE(lesson.isOwn(*id));
+  lesson.choose(*id);
+  EXPECT_EQ(lesson.current()->title, "A swell of ours");
+  EXPECT_EQ(session_->asking().wish().card.empty(), false);
+  card.id = *id;
+  card.title = "Renamed";
+  EXPECT_EQ(lesson.keepCard(card), id);
+  session_->undo();
+  EXPECT_EQ(lesson.find(*id)->title, "A swell of ours");
+  EXPECT_TRUE(lesson.eraseCard(*id));
+  EXPECT_EQ(lesson.find(*id), nullptr);
+  EXPECT_NE(lesson.current()->id, *id);
+  session_->undo();
+  EXPECT_EQ(lesson.find(*id)->title, "A swell of ours");
+  EXPECT_FALSE(lesson.eraseCard("swell")) << "those that ship stay";
+}
+
+TEST_F(SessionTest, TheOrderIsTheStudentsOwnAndItsGatesOpen) {
+  start();
+  const Student ada = add("Ada");
+  session_->lesson().setOrder({"steady-tone", "swell"});
+  add("Ben");
+  EXPECT_NE(session_->lesson().order().size(), 2u);
+  session_->roster().choose(ada.id);
+  EXPECT_EQ(session_->lesson().order(), (std::vector<std::string>{"steady-tone", "swell"}));
+  const ExercisePtr first = session_->lesson().find("steady-tone");
+  EXPECT_EQ(session_->lesson().opensAfter(0), 0);
+  EXPECT_EQ(session_->lesson().opensAfter(1), first->good);
+  session_->asking().edit([](Wish& w) {
+    w.seconds = 1.0;
+    w.note = 67;
+  });
+  session_->toggle();
+  input_->push(tone(349.23, 1.4));
+  ASSERT_TRUE(heard());
+  session_->toggle();
+  ASSERT_TRUE(settle());
+  session_->open().setWord(TeachersWord::accept);
+  EXPECT_EQ(session_->lesson().opensAfter(1), first->good - 1);
+}
+
+TEST_F(SessionTest, RestIsOwedAndTheRoomIsKeptWithTheTake) {
+  start();
+  add("Ada", "flute");
+  session_->lesson().choose("five-seconds");
+  if (session_->lesson().current()->id != "five-seconds") {  // whichever card owes a rest
+    for (const Exercise& card : exercises())
+      if (card.rest_s > 0.0) session_->lesson().choose(card.id);
+  }
+  session_->asking().setRoom(24.0);
+  int rest = -1;
+  QObject::connect(&session_->lesson(), &Lesson::restLeft, [&](int s) { rest = s; });
+  session_->toggle();
+  input_->push(tone(587.3));
+  ASSERT_TRUE(heard());
+  session_->toggle();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(rest, static_cast<int>(session_->lesson().current()->rest_s));
+  EXPECT_EQ(session_->studio().takes(session_->roster().chosen()->id)->front().asked.room_c, 24.0);
+}
+
+TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
+  fill({"Ada"}, 3);
+  {
+    auto studio = Studio::open(folder_.path().toStdString());
+    const auto takes = *studio->takes(studio->students()->front().id);
+    QFile::remove(QString::fromStdString(studio->takeFile(takes[1]).string()));
+  }
+  start();
+  int rebuilt = 0;
+  QObject::connect(&session_->roster(), &Roster::takesChanged, [&] { ++rebuilt; });
+  QTest::qWait(300);
+  EXPECT_EQ(rebuilt, 0);
+  EXPECT_TRUE(session_->idle());
+  session_->choose(session_->roster().takes()[1].id);
+  ASSERT_TRUE(settle());
+  EXPECT_TRUE(said().contains("missing"));
+}
+
+TEST_F(SessionTest, AnErasedStudentLeavesNothingAndANewOneInheritsNothing) {
+  start();
+  const Student ada = add("Ada");
+  session_->lesson().setOrder({"swell"});
+  session_->toggle();
+  input_->push(tone(440.0));
+  ASSERT_TRUE(heard());
+  session_->toggle();
+  ASSERT_TRUE(settle());
+  ASSERT_TRUE(session_->roster().erase(ada.id));
+  EXPECT_FALSE(session_->roster().chosen());
+  EXPECT_FALSE(session_->open().take());
+  add("Ben");
+  EXPECT_NE(session_->lesson().order(), (std::vector<std::string>{"swell"}));
+  EXPECT_TRUE(QDir(folder_.filePath("takes")).isEmpty());
+}
+
+TEST_F(SessionTest, LossesStayAndLighterWordsComeAndGo) {
+  start();
+  Notices& notices = session_->notices();
+  notices.say("light");
+  notices.sayLoss("first loss");
+  notices.sayLoss("second loss");
+  notices.sayLoss("first loss");  // once
+  notices.say("lighter");
+  EXPECT_EQ(said(), "first loss");
+  EXPECT_EQ(notices.losses(), 2u);
+  notices.clear();
+  EXPECT_EQ(said(), "first loss");
+  notices.drop();
+  bool acted = false;
+  notices.sayLoss("third", "do", [&] { acted = true; });
+  notices.act();
+  EXPECT_TRUE(acted);
+  EXPECT_EQ(said(), "second loss");
+  notices.drop();
+  EXPECT_EQ(said(), QString());
+}
+
+TEST_F(SessionTest, AnotherProgramsStudioIsOnlyLookedAt) {
+  fill({"Ada"}, 1);
+  auto first = Studio::open(folder_.path().toStdString());
+  start();
+  EXPECT_TRUE(session_->readOnly());
+  session_->toggle();
+  EXPECT_EQ(phase(), Phase::ready);
+  session_->open().setWord(TeachersWord::veto);
+  session_->deleteTake();
+  EXPECT_EQ(first->takes(first->students()->front().id)->front().word, TeachersWord::none);
+}
+
+}  // namespace
+}  // namespace calando

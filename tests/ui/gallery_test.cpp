@@ -1,0 +1,144 @@
+// Every picture of the gallery, of takes that are tone, count, air and silence, while they sound and after.
+#include "app/picture/gallery.h"
+
+#include <gtest/gtest.h>
+
+#include <set>
+
+#include "app/parts/commands.h"
+#include "app/style/style.h"
+#include "core/library/cards.h"
+#include "core/signal/tracker.h"
+#include "core/standin/player.h"
+
+namespace calando {
+namespace {
+
+struct Played {
+  const char* name;
+  const char* player;  // nullptr: silence
+  const char* exercise;
+};
+void PrintTo(const Played& played, std::ostream* out) { *out << played.name; }
+
+SnapshotPtr takeOf(const Played& played, bool live) {
+  const Instrument* clarinet = findInstrument("clarinet-bb");
+  AskedFor asked;
+  asked.instrument = clarinet->id;
+  asked.note = 67;
+  std::vector<float> samples(3 * 48000, 0.0f);
+  if (played.player)
+    samples = perform(*findPlayer(played.player), {clarinet, 65, 5.0, {}}, 4, 48000.0).samples;
+  if (played.exercise) asked.exercise = played.exercise;
+  auto take = snapshotOf(trackAll(samples, 48000.0), asked);
+  if (live) {
+    take->analysis = {};
+    take->live = true;
+  }
+  return take;
+}
+
+QImage blank(const QSize& size) {
+  QImage image(size, QImage::Format_ARGB32_Premultiplied);
+  image.fill(style::sheet);
+  return image;
+}
+std::size_t inked(const QImage& image) {
+  const QRgb paper = QColor(style::sheet).rgb();
+  std::size_t count = 0;
+  for (int y = 0; y < image.height(); ++y)
+    for (int x = 0; x < image.width(); ++x) count += image.pixelColor(x, y).rgb() != paper;
+  return count;
+}
+
+class Gallery : public testing::TestWithParam<std::tuple<std::size_t, Played>> {};
+
+TEST_P(Gallery, PaintsEveryTakeWholeLiveAndSmall) {
+  const Picture& picture = gallery()[std::get<0>(GetParam())].picture;
+  const Played& played = std::get<1>(GetParam());
+  constexpr QSize size(800, 500);
+  for (const bool live : {false, true}) {
+    const SnapshotPtr take = takeOf(played, live);
+    const auto [from, to] = picture.wholeOf(*take);
+    ASSERT_LT(from, to);
+    const QRectF area(40, 20, 700, 440);
+    const QRectF inTime = picture.timeArea(*take, area);
+    EXPECT_TRUE(area.contains(inTime) && inTime.width() > 0.5 * area.width());
+    const QRectF cues = picture.cueArea(*take, area);
+    EXPECT_EQ(cues.isEmpty(), !take->hasCues());
+    const auto paint = [&](Frame frame) {
+      QImage image = blank(size);
+      QPainter painter(&image);
+      picture.paint(painter, *take, frame);
+      return image;
+    };
+    const QImage whole = paint({area, from, to});
+    EXPECT_GT(inked(whole), played.player ? 2000u : 0u);
+    EXPECT_EQ(paint({area, from, to}), whole);  // nothing is remembered
+    if (played.player) {
+      EXPECT_NE(paint({area, from, (from + to) / 2.0}), whole);
+    }
+    // What is far from the sound is blank, whatever the view.
+    paint({area, to + 100.0, to + 101.0});
+    paint({area, from + 1.0, from + 1.001});
+    const auto row = [&](std::vector<Span> stretches) {
+      QImage image = blank(size);
+      QPainter painter(&image);
+      picture.paintRow(painter, *take, area, stretches);
+      return image;
+    };
+    const double middle = (from + to) / 2.0;
+    EXPECT_EQ(row({{from, to}}).copy(QRect(QPoint(0, 0), QSize(5, 5))), blank(QSize(5, 5)));
+    if (played.player) {
+      EXPECT_NE(row({{from, middle}, {middle, to}}), row({{middle, to}, {from, middle}}));
+    }
+    QImage small = blank(kThumbnail);
+    QPainter painter(&small);
+    picture.paintSmall(painter, *take, QRectF(QPointF(0, 0), QSizeF(kThumbnail)));
+    painter.end();
+    if (played.player && !live) {  // the shelf has none that sounds
+      EXPECT_GT(inked(small), 100u);
+    }
+    EXPECT_NO_THROW(picture.under(*take, {area, from, to}, from - 1.0));
+    EXPECT_NO_THROW(picture.under(*take, {area, from, to}, to + 1.0));
+    if (!live && !take->analysis.tones.empty() && !take->analysis.tones[0].notes.empty()) {
+      const Note& note = take->analysis.tones[0].notes[0];
+      const QString says = picture.under(*take, {area, from, to}, (note.start_s + note.end_s) / 2.0);
+      EXPECT_TRUE(says.contains("cents")) << says.toStdString();
+    }
+  }
+}
+INSTANTIATE_TEST_SUITE_P(Of, Gallery,
+                         testing::Combine(testing::Range(std::size_t{0}, gallery().size()),
+                                          testing::Values(Played{"steady", "steady", nullptr},
+                                                          Played{"trembling", "trembling", nullptr},
+                                                          Played{"breaking", "breaking", nullptr},
+                                                          Played{"counted", "vibrato", "scale-4-4"},
+                                                          Played{"silence", nullptr, nullptr})),
+                         [](const auto& info) {
+                           return std::string(gallery()[std::get<0>(info.param)].id) + "_" +
+                                  std::get<1>(info.param).name;
+                         });
+
+TEST(Gallery, EveryCardThatShipsHasAPicture) {
+  std::set<std::string_view> ids;
+  for (const GalleryRow& row : gallery()) EXPECT_TRUE(ids.insert(row.id).second) << row.id;
+  for (const Exercise& card : exercises()) EXPECT_NO_THROW(pictureFor(card)) << card.id;
+}
+
+TEST(Commands, HaveOneKeyAndOneNameEach) {
+  std::set<std::string_view> ids;
+  std::map<QString, std::string_view> keys;
+  for (const Command& command : commands()) {
+    EXPECT_TRUE(ids.insert(command.id).second) << command.id;
+    EXPECT_FALSE(helpOf(command).isEmpty()) << command.id;
+    EXPECT_TRUE(tipOf(command.id).contains(keysOf(command))) << command.id;
+    for (const QString& key : QString(command.keys).split(' ')) {
+      EXPECT_FALSE(QKeySequence::fromString(key).isEmpty()) << command.id;
+      EXPECT_TRUE(keys.emplace(key, command.id).second) << command.id << " and " << keys[key];
+    }
+  }
+}
+
+}  // namespace
+}  // namespace calando

@@ -1,0 +1,192 @@
+#include <QAbstractItemView>
+#include <QGroupBox>
+#include <QHeaderView>
+#include <QMenu>
+#include <QTextBrowser>
+#include <fstream>
+#include <set>
+#include <sstream>
+
+#include "app/desk/found_dialog.h"
+#include "app/desk/help.h"
+#include "app/lesson/order_dialog.h"
+#include "app/review/compare_view.h"
+#include "app/words/language.h"
+#include "app/words/words.h"
+#include "core/judging/advice.h"
+#include "core/judging/figure.h"
+#include "core/library/cards.h"
+#include "ui/window_fixture.h"
+
+// A language in which every text is longer by half and stands in brackets: what does not has been forgotten.
+namespace calando {
+namespace {
+
+class PseudoTest : public WindowTest {
+ protected:
+  void SetUp() override { useLanguage(kPseudo); }
+  void TearDown() override {
+    window_.reset();
+    useLanguage("en");
+  }
+  /// Words that stand in no brackets, though brackets may stand in them.
+  static QString bare(QString text) {
+    for (QString before; before != text;) {
+      before = text;
+      text.remove(QRegularExpression(QStringLiteral("\\[[^\\[\\]]*\\]")));
+    }
+    return text;
+  }
+  /// What is nobody's to translate: names of people, notes, numbers with signs, files.
+  bool isNoText(const QString& text) const {
+    static const QRegularExpression letters(QStringLiteral("\\p{L}{2,}"));
+    if (!letters.match(bare(text)).hasMatch()) return true;
+    for (const QString& known : {QStringLiteral("Ada"), QStringLiteral("Calando"), folder_.path(),
+                                 QStringLiteral("stand-in"), QStringLiteral("English")})
+      if (text.contains(known)) return true;
+    return false;
+  }
+  void expectTranslated(QWidget& window, const char* where) {
+    std::set<QString> seen;
+    const auto expect = [&](const QString& text, const QWidget* widget) {
+      if (isNoText(text) || !seen.insert(text).second) return;
+      ADD_FAILURE() << where << ", " << widget->metaObject()->className() << " "
+                    << widget->objectName().toStdString() << ": " << text.toStdString();
+    };
+    QList<QWidget*> all = window.findChildren<QWidget*>();
+    all << &window;
+    for (QWidget* widget : all) {
+      if (widget->objectName().startsWith("qt_") || qobject_cast<QMenu*>(widget)) continue;
+      expect(widget->toolTip(), widget);
+      expect(widget->accessibleName(), widget);
+      if (widget->isWindow()) expect(widget->windowTitle(), widget);
+      if (const auto* label = qobject_cast<QLabel*>(widget)) expect(label->text(), widget);
+      if (const auto* button = qobject_cast<QAbstractButton*>(widget)) expect(button->text(), widget);
+      if (const auto* group = qobject_cast<QGroupBox*>(widget)) expect(group->title(), widget);
+      if (const auto* field = qobject_cast<QLineEdit*>(widget)) expect(field->placeholderText(), widget);
+      if (const auto* combo = qobject_cast<QComboBox*>(widget); combo && !combo->isEditable())
+        for (int i = 0; i < combo->count(); ++i) expect(combo->itemText(i), widget);
+      if (const auto* list = qobject_cast<QListWidget*>(widget))
+        for (int i = 0; i < list->count(); ++i) {
+          expect(list->item(i)->text(), widget);
+          expect(list->item(i)->toolTip(), widget);
+        }
+      if (const auto* table = qobject_cast<QTableWidget*>(widget))
+        for (int c = 0; c < table->columnCount(); ++c)
+          if (const auto* head = table->horizontalHeaderItem(c)) expect(head->text(), widget);
+    }
+  }
+  /// Buttons and single lines have room for what stands in them.
+  void expectWhole(QWidget& window, const char* where) {
+    for (QAbstractButton* button : window.findChildren<QAbstractButton*>()) {
+      if (!button->isVisible() || button->objectName().startsWith("qt_")) continue;
+      EXPECT_GE(button->width() + 1, button->minimumSizeHint().width())
+          << where << ": " << button->text().toStdString();
+    }
+    for (QLabel* label : window.findChildren<QLabel*>())
+      if (label->isVisible() && !label->wordWrap() && !label->text().isEmpty()) {
+        EXPECT_GE(label->width() + 1, label->minimumSizeHint().width())
+            << where << ": " << label->text().toStdString();
+      }
+  }
+};
+
+TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
+  openWindow();
+  expectTranslated(*window_, "first start");
+  window_->session().roster().add({0, "Ada", "trumpet-bb", {}});
+  for (const char* step : {"steady-tone", "swell", "home-two", "against-teacher"}) {
+    chooseStep(step);
+    expectTranslated(*window_, step);
+  }
+  chooseStep("home-two");
+  find<QDoubleSpinBox>("tempo")->setValue(200);
+  playTake("sagging");
+  for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
+    window_->resize(size);
+    QTest::qWait(30);
+    expectTranslated(*window_, "a take");
+    if (size.width() > 1100) expectWhole(*window_, "1280");
+  }
+  window_->session().notices().sayLoss(Session::tr("Written: %1").arg("x"));
+  expectTranslated(*window_, "a message");
+  OrderDialog order(window_->session(), window_.get());
+  order.show();
+  expectTranslated(order, "cards");
+  expectWhole(order, "cards");
+  CardEditor editor(*findExercise("swell"), true, window_->shownPicture()->context, window_.get());
+  editor.show();
+  expectTranslated(editor, "card editor");
+  FoundDialog found(window_->session().studio(), window_.get());
+  found.show();
+  expectTranslated(found, "found");
+  CompareView compare({{"A", window_->shownPicture(), window_->session().open().samples(), 48000.0},
+                       {"B", window_->shownPicture(), window_->session().open().samples(), 48000.0}},
+                      true, window_.get());
+  compare.setAttribute(Qt::WA_DeleteOnClose, false);
+  compare.show();
+  expectTranslated(compare, "compared");
+  whenOpen<QDialog>([&](QDialog& help) {
+    expectTranslated(help, "help");
+    const QString text = help.findChild<QTextBrowser*>("helpText")->toPlainText();
+    for (const QString& line : text.split('\n')) EXPECT_TRUE(isNoText(line)) << line.toStdString();
+    auto* search = help.findChild<QLineEdit*>("helpSearch");
+    QTest::keyClicks(search, "zzz");
+    EXPECT_LT(help.findChild<QTextBrowser*>("helpText")->toPlainText().size(), 200);
+    help.reject();
+  });
+  showHelp(window_.get());
+}
+
+TEST(Texts, OfCoreAndDataAreAllInTheFileForTranslators) {
+  std::ifstream file(CALANDO_CORE_TEXTS);
+  std::ostringstream all;
+  all << file.rdbuf();
+  const std::string texts = all.str();
+  ASSERT_GT(texts.size(), 10000u);
+  for (const Figure& figure : figures())
+    for (const std::string_view text : {figure.label, figure.help})
+      EXPECT_NE(texts.find(std::string(text)), std::string::npos) << text;
+  for (const Exercise& card : exercises()) EXPECT_NE(texts.find(card.title), std::string::npos) << card.title;
+}
+
+TEST(Words, NumbersAndMomentsFollowTheLocale) {
+  QLocale::setDefault(QLocale(QLocale::German));
+  EXPECT_EQ(words::number(-14.26, 1), "−14,3");
+  EXPECT_EQ(words::number(1234.5, 1), "+1234,5");
+  EXPECT_EQ(words::moment(QDateTime(QDate(2026, 12, 3), QTime(9, 5))), "3 Dez. 2026 09:05");
+  QLocale::setDefault(QLocale::c());
+  EXPECT_EQ(words::number(-14.26, 1), "−14.3");
+  EXPECT_EQ(words::number(-0.04, 1), "0.0");
+}
+
+TEST(Words, OfAdviceAreFilledInWhateverLanguage) {
+  Analysis analysis;
+  Reading sag;
+  sag.figure = findFigure("sag_cents");
+  sag.value = -14.26;
+  sag.low = -12.0;
+  sag.high = 12.0;
+  sag.hasTarget = true;
+  sag.verdict = Verdict::near;
+  sag.excess = 0.1;
+  const auto advice = chooseAdvice({sag});
+  ASSERT_TRUE(advice);
+  EXPECT_EQ(words::advice(*advice).toStdString(), advice->text);
+  EXPECT_EQ(words::adviceWhy(*advice).toStdString(), advice->why);
+  EXPECT_TRUE(words::advice(*advice).contains("14.3"));
+  useLanguage(kPseudo);
+  EXPECT_TRUE(words::advice(*advice).contains("14.3"));
+  EXPECT_FALSE(words::advice(*advice).contains('{'));
+  useLanguage("en");
+}
+
+TEST(Pseudo, KeepsPlacesAndIsLongerByHalf) {
+  const QString places = pseudo("Erase %1? {held_s:low}");
+  EXPECT_TRUE(places.startsWith("[EEraasee %1? {held_s:low}")) << places.toStdString();
+  const QString text = "The figures of the take, note by note";
+  EXPECT_GE(pseudo(text).size(), 3 * text.size() / 2);
+}
+
+}  // namespace
+}  // namespace calando

@@ -1,0 +1,67 @@
+// Writes the texts of core and of its data as C++ for lupdate: what the window says of them is translated by
+// these. Run by the build.
+#include <cstdio>
+#include <set>
+#include <string>
+
+#include "core/judging/advice.h"
+#include "core/judging/figure.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
+#include "core/library/lesson.h"
+#include "core/standin/player.h"
+
+namespace {
+
+std::set<std::string> texts() {
+  using namespace calando;
+  std::set<std::string> all;
+  const auto add = [&](std::string_view text) {
+    if (!text.empty()) all.emplace(text);
+  };
+  for (const Figure& f : figures())
+    for (const std::string_view text : {f.label, f.unit, f.help, f.column}) add(text);
+  for (const CueKindRow& kind : cueKinds()) add(kind.name);
+  for (const Exercise& card : exercises()) {
+    for (const std::string& text : {card.title, card.family, card.purpose}) add(text);
+    for (const std::string& caution : card.cautions) add(caution);
+    for (const auto& [school, text] : card.schools) {
+      add(school);
+      add(text);
+    }
+  }
+  for (const AdviceCard& advice : adviceCards())
+    for (const std::string& text : {advice.says, advice.tries, advice.why}) add(text);
+  for (const Level& level : levels()) add(level.label);
+  for (const LessonTemplate& lesson : lessonTemplates()) add(lesson.label);
+  for (const Instrument& instrument : instruments()) add(instrument.name);
+  for (const Player& player : players()) {
+    add(player.name);
+    add(player.text);
+  }
+  return all;
+}
+
+std::string quoted(const std::string& text) {
+  std::string out = "\"";
+  for (const char c : text) {
+    if (c == '"' || c == '\\') out += '\\';
+    out += c;
+  }
+  return out + "\"";
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  std::FILE* file = argc > 1 ? std::fopen(argv[1], "w") : stdout;
+  if (!file) return std::perror(argv[1]), 1;
+  std::fputs(
+      "// Made by the build from core and data/*.json, for lupdate.\nstatic const char* const kCoreTexts[] = "
+      "{\n",
+      file);
+  for (const std::string& text : texts())
+    std::fprintf(file, "    QT_TRANSLATE_NOOP(\"Core\", %s),\n", quoted(text).c_str());
+  std::fputs("};\n", file);
+  return std::fclose(file) == 0 ? 0 : 1;
+}
