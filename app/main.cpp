@@ -10,6 +10,7 @@
 #include "app/desk/main_window.h"
 #include "app/desk/open_studio.h"
 #include "app/words/language.h"
+#include "app/words/words.h"
 #include "core/analysis.h"
 #include "records/demo_studio.h"
 
@@ -18,7 +19,7 @@ namespace {
 /// The demo class, made in a folder that goes when the program ends.
 QString makeDemo(const QTemporaryDir& folder) {
   auto studio = calando::Studio::open(folder.path().toStdString());
-  if (!studio) return QString::fromStdString(studio.error().what);
+  if (!studio) return calando::words::said(studio.error().what);
   QProgressDialog progress(QApplication::translate("Main", "The evening class is playing its takes…"), {}, 0,
                            100);
   progress.setMinimumDuration(300);
@@ -26,7 +27,7 @@ QString makeDemo(const QTemporaryDir& folder) {
     progress.setValue(static_cast<int>(100 * share));
     QApplication::processEvents();
   });
-  return filled ? QString() : QString::fromStdString(filled.error());
+  return filled ? QString() : calando::words::said(filled.error());
 }
 
 }  // namespace

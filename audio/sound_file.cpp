@@ -13,6 +13,7 @@
 #include <memory>
 
 #include "core/contract/analysis_json.h"
+#include "core/fault.h"
 
 namespace calando {
 
@@ -25,19 +26,18 @@ constexpr double kCancels = 0.1;  // power: 10 dB
 
 using File = std::unique_ptr<SNDFILE, decltype(&sf_close)>;
 
-SoundError unreadable(const std::string& path, const std::string& what) {
-  return {SoundError::Kind::unreadable, printable(path) + ": " + what};
+SoundError unreadable(const std::string& path, const Problem& what) {
+  return {SoundError::Kind::unreadable, Problem(Fault::at, printable(path), what)};
 }
 
 double finite(float x) { return std::isfinite(x) ? x : 0.0; }
 
-/// Opens an ordinary file as sound. The error is a clause.
-tl::expected<File, std::string> openSound(const std::string& path, SF_INFO& info) {
+/// Opens an ordinary file as sound. The problem is a clause.
+tl::expected<File, Problem> openSound(const std::string& path, SF_INFO& info) {
   auto descriptor = openOrdinary(path);
   if (!descriptor) return tl::unexpected(descriptor.error());
   File file(sf_open_fd(*descriptor, SFM_READ, &info, SF_TRUE), &sf_close);
-  if (!file || info.channels < 1)
-    return tl::unexpected(std::string("is no sound file that can be read; save it as WAV, FLAC or MP3"));
+  if (!file || info.channels < 1) return tl::unexpected(Problem(FileFault::noSound));
   return file;
 }
 
@@ -103,12 +103,12 @@ tl::expected<SoundInfo, SoundError> readSound(const std::string& path, ChannelCh
   if (!opened) return tl::unexpected(unreadable(path, opened.error()));
   const File& file = *opened;
   if (info.samplerate < kLowestRate || info.samplerate > kHighestRate)
-    return tl::unexpected(unreadable(path, "has a sample rate of " + std::to_string(info.samplerate) +
-                                               " Hz; convert it to between 8000 and 384000 Hz"));
+    return tl::unexpected(
+        unreadable(path, Problem(FileFault::sampleRate, info.samplerate, kLowestRate, kHighestRate)));
   if (wanted && (*wanted < 1 || *wanted > info.channels))
-    return tl::unexpected(SoundError{SoundError::Kind::noSuchChannel,
-                                     printable(path) + ": there is no channel " + std::to_string(*wanted) +
-                                         "; it has " + std::to_string(info.channels)});
+    return tl::unexpected(SoundError{
+        SoundError::Kind::noSuchChannel,
+        Problem(Fault::at, printable(path), Problem(FileFault::noSuchChannel, *wanted, info.channels))});
   SoundInfo result{static_cast<double>(info.samplerate), info.channels, wanted};
   if (info.frames > 0 && info.frames < SF_COUNT_MAX)
     result.promised_s = static_cast<double>(info.frames) / result.rate_hz;
@@ -170,7 +170,7 @@ bool endsAt(const std::string& path, sf_count_t frames) {
 
 tl::expected<void, WriteError> encode(const std::string& path, std::span<const float> samples, double rate_hz,
                                       SoundFormat format, const std::string& comment) {
-  if (samples.empty()) return tl::unexpected(WriteError{false, "there is no sound in it"});
+  if (samples.empty()) return tl::unexpected(WriteError{false, Problem(FileFault::nothingToWrite)});
   SF_INFO info{};
   info.samplerate = static_cast<int>(std::lround(rate_hz));
   info.channels = 1;

@@ -11,11 +11,11 @@
 
 namespace calando {
 
-/// Why a file cannot be used. `what` is one line that says what to do.
+/// Why a file cannot be used. One line that says what to do.
 struct SoundError {
   enum class Kind { unreadable, noSuchChannel };
   Kind kind;
-  std::string what;
+  Problem what;
 };
 
 /// What is to be heard of a file: one channel, counted from 1, or the mean of all.

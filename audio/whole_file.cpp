@@ -47,11 +47,10 @@ tl::expected<void, WriteError> writeAll(int fd, std::string_view bytes) {
 tl::expected<void, WriteError> fitFor(const fs::path& path) {
   struct stat status {};
   if (lstat(path.c_str(), &status) != 0) return {};
-  if (S_ISLNK(status.st_mode))
-    return tl::unexpected(WriteError{false, "it is a link to another file; name that file itself"});
-  if (S_ISDIR(status.st_mode)) return tl::unexpected(WriteError{false, "it is a folder; name a file in it"});
+  if (S_ISLNK(status.st_mode)) return tl::unexpected(WriteError{false, Problem(FileFault::placeIsLink)});
+  if (S_ISDIR(status.st_mode)) return tl::unexpected(WriteError{false, Problem(FileFault::placeIsFolder)});
   if (!S_ISREG(status.st_mode))
-    return tl::unexpected(WriteError{false, "it is no ordinary file; choose another place"});
+    return tl::unexpected(WriteError{false, Problem(FileFault::placeNotOrdinary)});
   return {};
 }
 
@@ -83,18 +82,18 @@ WriteError writeErrorOf(int error) {
     case ENOSPC:
     case EDQUOT:
     case EFBIG:
-      return {true, "the disk is full; make room, or choose another place"};
+      return {true, Problem(FileFault::diskFull)};
     case EACCES:
     case EPERM:
     case EROFS:
-      return {false, "there is no permission to write there; choose another place"};
+      return {false, Problem(FileFault::noPermission)};
     case ENOENT:
     case ENOTDIR:
-      return {false, "there is no such folder; choose another place"};
+      return {false, Problem(FileFault::noSuchFolder)};
     case EEXIST:
-      return {false, "there is a file of that name; choose another name"};
+      return {false, Problem(FileFault::nameTaken)};
     default:
-      return {false, std::string(std::strerror(error)) + "; choose another place"};
+      return {false, Problem(FileFault::system, std::strerror(error))};
   }
 }
 
@@ -130,7 +129,8 @@ tl::expected<void, WriteError> writeWhole(const fs::path& path, Access access, s
 
 tl::expected<void, WriteError> copyWhole(const fs::path& from, const fs::path& to, Access access) {
   auto opened = openOrdinary(from);
-  if (!opened) return tl::unexpected(WriteError{false, "the original " + opened.error()});
+  if (!opened)
+    return tl::unexpected(WriteError{false, Problem(FileFault::originalUnreadable, opened.error())});
   const Descriptor in(*opened);
   return writeWhole(to, access, Replace::yes, [&](const fs::path& beside) -> tl::expected<void, WriteError> {
     const Descriptor out(open(beside.c_str(), O_WRONLY | O_CLOEXEC));
@@ -154,23 +154,21 @@ bool sameFile(const fs::path& a, const fs::path& b) {
   return !error && wholeA == fs::weakly_canonical(b, error) && !error;
 }
 
-tl::expected<int, std::string> openOrdinary(const fs::path& path) {
+tl::expected<int, Problem> openOrdinary(const fs::path& path) {
   const int fd = open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC | O_NOCTTY);
   if (fd < 0) {
-    if (errno == EACCES || errno == EPERM)
-      return tl::unexpected(std::string("may not be read; change its permissions"));
-    if (errno == ELOOP) return tl::unexpected(std::string("is a link that leads nowhere; name a file"));
-    if (errno == ENXIO) return tl::unexpected(std::string("is no ordinary file; name one"));
-    return tl::unexpected(std::string("there is no such file; check the name"));
+    if (errno == EACCES || errno == EPERM) return tl::unexpected(Problem(FileFault::mayNotBeRead));
+    if (errno == ELOOP) return tl::unexpected(Problem(FileFault::leadsNowhere));
+    if (errno == ENXIO) return tl::unexpected(Problem(FileFault::notOrdinary));
+    return tl::unexpected(Problem(FileFault::noSuchFile));
   }
   struct stat status {};
   if (fstat(fd, &status) == 0 && S_ISREG(status.st_mode)) return fd;
   close(fd);
-  return tl::unexpected(std::string(S_ISDIR(status.st_mode) ? "is a folder; name a file in it"
-                                                            : "is no ordinary file; name one"));
+  return tl::unexpected(Problem(S_ISDIR(status.st_mode) ? FileFault::isFolder : FileFault::notOrdinary));
 }
 
-tl::expected<std::string, std::string> readSmall(const fs::path& path, std::size_t most) {
+tl::expected<std::string, Problem> readSmall(const fs::path& path, std::size_t most) {
   auto opened = openOrdinary(path);
   if (!opened) return tl::unexpected(opened.error());
   const Descriptor in(*opened);
@@ -178,11 +176,10 @@ tl::expected<std::string, std::string> readSmall(const fs::path& path, std::size
   std::array<char, 65536> block;
   while (true) {
     const ssize_t got = read(in.get(), block.data(), block.size());
-    if (got < 0) return tl::unexpected(std::string("cannot be read; check the disk"));
+    if (got < 0) return tl::unexpected(Problem(FileFault::diskFails));
     if (got == 0) return bytes;
     bytes.append(block.data(), static_cast<std::size_t>(got));
-    if (bytes.size() > most)
-      return tl::unexpected("is larger than " + std::to_string(most / 1000000) + " MB; name a smaller file");
+    if (bytes.size() > most) return tl::unexpected(Problem(FileFault::tooLarge, most / 1000000));
   }
 }
 

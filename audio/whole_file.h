@@ -8,6 +8,8 @@
 #include <string_view>
 #include <tl/expected.hpp>
 
+#include "audio/file_fault.h"
+
 /// Files that are there whole or not at all: written beside their place, synced, and put there in one step.
 namespace calando {
 
@@ -16,11 +18,10 @@ enum class Access { owner, umask };
 /// What may happen to a file that is there already.
 enum class Replace { yes, never };
 
-/// Why something could not be written. `why` is a clause for people with the remedy: "the disk is full; make
-/// room, or choose another place".
+/// Why something could not be written: a clause with the remedy.
 struct WriteError {
   bool full;  ///< there is no room, as against no permission or no such folder
-  std::string why;
+  Problem why;
 };
 /// The clause for an errno.
 WriteError writeErrorOf(int error);
@@ -43,10 +44,10 @@ inline constexpr std::string_view kUnfinished = ".part";
 /// True where both names lead to one file, or will once it is made.
 bool sameFile(const std::filesystem::path& a, const std::filesystem::path& b);
 
-/// The bytes of an ordinary file of at most `most` bytes. The error is a clause: "is a folder".
-tl::expected<std::string, std::string> readSmall(const std::filesystem::path& path, std::size_t most);
+/// The bytes of an ordinary file of at most `most` bytes. The problem is a clause: "is a folder".
+tl::expected<std::string, Problem> readSmall(const std::filesystem::path& path, std::size_t most);
 
-/// Opens an ordinary file for reading; never waits, whatever it is. The error is a clause with the remedy.
-tl::expected<int, std::string> openOrdinary(const std::filesystem::path& path);
+/// Opens an ordinary file for reading; never waits, whatever it is. The problem is a clause with the remedy.
+tl::expected<int, Problem> openOrdinary(const std::filesystem::path& path);
 
 }  // namespace calando

@@ -55,9 +55,9 @@ const Instrument* instrumentOf(const std::string& id) {
 ExercisePtr exerciseOf(const std::string& id) {
   if (id.ends_with(".json")) {
     const auto text = readSmall(id, kLargestJson);
-    if (!text) refuse(printable(id) + ": " + text.error());
+    if (!text) refuse(printable(id) + ": " + english(text.error()));
     auto parsed = parseExercise(*text);
-    if (!parsed) refuse(printable(id, 100) + ": " + printable(parsed.error(), 260));
+    if (!parsed) refuse(printable(id, 100) + ": " + printable(english(parsed.error()), 260));
     return std::make_shared<Exercise>(std::move(*parsed));
   }
   auto found = findExercise(id);
@@ -102,7 +102,7 @@ Context contextOf(const AnalyseOptions& o) {
   context.target_hz = o.target_hz;
   if (!o.fingering.empty()) {
     const auto fundamental = writtenFundamental(o.fingering, context.instrument);
-    if (!fundamental) refuse(printable(fundamental.error()));
+    if (!fundamental) refuse(printable(english(fundamental.error())));
     context.fundamental = *fundamental;
   }
   const auto end = [&](const std::string& name) {
@@ -132,7 +132,7 @@ ChannelChoice channelOf(const std::string& text) {
 }
 
 [[noreturn]] void cannotWrite(const std::string& path, const WriteError& error) {
-  throw Failure{otherFailure, printable(path) + ": cannot be written: " + error.why};
+  throw Failure{otherFailure, printable(path) + ": cannot be written: " + english(error.why)};
 }
 
 void writeText(const std::string& path, const std::string& text) {
@@ -157,7 +157,7 @@ Tracked trackFile(const std::string& file, const std::string& channel, const Con
       });
   if (!info)
     throw Failure{info.error().kind == SoundError::Kind::noSuchChannel ? wrongUsage : unreadableFile,
-                  info.error().what};
+                  english(info.error().what)};
   return {*info, tracker->finish()};
 }
 
@@ -250,7 +250,7 @@ void listPlayers(bool asJson) {
 void printSeries(const std::string& instrumentId, const std::string& fingering, double a4_hz, bool asJson) {
   const Instrument* instrument = instrumentOf(instrumentId);
   const auto fundamental = writtenFundamental(fingering, instrument);
-  if (!fundamental) refuse(printable(fundamental.error()));
+  if (!fundamental) refuse(printable(english(fundamental.error())));
   const Spelling spelling = instrument ? instrument->spelling : Spelling::flats;
   auto list = nlohmann::ordered_json::array();
   std::string lines;

@@ -6,9 +6,8 @@ namespace calando {
 
 using nlohmann::json;
 
-tl::expected<json, std::string> parseBounded(std::string_view text) {
-  if (text.size() > kLargestJson)
-    return tl::unexpected(std::string("is larger than 1 MB; it should be a page or two"));
+tl::expected<json, Problem> parseBounded(std::string_view text) {
+  if (text.size() > kLargestJson) return tl::unexpected(Problem(Fault::tooLarge));
   bool tooDeep = false;
   // A value that is not kept is not built: nothing deep is ever there.
   const json::parser_callback_t shallow = [&](int depth, json::parse_event_t, json&) {
@@ -17,14 +16,12 @@ tl::expected<json, std::string> parseBounded(std::string_view text) {
   };
   try {
     json parsed = json::parse(text, shallow);
-    if (tooDeep)
-      return tl::unexpected("is nested deeper than " + std::to_string(kDeepestJson) +
-                            " brackets; flatten it");
+    if (tooDeep) return tl::unexpected(Problem(Fault::tooDeep, kDeepestJson));
     return parsed;
   } catch (const json::parse_error& e) {
-    return tl::unexpected("is no JSON (near byte " + std::to_string(e.byte) + ")");
+    return tl::unexpected(Problem(Fault::noJson, e.byte));
   } catch (const json::exception&) {
-    return tl::unexpected(std::string("has a number that is too large"));
+    return tl::unexpected(Problem(Fault::numberTooLarge));
   }
 }
 

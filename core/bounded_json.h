@@ -8,14 +8,16 @@
 #include <string_view>
 #include <tl/expected.hpp>
 
+#include "core/fault.h"
+
 /// Reading JSON that somebody else may have written: bounded in size and depth, and without exceptions.
 namespace calando {
 
 inline constexpr std::size_t kLargestJson = 1'000'000;  // bytes
 inline constexpr int kDeepestJson = 32;
 
-/// The error is a clause for people: "is no JSON (near byte 12)".
-tl::expected<nlohmann::json, std::string> parseBounded(std::string_view text);
+/// The problem is a clause: "is no JSON (near byte 12)".
+tl::expected<nlohmann::json, Problem> parseBounded(std::string_view text);
 /// A value for a message: short, whatever is in it.
 std::string shortened(const nlohmann::json& value);
 /// Text cut to `most` bytes, with an ellipsis; no character is cut in two.

@@ -8,31 +8,62 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/bounded_json.h"
+#include "core/fault.h"
+
 /// Reading the catalogues of data/*.json.
 namespace calando {
 
-/// Makes one T of every entry of a JSON array with `from`, which may throw. The error is one line that names
-/// the catalogue, the entry and what is wrong with it.
+/// What the JSON library finds wrong.
+Problem problemOf(const nlohmann::json::exception& e);
+
+template <class T>
+using Named = std::pair<std::string_view, T>;
+
+/// The value that a text names; Refused, with the names there are, where it names none.
+template <class T, std::size_t N>
+T valueNamed(const nlohmann::json& text, std::string_view key, const Named<T> (&names)[N]) {
+  std::string known;
+  for (const auto& [name, value] : names) {
+    if (text == name) return value;
+    known += (known.empty() ? "" : ", ") + std::string(name);
+  }
+  refuse(Fault::unknownValue, key, shortened(text), known);
+}
+
+template <class T, std::size_t N>
+std::string_view nameIn(const Named<T> (&names)[N], T value) {
+  return std::ranges::find(names, value, &Named<T>::second)->first;
+}
+
+/// Makes one T of every entry of a JSON array with `from`, which may throw Refused and what the JSON library
+/// throws. The problem names the catalogue, the entry and what is wrong with it.
 template <class T, class From>
-tl::expected<std::vector<T>, std::string> parseEntries(const std::string& catalogue, std::string_view text,
-                                                       From from) {
+tl::expected<std::vector<T>, Problem> parseEntries(const std::string& catalogue, std::string_view text,
+                                                   From from) {
   std::vector<T> list;
   std::string id;
+  const auto wrong = [&](const Problem& what) {
+    const std::size_t entry = list.size() + 1;
+    return tl::unexpected(id.empty() ? Problem(Fault::inEntry, catalogue, entry, what)
+                                     : Problem(Fault::inNamedEntry, catalogue, entry, id, what));
+  };
   try {
     for (const nlohmann::json& entry : nlohmann::json::parse(text)) {
       id = entry.is_object() ? entry.value("id", "") : "";
       list.push_back(from(entry));
     }
-  } catch (const std::exception& e) {
-    return tl::unexpected(catalogue + ": entry " + std::to_string(list.size() + 1) +
-                          (id.empty() ? "" : " (" + id + ")") + ": " + e.what() + "; correct that entry");
+  } catch (const Refused& e) {
+    return wrong(e.problem);
+  } catch (const nlohmann::json::exception& e) {
+    return wrong(problemOf(e));
   }
   return list;
 }
 
 /// A catalogue that ships with the program: the tests have parsed it.
 template <class T>
-std::vector<T> shipped(tl::expected<std::vector<T>, std::string> parsed) {
+std::vector<T> shipped(tl::expected<std::vector<T>, Problem> parsed) {
   assert(parsed && "the shipped catalogues are checked by the tests");
   return std::move(*parsed);
 }

@@ -60,7 +60,7 @@ void sound(std::span<const std::uint8_t> bytes) {
   const auto info = readSound(
       file.name(), {}, [](const SoundInfo& i) { must(i.rate_hz >= 8000.0 && i.rate_hz <= 384000.0); },
       [&](std::span<const float> block) { return (heard += block.size()) < kMost; });
-  must(info || !info.error().what.empty());
+  must(info || !english(info.error().what).empty());
   if (const auto seconds = soundLength_s(file.name())) must(std::isfinite(*seconds));
   if (const auto found = soundNoteFrom(soundComment(file.name()))) checkAsked(found->take.asked);
 }
@@ -68,9 +68,9 @@ void sound(std::span<const std::uint8_t> bytes) {
 void card(std::span<const std::uint8_t> bytes) {
   const auto parsed = parseExercise(textOf(bytes));
   if (!parsed) {
-    must(!parsed.error().empty() && parsed.error().size() <= 300);
-    must(parsed.error().find('\n') == std::string::npos ||
-         textOf(bytes).find('\n') != std::string_view::npos);
+    const std::string why = english(parsed.error());
+    must(!why.empty() && why.size() <= 300);
+    must(why.find('\n') == std::string::npos || textOf(bytes).find('\n') != std::string_view::npos);
     return;
   }
   // What was read is written and read as the same.

@@ -151,25 +151,17 @@ Studio::Data::~Data() {
 }
 
 OpenError Studio::Data::damaged() const {
-  return {
-      OpenError::Kind::damaged,
-      "The studio in " + printable(folder.string()) +
-          " is damaged: studio.db cannot be read. The sound files in takes/ are untouched; put back a copy "
-          "of studio.db, have the list made anew from the sound files, or choose another folder."};
+  return {OpenError::Kind::damaged, Problem(StudioFault::damaged, printable(folder.string()))};
 }
 
 OpenError Studio::Data::explain(const SQLite::Exception& e) const {
   using Kind = OpenError::Kind;
-  const std::string where = "The studio in " + printable(folder.string());
+  const std::string where = printable(folder.string());
   std::error_code error;
   const auto room = fs::space(folder, error);
   const bool full = e.getErrorCode() == SQLITE_FULL ||
                     (e.getErrorCode() == SQLITE_IOERR && !error && room.available < kHardlyAnyRoom);
-  if (full)
-    return {Kind::full,
-            where +
-                " has no room left: the disk is full. What was kept before is safe; make room and "
-                "try again, or choose another folder."};
+  if (full) return {Kind::full, Problem(StudioFault::full, where)};
   switch (e.getErrorCode()) {
     case SQLITE_CORRUPT:
     case SQLITE_NOTADB:
@@ -177,12 +169,9 @@ OpenError Studio::Data::explain(const SQLite::Exception& e) const {
     case SQLITE_READONLY:
     case SQLITE_CANTOPEN:
     case SQLITE_PERM:
-      return {Kind::place,
-              where + " cannot be written. Change its permissions, or choose another folder with --studio."};
+      return {Kind::place, Problem(StudioFault::notWritable, where)};
     default:
-      return {Kind::other,
-              where + " could not do that (" + printable(e.what()) +
-                  "). What was kept before is safe; close other programs that use it and try again."};
+      return {Kind::other, Problem(StudioFault::refused, where, printable(e.what()))};
   }
 }
 
@@ -192,8 +181,6 @@ Studio::Studio(Studio&&) noexcept = default;
 Studio& Studio::operator=(Studio&&) noexcept = default;
 
 std::optional<OpenError> Studio::Data::openTables() {
-  using Kind = OpenError::Kind;
-  const std::string where = "The studio in " + printable(folder.string());
   const mode_t before = umask(S_IRWXG | S_IRWXO);
   std::optional<OpenError> failed;
   try {
@@ -208,7 +195,7 @@ std::optional<OpenError> Studio::Data::openTables() {
     if (!readOnly) db->exec("PRAGMA journal_mode=WAL");
     const int version = db->execAndGet("PRAGMA user_version").getInt();
     if (version > kSchemaVersion)
-      failed = {Kind::newer, where + " was made by a newer Calando. Nothing was changed; use that version."};
+      failed = {OpenError::Kind::newer, Problem(StudioFault::newer, printable(folder.string()))};
     else if (version < 0)
       failed = damaged();
     else if (version < kSchemaVersion)
@@ -247,9 +234,9 @@ namespace {
 tl::expected<int, OpenError> lockFolder(const fs::path& folder) {
   if (const auto error = makeFolders(folder)) {
     const bool full = error == std::errc::no_space_on_device;
-    return tl::unexpected(OpenError{full ? OpenError::Kind::full : OpenError::Kind::place,
-                                    "The studio folder " + printable(folder.string()) + " cannot be made (" +
-                                        writeErrorOf(error.value()).why + ")."});
+    return tl::unexpected(OpenError{
+        full ? OpenError::Kind::full : OpenError::Kind::place,
+        Problem(StudioFault::notMade, printable(folder.string()), writeErrorOf(error.value()).why)});
   }
   return ::open((folder / "lock").c_str(), O_CREAT | O_RDWR | O_CLOEXEC | O_NOFOLLOW | O_NONBLOCK,
                 S_IRUSR | S_IWUSR);
@@ -262,14 +249,10 @@ tl::expected<Studio, OpenError> Studio::open(const fs::path& folder) {
   const Found found = whatIsIn(folder);
   if (found == Found::somethingElse)
     return tl::unexpected(
-        OpenError{Kind::notAStudio, "The folder " + printable(folder.string()) +
-                                        " is no studio and not empty, and was left as it is. "
-                                        "Choose an empty or a new one."});
+        OpenError{Kind::notAStudio, Problem(StudioFault::notAStudio, printable(folder.string()))});
   if (found == Found::soundsOnly)
-    return tl::unexpected(OpenError{
-        Kind::missing, "The studio in " + printable(folder.string()) +
-                           " has sound files but no list of them: studio.db is missing or empty. Put back a "
-                           "copy of it, or have the list made anew from the sound files."});
+    return tl::unexpected(
+        OpenError{Kind::missing, Problem(StudioFault::listMissing, printable(folder.string()))});
   return openLocked(folder, /*anew=*/false);
 }
 
@@ -286,9 +269,8 @@ tl::expected<Studio, OpenError> Studio::openLocked(const fs::path& folder, bool 
   data->readOnly = data->lock < 0 || flock(data->lock, LOCK_EX | LOCK_NB) != 0;
   if (anew) {
     if (data->readOnly)
-      return tl::unexpected(OpenError{OpenError::Kind::place, "Another Calando window has the studio in " +
-                                                                  printable(folder.string()) +
-                                                                  " open. Close it, then try again."});
+      return tl::unexpected(
+          OpenError{OpenError::Kind::place, Problem(StudioFault::openElsewhere, printable(folder.string()))});
     data->setAside();
   }
   if (const auto failed = data->openTables()) return tl::unexpected(*failed);
@@ -328,13 +310,11 @@ void Studio::tidy() {
     while (query.executeStep()) count += parseExercise(query.getColumn(0).getString()) ? 0 : 1;
     return count;
   });
-  if (bad && *bad > 0)
-    data_->remarks.push_back("Own exercise cards that cannot be read and are set aside: " +
-                             std::to_string(*bad) + ". All others are there.");
+  if (bad && *bad > 0) data_->remarks.emplace_back(StudioFault::cardsSetAside, *bad);
 }
 
 const fs::path& Studio::folder() const { return data_->folder; }
 bool Studio::readOnly() const { return data_->readOnly; }
-const std::vector<std::string>& Studio::remarks() const { return data_->remarks; }
+const std::vector<Problem>& Studio::remarks() const { return data_->remarks; }
 
 }  // namespace calando

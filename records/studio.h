@@ -13,6 +13,7 @@
 #include "core/judging/kept.h"
 #include "core/library/cards.h"
 #include "records/settings.h"
+#include "records/studio_fault.h"
 #include "records/take.h"
 
 namespace calando {
@@ -28,16 +29,17 @@ struct Stray {
   std::optional<double> seconds;  ///< nullopt: the sound cannot be read
 };
 
-/// Why a studio cannot be opened, in one line for people.
+/// Why a studio cannot be opened.
 struct OpenError {
   enum class Kind { place, notAStudio, full, damaged, missing, newer, other };
   Kind kind;
-  std::string what;
+  Problem what;
   /// It can be made anew from the sound files that are there.
   bool canBeRebuilt() const { return kind == Kind::damaged || kind == Kind::missing; }
 };
 
-/// One studio: a folder with studio.db, takes/*.flac and recording/*.wav. Errors are one line for people.
+/// One studio: a folder with studio.db, takes/*.flac and recording/*.wav. Problems are said in whole
+/// sentences.
 ///
 /// The list of takes is in studio.db; every sound file carries beside its sound what it needs to be taken in
 /// again, so that either can be lost. No file name is ever used twice, and no file is ever written over
@@ -48,7 +50,7 @@ struct OpenError {
 class Studio {
  public:
   template <class T>
-  using Result = tl::expected<T, std::string>;
+  using Result = tl::expected<T, Problem>;
 
   /// Makes the studio where there is nothing yet. A folder that is no studio and not empty is refused and
   /// left alone. What was left undone of an erasing is done now.
@@ -62,8 +64,8 @@ class Studio {
   const std::filesystem::path& folder() const;
   /// Another program has it: looking is possible, changing is refused.
   bool readOnly() const;
-  /// What there is to say after opening, a line each; empty when all is well.
-  const std::vector<std::string>& remarks() const;
+  /// What there is to say after opening, empty when all is well.
+  const std::vector<Problem>& remarks() const;
 
   Result<std::vector<Student>> students() const;
   Result<Student> addStudent(const std::string& name, const std::string& instrument, NoteRange range = {});

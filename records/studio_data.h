@@ -15,7 +15,7 @@ struct Studio::Data {
   std::unique_ptr<SQLite::Database> db;
   int lock = -1;
   bool readOnly = false;
-  std::vector<std::string> remarks;
+  std::vector<Problem> remarks;
   std::set<std::filesystem::path> running;  // recordings that are being made
   /// What is still to be removed of the student who is being erased.
   std::optional<std::vector<std::filesystem::path>> toErase;
@@ -32,7 +32,7 @@ struct Studio::Data {
   std::filesystem::path journal() const { return folder / "erasing"; }
   bool isErasing(std::int64_t student) const;
 
-  /// One line for what the database says.
+  /// What the database says.
   OpenError explain(const SQLite::Exception& e) const;
   OpenError damaged() const;
   /// Opens studio.db, and makes it or brings it up to date.
@@ -40,7 +40,7 @@ struct Studio::Data {
   bool isWhole() const;
   void setAside() const;
 
-  /// Runs a database action; its exception becomes a line for people.
+  /// Runs a database action; its exception becomes a problem.
   template <class Action>
   auto attempt(Action action) const -> Result<decltype(action())> {
     try {
@@ -56,10 +56,7 @@ struct Studio::Data {
   }
   template <class Action>
   auto change(Action action) const -> Result<decltype(action())> {
-    if (readOnly)
-      return tl::unexpected(
-          std::string("Another Calando window has this studio open; here it can only be looked at. Close the "
-                      "other window to change it."));
+    if (readOnly) return tl::unexpected(Problem(StudioFault::onlyToLookAt));
     return attempt(action);
   }
 };

@@ -40,8 +40,8 @@ Studio::Result<fs::path> Studio::newRecording(const Student& student, const Aske
   const fs::path folder = elsewhere.value_or(data_->recordings());
   const fs::path file = folder / (newFileStem(note.take.made_unix_s) + ".wav");
   if (const auto written = writeWhole(noteFileOf(file), Access::owner, toText(note)); !written)
-    return tl::unexpected("Recording cannot start in " + printable(folder.string()) + ": " +
-                          written.error().why + ".");
+    return tl::unexpected(
+        Problem(StudioFault::recordingCannotStart, printable(folder.string()), written.error().why));
   data_->running.insert(file);
   return file;
 }

@@ -119,8 +119,7 @@ Studio::Result<void> Studio::eraseStudent(std::int64_t student) {
   // finished.
   const fs::path entry = data_->journal() / std::to_string(student);
   if (const auto begun = writeWhole(entry, Access::owner, ""); !begun)
-    return tl::unexpected("The student cannot be erased now (" + begun.error().why +
-                          "). Nothing was changed.");
+    return tl::unexpected(Problem(StudioFault::cannotErase, begun.error().why));
   Result<bool> more = true;
   while (more && *more) more = eraseStep();
   return more ? Result<void>() : tl::unexpected(more.error());
@@ -141,10 +140,7 @@ Studio::Result<bool> Studio::eraseStep() {
       const fs::path file = data_->toErase->back();
       fs::remove(file, error);
       if (error)
-        return tl::unexpected(
-            "The erasing is not finished: " + printable(file.string()) + " cannot be removed (" +
-            error.message() +
-            "). It goes on at the next start; change its permissions, or remove it by hand.");
+        return tl::unexpected(Problem(StudioFault::fileNotErased, printable(file.string()), error.message()));
       data_->toErase->pop_back();
       return true;
     }
@@ -153,11 +149,9 @@ Studio::Result<bool> Studio::eraseStep() {
       remove.bind(1, *student);
       remove.exec();
     });
-    if (!rows)
-      return tl::unexpected("The erasing is not finished, and goes on at the next start. " + rows.error());
+    if (!rows) return tl::unexpected(Problem(StudioFault::rowsNotErased, rows.error()));
     if (const auto noted = writeWhole(data_->journal() / kTraces, Access::owner, ""); !noted)
-      return tl::unexpected("The erasing is not finished (" + noted.error().why +
-                            "). It goes on at the next start.");
+      return tl::unexpected(Problem(StudioFault::erasingNotNoted, noted.error().why));
     fs::remove(entry, error);
     data_->toErase.reset();
     return true;
@@ -169,12 +163,7 @@ Studio::Result<bool> Studio::eraseStep() {
     data_->db->exec("VACUUM");
     data_->db->exec("PRAGMA wal_checkpoint(TRUNCATE)");
   });
-  if (!cleaned)
-    return tl::unexpected(
-        "The student is erased with all sound. Traces of the name may stay in unused parts of studio.db "
-        "until "
-        "there is room to make it anew; that is done at the next start. (" +
-        cleaned.error() + ")");
+  if (!cleaned) return tl::unexpected(Problem(StudioFault::tracesStay, cleaned.error()));
   fs::remove(data_->journal() / kTraces, error);
   return true;
 }

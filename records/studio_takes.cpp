@@ -123,7 +123,7 @@ Studio::Result<void> Studio::enter(const Take& take, const Summary* summary) {
   if (!*entered) {
     std::error_code ignored;
     fs::remove(takeFile(take), ignored);
-    return tl::unexpected(std::string("The take was not kept: its student has been erased."));
+    return tl::unexpected(Problem(StudioFault::studentErased));
   }
   if (!take.recording.empty()) discardRecording(data_->recordings() / take.recording);
   return {};
@@ -134,9 +134,9 @@ Studio::Result<Take> Studio::addTake(const Take& take, std::span<const float> sa
   const auto list = students();
   if (!list) return tl::unexpected(list.error());
   const auto student = std::ranges::find(*list, take.student, &Student::id);
-  if (student == list->end()) return tl::unexpected(std::string("The take's student is not in this studio."));
+  if (student == list->end()) return tl::unexpected(Problem(StudioFault::noSuchStudent));
   auto written = writeTake(data_->folder, *student, take, samples, rate_hz);
-  if (!written) return tl::unexpected("The take could not be kept: " + written.error().why + ".");
+  if (!written) return tl::unexpected(Problem(StudioFault::notKept, written.error().why));
   if (const auto entered = enterTake(*written); !entered) return tl::unexpected(entered.error());
   return std::move(*written);
 }
@@ -156,13 +156,11 @@ Studio::Result<Sound> Studio::takeSound(std::int64_t take) const {
   const fs::path file = takeFile(take);
   std::error_code error;
   if (!fs::exists(fs::symlink_status(file, error)))
-    return tl::unexpected("The sound of this take is missing (" + printable(file.string()) +
-                          "). Its figures are still here; put the file back to hear it.");
+    return tl::unexpected(Problem(StudioFault::soundMissing, printable(file.string())));
   auto sound = readWholeSound(file.string());
-  if (!sound) return tl::unexpected("The sound of this take cannot be read: " + sound.error().what);
+  if (!sound) return tl::unexpected(Problem(StudioFault::soundUnreadable, sound.error().what));
   if (sound->samples.empty())
-    return tl::unexpected("There is no sound in this take’s file (" + printable(file.string()) +
-                          "). Its figures are still here; put back a copy to hear it.");
+    return tl::unexpected(Problem(StudioFault::soundEmpty, printable(file.string())));
   return std::move(*sound);
 }
 
@@ -248,8 +246,7 @@ Studio::Result<void> Studio::noted(const Unnoted& unnoted) {
 
 Studio::Result<Take> Studio::takeIn(const Stray& stray, const Student& student) {
   if (!stray.seconds)
-    return tl::unexpected(printable(stray.file.filename().string()) +
-                          " cannot be read as sound; export it and look at it with another program.");
+    return tl::unexpected(Problem(StudioFault::notSound, printable(stray.file.filename().string())));
   Take take = stray.note.take;
   take.student = student.id;
   take.file = stray.file.filename().string();

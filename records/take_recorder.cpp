@@ -19,13 +19,9 @@ struct TakeRecorder::File {
   int descriptor = -1;
   sf_count_t sinceFlush = 0;
   sf_count_t flushEvery = 0;
-  bool failed = false;
-  WriteError error{false, ""};
+  std::optional<WriteError> failure;
   /// By what the system said last.
-  void fail() {
-    failed = true;
-    error = writeErrorOf(errno != 0 ? errno : EIO);
-  }
+  void fail() { failure = writeErrorOf(errno != 0 ? errno : EIO); }
   ~File() {
     if (sound) sf_close(sound);
     if (descriptor >= 0) close(descriptor);
@@ -50,20 +46,19 @@ TakeRecorder::TakeRecorder(TakeRecorder&&) noexcept = default;
 TakeRecorder& TakeRecorder::operator=(TakeRecorder&&) noexcept = default;
 
 bool TakeRecorder::write(std::span<const float> samples) {
-  if (file_->failed) return false;
+  if (file_->failure) return false;
   const auto count = static_cast<sf_count_t>(samples.size());
   errno = 0;
   if (sf_writef_float(file_->sound, samples.data(), count) != count) file_->fail();
   file_->sinceFlush += count;
-  if (!file_->failed && file_->sinceFlush >= file_->flushEvery) {
+  if (!file_->failure && file_->sinceFlush >= file_->flushEvery) {
     sf_command(file_->sound, SFC_UPDATE_HEADER_NOW, nullptr, 0);
     if (fdatasync(file_->descriptor) != 0) file_->fail();
     file_->sinceFlush = 0;
   }
-  return !file_->failed;
+  return !file_->failure;
 }
 
-bool TakeRecorder::failed() const { return file_->failed; }
-const WriteError& TakeRecorder::error() const { return file_->error; }
+const std::optional<WriteError>& TakeRecorder::failure() const { return file_->failure; }
 
 }  // namespace calando

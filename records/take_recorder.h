@@ -2,6 +2,7 @@
 
 #include <filesystem>
 #include <memory>
+#include <optional>
 #include <span>
 #include <string>
 
@@ -20,9 +21,7 @@ class TakeRecorder {
 
   /// False once the disk is full or gone; what was written before stays good.
   bool write(std::span<const float> samples);
-  bool failed() const;
-  /// Why; only once it has failed.
-  const WriteError& error() const;
+  const std::optional<WriteError>& failure() const;
 
  private:
   struct File;

@@ -1,15 +1,18 @@
-// Writes the texts of core and of its data as C++ for lupdate: what the window says of them is translated by
-// these. Run by the build.
+// Writes the texts of core and of its data, and what can be wrong below the window, as C++ for lupdate: what
+// the window says of them is translated by these. Run by the build.
 #include <cstdio>
 #include <set>
 #include <string>
 
+#include "audio/file_fault.h"
+#include "core/fault.h"
 #include "core/judging/advice.h"
 #include "core/judging/figure.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/library/lesson.h"
 #include "core/standin/player.h"
+#include "records/studio_fault.h"
 
 namespace {
 
@@ -39,6 +42,9 @@ std::set<std::string> texts() {
     add(player.name);
     add(player.text);
   }
+  for (const auto& row : faults()) add(row.english);
+  for (const auto& row : fileFaults()) add(row.english);
+  for (const auto& row : studioFaults()) add(row.english);
   return all;
 }
 

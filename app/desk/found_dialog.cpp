@@ -90,7 +90,7 @@ QString FoundDialog::textOf(const Stray& stray) const {
 void FoundDialog::load() {
   const int row = list_->currentRow();
   auto strays = studio_.strays();
-  if (!strays) return said_->setText(words::plain(strays.error()));
+  if (!strays) return said_->setText(words::said(strays.error()));
   strays_ = std::move(*strays);
   std::erase_if(strays_, [this](const Stray& s) { return given_.contains(s.file); });
   list_->clear();
@@ -145,7 +145,7 @@ void FoundDialog::exportChosen() {
   if (file.isEmpty()) return;
   const auto copied = copyWhole(stray->file, QFile::encodeName(file).toStdString(), Access::umask);
   said_->setText(copied ? tr("Written: %1").arg(file)
-                        : tr("%1 could not be written: %2.").arg(file, words::plain(copied.error().why)));
+                        : tr("%1 could not be written: %2.").arg(file, words::said(copied.error().why)));
 }
 
 void FoundDialog::throwChosenAway() {
@@ -160,7 +160,7 @@ void FoundDialog::throwChosenAway() {
   box.setDefaultButton(box.addButton(tr("Leave it"), QMessageBox::RejectRole));
   box.exec();
   if (box.clickedButton() != away) return;
-  if (const auto gone = studio_.throwAway(*stray); !gone) said_->setText(words::plain(gone.error()));
+  if (const auto gone = studio_.throwAway(*stray); !gone) said_->setText(words::said(gone.error()));
   load();
 }
 
@@ -169,7 +169,7 @@ void FoundDialog::listen() {
   const Stray* stray = chosen();
   if (!stray) return;
   const auto sound = readWholeSound(stray->file.string());
-  if (!sound) return said_->setText(words::plain(sound.error().what));
+  if (!sound) return said_->setText(words::said(sound.error().what));
   if (!player_.play(sound->samples, sound->info.rate_hz, 0.0, 1e9, false))
     return said_->setText(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
   listen_->setText(tr("Stop"));

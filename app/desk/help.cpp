@@ -50,8 +50,9 @@ std::vector<Entry> entries() {
            "figures, so be quiet there. With headphones there is nothing to take out.")});
   about(
       say("Own exercises"),
-      {say("Steps… on the left lists all cards. Change… there opens one: notes, counts, tempo, loudness and "
-           "targets are changed with the cues on the count before you, and what you keep is a card of your "
+      {say("Steps… on the left lists all cards. Change… there opens one: notes, counts, tempo, targets "
+           "and, drawn with the mouse, loudness and pitch are changed with the cues on the count before you, "
+           "and what you keep is a card of your "
            "own; those that ship stay. Ctrl+Z takes it back. Cards are exported and imported as files."),
        say("The names of the notes (B and H, or do ré mi) and the school whose words the cards speak are in "
            "the settings.")});

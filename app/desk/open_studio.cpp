@@ -2,6 +2,8 @@
 
 #include <QCoreApplication>
 
+#include "app/words/words.h"
+
 namespace calando {
 
 namespace {
@@ -14,8 +16,8 @@ std::optional<Studio> openStudio(QString folder, QWidget* parent) {
     const std::filesystem::path place = QFile::encodeName(folder).toStdString();
     auto studio = anew ? Studio::rebuild(place) : Studio::open(place);
     if (studio) return std::move(*studio);
-    QMessageBox box(QMessageBox::NoIcon, say("The studio cannot be opened"),
-                    QString::fromStdString(studio.error().what), QMessageBox::NoButton, parent);
+    QMessageBox box(QMessageBox::NoIcon, say("The studio cannot be opened"), words::said(studio.error().what),
+                    QMessageBox::NoButton, parent);
     box.setTextFormat(Qt::PlainText);
     auto* other = box.addButton(say("Another folder…"), QMessageBox::ActionRole);
     other->setObjectName("otherFolder");

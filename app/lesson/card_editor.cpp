@@ -78,14 +78,14 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
   auto* layout = new QVBoxLayout(this);
   layout->addLayout(top);
   layout->addLayout(middle, 1);
-  layout->addWidget(preview_);
+  layout->addLayout(buildDrawing());
   layout->addWidget(error_);
   layout->addLayout(files);
   connect(cues_, &CueRows::changed, this, &CardEditor::changed);
   connect(targets_, &TargetRows::changed, this, &CardEditor::changed);
-  connect(preview_, &SheetPreview::drawn, this, [this](std::size_t cue, const LevelCurve& curve) {
+  connect(preview_, &SheetPreview::shapeDrawn, this, [this](std::size_t cue, const Shape& shape) {
     // A generator repeats the cues for each of its notes.
-    if (cues_->size() > 0) cues_->setLoudness(cue % cues_->size(), curve);
+    if (cues_->size() > 0) cues_->setShape(cue % cues_->size(), preview_->drawn(), shape);
   });
   fill(card);
 }
@@ -155,6 +155,28 @@ QWidget* CardEditor::buildCount() {
   return box;
 }
 
+QLayout* CardEditor::buildDrawing() {
+  auto* choice = tight(new QVBoxLayout, style::kStep);
+  for (const auto& [text, name, what] :
+       {std::tuple{tr("Loudness"), "drawLoudness", SheetPreview::Drawn::loudness},
+        std::tuple{tr("Pitch"), "drawPitch", SheetPreview::Drawn::pitch}}) {
+    auto* one = new QPushButton(text);
+    one->setObjectName(name);
+    one->setCheckable(true);
+    one->setAutoExclusive(true);
+    one->setChecked(what == preview_->drawn());
+    connect(one, &QPushButton::toggled, this, [this, what](bool on) {
+      if (on) preview_->setDrawn(what);
+    });
+    choice->addWidget(one);
+  }
+  choice->addStretch();
+  auto* drawing = tight(new QHBoxLayout, 4 * style::kStep);
+  drawing->addLayout(choice);
+  drawing->addWidget(preview_, 1);
+  return drawing;
+}
+
 QWidget* CardEditor::buildTargets() {
   auto* caption =
       new QLabel(context_.level ? tr("Targets at the level “%1”").arg(words::said(context_.level->label))
@@ -187,7 +209,7 @@ void CardEditor::fill(const Exercise& card) {
   changed();
 }
 
-tl::expected<Exercise, std::string> CardEditor::read() const {
+tl::expected<Exercise, QString> CardEditor::read() const {
   Exercise e = card_;
   e.id = own_ ? original_ : "own";  // who keeps a new one gives it its id
   e.title = title_->text().trimmed().toStdString();
@@ -200,10 +222,10 @@ tl::expected<Exercise, std::string> CardEditor::read() const {
   e.generator.kind = static_cast<Generator::Kind>(generator_->currentData().toInt());
   e.generator.count = generated_->value();
   auto cues = cues_->read();
-  if (!cues) return tl::unexpected(cues.error());
+  if (!cues) return tl::unexpected(words::said(cues.error()));
   e.cues = std::move(*cues);
   if (auto targets = targets_->readInto(e); !targets) return tl::unexpected(targets.error());
-  return parseExercise(toText(e));
+  return parseExercise(toText(e)).map_error([](const Problem& what) { return words::said(what); });
 }
 
 void CardEditor::accept() {
@@ -225,7 +247,7 @@ void CardEditor::changed() {
   cues_->setCounted(counted_->isChecked());
   const auto read = this->read();
   save_->setEnabled(read.has_value());
-  error_->setText(read ? QString() : words::plain(read.error()));
+  error_->setText(read ? QString() : read.error());
   if (!read) return;
   Context context = context_;
   context.exercise = std::make_shared<Exercise>(*read);
@@ -238,9 +260,9 @@ void CardEditor::importCard() {
       QFileDialog::getOpenFileName(this, tr("Import an exercise card"), {}, tr("Exercise cards (*.json)"));
   if (file.isEmpty()) return;
   const auto text = readSmall(QFile::encodeName(file).toStdString(), kLargestJson);
-  if (!text) return error_->setText(tr("%1: %2").arg(QFileInfo(file).fileName(), words::plain(text.error())));
+  if (!text) return error_->setText(tr("%1: %2").arg(QFileInfo(file).fileName(), words::said(text.error())));
   const auto card = parseExercise(*text);
-  if (!card) return error_->setText(tr("%1: %2").arg(QFileInfo(file).fileName(), words::plain(card.error())));
+  if (!card) return error_->setText(tr("%1: %2").arg(QFileInfo(file).fileName(), words::said(card.error())));
   fill(*card);
   title_->setText(words::plain(card->title));
 }
@@ -253,7 +275,7 @@ void CardEditor::exportCard() {
   if (file.isEmpty()) return;
   if (const auto written = writeWhole(QFile::encodeName(file).toStdString(), Access::umask, toText(*card));
       !written)
-    error_->setText(tr("%1 could not be written: %2.").arg(file, words::plain(written.error().why)));
+    error_->setText(tr("%1 could not be written: %2.").arg(file, words::said(written.error().why)));
 }
 
 }  // namespace calando

@@ -9,6 +9,7 @@ class QCheckBox;
 class QComboBox;
 class QDoubleSpinBox;
 class QLabel;
+class QLayout;
 class QLineEdit;
 class QPlainTextEdit;
 class QPushButton;
@@ -40,9 +41,10 @@ class CardEditor : public QDialog {
   QWidget* buildTexts();
   QWidget* buildCount();
   QWidget* buildTargets();
+  QLayout* buildDrawing();
   void fill(const Exercise& card);
   /// What the fields say now.
-  tl::expected<Exercise, std::string> read() const;
+  tl::expected<Exercise, QString> read() const;
   void changed();
   void importCard();
   void exportCard();

@@ -119,12 +119,12 @@ void CueRows::addRow(const Cue& cue) {
   connect(model, &QCheckBox::toggled, this, &CueRows::changed);
 }
 
-void CueRows::setLoudness(std::size_t cue, const LevelCurve& curve) {
-  cues_[cue].loudness = curve;
+void CueRows::setShape(std::size_t cue, SheetPreview::Drawn what, const Shape& shape) {
+  (what == SheetPreview::Drawn::loudness ? cues_[cue].loudness : cues_[cue].pitch) = shape;
   emit changed();
 }
 
-tl::expected<std::vector<Cue>, std::string> CueRows::read() const {
+tl::expected<std::vector<Cue>, Problem> CueRows::read() const {
   std::vector<Cue> cues = cues_;
   for (int row = 0; row < table_->rowCount(); ++row) {
     Cue& cue = cues[static_cast<std::size_t>(row)];
@@ -138,7 +138,7 @@ tl::expected<std::vector<Cue>, std::string> CueRows::read() const {
     } else if (const auto note = parseCueNote(text.toStdString())) {
       cue.note = *note;
     } else {
-      return tl::unexpected("cue " + std::to_string(row + 1) + ": " + note.error());
+      return tl::unexpected(Problem(Fault::atCue, row + 1, note.error()));
     }
     cue.pulses = static_cast<QSpinBox*>(cell(row, kPulses))->value();
     cue.model = static_cast<QCheckBox*>(cell(row, kModel))->isChecked();

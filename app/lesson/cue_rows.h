@@ -3,13 +3,14 @@
 #include <QWidget>
 #include <tl/expected.hpp>
 
-#include "app/lesson/level_curve.h"
+#include "app/lesson/sheet_preview.h"
 
 class QTableWidget;
 
 namespace calando {
 
-/// The cues of a card as rows that are changed by hand. Their loudness is kept here and drawn elsewhere.
+/// The cues of a card as rows that are changed by hand. What is drawn of them is kept here and drawn
+/// elsewhere.
 class CueRows : public QWidget {
   Q_OBJECT
 
@@ -19,9 +20,9 @@ class CueRows : public QWidget {
   /// What a new cue is like where the card is counted.
   void setCounted(bool counted) { counted_ = counted; }
   std::size_t size() const { return cues_.size(); }
-  void setLoudness(std::size_t cue, const LevelCurve& curve);
+  void setShape(std::size_t cue, SheetPreview::Drawn what, const Shape& shape);
   /// The error names the cue.
-  tl::expected<std::vector<Cue>, std::string> read() const;
+  tl::expected<std::vector<Cue>, Problem> read() const;
 
  signals:
   void changed();

@@ -16,12 +16,16 @@ constexpr int kPerBeat = 2;  // where points snap to
 
 SheetPreview::SheetPreview(bool drawnOn) : drawnOn_(drawnOn) {
   setFixedHeight(kStrip + (drawnOn ? kShapes : kSmallShapes) + kFoot);
-  setAccessibleName(drawnOn ? tr("The cues on the count; their loudness is drawn here")
+  setAccessibleName(drawnOn ? tr("The cues on the count; their loudness and pitch are drawn here")
                             : tr("Preview of the cues on the count"));
   if (drawnOn)
     setToolTip(tr(
-        "Draw the loudness: a click or a drag puts a point on the beats, with Shift anywhere; a right click "
-        "takes one away."));
+        "A click or a drag puts a point on the beats, with Shift anywhere; a right click takes one away."));
+}
+
+void SheetPreview::setDrawn(Drawn what) {
+  what_ = what;
+  update();
 }
 
 void SheetPreview::setSheet(const CueSheet& sheet, const Context& context) {
@@ -29,6 +33,12 @@ void SheetPreview::setSheet(const CueSheet& sheet, const Context& context) {
   picture_.context = context;
   picture_.sheetStart_s = sheet.countIn_s();
   picture_.live = true;
+  if (!drawnOn_) {
+    const auto has = [&](Shape SheetCue::*shape) {
+      return std::ranges::any_of(sheet.cues, [=](const SheetCue& cue) { return !(cue.*shape).empty(); });
+    };
+    what_ = has(&SheetCue::pitch) && !has(&SheetCue::loudness) ? Drawn::pitch : Drawn::loudness;
+  }
   update();
 }
 
@@ -42,13 +52,30 @@ RibbonScale SheetPreview::scale() const {
 QRectF SheetPreview::shapes() const {
   return {4, kStrip + 6.0, width() - 8.0, static_cast<double>(drawnOn_ ? kShapes : kSmallShapes)};
 }
-double SheetPreview::yOf(double level_db) const {
-  const QRectF area = shapes();
-  return area.top() + std::clamp(level_db / kDeepest_db, 0.0, 1.0) * area.height();
+
+DrawnRange SheetPreview::range() const {
+  if (what_ == Drawn::loudness) return kDrawnLoudness;
+  DrawnRange range = kDrawnPitch;
+  for (const SheetCue& cue : picture_.sheet.cues)
+    for (const ShapePoint& p : cue.pitch) range.high = std::max(range.high, std::abs(p.value));
+  range.low = -range.high;
+  return range;
 }
-double SheetPreview::levelAt(double y) const {
+
+const Shape& SheetPreview::shapeOf(const SheetCue& cue) const {
+  return what_ == Drawn::loudness ? cue.loudness : cue.pitch;
+}
+
+double SheetPreview::yOf(double value) const {
   const QRectF area = shapes();
-  return std::clamp((y - area.top()) / area.height(), 0.0, 1.0) * kDeepest_db;
+  const DrawnRange within = range();
+  return area.top() +
+         std::clamp((within.high - value) / (within.high - within.low), 0.0, 1.0) * area.height();
+}
+double SheetPreview::valueAt(double y) const {
+  const QRectF area = shapes();
+  const DrawnRange within = range();
+  return within.high - std::clamp((y - area.top()) / area.height(), 0.0, 1.0) * (within.high - within.low);
 }
 
 void SheetPreview::paintEvent(QPaintEvent*) {
@@ -60,6 +87,11 @@ void SheetPreview::paintEvent(QPaintEvent*) {
   const RibbonScale here = scale();
   paintCueStrip(painter, picture_, here, here.area, {});
   paintShapes(painter, here);
+  paintFoot(painter, here);
+}
+
+void SheetPreview::paintFoot(QPainter& painter, const RibbonScale& here) {
+  const CueSheet& sheet = picture_.sheet;
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);
   const QString count = sheet.counted() ? tr("Beats of the count: %1 before, %2 in all; %3 s")
@@ -69,9 +101,13 @@ void SheetPreview::paintEvent(QPaintEvent*) {
                                         : tr("Not counted; %1 s").arg(words::number(here.to_s, 0, false));
   painter.drawText(QRectF(4, shapes().bottom() + 4, width() - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
                    count);
-  if (drawnOn_)
-    painter.drawText(QRectF(4, shapes().bottom() + 4, width() - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
-                     tr("loudness: 0 above, %1 dB below").arg(words::number(kDeepest_db)));
+  if (!drawnOn_) return;
+  const DrawnRange within = range();
+  painter.drawText(QRectF(4, shapes().bottom() + 4, width() - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
+                   what_ == Drawn::loudness
+                       ? tr("loudness: 0 above, %1 dB below").arg(words::number(within.low))
+                       : tr("pitch about the cue’s note: %1 cents above, %2 below")
+                             .arg(words::number(within.high), words::number(within.low)));
 }
 
 void SheetPreview::paintShapes(QPainter& painter, const RibbonScale& here) {
@@ -82,13 +118,18 @@ void SheetPreview::paintShapes(QPainter& painter, const RibbonScale& here) {
     const double from = here.x(picture_.placeOf(i).start_s), to = here.x(picture_.placeOf(i).end_s);
     if (drawnOn_) painter.fillRect(QRectF(from, shapes().top(), to - from, shapes().height()), style::sheet);
     QPolygonF line;
-    for (const LevelPoint& p : cue.loudness) line << QPointF(from + p.share * (to - from), yOf(p.level_db));
+    for (const ShapePoint& p : shapeOf(cue)) line << QPointF(from + p.share * (to - from), yOf(p.value));
+    if (drawnOn_ && what_ == Drawn::pitch) {
+      painter.setPen(QPen(style::rule, 1));
+      painter.drawLine(QPointF(from, yOf(0)), QPointF(to, yOf(0)));
+    }
     if (line.isEmpty()) line << QPointF(from, yOf(0)) << QPointF(to, yOf(0));
-    painter.setPen(QPen(style::loudness, 2));
+    const QColor ink = what_ == Drawn::loudness ? style::loudness : style::ink;
+    painter.setPen(QPen(ink, 2));
     painter.setBrush(Qt::NoBrush);
     painter.drawPolyline(line);
     if (!drawnOn_) continue;
-    painter.setBrush(style::loudness);
+    painter.setBrush(ink);
     for (const QPointF& p : line) painter.drawEllipse(p, 3.5, 3.5);
   }
 }
@@ -102,14 +143,14 @@ void SheetPreview::drawAt(QPointF place, Qt::KeyboardModifiers modifiers, bool r
   const double share = std::clamp((place.x() - here.x(span.start_s)) / width, 0.0, 1.0);
   const double reach = kReach_px / width;
   if (remove) {
-    emit drawn(*held_, withoutPoint(cue.loudness, share, reach));
+    emit shapeDrawn(*held_, withoutPoint(shapeOf(cue), share, reach));
     return;
   }
   const bool counted = picture_.sheet.counted() && !modifiers.testFlag(Qt::ShiftModifier);
   const int steps =
       counted ? static_cast<int>(std::lround(kPerBeat * cue.length_s / picture_.sheet.beat_s)) : 0;
-  emit drawn(*held_, withPoint(cue.loudness, snapped(share, steps), levelAt(place.y()),
-                               std::max(reach, steps > 0 ? 0.49 / steps : 0.0)));
+  emit shapeDrawn(*held_, withPoint(shapeOf(cue), snapped(share, steps), valueAt(place.y()),
+                                    std::max(reach, steps > 0 ? 0.49 / steps : 0.0), range()));
 }
 
 void SheetPreview::mousePressEvent(QMouseEvent* event) {

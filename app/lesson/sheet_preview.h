@@ -2,26 +2,31 @@
 
 #include <QWidget>
 
-#include "app/lesson/level_curve.h"
+#include "app/lesson/drawn_shape.h"
 #include "app/picture/ribbon_scale.h"
 #include "core/snapshot.h"
 
 namespace calando {
 
-/// The cues of a card on the count, as a take would show them while it sounds, and their loudness. Where it
-/// may be drawn on, a click or a drag puts a point, a right click takes one away; points keep to the beats
-/// unless Shift is held.
+/// The cues of a card on the count, as a take would show them while it sounds, with their loudness or the
+/// path of their pitch. Where it may be drawn on, a click or a drag puts a point, a right click takes one
+/// away; points keep to the beats unless Shift is held.
 class SheetPreview : public QWidget {
   Q_OBJECT
 
  public:
+  enum class Drawn { loudness, pitch };
+
   explicit SheetPreview(bool drawnOn = false);
   void setSheet(const CueSheet& sheet, const Context& context);
   const CueSheet& sheet() const { return picture_.sheet; }
+  /// Which of the two is shown, and drawn.
+  void setDrawn(Drawn what);
+  Drawn drawn() const { return what_; }
 
  signals:
-  /// The loudness of a cue of the sheet was drawn.
-  void drawn(std::size_t cue, const calando::LevelCurve& curve);
+  /// A course of a cue of the sheet was drawn: of that which is shown.
+  void shapeDrawn(std::size_t cue, const calando::Shape& shape);
 
  protected:
   void paintEvent(QPaintEvent* event) override;
@@ -32,14 +37,19 @@ class SheetPreview : public QWidget {
  private:
   RibbonScale scale() const;
   QRectF shapes() const;
-  double levelAt(double y) const;
-  double yOf(double level_db) const;
+  /// From top to bottom, with room for what was drawn elsewhere.
+  DrawnRange range() const;
+  const Shape& shapeOf(const SheetCue& cue) const;
+  double valueAt(double y) const;
+  double yOf(double value) const;
   void paintShapes(QPainter& painter, const RibbonScale& scale);
+  void paintFoot(QPainter& painter, const RibbonScale& scale);
   void drawAt(QPointF place, Qt::KeyboardModifiers modifiers, bool remove);
 
   Snapshot picture_;
   bool drawnOn_;
-  std::optional<std::size_t> held_;  // the cue whose loudness is being drawn
+  Drawn what_ = Drawn::loudness;
+  std::optional<std::size_t> held_;  // the cue that is being drawn on
 };
 
 }  // namespace calando

@@ -23,15 +23,15 @@ std::optional<double> typedNumber(QString text) {
   return good ? std::optional(number) : std::nullopt;
 }
 
-tl::expected<Target, std::string> typedTarget(const QString& from, const QString& to) {
+tl::expected<Target, QString> typedTarget(const QString& from, const QString& to) {
   Target target{};
   for (const auto& [text, bound] : {std::pair{from, &target.low}, std::pair{to, &target.high}}) {
     if (text.trimmed().isEmpty()) continue;
     *bound = typedNumber(text);
-    if (!*bound) return tl::unexpected("“" + text.trimmed().toStdString() + "” is no number");
+    if (!*bound) return tl::unexpected(TargetRows::tr("“%1” is no number").arg(text.trimmed()));
   }
   if (target.low && target.high && *target.low > *target.high)
-    return tl::unexpected(std::string("its target begins above its end; exchange them"));
+    return tl::unexpected(TargetRows::tr("its target begins above its end; exchange them"));
   return target;
 }
 
@@ -69,11 +69,12 @@ void TargetRows::setCard(const Exercise& card, const Level* level) {
   }
 }
 
-tl::expected<void, std::string> TargetRows::readInto(Exercise& card) const {
+tl::expected<void, QString> TargetRows::readInto(Exercise& card) const {
   for (int row = 0; row < rowCount() && level_; ++row) {
     const std::string id = item(row, kFigure)->data(Qt::UserRole).toString().toStdString();
-    const auto fail = [&](const std::string& why) {
-      return tl::unexpected(std::string(findFigure(id)->label) + ": " + why);
+    const auto fail = [&](const QString& why) {
+      return tl::unexpected(tr("%1: %2", "a figure, then what is wrong with its target")
+                                .arg(words::label(*findFigure(id)), why));
     };
     auto target = typedTarget(item(row, kFrom)->text(), item(row, kTo)->text());
     if (!target) return fail(target.error());
@@ -81,7 +82,8 @@ tl::expected<void, std::string> TargetRows::readInto(Exercise& card) const {
     const bool same =
         before ? target->low == before->low && target->high == before->high : !target->low && !target->high;
     if (same) continue;
-    if (!target->low && !target->high) return fail("give it a bound; a card cannot take the level’s away");
+    if (!target->low && !target->high)
+      return fail(tr("give it a bound; a card cannot take the level’s away"));
     target->width = widthOf(target->low, target->high);
     if (target->width <= 0.0) target->width = before ? before->width : 1.0;
     card.targets[level_->id][id] = *target;

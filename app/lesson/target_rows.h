@@ -15,7 +15,7 @@ class TargetRows : public QTableWidget {
   TargetRows();
   void setCard(const Exercise& card, const Level* level);
   /// Writes what was changed into the card; the error names the figure.
-  tl::expected<void, std::string> readInto(Exercise& card) const;
+  tl::expected<void, QString> readInto(Exercise& card) const;
 
  signals:
   void changed();

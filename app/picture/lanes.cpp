@@ -34,8 +34,8 @@ void paintAskedLevels(QPainter& painter, const Snapshot& picture, const RibbonSc
     const double from = done ? picture.analysis.cues[i].start_s : picture.sheetStart_s + cue.start_s;
     const double to = done ? picture.analysis.cues[i].end_s : picture.sheetStart_s + cue.end_s();
     QPolygonF line;
-    for (const LevelPoint& p : cue.loudness)
-      line << QPointF(scale.x(from + p.share * (to - from)), y(top + p.level_db));
+    for (const ShapePoint& p : cue.loudness)
+      line << QPointF(scale.x(from + p.share * (to - from)), y(top + p.value));
     painter.drawPolyline(line);
   }
   painter.restore();

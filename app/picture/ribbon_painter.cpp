@@ -162,6 +162,8 @@ void paintRibbon(QPainter& painter, const Snapshot& picture, const RibbonScale& 
 }
 
 namespace {
+constexpr double kNarrowest_cents = 5.0;  // of a path, where nothing is asked
+
 /// Cents to either side that the target allows; 0 where there is none.
 double targetReach(const Snapshot& picture) {
   const Reading* offset = readingOf(picture, "offset_cents");
@@ -172,17 +174,42 @@ double targetReach(const Snapshot& picture) {
       return target->second.high.value_or(0.0);
   return 0.0;
 }
+
+/// Where the pitch is asked for, with what the target allows: along the note asked for, and the path of a cue
+/// that has one.
+void paintAsked(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, double reach) {
+  QPolygonF upper, lower;
+  const auto add = [&](double x, double cents) {
+    upper << QPointF(x, scale.y(cents + reach));
+    lower.prepend(QPointF(x, scale.y(cents - reach)));
+  };
+  add(scale.area.left(), 0.0);
+  for (std::size_t i = 0; i < picture.sheet.cues.size(); ++i) {
+    const Shape& path = picture.sheet.cues[i].pitch;
+    if (path.empty()) continue;
+    const Span span = picture.placeOf(i);
+    add(scale.x(span.start_s), 0.0);
+    for (const ShapePoint& p : path)
+      add(scale.x(span.start_s + p.share * (span.end_s - span.start_s)), p.value);
+    add(scale.x(span.end_s), 0.0);
+  }
+  add(scale.area.right(), 0.0);
+  painter.save();
+  painter.setClipRect(scale.area);
+  painter.setPen(Qt::NoPen);
+  painter.setBrush(style::band);
+  painter.drawPolygon(upper + lower);
+  painter.restore();
+}
 }  // namespace
 
 void paintRibbonGround(QPainter& painter, const Snapshot& picture, const RibbonScale& scale) {
   painter.fillRect(scale.area, style::sheet);
   const double reach = targetReach(picture);
   painter.setFont(style::work(style::kSmallType));
-  if (reach > 0.0) {
-    const QRectF band(QPointF(scale.area.left(), scale.y(reach)),
-                      QPointF(scale.area.right(), scale.y(-reach)));
-    painter.fillRect(band.intersected(scale.area), style::band);
-  }
+  const bool drawn =
+      std::ranges::any_of(picture.sheet.cues, [](const SheetCue& cue) { return !cue.pitch.empty(); });
+  if (reach > 0.0 || drawn) paintAsked(painter, picture, scale, std::max(reach, kNarrowest_cents));
   const double span = scale.highCents - scale.lowCents;
   const bool travels = span > 500.0 && scale.targets.size() == 1;
   const double step = travels ? 100.0 * std::max(1.0, axisStep(span / 100.0, 8)) : axisStep(span, 6);

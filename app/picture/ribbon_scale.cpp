@@ -47,6 +47,7 @@ std::vector<RibbonScale::Target> cueTargets(const Snapshot& picture) {
 }  // namespace
 
 constexpr std::size_t kFewestFrames = 12;  // 120 ms, as a note
+constexpr double kPathMargin_cents = 40.0;
 
 RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s, double to_s) {
   RibbonScale scale;
@@ -77,6 +78,11 @@ RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s,
     low = std::min(low, bottom - margin(bottom));
     high = std::max(high, top + margin(top));
   }
+  for (const SheetCue& cue : picture.sheet.cues)
+    for (const ShapePoint& p : cue.pitch) {
+      low = std::min(low, p.value - kPathMargin_cents);
+      high = std::max(high, p.value + kPathMargin_cents);
+    }
   // A symmetric picture keeps the target in the middle as long as the line stays near it.
   if (low > -250.0 && high < 250.0) {
     const double reach = std::max(-low, high);

@@ -5,6 +5,7 @@
 
 #include "app/picture/gallery.h"
 #include "app/style/style.h"
+#include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "core/contract/analysis_json.h"
 
@@ -74,7 +75,7 @@ QString exportTake(const QString& file, const Snapshot& picture, const std::vect
             : writeSound(path, samples, rate_hz, ending == "wav" ? SoundFormat::wav24 : SoundFormat::flac24);
   return written ? QString()
                  : say("%1 could not be written: %2. What was there before is as it was.")
-                       .arg(file, QString::fromStdString(written.error().why));
+                       .arg(file, words::said(written.error().why));
 }
 
 }  // namespace calando

@@ -3,9 +3,8 @@
 #include <sys/resource.h>
 #include <unistd.h>
 
-#include <QCoreApplication>
-
 #include "core/analysis.h"
+#include "core/fault.h"
 #include "core/judging/kept.h"
 
 namespace calando {
@@ -67,13 +66,11 @@ struct Analyst::Task {
   bool read(Answer& answer) {
     auto sound = readWholeSound(request.file.string(), {}, [this] { return wanted.load(); });
     if (!sound) {
-      answer.error = QString::fromStdString(sound.error().what);
+      answer.error = sound.error().what;
       return false;
     }
     if (sound->samples.empty()) {
-      answer.error =
-          QCoreApplication::translate("Analyst", "%1: there is no sound in it; choose another file")
-              .arg(QString::fromStdString(printable(request.file.string())));
+      answer.error = Problem(Fault::at, printable(request.file.string()), Problem(FileFault::soundless));
       return false;
     }
     answer.rate_hz = sound->info.rate_hz;

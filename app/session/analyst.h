@@ -40,7 +40,7 @@ class Analyst : public QObject {
     double promised_s = 0.0;            ///< what the file said of its length
     std::shared_ptr<Snapshot> picture;  ///< nullptr: the sound could not be read
     Studio::Summary summary;
-    QString error;                     ///< why it could not be read
+    std::optional<Problem> error;      ///< why it could not be read
     std::optional<WriteError> unkept;  ///< why its sound could not be written
   };
   using Ticket = std::uint64_t;

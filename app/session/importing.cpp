@@ -30,14 +30,13 @@ void Importing::open(const std::vector<Wanted>& files, const std::filesystem::pa
 void Importing::answered(Analyst::Ticket ticket, const Analyst::Answer& answer) {
   pending_.erase(ticket);
   const QString name = QString::fromStdString(answer.take.source);
-  if (!answer.error.isEmpty())
-    refused_ << answer.error;
+  if (answer.error)
+    refused_ << words::said(*answer.error);
   else if (answer.unkept)
-    refused_ << tr("%1 could not be kept: %2.").arg(name, QString::fromStdString(answer.unkept->why));
+    refused_ << tr("%1 could not be kept: %2.").arg(name, words::said(answer.unkept->why));
   else
     emit takenIn(answer, total_ == 1);
-  if (answer.error.isEmpty() && answer.promised_s > answer.take.seconds + kCutShort_s &&
-      answer.take.seconds > 0)
+  if (!answer.error && answer.promised_s > answer.take.seconds + kCutShort_s && answer.take.seconds > 0)
     refused_ << tr("%1 is cut short: %2 of %3 s.")
                     .arg(name, words::number(answer.take.seconds, 1, false),
                          words::number(answer.promised_s, 1, false));

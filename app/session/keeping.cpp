@@ -117,9 +117,9 @@ void Keeping::keepWhenMeasured(Analyst::Request request, const Student& student,
 
 /// Whether it is on the list.
 bool Keeping::keepAnswer(const Analyst::Answer& answer, TakeRun::Count count, bool played, bool wanted) {
-  if (!answer.error.isEmpty()) {
+  if (answer.error) {
     if (wanted) open_.clear();
-    notices_.sayLoss(answer.error);
+    notices_.sayLoss(words::said(*answer.error));
     return false;
   }
   const bool onList = !answer.unkept && roster_.enter(answer.take, answer.summary);
@@ -129,7 +129,7 @@ bool Keeping::keepAnswer(const Analyst::Answer& answer, TakeRun::Count count, bo
            "closed; what was recorded of it is offered at the next start.")
             .arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s).time(),
                                     QLocale::ShortFormat),
-                 words::plain(answer.unkept->why)),
+                 words::said(answer.unkept->why)),
         tr("Save elsewhere…"), [this, answer] { emit saveWanted(answer); });
   if (!wanted) return onList;
   open_.show(answer);
@@ -158,15 +158,15 @@ void Keeping::say(const Analyst::Answer& answer, TakeRun::Count count, QStringLi
 void Keeping::saveElsewhere(const Analyst::Answer& answer, const std::filesystem::path& file) {
   const Student* owner = roster_.find(answer.take.student);
   const Student student = owner ? *owner : Student{answer.take.student, {}, {}, {}};
-  const auto saved = file.empty()
-                         ? tl::unexpected(WriteError{false, tr("no place was chosen").toStdString()})
-                         : writeSound(file.string(), *answer.samples, answer.rate_hz, SoundFormat::flac24,
-                                      {.comment = toText(SoundNote{student, answer.take})});
-  if (saved)
-    return notices_.say(
-        tr("Written: %1. Open it with Ctrl+O once there is room.").arg(words::plain(file.string())));
-  notices_.sayLoss(tr("The take is not saved yet: %1.").arg(words::plain(saved.error().why)),
-                   tr("Save elsewhere…"), [this, answer] { emit saveWanted(answer); });
+  const auto said = [&](const QString& why) {
+    notices_.sayLoss(tr("The take is not saved yet: %1.").arg(why), tr("Save elsewhere…"),
+                     [this, answer] { emit saveWanted(answer); });
+  };
+  if (file.empty()) return said(tr("no place was chosen"));
+  const auto saved = writeSound(file.string(), *answer.samples, answer.rate_hz, SoundFormat::flac24,
+                                {.comment = toText(SoundNote{student, answer.take})});
+  if (!saved) return said(words::said(saved.error().why));
+  notices_.say(tr("Written: %1. Open it with Ctrl+O once there is room.").arg(words::plain(file.string())));
 }
 
 void Keeping::openFiles(const std::vector<std::filesystem::path>& files, const Student& student) {

@@ -6,6 +6,7 @@
 #include <optional>
 #include <vector>
 
+#include "app/words/words.h"
 #include "records/studio.h"
 
 namespace calando {
@@ -39,7 +40,7 @@ class Notices : public QObject {
   /// A loss where it failed.
   template <class T>
   bool worked(const Studio::Result<T>& result) {
-    if (!result) sayLoss(QString::fromStdString(result.error()));
+    if (!result) sayLoss(words::said(result.error()));
     return result.has_value();
   }
   /// The light one goes; losses stay.

@@ -62,17 +62,13 @@ void OpenTake::openNewest() {
 
 void OpenTake::opened(const Analyst::Answer& answer) {
   const auto file = studio_.takeFile(answer.take);
-  const QString name = QString::fromStdString(printable(file.string()));
   if (!answer.picture) {
     awaited_.reset();
     emit changed();
     std::error_code error;
-    return notices_.sayLoss(
-        std::filesystem::exists(file, error)
-            ? tr("The sound of this take cannot be read: %1").arg(answer.error)
-            : tr("The sound of this take is missing (%1). Its figures are still here; put the file back to "
-                 "hear it.")
-                  .arg(name));
+    return notices_.sayLoss(words::said(std::filesystem::exists(file, error)
+                                            ? Problem(StudioFault::soundUnreadable, *answer.error)
+                                            : Problem(StudioFault::soundMissing, printable(file.string()))));
   }
   show(answer);
   const double seconds = static_cast<double>(answer.samples->size()) / answer.rate_hz;

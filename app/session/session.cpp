@@ -89,7 +89,7 @@ void Session::begin() {
            "recorded."));
   else
     QTimer::singleShot(0, &keeping_, &Keeping::offerStrays);
-  for (const std::string& remark : studio_.remarks()) notices_.sayLoss(words::plain(remark));
+  for (const Problem& remark : studio_.remarks()) notices_.sayLoss(words::said(remark));
 }
 
 bool Session::idle() const {
@@ -120,7 +120,7 @@ void Session::startTake() {
         tr("None of this exercise’s notes are in the student’s range. Ask for another home note."));
   const auto file = studio_.newRecording(*student, plan.asked, elsewhere_);
   if (!file)
-    return notices_.sayLoss(words::plain(file.error()), tr("Record elsewhere…"),
+    return notices_.sayLoss(words::said(file.error()), tr("Record elsewhere…"),
                             [this] { emit elsewhereWanted(); });
   plan.recording = *file;
   plan.accompaniment = accompanimentFor(asking_.support(), sheet, context);
@@ -212,7 +212,7 @@ void Session::compare(const std::vector<std::int64_t>& marked) {
         std::move(request), Analyst::Urgency::now, [=, this](Analyst::Ticket, const Analyst::Answer& answer) {
           if (!answer.picture) {
             for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
-            return notices_.sayLoss(answer.error);
+            return notices_.sayLoss(words::said(*answer.error));
           }
           (*answers)[i] = answer;
           if (std::ranges::any_of(*answers, [](const auto& one) { return !one; })) return;

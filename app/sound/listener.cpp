@@ -3,6 +3,7 @@
 #include <chrono>
 #include <mutex>
 
+#include "app/words/words.h"
 #include "core/exercise/click_remover.h"
 #include "core/measure/input_meter.h"
 #include "core/signal/tracker.h"
@@ -75,8 +76,7 @@ struct Listener::Worker {
     if (recorder && !recorder->write(block) && !toldFailure) {
       toldFailure = true;
       QMetaObject::invokeMethod(
-          owner,
-          [o = owner, why = QString::fromStdString(recorder->error().why)] { emit o->recordingFailed(why); },
+          owner, [o = owner, why = words::said(recorder->failure()->why)] { emit o->recordingFailed(why); },
           Qt::QueuedConnection);
     }
     picture();

@@ -14,6 +14,30 @@ QString said(std::string_view english) {
   return english.empty() ? QString() : QCoreApplication::translate("Core", std::string(english).c_str());
 }
 
+namespace {
+
+QString saidOf(const Problem::Value& value) {
+  if (const auto* text = std::get_if<std::string>(&value)) return plain(*text);
+  if (const auto* inner = std::get_if<Problem>(&value)) return said(*inner);
+  QLocale locale;
+  locale.setNumberOptions(QLocale::OmitGroupSeparator);
+  return locale.toString(std::get<double>(value), 'g', 10);
+}
+
+}  // namespace
+
+QString said(const Problem& problem) {
+  const std::string wording = said(problem.wording).toStdString();
+  QString text;
+  for (const WordingPart& part : partsOf(wording, problem)) {
+    if (const auto* words = std::get_if<std::string_view>(&part))
+      text += plain(*words);
+    else
+      text += saidOf(*std::get<const Problem::Value*>(part));
+  }
+  return text;
+}
+
 QString label(const Figure& figure) { return said(figure.label); }
 QString unit(const Figure& figure) { return said(figure.unit); }
 QString help(const Figure& figure) { return said(figure.help); }

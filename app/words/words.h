@@ -7,6 +7,7 @@
 
 #include "core/judging/advice.h"
 #include "core/judging/figure.h"
+#include "core/problem.h"
 
 /// What core and its data say, as people see it here: translated, numbers by locale.
 namespace calando::words {
@@ -15,6 +16,8 @@ namespace calando::words {
 QString plain(std::string_view text);
 /// A text of core or of data/*.json, in the language of the window.
 QString said(std::string_view english);
+/// What is wrong, with its values.
+QString said(const Problem& problem);
 
 QString label(const Figure& figure);
 QString unit(const Figure& figure);  ///< empty for a count

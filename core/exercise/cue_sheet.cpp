@@ -126,7 +126,8 @@ CueSheet unroll(const Context& context) {
     const double length =
         open ? context.askedSeconds.value_or(kOpen_s)
              : cue.length.value * (cue.length.unit == CueLength::Unit::beats ? sheet.beat_s : 1.0);
-    sheet.cues.push_back({cue.kind, at, length, open, note, cue.loudness, cue.onset, cue.pulses, cue.model});
+    sheet.cues.push_back(
+        {cue.kind, at, length, open, note, cue.loudness, cue.pitch, cue.onset, cue.pulses, cue.model});
     at += length;
   };
   std::vector<int> rounds;
@@ -200,16 +201,16 @@ std::vector<int> notesOf(const CueSheet& sheet) {
   return notes;
 }
 
-double levelAt(const std::vector<LevelPoint>& shape, double share) {
+double valueAt(const Shape& shape, double share) {
   if (shape.empty()) return 0.0;
-  if (share <= shape.front().share) return shape.front().level_db;
+  if (share <= shape.front().share) return shape.front().value;
   for (std::size_t i = 1; i < shape.size(); ++i) {
     if (share > shape[i].share) continue;
-    const LevelPoint& a = shape[i - 1];
-    const LevelPoint& b = shape[i];
-    return a.level_db + (b.level_db - a.level_db) * (share - a.share) / (b.share - a.share);
+    const ShapePoint& a = shape[i - 1];
+    const ShapePoint& b = shape[i];
+    return a.value + (b.value - a.value) * (share - a.share) / (b.share - a.share);
   }
-  return shape.back().level_db;
+  return shape.back().value;
 }
 
 }  // namespace calando

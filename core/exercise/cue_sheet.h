@@ -15,7 +15,8 @@ struct SheetCue {
   double length_s;  ///< of an open cue: the seconds asked for
   bool open;
   std::optional<int> note;  ///< written
-  std::vector<LevelPoint> loudness;
+  Shape loudness;
+  Shape pitch;
   OnsetWanted onset;
   int pulses;
   bool model;
@@ -68,7 +69,7 @@ Spelling spellingFor(const Context& context);
 /// The written notes of a sheet, each once, in order.
 std::vector<int> notesOf(const CueSheet& sheet);
 
-/// Asked-for level at a share of a cue, dB; 0 for an empty shape.
-double levelAt(const std::vector<LevelPoint>& shape, double share);
+/// What a shape asks for at a share of the cue; 0 for an empty one.
+double valueAt(const Shape& shape, double share);
 
 }  // namespace calando

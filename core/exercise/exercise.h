@@ -31,12 +31,13 @@ struct CueNote {
   int value = 0;
 };
 
-/// A point of an asked-for shape: level in dB, relative, at a share (0 to 1) of the cue. Straight lines in
+/// An asked-for course over a cue: what is asked at shares (0 to 1) of it, growing. Straight lines in
 /// between.
-struct LevelPoint {
+struct ShapePoint {
   double share;
-  double level_db;
+  double value;
 };
+using Shape = std::vector<ShapePoint>;
 
 enum class OnsetWanted { any, tongued, breath };
 
@@ -45,7 +46,8 @@ struct Cue {
   CueKind kind = CueKind::tone;
   CueLength length;
   CueNote note;
-  std::vector<LevelPoint> loudness;  ///< empty: level
+  Shape loudness;  ///< dB, relative; empty: level
+  Shape pitch;     ///< cents from the cue's own note; empty: that note all the way
   OnsetWanted onset = OnsetWanted::any;
   int pulses = 0;      ///< of a pulse cue
   bool model = false;  ///< the note that the others are held against in colour

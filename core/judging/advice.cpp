@@ -51,13 +51,12 @@ bool fits(const AdviceCard& card, const Reading* worst, const std::vector<Readin
 
 }  // namespace
 
-tl::expected<std::vector<AdviceCard>, std::string> parseAdvice(std::string_view text) {
+tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view text) {
   return parseEntries<AdviceCard>("advice", text, [](const json& entry) {
     AdviceCard card;
     card.id = entry.at("id").get<std::string>();
     card.reading = entry.value("reading", "");
-    if (!card.reading.empty() && !isReading(card.reading))
-      throw std::invalid_argument("reading \"" + card.reading + "\" is unknown");
+    if (!card.reading.empty() && !isReading(card.reading)) refuse(Fault::unknownReading, card.reading);
     const std::string side = entry.value("side", "");
     card.low = side == "low";
     card.high = side == "high";

@@ -6,6 +6,7 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/fault.h"
 #include "core/judging/findings.h"
 
 namespace calando {
@@ -27,7 +28,7 @@ struct AdviceCard {
   std::string tries;
   std::string why;
 };
-tl::expected<std::vector<AdviceCard>, std::string> parseAdvice(std::string_view json);
+tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view json);
 const std::vector<AdviceCard>& adviceCards();
 
 /// The one piece of advice: for the figure furthest outside its target in widths of the target. Those within

@@ -45,15 +45,15 @@ void describeDynamics(CueResult& row, const SheetCue& cue, const Note& note, con
   const double shapeFrom = cue.open ? note.start_s : match.timeOf(cue.start_s);
   const double length = cue.open ? note.end_s - note.start_s : planned_s;
   const DynamicFigures figures = dynamicFigures(tracks, from, to, [&](double share) {
-    return levelAt(cue.loudness, (from + share * (to - from) - shapeFrom) / length);
+    return valueAt(cue.loudness, (from + share * (to - from) - shapeFrom) / length);
   });
   row.cents_per_db = figures.cents_per_db;
   row.partials_per_db = figures.partials_per_db;
   row.core_gain_db = figures.core_gain_db;
   if (!cue.loudness.empty()) row.shape_error_db = figures.shape_error_db;
-  const auto peak = std::ranges::max_element(cue.loudness, {}, &LevelPoint::level_db);
+  const auto peak = std::ranges::max_element(cue.loudness, {}, &ShapePoint::value);
   const bool hasPeak = peak != cue.loudness.end() && peak->share > 0.0 && peak->share < 1.0 &&
-                       std::ranges::count(cue.loudness, peak->level_db, &LevelPoint::level_db) == 1;
+                       std::ranges::count(cue.loudness, peak->value, &ShapePoint::value) == 1;
   if (hasPeak && figures.peak_share && beat_s > 0.0)
     row.peak_error_beats =
         (from + *figures.peak_share * (to - from) - shapeFrom - peak->share * length) / beat_s;
@@ -89,14 +89,23 @@ void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound,
   describeDynamics(row, cue, note, tracks, match, beat_s);
 }
 
-/// Bends and glides: of the whole tone as far as it lies in the cue's time, since a moving pitch is several
-/// notes.
+/// Bends, glides and drawn paths: of the whole tone as far as it lies in the cue's time, since a moving pitch
+/// is several notes.
 void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const Tone& tone,
-                    const Tracks& tracks, bool whole) {
+                    const Tracks& tracks) {
   const SheetCue& cue = sheet.cues[c];
+  const bool whole = sheet.oneSound();
+  const double from = whole ? tone.start_s : std::max(tone.start_s, row.start_s);
+  const double to = whole ? tone.end_s : std::min(tone.end_s, row.end_s);
+  if (!cue.pitch.empty()) {
+    // On the count where there is one; an open cue is as long as it was played.
+    const double start = cue.open ? tone.start_s : row.start_s;
+    const double end = cue.open ? tone.end_s : row.end_s;
+    row.path_error_cents = pathError(
+        tracks, from, to, [&](double t) { return valueAt(cue.pitch, (t - start) / (end - start)); });
+  }
   if (cue.kind != CueKind::bend && cue.kind != CueKind::glide) return;
-  const auto motion = pitchMotion(tracks, whole ? tone.start_s : std::max(tone.start_s, row.start_s),
-                                  whole ? tone.end_s : std::min(tone.end_s, row.end_s));
+  const auto motion = pitchMotion(tracks, from, to);
   if (!motion) return;
   if (cue.kind == CueKind::bend) {
     row.bend_cents = motion->farthest_cents;
@@ -163,8 +172,7 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
       const HeardSound& sound = sounds[*match.sounds[c]];
       if (onACount) row.place_ms = 1000.0 * (sound.start_s - row.start_s);
       describeSound(row, cue, sound, analysis, tracks, match, beat_s, context);
-      if (const Tone* tone = soundOf(row, analysis).tone)
-        describeMotion(row, sheet, c, *tone, tracks, sheet.oneSound());
+      if (const Tone* tone = soundOf(row, analysis).tone) describeMotion(row, sheet, c, *tone, tracks);
     }
     rows.push_back(std::move(row));
   }

@@ -200,6 +200,14 @@ constexpr std::array kFigures{
            .help = "How far a slide strays from a straight line.",
            .ofTake = of::cue<&CueResult::glide_uneven_cents>,
            .ofCue = &CueResult::glide_uneven_cents},
+    Figure{.id = "path_error_cents",
+           .label = "Off the path",
+           .unit = "cents",
+           .print = {1},
+           .area = Area::steady,
+           .help = "How far the pitch strays from the path asked for, whatever its height.",
+           .ofTake = of::cue<&CueResult::path_error_cents>,
+           .ofCue = &CueResult::path_error_cents},
 };
 
 }  // namespace

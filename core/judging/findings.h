@@ -41,7 +41,8 @@ struct CueResult {
   std::optional<double> bend_return_cents;   ///< of a bend: its last pitch less its first
   std::optional<double> glide_error_cents;  ///< of a glide: its way less that from the note before to its own
   std::optional<double> glide_uneven_cents;  ///< of a glide: RMS about a straight line
-  Verdict verdict = Verdict::unmeasured;     ///< the worst of its own figures
+  std::optional<double> path_error_cents;  ///< RMS of the pitch about the asked-for path, its mean taken off
+  Verdict verdict = Verdict::unmeasured;   ///< the worst of its own figures
 
   bool asksForSound() const { return isSounding(kind); }
   /// Something is to be heard for it.

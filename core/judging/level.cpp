@@ -20,15 +20,14 @@ Target targetFrom(const nlohmann::json& entry) {
   Target t;
   t.low = bound(entry, "low");
   t.high = bound(entry, "high");
-  if (!t.low && !t.high) throw std::invalid_argument("a target needs \"low\" or \"high\"");
+  if (!t.low && !t.high) refuse(Fault::noBound);
   t.width = bound(entry, "width").value_or(widthOf(t.low, t.high));
-  if (!(t.width > 0.0)) throw std::invalid_argument("a bound of 0 needs a \"width\" above 0");
+  if (!(t.width > 0.0)) refuse(Fault::noWidth);
   if (entry.contains("families"))
     for (const auto& name : entry.at("families")) {
       const auto family = familyNamed(name.is_string() ? name.get<std::string>() : std::string());
       if (!family)
-        throw std::invalid_argument("family " + shortened(name) +
-                                    " is unknown; it is one of flute, double-reed, single-reed, brass");
+        refuse(Fault::unknownValue, "family", shortened(name), "flute, double-reed, single-reed, brass");
       t.families.push_back(*family);
     }
   return t;
@@ -39,14 +38,13 @@ Target targetFrom(const nlohmann::json& entry) {
 Targets targetsFrom(const nlohmann::json& object) {
   Targets targets;
   for (const auto& [id, target] : object.items()) {
-    if (!isReading(id))
-      throw std::invalid_argument("reading " + shortened(nlohmann::json(id)) + " is unknown");
+    if (!isReading(id)) refuse(Fault::unknownReading, shortened(nlohmann::json(id)));
     targets.emplace(id, targetFrom(target));
   }
   return targets;
 }
 
-tl::expected<std::vector<Level>, std::string> parseLevels(std::string_view text) {
+tl::expected<std::vector<Level>, Problem> parseLevels(std::string_view text) {
   return parseEntries<Level>("levels", text, [](const nlohmann::json& entry) {
     return Level{entry.at("id").get<std::string>(), entry.at("label").get<std::string>(),
                  targetsFrom(entry.at("targets"))};

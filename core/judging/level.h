@@ -8,14 +8,15 @@
 
 #include "core/exercise/exercise.h"
 #include "core/exercise/target.h"
+#include "core/fault.h"
 
 /// What is asked of figures, read from text: by cards, and by the levels of demand.
 namespace calando {
 
-/// Reads {"held_s": {"low": 5}, …}. Throws std::exception with a line that says what is wrong.
+/// Reads {"held_s": {"low": 5}, …}. Throws Refused, or what the JSON library throws.
 Targets targetsFrom(const nlohmann::json& object);
 
-tl::expected<std::vector<Level>, std::string> parseLevels(std::string_view json);
+tl::expected<std::vector<Level>, Problem> parseLevels(std::string_view json);
 const std::vector<Level>& levels();
 const Level* findLevel(std::string_view id);
 

@@ -1,5 +1,6 @@
 #include "core/library/cards.h"
 
+#include <functional>
 #include <nlohmann/json.hpp>
 #include <set>
 
@@ -15,79 +16,39 @@ namespace {
 
 using json = nlohmann::ordered_json;
 
-constexpr std::size_t kMostCues = 2000;     // when unrolled
-constexpr double kLongest_s = 6 * 3600.0;   // when unrolled
-constexpr std::size_t kLongestError = 240;  // bytes; a file's name stands before it
-
-/// What the JSON library says, in our words.
-std::string plainly(const nlohmann::json::exception& e) {
-  const std::string_view what = e.what();
-  constexpr int kNoSuchKey = 403;
-  const auto from = what.find('\''), to = what.rfind('\'');
-  if (e.id == kNoSuchKey && from < to)
-    return "\"" + std::string(what.substr(from + 1, to - from - 1)) + "\" is missing";
-  return "is of another kind than it should be: a text, a number, a list or an object in braces";
-}
-
-template <class T>
-struct Named {
-  T value;
-  std::string_view name;
-};
+constexpr std::size_t kMostCues = 2000;    // when unrolled
+constexpr double kLongest_s = 6 * 3600.0;  // when unrolled
 
 constexpr Named<OnsetWanted> kOnsets[] = {
-    {OnsetWanted::any, "any"}, {OnsetWanted::tongued, "tongued"}, {OnsetWanted::breath, "breath"}};
+    {"any", OnsetWanted::any}, {"tongued", OnsetWanted::tongued}, {"breath", OnsetWanted::breath}};
 constexpr Named<Display> kDisplays[] = {
-    {Display::shown, "shown"}, {Display::after, "after"}, {Display::hidden, "hidden"}};
+    {"shown", Display::shown}, {"after", Display::after}, {"hidden", Display::hidden}};
 constexpr Named<PitchReference> kReferences[] = {
-    {PitchReference::equal, "equal"}, {PitchReference::just, "just"}, {PitchReference::home, "home"}};
-constexpr Named<Against> kAgainst[] = {{Against::best, "best"}, {Against::teacher, "teacher"}};
-constexpr Named<Generator::Kind> kGenerators[] = {{Generator::Kind::scale, "scale"},
-                                                  {Generator::Kind::chromatic, "chromatic"},
-                                                  {Generator::Kind::series, "series"},
-                                                  {Generator::Kind::outward, "outward"}};
-constexpr Named<CueNote::Kind> kNotes[] = {{CueNote::Kind::degree, "degree"},
-                                           {CueNote::Kind::interval, "interval"},
-                                           {CueNote::Kind::partial, "partial"}};
-
-template <class T, std::size_t N>
-std::string_view nameIn(const Named<T> (&list)[N], T value) {
-  for (const auto& entry : list)
-    if (entry.value == value) return entry.name;
-  return "";
-}
-
-template <class T, std::size_t N>
-T valueIn(const Named<T> (&list)[N], const nlohmann::json& text, const char* what) {
-  std::string known;
-  for (const auto& entry : list) {
-    if (text == entry.name) return entry.value;
-    known += (known.empty() ? "" : ", ") + std::string(entry.name);
-  }
-  throw std::invalid_argument(std::string(what) + " " + shortened(text) + " is unknown; it is one of " +
-                              known);
-}
+    {"equal", PitchReference::equal}, {"just", PitchReference::just}, {"home", PitchReference::home}};
+constexpr Named<Against> kAgainst[] = {{"best", Against::best}, {"teacher", Against::teacher}};
+constexpr Named<Generator::Kind> kGenerators[] = {{"scale", Generator::Kind::scale},
+                                                  {"chromatic", Generator::Kind::chromatic},
+                                                  {"series", Generator::Kind::series},
+                                                  {"outward", Generator::Kind::outward}};
+constexpr Named<CueNote::Kind> kNotes[] = {{"degree", CueNote::Kind::degree},
+                                           {"interval", CueNote::Kind::interval},
+                                           {"partial", CueNote::Kind::partial}};
 
 void refuseUnknown(const nlohmann::json& object, std::initializer_list<std::string_view> known) {
-  if (!object.is_object()) throw std::invalid_argument(shortened(object) + " should be an object in braces");
+  if (!object.is_object()) refuse(Fault::notAnObject, shortened(object));
   for (const auto& [key, value] : object.items())
     if (std::ranges::find(known, key) == known.end())
-      throw std::invalid_argument(shortened(nlohmann::json(key)) +
-                                  " is no key here; remove it or correct its spelling");
+      refuse(Fault::unknownKey, shortened(nlohmann::json(key)));
 }
 
 double within(const nlohmann::json& value, const char* what, double low, double high) {
-  if (!value.is_number() || value.get<double>() < low || value.get<double>() > high) {
-    char range[64];
-    std::snprintf(range, sizeof range, "%g to %g", low, high);
-    throw std::invalid_argument(std::string(what) + " must be a number from " + range + ", not " +
-                                shortened(value));
-  }
+  if (!value.is_number() || value.get<double>() < low || value.get<double>() > high)
+    refuse(Fault::notANumber, what, low, high, shortened(value));
   return value.get<double>();
 }
 
 int whole(const nlohmann::json& value, const char* what, int low, int high) {
-  if (!value.is_number_integer()) throw std::invalid_argument(std::string(what) + " must be a whole number");
+  if (!value.is_number_integer()) refuse(Fault::notWhole, what);
   return static_cast<int>(within(value, what, low, high));
 }
 
@@ -97,16 +58,13 @@ CueNote noteFrom(const nlohmann::json& value) {
   if (value == "each") return {CueNote::Kind::each, 0};
   if (value.is_string()) {
     const auto written = parseNote(value.get<std::string>());
-    if (!written)
-      throw std::invalid_argument("note " + shortened(value) +
-                                  " is none; write it like \"Bb4\", or any, home, each");
+    if (!written) refuse(Fault::noSuchNote, shortened(value));
     return {CueNote::Kind::written, *written};
   }
-  if (!value.is_object() || value.size() != 1)
-    throw std::invalid_argument("a note is a name such as \"Bb4\", any, home, each, or {\"degree\": 3}");
+  if (!value.is_object() || value.size() != 1) refuse(Fault::noteForm);
   const std::string key = value.begin().key();
   const nlohmann::json number = value.begin().value();
-  const auto kind = valueIn(kNotes, nlohmann::json(key), "note by");
+  const auto kind = valueNamed(nlohmann::json(key), "note", kNotes);
   return {kind, whole(number, key.c_str(), kind == CueNote::Kind::interval ? -48 : 1,
                       kind == CueNote::Kind::partial ? 20 : 48)};
 }
@@ -125,19 +83,18 @@ nlohmann::json noteTo(const CueNote& note) {
   }
 }
 
-std::vector<LevelPoint> loudnessFrom(const nlohmann::json& list) {
-  std::vector<LevelPoint> points;
+/// Values from `low` to `high`.
+Shape shapeFrom(const nlohmann::json& list, const char* key, double low, double high) {
+  Shape shape;
+  if (!list.is_array()) refuse(Fault::shapeForm, key);
   for (const auto& point : list) {
-    if (!point.is_array() || point.size() != 2)
-      throw std::invalid_argument(
-          "loudness is a list of [share, decibels], such as [[0, -12], [0.5, 0], [1, -12]]");
-    points.push_back(
-        {within(point[0], "a share of the cue", 0, 1), within(point[1], "a level in dB", -60, 0)});
-    if (points.size() > 1 && points.back().share <= points[points.size() - 2].share)
-      throw std::invalid_argument("the shares of loudness must grow from point to point");
+    if (!point.is_array() || point.size() != 2) refuse(Fault::shapeForm, key);
+    shape.push_back({within(point[0], "a share", 0, 1), within(point[1], key, low, high)});
+    if (shape.size() > 1 && shape.back().share <= shape[shape.size() - 2].share)
+      refuse(Fault::shapeOrder, key);
   }
-  if (points.size() == 1) throw std::invalid_argument("loudness needs two points or more");
-  return points;
+  if (shape.size() == 1) refuse(Fault::shapeTooShort, key);
+  return shape;
 }
 
 CueKind kindFrom(const nlohmann::json& text) {
@@ -145,28 +102,26 @@ CueKind kindFrom(const nlohmann::json& text) {
     return *kind;
   std::string known;
   for (const CueKindRow& row : cueKinds()) known += (known.empty() ? "" : ", ") + std::string(row.name);
-  throw std::invalid_argument("kind " + shortened(text) + " is unknown; it is one of " + known);
+  refuse(Fault::unknownValue, "kind", shortened(text), known);
 }
 
 Cue cueFrom(const nlohmann::json& entry) {
-  refuseUnknown(entry, {"kind", "beats", "seconds", "note", "loudness", "onset", "pulses", "model"});
+  refuseUnknown(entry, {"kind", "beats", "seconds", "note", "loudness", "pitch", "onset", "pulses", "model"});
   Cue cue;
   cue.kind = kindFrom(entry.at("kind"));
-  if (entry.contains("beats") && entry.contains("seconds"))
-    throw std::invalid_argument("give a cue's beats or its seconds, not both");
+  if (entry.contains("beats") && entry.contains("seconds")) refuse(Fault::beatsAndSeconds);
   if (entry.contains("beats"))
     cue.length = {CueLength::Unit::beats, within(entry["beats"], "beats", 0.25, 256)};
   if (entry.contains("seconds"))
     cue.length = {CueLength::Unit::seconds, within(entry["seconds"], "seconds", 0.2, 600)};
   const CueKindRow& kind = rowOf(cue.kind);
-  if (kind.needsLength && cue.length.unit == CueLength::Unit::open)
-    throw std::invalid_argument("a " + std::string(kind.name) + " needs beats or seconds");
+  if (kind.needsLength && cue.length.unit == CueLength::Unit::open) refuse(Fault::needsLength, kind.name);
   if (entry.contains("note")) cue.note = noteFrom(entry["note"]);
-  if (entry.contains("loudness")) cue.loudness = loudnessFrom(entry["loudness"]);
-  if (entry.contains("onset")) cue.onset = valueIn(kOnsets, entry["onset"], "onset");
+  if (entry.contains("loudness")) cue.loudness = shapeFrom(entry["loudness"], "loudness", -60, 0);
+  if (entry.contains("pitch")) cue.pitch = shapeFrom(entry["pitch"], "pitch", -2400, 2400);
+  if (entry.contains("onset")) cue.onset = valueNamed(entry["onset"], "onset", kOnsets);
   if (entry.contains("pulses")) cue.pulses = whole(entry["pulses"], "pulses", 2, 64);
-  if (kind.needsPulses && cue.pulses == 0)
-    throw std::invalid_argument("a " + std::string(kind.name) + " cue needs its number of pulses");
+  if (kind.needsPulses && cue.pulses == 0) refuse(Fault::needsPulses, kind.name);
   cue.model = entry.value("model", false);
   return cue;
 }
@@ -176,7 +131,8 @@ json cueTo(const Cue& cue) {
   if (cue.length.unit == CueLength::Unit::beats) entry["beats"] = cue.length.value;
   if (cue.length.unit == CueLength::Unit::seconds) entry["seconds"] = cue.length.value;
   if (cue.note.kind != CueNote::Kind::any) entry["note"] = noteTo(cue.note);
-  for (const LevelPoint& p : cue.loudness) entry["loudness"].push_back({p.share, p.level_db});
+  for (const ShapePoint& p : cue.loudness) entry["loudness"].push_back({p.share, p.value});
+  for (const ShapePoint& p : cue.pitch) entry["pitch"].push_back({p.share, p.value});
   if (cue.onset != OnsetWanted::any) entry["onset"] = nameIn(kOnsets, cue.onset);
   if (cue.pulses > 0) entry["pulses"] = cue.pulses;
   if (cue.model) entry["model"] = true;
@@ -186,11 +142,11 @@ json cueTo(const Cue& cue) {
 Generator generatorFrom(const nlohmann::json& entry) {
   refuseUnknown(entry, {"kind", "count"});
   Generator g;
-  g.kind = valueIn(kGenerators, entry.at("kind"), "generator");
+  g.kind = valueNamed(entry.at("kind"), "generator", kGenerators);
   g.count = whole(entry.at("count"), "count", -36, 36);
-  if (g.count == 0) throw std::invalid_argument("a generator's count may not be 0; below 0 goes downwards");
+  if (g.count == 0) refuse(Fault::countOfNothing);
   if (g.count < 0 && (g.kind == Generator::Kind::series || g.kind == Generator::Kind::outward))
-    throw std::invalid_argument("a series and an outward generator count from 1 up");
+    refuse(Fault::countsUpward);
   return g;
 }
 
@@ -199,11 +155,8 @@ void refuseTooLong(const Exercise& e) {
   double once_s = 0.0;
   for (const Cue& cue : e.cues)
     once_s += cue.length.value * (cue.length.unit == CueLength::Unit::beats ? 60.0 / e.tempo_bpm : 1.0);
-  if (e.cues.size() * static_cast<std::size_t>(rounds) > kMostCues)
-    throw std::invalid_argument("there are more than " + std::to_string(kMostCues) +
-                                " of them; leave some out");
-  if (once_s * rounds > kLongest_s)
-    throw std::invalid_argument("they last longer than 6 hours; shorten them");
+  if (e.cues.size() * static_cast<std::size_t>(rounds) > kMostCues) refuse(Fault::tooManyCues, kMostCues);
+  if (once_s * rounds > kLongest_s) refuse(Fault::lastsTooLong, kLongest_s / 3600.0);
 }
 
 /// The parts of a card, each with the place in it that an error names.
@@ -222,12 +175,12 @@ class CardReader {
       readTargets();
       readDose();
       readReadings();
-      place_ = "cues";
+      atKey("cues");
       refuseTooLong(e_);
-    } catch (const nlohmann::json::exception& what) {
-      throw std::invalid_argument(place_ + ": " + plainly(what));
-    } catch (const std::exception& what) {
-      throw std::invalid_argument(place_ + ": " + what.what());
+    } catch (const nlohmann::json::exception& e) {
+      throw Refused(here_(problemOf(e)));
+    } catch (const Refused& e) {
+      throw Refused(here_(e.problem));
     }
     return std::move(e_);
   }
@@ -235,16 +188,19 @@ class CardReader {
  private:
   /// Whether the card has the key; what goes wrong from here on is in its place.
   bool at(const char* key) {
-    place_ = key;
+    atKey(key);
     return entry_.contains(key);
+  }
+  void atKey(const char* key) {
+    here_ = [key](const Problem& what) { return Problem(Fault::at, key, what); };
   }
 
   void readWords() {
     for (const auto& [key, text] :
          {std::pair{"id", &e_.id}, {"title", &e_.title}, {"family", &e_.family}, {"purpose", &e_.purpose}}) {
-      place_ = key;
+      atKey(key);
       *text = entry_.at(key).get<std::string>();
-      if (text->empty()) throw std::invalid_argument("may not be empty");
+      if (text->empty()) refuse(Fault::empty);
     }
     if (at("cautions")) e_.cautions = entry_["cautions"].get<std::vector<std::string>>();
     if (at("schools")) e_.schools = entry_["schools"].get<std::map<std::string, std::string>>();
@@ -253,33 +209,34 @@ class CardReader {
   void readCount() {
     if (at("tempo")) e_.tempo_bpm = within(entry_["tempo"], "tempo", 20, 400);
     if (at("count_in")) e_.countIn = whole(entry_["count_in"], "count_in", 0, 16);
-    if (at("display")) e_.display = valueIn(kDisplays, entry_["display"], "display");
-    if (at("reference")) e_.reference = valueIn(kReferences, entry_["reference"], "reference");
-    if (at("against")) e_.against = valueIn(kAgainst, entry_["against"], "against");
+    if (at("display")) e_.display = valueNamed(entry_["display"], "display", kDisplays);
+    if (at("reference")) e_.reference = valueNamed(entry_["reference"], "reference", kReferences);
+    if (at("against")) e_.against = valueNamed(entry_["against"], "against", kAgainst);
   }
 
   void readCues() {
-    place_ = "cues";
+    atKey("cues");
     for (std::size_t i = 0; i < entry_.at("cues").size(); ++i) {
-      place_ = "cue " + std::to_string(i + 1);
+      here_ = [i](const Problem& what) { return Problem(Fault::atCue, i + 1, what); };
       e_.cues.push_back(cueFrom(entry_["cues"][i]));
       if (e_.cues.back().length.unit == CueLength::Unit::beats && !e_.counted())
-        throw std::invalid_argument("beats need a tempo; give the card one, or seconds to the cue");
+        refuse(Fault::beatsWithoutTempo);
     }
-    place_ = "cues";
-    if (e_.cues.empty()) throw std::invalid_argument("a card needs at least one cue");
+    atKey("cues");
+    if (e_.cues.empty()) refuse(Fault::noCues);
     if (at("generator")) e_.generator = generatorFrom(entry_["generator"]);
     const bool each =
         std::ranges::any_of(e_.cues, [](const Cue& c) { return c.note.kind == CueNote::Kind::each; });
-    if (each != (e_.generator.kind != Generator::Kind::none))
-      throw std::invalid_argument("a generator and the note \"each\" need one another");
+    if (each != (e_.generator.kind != Generator::Kind::none)) refuse(Fault::eachWithoutGenerator);
   }
 
   void readTargets() {
     if (at("scored")) e_.scored = entry_["scored"].get<bool>();
     if (!at("targets")) return;
     for (const auto& [level, targets] : entry_["targets"].items()) {
-      place_ = "targets of " + level;
+      here_ = [name = shortened(level, 60)](const Problem& what) {
+        return Problem(Fault::atTargets, name, what);
+      };
       e_.targets.emplace(level, targetsFrom(targets));
     }
   }
@@ -297,17 +254,16 @@ class CardReader {
   }
 
   void readReadings() {
-    place_ = "readings";
+    atKey("readings");
     e_.readings = entry_.at("readings").get<std::vector<std::string>>();
     for (const std::string& id : e_.readings)
-      if (!isReading(id))
-        throw std::invalid_argument("reading " + shortened(nlohmann::json(id)) + " is unknown");
-    if (e_.readings.empty()) throw std::invalid_argument("name at least one reading");
+      if (!isReading(id)) refuse(Fault::unknownReading, shortened(nlohmann::json(id)));
+    if (e_.readings.empty()) refuse(Fault::noReadings);
   }
 
   const nlohmann::json& entry_;
   Exercise e_;
-  std::string place_;
+  std::function<Problem(const Problem&)> here_;  ///< puts the place before what is wrong
 };
 
 Exercise exerciseFrom(const nlohmann::json& entry) { return CardReader(entry).read(); }
@@ -320,36 +276,34 @@ std::string nameOf(const CueNote& note) {
   return json.begin().key() + " " + json.begin().value().dump();
 }
 
-tl::expected<CueNote, std::string> parseCueNote(std::string_view text) {
+tl::expected<CueNote, Problem> parseCueNote(std::string_view text) {
   const auto space = text.find(' ');
   try {
     if (space == std::string_view::npos) return noteFrom(nlohmann::json(text));
     const auto number = parseBounded(text.substr(space + 1));
-    if (!number)
-      return tl::unexpected("note \"" + shortened(text, 60) + "\" has no number; write it like degree 3");
+    if (!number) return tl::unexpected(Problem(Fault::noteWithoutNumber, shortened(text, 60)));
     return noteFrom({{std::string(text.substr(0, space)), *number}});
-  } catch (const std::exception& e) {
-    return tl::unexpected(shortened(e.what(), kLongestError));
+  } catch (const Refused& e) {
+    return tl::unexpected(e.problem);
   }
 }
 
-tl::expected<std::vector<Exercise>, std::string> parseExercises(std::string_view text) {
+tl::expected<std::vector<Exercise>, Problem> parseExercises(std::string_view text) {
   auto list = parseEntries<Exercise>("exercises", text, exerciseFrom);
   std::set<std::string> ids;
   if (list)
     for (const Exercise& e : *list)
-      if (!ids.insert(e.id).second)
-        return tl::unexpected("exercises: two cards have the id \"" + e.id + "\"; rename one");
+      if (!ids.insert(e.id).second) return tl::unexpected(Problem(Fault::cardsAlike, e.id));
   return list;
 }
 
-tl::expected<Exercise, std::string> parseExercise(std::string_view text) {
+tl::expected<Exercise, Problem> parseExercise(std::string_view text) {
   const auto entry = parseBounded(text);
-  if (!entry) return tl::unexpected(entry.error() + "; compare it with docs/exercises.md");
+  if (!entry) return tl::unexpected(Problem(Fault::inCardFile, entry.error()));
   try {
     return exerciseFrom(*entry);
-  } catch (const std::exception& e) {
-    return tl::unexpected(shortened(e.what(), kLongestError) + "; correct the card");
+  } catch (const Refused& e) {
+    return tl::unexpected(Problem(Fault::inCard, e.problem));
   }
 }
 

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/exercise/exercise.h"
+#include "core/fault.h"
 
 /// Exercise cards as text, in the form that docs/exercises.md describes, and those that ship.
 namespace calando {
@@ -13,12 +14,12 @@ namespace calando {
 /// "any", "home", "each", "Bb4", "degree 3", "interval -1", "partial 3".
 std::string nameOf(const CueNote& note);
 /// The same back; the error is one line with the remedy.
-tl::expected<CueNote, std::string> parseCueNote(std::string_view text);
+tl::expected<CueNote, Problem> parseCueNote(std::string_view text);
 
 /// One card. The error is one line that names the place in it and the remedy.
-tl::expected<Exercise, std::string> parseExercise(std::string_view json);
+tl::expected<Exercise, Problem> parseExercise(std::string_view json);
 /// A list of cards.
-tl::expected<std::vector<Exercise>, std::string> parseExercises(std::string_view json);
+tl::expected<std::vector<Exercise>, Problem> parseExercises(std::string_view json);
 /// A card in the same form.
 std::string toText(const Exercise& exercise);
 

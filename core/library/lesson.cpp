@@ -6,13 +6,13 @@
 
 namespace calando {
 
-tl::expected<std::vector<LessonTemplate>, std::string> parseLessons(std::string_view text) {
+tl::expected<std::vector<LessonTemplate>, Problem> parseLessons(std::string_view text) {
   return parseEntries<LessonTemplate>("lessons", text, [](const nlohmann::json& entry) {
     LessonTemplate lesson{entry.at("id").get<std::string>(), entry.at("label").get<std::string>(),
                           entry.at("exercises").get<std::vector<std::string>>()};
-    if (lesson.exercises.empty()) throw std::invalid_argument("a running order needs an exercise");
+    if (lesson.exercises.empty()) refuse(Fault::noExercises);
     for (const std::string& id : lesson.exercises)
-      if (!findExercise(id)) throw std::invalid_argument("exercise \"" + id + "\" is unknown");
+      if (!findExercise(id)) refuse(Fault::unknownExercise, id);
     return lesson;
   });
 }

@@ -5,6 +5,8 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/fault.h"
+
 namespace calando {
 
 /// A running order to start from (data/lessons.json).
@@ -14,7 +16,7 @@ struct LessonTemplate {
   std::vector<std::string> exercises;  ///< ids, in order
 };
 
-tl::expected<std::vector<LessonTemplate>, std::string> parseLessons(std::string_view json);
+tl::expected<std::vector<LessonTemplate>, Problem> parseLessons(std::string_view json);
 const std::vector<LessonTemplate>& lessonTemplates();
 
 }  // namespace calando

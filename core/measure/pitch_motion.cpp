@@ -18,17 +18,24 @@ double medianFrom(const std::vector<double>& values, std::size_t first, std::siz
   return median({values.begin() + static_cast<std::ptrdiff_t>(first),
                  values.begin() + static_cast<std::ptrdiff_t>(first + count)});
 }
-}  // namespace
-
-std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, double to_s) {
+struct Line {
   std::vector<double> cents, time;
+};
+Line pitchBetween(const Tracks& tracks, double from_s, double to_s) {
+  Line line;
   const auto first = static_cast<std::size_t>(std::max(0.0, std::ceil((from_s + kEdge_s) / kHop_s)));
   for (std::size_t i = first; i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= to_s - kEdge_s;
        ++i) {
     if (tracks.frames[i].f0_hz <= 0.0f) continue;
-    cents.push_back(centsBetween(440.0, tracks.frames[i].f0_hz));
-    time.push_back(static_cast<double>(i) * kHop_s);
+    line.cents.push_back(centsBetween(440.0, tracks.frames[i].f0_hz));
+    line.time.push_back(static_cast<double>(i) * kHop_s);
   }
+  return line;
+}
+}  // namespace
+
+std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, double to_s) {
+  const auto [cents, time] = pitchBetween(tracks, from_s, to_s);
   if (cents.size() < kFewest) return std::nullopt;
   const double start = medianFrom(cents, 0, kEnd);
   const double end = medianFrom(cents, cents.size() - kEnd, kEnd);
@@ -46,6 +53,14 @@ std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, doub
     squares += off * off;
   }
   return PitchMotion{farthest, end - start, std::sqrt(squares / static_cast<double>(cents.size()))};
+}
+
+std::optional<double> pathError(const Tracks& tracks, double from_s, double to_s,
+                                const std::function<double(double)>& asked_cents) {
+  auto [off, time] = pitchBetween(tracks, from_s, to_s);
+  if (off.size() < kFewest) return std::nullopt;
+  for (std::size_t i = 0; i < off.size(); ++i) off[i] -= asked_cents(time[i]);
+  return standardDeviation(off);
 }
 
 }  // namespace calando

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <functional>
 #include <optional>
 
 #include "core/signal/tracks.h"
@@ -16,5 +17,11 @@ struct PitchMotion {
 /// Of the pitched frames between two times, that of the sound's own start and end left out. First and last
 /// pitch are medians over 120 ms, the farthest is a median over 50 ms. Nullopt under half a second of pitch.
 std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, double to_s);
+
+/// RMS of the pitch about the path that is asked for, cents at a time in the take, with the mean distance
+/// taken off: a path that is followed a little sharp is followed. Of the same frames; nullopt where they are
+/// too few.
+std::optional<double> pathError(const Tracks& tracks, double from_s, double to_s,
+                                const std::function<double(double t_s)>& asked_cents);
 
 }  // namespace calando

@@ -100,9 +100,10 @@ class Performer {
     Score score = planTone(player_, part, from, random_);
     if (!cue.open) score.toneEnd = std::min(score.toneEnd, start_s_ + cue.end_s() - 0.01);
     score.shape = cue.loudness;
+    score.path = cue.pitch;
     score.pulses = cue.pulses;
-    if (cue.kind == CueKind::bend) score.bend_cents = kBend_cents;
-    if (cue.kind == CueKind::glide && cue.note)
+    if (cue.kind == CueKind::bend && cue.pitch.empty()) score.bend_cents = kBend_cents;
+    if (cue.kind == CueKind::glide && cue.note && cue.pitch.empty())
       score.glide_cents = 100.0 * (glideOrigin(sheet_, c) - *cue.note);
     score.inhales = from - free_s_ > kBreathPause_s;
     free_s_ = score.toneEnd;

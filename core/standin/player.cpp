@@ -30,7 +30,7 @@ constexpr std::pair<const char*, int Player::*> kCounts[] = {{"breaks", &Player:
 
 }  // namespace
 
-tl::expected<std::vector<Player>, std::string> parsePlayers(std::string_view text) {
+tl::expected<std::vector<Player>, Problem> parsePlayers(std::string_view text) {
   return parseEntries<Player>("players", text, [](const nlohmann::json& e) {
     Player p;
     p.id = e.at("id").get<std::string>();

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/exercise/cue_sheet.h"
+#include "core/fault.h"
 #include "core/judging/findings.h"
 
 /// The simulated player: stands in for a student with an instrument wherever nobody can play.
@@ -36,7 +37,7 @@ struct Player {
   int slips = 0;
 };
 
-tl::expected<std::vector<Player>, std::string> parsePlayers(std::string_view json);
+tl::expected<std::vector<Player>, Problem> parsePlayers(std::string_view json);
 const std::vector<Player>& players();
 /// Nullptr when there is none of that id.
 const Player* findPlayer(std::string_view id);

@@ -1,8 +1,8 @@
 #include "core/theory/instrument.h"
 
 #include <algorithm>
-#include <span>
 
+#include "core/bounded_json.h"
 #include "core/catalogue.h"
 #include "data/catalogue_text.h"
 
@@ -12,27 +12,18 @@ namespace {
 
 using nlohmann::json;
 
-constexpr std::pair<std::string_view, Family> kFamilies[] = {{"flute", Family::flute},
-                                                             {"double-reed", Family::doubleReed},
-                                                             {"single-reed", Family::singleReed},
-                                                             {"brass", Family::brass}};
-constexpr std::pair<std::string_view, Clef> kClefs[] = {
-    {"treble", Clef::treble}, {"bass", Clef::bass}, {"tenor", Clef::tenor}};
-constexpr std::pair<std::string_view, Fingering> kFingerings[] = {
+constexpr Named<Family> kFamilies[] = {{"flute", Family::flute},
+                                       {"double-reed", Family::doubleReed},
+                                       {"single-reed", Family::singleReed},
+                                       {"brass", Family::brass}};
+constexpr Named<Clef> kClefs[] = {{"treble", Clef::treble}, {"bass", Clef::bass}, {"tenor", Clef::tenor}};
+constexpr Named<Fingering> kFingerings[] = {
     {"holes", Fingering::holes}, {"valves", Fingering::valves}, {"slide", Fingering::slide}};
-constexpr std::pair<std::string_view, Spelling> kSpellings[] = {{"flats", Spelling::flats},
-                                                                {"sharps", Spelling::sharps}};
-
-template <class T>
-T oneOf(const std::string& text, std::span<const std::pair<std::string_view, T>> choices) {
-  for (const auto& [name, value] : choices)
-    if (text == name) return value;
-  throw std::invalid_argument("\"" + text + "\" is not a known value");
-}
+constexpr Named<Spelling> kSpellings[] = {{"flats", Spelling::flats}, {"sharps", Spelling::sharps}};
 
 int noteFrom(const json& value) {
   const auto note = parseNote(value.get<std::string>());
-  if (!note) throw std::invalid_argument(value.dump() + " is no note name such as \"Bb3\"");
+  if (!note) refuse(Fault::noNoteName, shortened(value));
   return *note;
 }
 
@@ -40,30 +31,28 @@ Instrument instrumentFrom(const json& entry) {
   Instrument i;
   i.id = entry.at("id").get<std::string>();
   i.name = entry.at("name").get<std::string>();
-  i.family = oneOf<Family>(entry.at("family"), kFamilies);
-  i.clef = oneOf<Clef>(entry.at("clef"), kClefs);
-  i.fingering = oneOf<Fingering>(entry.at("fingering"), kFingerings);
-  i.spelling = oneOf<Spelling>(entry.at("spelling"), kSpellings);
+  i.family = valueNamed(entry.at("family"), "family", kFamilies);
+  i.clef = valueNamed(entry.at("clef"), "clef", kClefs);
+  i.fingering = valueNamed(entry.at("fingering"), "fingering", kFingerings);
+  i.spelling = valueNamed(entry.at("spelling"), "spelling", kSpellings);
   i.transposition = entry.at("transposition").get<int>();
   i.lowest = noteFrom(entry.at("lowest"));
   i.highest = noteFrom(entry.at("highest"));
   if (entry.contains("open_fundamental")) i.openFundamental = noteFrom(entry.at("open_fundamental"));
-  if (i.lowest >= i.highest) throw std::invalid_argument("\"lowest\" is not below \"highest\"");
+  if (i.lowest >= i.highest) refuse(Fault::lowestAboveHighest);
   return i;
 }
 
 }  // namespace
 
-std::string_view nameOf(Family family) {
-  return std::ranges::find(kFamilies, family, &std::pair<std::string_view, Family>::second)->first;
-}
+std::string_view nameOf(Family family) { return nameIn(kFamilies, family); }
 
 std::optional<Family> familyNamed(std::string_view name) {
-  const auto* found = std::ranges::find(kFamilies, name, &std::pair<std::string_view, Family>::first);
+  const auto* found = std::ranges::find(kFamilies, name, &Named<Family>::first);
   return found == std::end(kFamilies) ? std::nullopt : std::optional(found->second);
 }
 
-tl::expected<std::vector<Instrument>, std::string> parseInstruments(std::string_view text) {
+tl::expected<std::vector<Instrument>, Problem> parseInstruments(std::string_view text) {
   return parseEntries<Instrument>("instruments", text, instrumentFrom);
 }
 
@@ -78,28 +67,27 @@ int comfortableNote(const Instrument& instrument) {
   return instrument.lowest + (instrument.highest - instrument.lowest) * 2 / 5;
 }
 
-tl::expected<int, std::string> writtenFundamental(std::string_view fingering, const Instrument* instrument) {
+tl::expected<int, Problem> writtenFundamental(std::string_view fingering, const Instrument* instrument) {
   if (const auto note = parseNote(fingering)) return *note;
-  const std::string quoted = "fingering \"" + std::string(fingering) + "\"";
   if (!instrument || !instrument->openFundamental)
-    return tl::unexpected(quoted + " needs a brass --instrument; or give a written fundamental such as Bb3");
+    return tl::unexpected(Problem(Fault::fingeringNeedsInstrument, fingering));
   const int open = *instrument->openFundamental;
   if (instrument->fingering == Fingering::slide) {
     if (fingering.starts_with("slide") && fingering.size() == 6 && fingering[5] >= '1' && fingering[5] <= '7')
       return open - (fingering[5] - '1');
-    return tl::unexpected(quoted + " is unknown; a slide has positions slide1 to slide7");
+    return tl::unexpected(Problem(Fault::unknownSlide, fingering));
   }
   int lowered = 0;
   int used = 0;
   for (const char c : fingering) {
     const int bit = c >= '0' && c <= '4' ? 1 << (c - '0') : 0;
     if (bit == 0 || (used & bit) || (c == '0' && fingering.size() > 1))
-      return tl::unexpected(quoted + " is unknown; valves are 0 (open), 1, 2, 12, 23, 13, 123 or with 4");
+      return tl::unexpected(Problem(Fault::unknownValves, fingering));
     used |= bit;
     static constexpr int semitones[] = {0, 2, 1, 3, 5};
     lowered += semitones[c - '0'];
   }
-  if (used == 0) return tl::unexpected(std::string("the fingering is empty; write 0 for the open tube"));
+  if (used == 0) return tl::unexpected(Problem(Fault::fingeringEmpty));
   return open - lowered;
 }
 

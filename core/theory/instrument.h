@@ -6,6 +6,7 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/fault.h"
 #include "core/theory/pitch.h"
 
 namespace calando {
@@ -34,7 +35,7 @@ struct Instrument {
 };
 
 /// Reads a catalogue. The error is one line that names the entry, the key and the remedy.
-tl::expected<std::vector<Instrument>, std::string> parseInstruments(std::string_view json);
+tl::expected<std::vector<Instrument>, Problem> parseInstruments(std::string_view json);
 
 /// The catalogue that ships with the program, in its order; parsed once, thread-safe.
 const std::vector<Instrument>& instruments();
@@ -46,7 +47,7 @@ int comfortableNote(const Instrument& instrument);
 
 /// The written fundamental (partial 1) of a fingering: a note name (`Bb3`), valves (`0`, `1`, `12`, `123`)
 /// or a slide position (`slide3`). The error says what is wrong and what is possible.
-tl::expected<int, std::string> writtenFundamental(std::string_view fingering, const Instrument* instrument);
+tl::expected<int, Problem> writtenFundamental(std::string_view fingering, const Instrument* instrument);
 
 /// One rung of the natural series of a tube.
 struct SeriesRung {

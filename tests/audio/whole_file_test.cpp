@@ -71,7 +71,8 @@ TEST_F(WholeFile, LinksFoldersAndDevicesAreNoPlace) {
   for (const char* name : {"link", "dangling", "folder", "pipe"}) {
     const auto written = writeWhole(folder_ / name, Access::umask, "new");
     ASSERT_FALSE(written) << name;
-    EXPECT_TRUE(written.error().why.find("link") != std::string::npos || name[0] == 'f' || name[0] == 'p');
+    EXPECT_TRUE(english(written.error().why).find("link") != std::string::npos || name[0] == 'f' ||
+                name[0] == 'p');
   }
   EXPECT_EQ(read(folder_ / "target"), "old");
   EXPECT_TRUE(sameFile(folder_ / "link", folder_ / "folder/../target"));
@@ -104,7 +105,7 @@ TEST_F(WholeFile, AFullDiskCostsNothingOfAnOlderFile) {
       const auto failed = writeSound(file, samples, 48000, format);
       disk.freeRoom();
       ASSERT_FALSE(failed) << room;
-      EXPECT_TRUE(failed.error().full) << failed.error().why;
+      EXPECT_TRUE(failed.error().full) << english(failed.error().why);
       EXPECT_EQ(read(file), old) << room;
       EXPECT_EQ(std::distance(fs::directory_iterator(disk.folder()), {}), 2);
     }

@@ -24,7 +24,7 @@ Context breathing() {
   Context context;
   context.instrument = findInstrument("trumpet-bb");
   const auto card = parseExercise(kBreaths);
-  EXPECT_TRUE(card) << card.error();
+  EXPECT_TRUE(card) << english(card.error());
   context.exercise = std::make_shared<Exercise>(*card);
   context.level = findLevel("growing");
   return context;

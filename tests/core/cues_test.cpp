@@ -16,6 +16,7 @@
 #include "core/judging/level.h"
 #include "core/judging/matching.h"
 #include "core/library/cards.h"
+#include "core/standin/player.h"
 #include "core/measure/dynamics.h"
 #include "core/signal/tracker.h"
 #include "support/signals.h"
@@ -373,6 +374,76 @@ INSTANTIATE_TEST_SUITE_P(
                                 NAN, NAN, 0, 101.0}),
     [](const auto& info) { return std::string(info.param.name); });
 
+class Paths : public testing::TestWithParam<int> {};
+
+TEST_P(Paths, AreHeldAgainstThePitchMomentByMoment) {
+  std::mt19937 random(static_cast<unsigned>(GetParam()));
+  const auto between = [&](double low, double high) {
+    return std::uniform_real_distribution(low, high)(random);
+  };
+  constexpr double seconds = 8.0;
+  const int corners = 3 + GetParam() % 4;
+  std::vector<double> way;
+  std::string json;
+  for (int i = 0; i <= corners; ++i) {
+    way.push_back(std::round(between(-250.0, 250.0)));
+    json += (i ? ", [" : "[") + std::to_string(static_cast<double>(i) / corners) + ", " +
+            std::to_string(way.back()) + "]";
+  }
+  const double sharp = between(-25.0, 25.0), astray = between(0.0, 40.0), rate_hz = between(0.3, 1.2);
+  const auto card = parseExercise(R"({"id": "x", "title": "X", "family": "f", "purpose": "p", "tempo": 60,
+    "cues": [{"kind": "bend", "beats": 8, "note": "home", "pitch": [)" +
+                                  json + R"(]}], "readings": ["path_error_cents"]})");
+  ASSERT_TRUE(card) << english(card.error());
+  Context context;
+  context.exercise = std::make_shared<Exercise>(*card);
+  context.level = findLevel("growing");
+  context.asked = {60};
+  context.start_s = 0.5;
+  const auto samples = sounds::tone({.f0_hz = 440.0 * std::exp2((60 - 69) / 12.0),
+                                     .seconds = seconds,
+                                     .snr_db = 50,
+                                     .before_s = 0.5,
+                                     .after_s = 0.5,
+                                     .cents = [&](double t) {
+                                       const double at = std::clamp(t / seconds, 0.0, 0.9999) * corners;
+                                       const auto leg = static_cast<std::size_t>(at);
+                                       return sharp + way[leg] +
+                                              (at - std::floor(at)) * (way[leg + 1] - way[leg]) +
+                                              astray * std::sin(2.0 * M_PI * rate_hz * t);
+                                     }});
+  const Analysis analysis = analyse(samples, 48000.0, context);
+  ASSERT_EQ(analysis.cues.size(), 1u);
+  // The mean of a wave that does not close is taken off as the distance is.
+  double sum = 0.0, squares = 0.0;
+  for (int i = 0; i < 790; ++i) {
+    const double off = astray * std::sin(2.0 * M_PI * rate_hz * (0.05 + 0.01 * i));
+    sum += off;
+    squares += off * off;
+  }
+  const double truth = std::sqrt(squares / 790 - std::pow(sum / 790, 2.0));
+  EXPECT_NEAR(analysis.cues[0].path_error_cents.value_or(1e9), truth, 0.5 + 0.02 * truth);
+  EXPECT_EQ(analysis.readings[0].value, analysis.cues[0].path_error_cents);
+  EXPECT_EQ(analysis.advice.at(0).id == "off-the-path", truth > 20.0);
+}
+INSTANTIATE_TEST_SUITE_P(Drawn, Paths, testing::Range(1, 9));
+
+TEST(Paths, ArePlayedByTheStandIn) {
+  const auto card = parseExercise(R"({"id": "x", "title": "X", "family": "f", "purpose": "p", "tempo": 60,
+    "count_in": 2, "cues": [{"kind": "bend", "beats": 6, "note": "home",
+    "pitch": [[0, 0], [0.3, -120], [0.6, 60], [1, 0]]}], "readings": ["path_error_cents"]})");
+  Context context;
+  context.exercise = std::make_shared<Exercise>(*card);
+  context.level = findLevel("growing");
+  context.asked = {60};
+  const Performance played = perform(*findPlayer("steady"), unroll(context), context, 3);
+  context.start_s = played.truth.cues.front().start_s;
+  const Analysis heard = analyse(played.samples, played.rate_hz, context);
+  EXPECT_LT(heard.cues[0].path_error_cents.value_or(1e9), 8.0);
+  context.exercise = findExercise("bend-return");
+  EXPECT_FALSE(analyse(played.samples, played.rate_hz, context).cues[0].path_error_cents);
+}
+
 TEST(AgainstAnother, TheDifferencesOfTheTwoTakesAreRead) {
   Context context;
   context.exercise = findExercise("against-best");
@@ -400,7 +471,7 @@ TEST(Cues, OfBreathsAndTonesAreEachMatchedWithTheirKind) {
       parseExercise(R"({"id": "x", "title": "X", "family": "breathing", "purpose": "p", "tempo": 60,
     "cues": [{"kind": "inhale", "beats": 2}, {"kind": "tone", "beats": 4, "note": "home"}, {"kind": "inhale", "beats": 2},
              {"kind": "exhale", "beats": 4}], "readings": ["missing", "place_ms"]})");
-  ASSERT_TRUE(exercise) << exercise.error();
+  ASSERT_TRUE(exercise) << english(exercise.error());
   Context context;
   context.exercise = std::make_shared<Exercise>(*exercise);
   context.level = findLevel("growing");

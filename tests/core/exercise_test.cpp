@@ -21,7 +21,7 @@ TEST(Cards, AreTheSameAfterBeingWrittenAndRead) {
   for (const Exercise& shipped : exercises()) {
     const std::string text = toText(shipped);
     const auto again = parseExercise(text);
-    ASSERT_TRUE(again) << shipped.id << ": " << again.error();
+    ASSERT_TRUE(again) << shipped.id << ": " << english(again.error());
     EXPECT_EQ(toText(*again), text);
     EXPECT_EQ(again->cues.size(), shipped.cues.size());
     EXPECT_EQ(again->readings, shipped.readings);
@@ -61,9 +61,9 @@ class BadCards : public testing::TestWithParam<BadCard> {};
 TEST_P(BadCards, AreRefusedWithPlaceAndRemedyInOneLine) {
   const auto parsed = parseExercise(card(GetParam().rest));
   ASSERT_FALSE(parsed);
-  EXPECT_NE(parsed.error().find(GetParam().place), std::string::npos) << parsed.error();
-  EXPECT_NE(parsed.error().find(GetParam().remedy), std::string::npos) << parsed.error();
-  EXPECT_EQ(parsed.error().find('\n'), std::string::npos);
+  EXPECT_NE(english(parsed.error()).find(GetParam().place), std::string::npos) << english(parsed.error());
+  EXPECT_NE(english(parsed.error()).find(GetParam().remedy), std::string::npos) << english(parsed.error());
+  EXPECT_EQ(english(parsed.error()).find('\n'), std::string::npos);
 }
 INSTANTIATE_TEST_SUITE_P(
     For, BadCards,
@@ -77,6 +77,8 @@ INSTANTIATE_TEST_SUITE_P(
         BadCard{"an_open_rest", R"("cues": [{"kind": "rest"}])", "cue 1", "needs beats or seconds"},
         BadCard{"loudness", R"("cues": [{"kind": "swell", "loudness": [[0.5, 0], [0.2, -6]]}])", "cue 1",
                 "must grow"},
+        BadCard{"a_path", R"("cues": [{"kind": "bend", "pitch": [[0, 0], [1, -9000]]}])", "cue 1",
+                "-2400 to 2400"},
         BadCard{"each", R"("cues": [{"kind": "tone", "note": "each"}])", "generator", "need one another"},
         BadCard{"tempo", R"("tempo": 1000, "cues": [{"kind": "tone"}])", "tempo", "20 to 400"},
         BadCard{"a_target", R"("targets": {"growing": {"offset_cents": {}}}, "cues": [{"kind": "tone"}])",
@@ -85,19 +87,19 @@ INSTANTIATE_TEST_SUITE_P(
     [](const auto& info) { return std::string(info.param.name); });
 
 TEST(Cards, ThatAreNoJsonAreSaidSo) {
-  EXPECT_NE(parseExercise("{\"id\": ").error().find("no JSON"), std::string::npos);
+  EXPECT_NE(english(parseExercise("{\"id\": ").error()).find("no JSON"), std::string::npos);
 }
 
 Exercise parsed(const std::string& rest) {
   auto exercise = parseExercise(card(rest));
-  EXPECT_TRUE(exercise) << (exercise ? "" : exercise.error());
+  EXPECT_TRUE(exercise) << (exercise ? "" : english(exercise.error()));
   return exercise ? *exercise : Exercise{};
 }
 
 TEST(Cards, NotesAreWrittenAsTheyAreRead) {
   for (const char* text : {"any", "home", "each", "Bb4", "degree 5", "interval -3", "partial 7"}) {
     const auto note = parseCueNote(text);
-    ASSERT_TRUE(note) << note.error();
+    ASSERT_TRUE(note) << english(note.error());
     EXPECT_EQ(nameOf(*note), text);
   }
   for (const char* text : {"", "degree", "degree x", "degree 99", "finger 3", "H9"})
@@ -263,13 +265,13 @@ TEST(Accompaniment, AForkFadesAndADroneStays) {
   EXPECT_NEAR(rms(drone, 50.0, 51.0), rms(drone, 1.0, 2.0), 1e-4);
 }
 
-TEST(LevelShape, IsStraightBetweenItsPoints) {
-  const std::vector<LevelPoint> shape = {{0, -12}, {0.5, 0}, {1, -6}};
-  EXPECT_DOUBLE_EQ(levelAt(shape, 0.25), -6.0);
-  EXPECT_DOUBLE_EQ(levelAt(shape, 0.75), -3.0);
-  EXPECT_DOUBLE_EQ(levelAt(shape, -1.0), -12.0);
-  EXPECT_DOUBLE_EQ(levelAt(shape, 2.0), -6.0);
-  EXPECT_DOUBLE_EQ(levelAt({}, 0.3), 0.0);
+TEST(Shape, IsStraightBetweenItsPoints) {
+  const Shape shape = {{0, -12}, {0.5, 0}, {1, -6}};
+  EXPECT_DOUBLE_EQ(valueAt(shape, 0.25), -6.0);
+  EXPECT_DOUBLE_EQ(valueAt(shape, 0.75), -3.0);
+  EXPECT_DOUBLE_EQ(valueAt(shape, -1.0), -12.0);
+  EXPECT_DOUBLE_EQ(valueAt(shape, 2.0), -6.0);
+  EXPECT_DOUBLE_EQ(valueAt({}, 0.3), 0.0);
 }
 
 }  // namespace

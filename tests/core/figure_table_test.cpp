@@ -1,5 +1,6 @@
 #include <gtest/gtest.h>
 
+#include <filesystem>
 #include <fstream>
 #include <nlohmann/json.hpp>
 #include <set>
@@ -29,7 +30,7 @@ bool hasTargetSomewhere(const std::string& id) {
 }
 
 std::string fileText(const std::string& name) {
-  std::ifstream file(std::string(CALANDO_SOURCE) + "/" + name);
+  std::ifstream file(std::filesystem::path(CALANDO_SOURCE) / name);
   std::ostringstream text;
   text << file.rdbuf();
   return text.str();

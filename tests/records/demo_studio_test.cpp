@@ -16,26 +16,23 @@ namespace fs = std::filesystem;
 
 class DemoStudio : public testing::Test {
  protected:
-  static void SetUpTestSuite() {
-    for (const char* name : {"one", "two"}) {
-      auto studio = Studio::open(folder(name));
-      ASSERT_TRUE(studio);
-      std::vector<double> shares;
-      ASSERT_TRUE(fillDemoStudio(*studio, [&](double share) { shares.push_back(share); }));
-      EXPECT_TRUE(std::ranges::is_sorted(shares));
-      EXPECT_EQ(shares.back(), 1.0);
-    }
-  }
   static void TearDownTestSuite() { fs::remove_all(folder("").parent_path()); }
   static fs::path folder(const std::string& name) {
     return fs::temp_directory_path() / ("calando-demo-" + std::to_string(getpid())) / name;
   }
-  static Studio open(const char* name) { return std::move(*Studio::open(folder(name))); }
+  static Studio filled(const char* name) {
+    Studio studio = std::move(*Studio::open(folder(name)));
+    std::vector<double> shares;
+    EXPECT_TRUE(fillDemoStudio(studio, [&](double share) { shares.push_back(share); }));
+    EXPECT_TRUE(std::ranges::is_sorted(shares));
+    EXPECT_EQ(shares.back(), 1.0);
+    return studio;
+  }
 };
 
 TEST_F(DemoStudio, IsTheSameAtEveryRun) {
-  const Studio one = open("one");
-  const Studio two = open("two");
+  const Studio one = filled("one");
+  const Studio two = filled("two");
   const auto students = *one.students();
   const auto others = *two.students();
   ASSERT_EQ(students.size(), 8u);
@@ -67,7 +64,7 @@ TEST_F(DemoStudio, ShowsTheFaultsThatItsPlayersHave) {
       {"Slipping", {"flips"}},
       {"Steady", {"raise"}},
   };
-  const Studio studio = open("one");
+  const Studio studio = filled("one");
   const auto students = studio.students();
   for (const Student& s : *students) {
     const auto takes = studio.takes(s.id);

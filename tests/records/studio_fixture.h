@@ -26,7 +26,7 @@ class StudioTest : public testing::Test {
   }
   Studio open() {
     auto studio = Studio::open(folder_);
-    EXPECT_TRUE(studio) << studio.error().what;
+    EXPECT_TRUE(studio) << english(studio.error().what);
     return std::move(*studio);
   }
   Take takeOf(std::int64_t student) {

@@ -271,7 +271,7 @@ TEST_F(StudioTest, DamageIsSaidPlainlyAndNothingIsOverwritten) {
   std::ofstream(db, std::ios::binary) << "this was a database once, long ago";
   const auto studio = Studio::open(folder_);
   ASSERT_FALSE(studio);
-  EXPECT_NE(studio.error().what.find("damaged"), std::string::npos);
+  EXPECT_TRUE(studio.error().what.is(StudioFault::damaged));
   std::ifstream in(db);
   EXPECT_EQ(std::string((std::istreambuf_iterator<char>(in)), {}), "this was a database once, long ago");
 }
@@ -283,7 +283,7 @@ TEST_F(StudioTest, ATakeWhoseAudioIsMissingSaysSo) {
   fs::remove(studio.takeFile(take.id));
   const auto sound = studio.takeSound(take.id);
   ASSERT_FALSE(sound);
-  EXPECT_NE(sound.error().find("missing"), std::string::npos);
+  EXPECT_TRUE(sound.error().is(StudioFault::soundMissing));
   std::ofstream(studio.takeFile(take.id)) << "no flac";
   EXPECT_FALSE(studio.takeSound(take.id));
 }
@@ -328,7 +328,7 @@ TEST_F(StudioTest, KillingTheProgramCostsAtMostTheLastSecond) {
   const auto left = *studio.strays();
   ASSERT_EQ(left.size(), 1u);
   const auto found = readWholeSound(left[0].file.string());
-  ASSERT_TRUE(found) << found.error().what;
+  ASSERT_TRUE(found) << english(found.error().what);
   EXPECT_GE(static_cast<double>(found->samples.size()) / rate, written - 1.0);
   for (std::size_t i = 0; i < found->samples.size(); i += 97) ASSERT_EQ(found->samples[i], sound[i]);
   studio.discardRecording(left[0].file);
@@ -352,13 +352,13 @@ TEST_F(StudioTest, AFullDiskIsSaidAndCostsNothingOfWhatWasThere) {
   while (good < 100 && recorder.write(second)) ++good;
   const auto failed = studio.addTake(takeOf(s.id), sounds::noise(5.0, 0.3), 48000);
   setrlimit(RLIMIT_FSIZE, &before);
-  EXPECT_TRUE(recorder.failed());
+  EXPECT_TRUE(recorder.failure());
   EXPECT_LT(good, 100);
   ASSERT_FALSE(failed);
   EXPECT_EQ(studio.takes(s.id)->size(), 1u);
   EXPECT_TRUE(studio.takeSound(kept.id));
   const auto saved = readWholeSound(recording.string());
-  ASSERT_TRUE(saved) << saved.error().what;
+  ASSERT_TRUE(saved) << english(saved.error().what);
   EXPECT_GT(saved->samples.size(), 30'000u);  // most of what fitted into 200 kB
 }
 

@@ -80,7 +80,7 @@ class SessionTest : public testing::Test {
   void start() {
     session_.reset();
     auto studio = Studio::open(folder_.path().toStdString());
-    ASSERT_TRUE(studio) << studio.error().what;
+    ASSERT_TRUE(studio) << english(studio.error().what);
     input_ = std::make_shared<FakeInput>();
     auto speaker = std::make_unique<FakeSpeaker>();
     speaker_ = speaker.get();

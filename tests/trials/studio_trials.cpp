@@ -100,7 +100,7 @@ Result killedWhileRecording(Luck& luck, const fs::path& folder) {
     close(pipes[0]);
     auto studio = Studio::open(folder);
     if (!studio) {
-      result.fail(studio.error().what);
+      result.fail(english(studio.error().what));
       continue;
     }
     const auto strays = *studio->strays();
@@ -141,7 +141,7 @@ Result killedWhileKeeping(Luck& luck, const fs::path& folder) {
     });
     auto studio = Studio::open(folder);
     if (!studio) {
-      result.fail(studio.error().what);
+      result.fail(english(studio.error().what));
       continue;
     }
     const auto left = *studio->strays();
@@ -173,7 +173,7 @@ Result killedWhileErasing(Luck& luck, const fs::path& folder) {
     });
     auto studio = Studio::open(folder);
     if (!studio) {
-      result.fail(studio.error().what);
+      result.fail(english(studio.error().what));
       continue;
     }
     const std::size_t left = studio->students()->size();
@@ -213,23 +213,23 @@ Result fullDisk(Luck& luck, const fs::path&) {
       const auto sound = sounds::noise(0.1, 0.1);
       for (int i = 0; i < 8; ++i)
         if (!recorder.write(sound)) {
-          saysSo(recorder.error().why);
+          saysSo(english(recorder.failure()->why));
           break;
         }
     } else {
-      saysSo(recording.error());
+      saysSo(english(recording.error()));
     }
     const auto kept = studio->addTake(takeOf(s), sounds::noise(0.8, 0.1), 48000);
-    if (!kept) saysSo(kept.error());
+    if (!kept) saysSo(english(kept.error()));
     takes += kept.has_value();
     if (const auto set = studio->keep(Setting<std::string>{"x", ""}, std::string(60'000, 'x')); !set)
-      saysSo(set.error());
+      saysSo(english(set.error()));
     const fs::path text = disk.folder() / "text";
     const std::string old = bytesOf(text);
     if (const auto written =
             writeWhole(text, Access::umask, std::string(90'000, static_cast<char>('a' + round % 26)));
         !written) {
-      saysSo(written.error().why);
+      saysSo(english(written.error().why));
       if (bytesOf(text) != old) result.fail("an older file is torn");
     }
     disk.freeRoom();
@@ -289,11 +289,11 @@ Result damagedList(Luck& luck, const fs::path& folder) {
       if (const auto strays = studio->strays()) found += strays->size();
     } else {
       ++refused;
-      if (!studio.error().canBeRebuilt()) result.fail("refused: " + studio.error().what);
+      if (!studio.error().canBeRebuilt()) result.fail("refused: " + english(studio.error().what));
     }
     auto rebuilt = Studio::rebuild(folder);
     if (!rebuilt)
-      result.fail(rebuilt.error().what);
+      result.fail(english(rebuilt.error().what));
     else if (takesIn(*rebuilt) != 30 || rebuilt->students()->size() != 3 || rebuilt->strays()->size() != 3)
       result.fail("made anew with " + std::to_string(takesIn(*rebuilt)) + " of 30 takes");
     ++result.rounds;

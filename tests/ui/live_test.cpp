@@ -11,7 +11,7 @@
 
 #include "app/desk/staff_view.h"
 #include "app/desk/take_view.h"
-#include "app/lesson/level_curve.h"
+#include "app/lesson/drawn_shape.h"
 #include "app/picture/cue_strip.h"
 #include "app/picture/gallery.h"
 #include "app/picture/ribbon_painter.h"
@@ -62,7 +62,7 @@ TEST(Listener, RecordsEverySampleWhileItMeasures) {
   ASSERT_GE(heard.size(), sound.size());
   // The source had begun a moment before the take: the same sound, some blocks on.
   const auto recorded = readWholeSound(file.string());
-  ASSERT_TRUE(recorded) << recorded.error().what;
+  ASSERT_TRUE(recorded) << english(recorded.error().what);
   ASSERT_EQ(recorded->samples.size(), heard.size());
   EXPECT_EQ(recorded->samples, heard);
   ASSERT_NE(last, nullptr);
@@ -387,23 +387,25 @@ TEST(Ribbon, ADragMarksAPartAndAClickAPlace) {
   EXPECT_LT(view.selection().first, view.selection().second);
 }
 
-TEST(LevelCurve, PointsAreDrawnMovedAndTakenAway) {
-  LevelCurve curve = withPoint({}, 0.5, -6.2, 0.05);
+TEST(DrawnShape, PointsAreDrawnMovedAndTakenAway) {
+  Shape curve = withPoint({}, 0.5, -6.2, 0.05, kDrawnLoudness);
   ASSERT_EQ(curve.size(), 3u);
   EXPECT_EQ(curve[1].share, 0.5);
-  EXPECT_EQ(curve[1].level_db, -6.0);
-  curve = withPoint(curve, 0.02, -40.0, 0.05);  // the end's own, and no deeper than there is room
+  EXPECT_EQ(curve[1].value, -6.0);
+  curve =
+      withPoint(curve, 0.02, -40.0, 0.05, kDrawnLoudness);  // the end's own, and no deeper than there is room
   EXPECT_EQ(curve.size(), 3u);
   EXPECT_EQ(curve[0].share, 0.0);
-  EXPECT_EQ(curve[0].level_db, kDeepest_db);
-  curve = withPoint(curve, 0.75, 3.0, 0.05);
+  EXPECT_EQ(curve[0].value, kDrawnLoudness.low);
+  curve = withPoint(curve, 0.75, 3.0, 0.05, kDrawnLoudness);
   ASSERT_EQ(curve.size(), 4u);
-  EXPECT_EQ(curve[2].level_db, 0.0);
+  EXPECT_EQ(curve[2].value, 0.0);
   for (std::size_t i = 1; i < curve.size(); ++i) EXPECT_LT(curve[i - 1].share, curve[i].share);
   EXPECT_EQ(withoutPoint(curve, 0.3, 0.05).size(), 4u);
   curve = withoutPoint(withoutPoint(curve, 0.5, 0.05), 0.75, 0.05);
   EXPECT_EQ(curve.size(), 2u);
   EXPECT_TRUE(withoutPoint(curve, 0.0, 0.05).empty());  // level again
+  EXPECT_EQ(withPoint({}, 0.4, 118.0, 0.05, kDrawnPitch)[1].value, 120.0);
   EXPECT_EQ(snapped(0.38, 4), 0.5);
   EXPECT_EQ(snapped(0.38, 0), 0.38);
 }

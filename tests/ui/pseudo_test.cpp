@@ -117,6 +117,10 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   CardEditor editor(*findExercise("swell"), true, window_->shownPicture()->context, window_.get());
   editor.show();
   expectTranslated(editor, "card editor");
+  auto* cues = editor.findChild<QTableWidget*>("cardCues");
+  static_cast<QComboBox*>(cues->cellWidget(0, 3))->setEditText("H77");
+  EXPECT_FALSE(editor.findChild<QLabel*>("cardError")->text().isEmpty());
+  expectTranslated(editor, "what is wrong with a card");
   FoundDialog found(window_->session().studio(), window_.get());
   found.show();
   expectTranslated(found, "found");
@@ -148,6 +152,10 @@ TEST(Texts, OfCoreAndDataAreAllInTheFileForTranslators) {
     for (const std::string_view text : {figure.label, figure.help})
       EXPECT_NE(texts.find(std::string(text)), std::string::npos) << text;
   for (const Exercise& card : exercises()) EXPECT_NE(texts.find(card.title), std::string::npos) << card.title;
+  const auto aroundQuotes = [](std::string_view text) { return text.substr(0, text.find('"')); };
+  for (const auto& row : faults())
+    EXPECT_NE(texts.find(aroundQuotes(row.english)), std::string::npos) << row.english;
+  for (const auto& row : studioFaults()) EXPECT_NE(texts.find(row.english), std::string::npos) << row.english;
 }
 
 TEST(Words, NumbersAndMomentsFollowTheLocale) {

@@ -26,7 +26,7 @@ class SafetyTest : public WindowTest {
   /// A studio of students with takes of 2 s, each take at its own pitch.
   void fill(std::initializer_list<const char*> names, int takes) {
     auto studio = Studio::open(folder_.path().toStdString());
-    ASSERT_TRUE(studio) << studio.error().what;
+    ASSERT_TRUE(studio) << english(studio.error().what);
     double hz = 430.0;
     for (const char* name : names) {
       const Student s = *studio->addStudent(name, "oboe");

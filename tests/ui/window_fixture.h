@@ -33,7 +33,7 @@ class WindowTest : public testing::Test {
   void openWindow() {
     window_.reset();
     auto studio = Studio::open(folder_.path().toStdString());
-    ASSERT_TRUE(studio) << studio.error().what;
+    ASSERT_TRUE(studio) << english(studio.error().what);
     window_ = std::make_unique<MainWindow>(std::move(*studio));
     standInSpeed(8.0);
     window_->show();

@@ -291,8 +291,13 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
     const double all_s = sheet.countIn_s() + sheet.length_s();
     const double third = 4 + (sheet.countIn_s() + sheet.cues[2].start_s) / all_s * (preview->width() - 8);
     QTest::mouseClick(preview, Qt::LeftButton, {}, QPoint(static_cast<int>(third) + 2, 48 + 18));
-    EXPECT_NEAR(sheet.cues[2].loudness.at(0).level_db, -6.0, 1.0);
+    EXPECT_NEAR(sheet.cues[2].loudness.at(0).value, -6.0, 1.0);
     EXPECT_TRUE(sheet.cues[0].loudness.empty());
+    // Its pitch begins a quarter of the way down from the top.
+    QTest::mouseClick(editor.findChild<QPushButton*>("drawPitch"), Qt::LeftButton);
+    QTest::mouseClick(preview, Qt::LeftButton, {}, QPoint(static_cast<int>(third) + 2, 48 + 18));
+    EXPECT_NEAR(sheet.cues[2].pitch.at(0).value, 150.0, 10.0);
+    EXPECT_EQ(sheet.cues[2].loudness.size(), 2u);
     auto* targets = editor.findChild<QTableWidget*>("cardTargets");
     EXPECT_EQ(targets->item(1, 0)->text(), "Length off, beats");
     targets->item(1, 1)->setText("-0.25");
@@ -307,6 +312,8 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
   EXPECT_DOUBLE_EQ(take.sheet.beat_s, 0.5);
   EXPECT_EQ(*take.sheet.cues[2].note - *take.sheet.cues[0].note, 2);
   EXPECT_EQ(take.sheet.cues[2].loudness.size(), 2u);
+  EXPECT_EQ(take.sheet.cues[2].pitch.size(), 2u);
+  EXPECT_TRUE(take.analysis.cues[2].path_error_cents);
   const auto reading = std::ranges::find(take.analysis.readings, "length_error_beats", &Reading::id);
   EXPECT_EQ(reading->high, 0.25);
   EXPECT_EQ(findExercise("scale-4-4")->tempo_bpm, 60.0);

@@ -127,6 +127,7 @@ double Score::cents(double t) const {
     c +=
         player.vibrato_cents * smoothStep(into / 0.8) * std::sin(kTau * player.vibrato_hz * t + vibratoPhase);
   const double share = std::clamp(into / (toneEnd - toneStart), 0.0, 1.0);
+  c += valueAt(path, share);
   c += bend_cents * std::pow(std::sin(std::numbers::pi * share), 2.0);
   c += glide_cents * (1.0 - std::clamp((share - kGlideRest) / (1.0 - 2.0 * kGlideRest), 0.0, 1.0));
   for (const Break& slip : slips)
@@ -148,7 +149,7 @@ double Score::amplitude(double t) const {
 
 double Score::shapeAt(double t) const {
   const double share = (t - toneStart) / (toneEnd - toneStart);
-  double db = levelAt(shape, share);
+  double db = valueAt(shape, share);
   if (pulses > 0) db += kPulse_db * 0.5 * (std::cos(kTau * pulses * (share - 0.5 / pulses)) - 1.0);
   return db;
 }
@@ -177,6 +178,7 @@ Score planTone(const Player& player, const Part& part, double start, std::mt1993
               {random, 5.0, 11.0},
               {random, 0.3, 2.0},
               0.0,
+              {},
               {},
               0,
               true};

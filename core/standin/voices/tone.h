@@ -20,7 +20,8 @@ struct Score {
   Player player;
   Movement wander, shake, swell;
   double vibratoPhase;
-  std::vector<LevelPoint> shape;  // asked-for loudness
+  Shape shape;  // asked-for loudness
+  Shape path;   // asked-for pitch
   int pulses;
   bool inhales;
   double bend_cents = 0.0;   // how far the pitch goes and comes back
