@@ -17,6 +17,7 @@ namespace {
 
 constexpr int kChooser = 196, kNarrowChooser = 152;
 constexpr int kField = 32;
+constexpr int kFieldGap = 6;
 constexpr int kNobody_c = -31;  // below what can be set: not said
 
 /// A field that opens under a button.
@@ -55,7 +56,6 @@ HeadStrip::HeadStrip(Session& session)
   row->addStretch(1);
   row->addWidget(ways_);
   row->addWidget(buildGo());
-  setFixedHeight(20 * style::kStep);
   connectFields();
   refresh();
   showWays();
@@ -76,16 +76,27 @@ QWidget* HeadStrip::captioned(const QString& caption, QWidget* field) {
 }
 
 /// Where there is no room for both, the fields stay and the staff goes: the note stands in its field.
-/// Then the chooser and the gaps give way.
+/// Then the chooser and the gaps give way; and in a long language the last fields go to a row of their own.
+/// Of the most fields that a card has, so that nothing jumps from step to step.
 void HeadStrip::makeRoom() {
-  const int gaps = 5 * 3 * style::kStep;
-  const int others = kChooser + fields_->minimumSizeHint().width() + ways_->minimumSizeHint().width() +
-                     record_->width() + gaps;
-  const bool narrow = width() < others + staff_->minimumSizeHint().width();
-  staff_->setVisible(!narrow);
-  const bool tight = width() < others;
+  int fields = 0;
+  for (const QWidget* field : std::initializer_list<const QWidget*>{note_, tempo_, support_, level_, tuning_})
+    fields += field->parentWidget()->minimumSizeHint().width() + kFieldGap;
+  const int others = fields + ways_->minimumSizeHint().width() + record_->width();
+  const int wide = kChooser + 5 * 3 * style::kStep, narrow = kNarrowChooser + 5 * 2 * style::kStep;
+  staff_->setVisible(width() >= others + wide + staff_->minimumSizeHint().width());
+  const bool tight = width() < others + wide;
   chooser_->setFixedWidth(tight ? kNarrowChooser : kChooser);
   layout()->setSpacing((tight ? 2 : 3) * style::kStep);
+  setRows(width() < others + narrow ? 2 : 1);
+}
+
+void HeadStrip::setRows(int rows) {
+  QHBoxLayout* row = rows == 1 ? firstRow_ : secondRow_;
+  for (QWidget* field : std::initializer_list<QWidget*>{level_, tuning_})
+    if (row->indexOf(field->parentWidget()) < 0)
+      row->insertWidget(row->count() - 1, field->parentWidget(), 0, Qt::AlignTop);
+  setFixedHeight((rows == 1 ? 20 : 32) * style::kStep);
 }
 
 void HeadStrip::resizeEvent(QResizeEvent* event) {
@@ -120,19 +131,21 @@ QWidget* HeadStrip::buildFields() {
   level_->setObjectName("level");
   for (const Level& l : levels()) level_->addItem(words::said(l.label), words::plain(l.id));
   level_->setToolTip(tr("How narrow the targets are."));
-  holdBox_ = captioned(tr("Hold"), seconds_);
-  tempoBox_ = captioned(tr("Tempo"), tempo_);
-  supportBox_ = captioned(tr("Heard"), support_);
-  auto* fields = new QHBoxLayout;
-  fields->setSpacing(style::kStep + 2);
-  for (QWidget* field : {captioned(tr("Note"), note_), holdBox_, tempoBox_, supportBox_,
+  firstRow_ = new QHBoxLayout;
+  secondRow_ = new QHBoxLayout;
+  for (QHBoxLayout* row : {firstRow_, secondRow_}) {
+    row->setSpacing(kFieldGap);
+    row->addStretch();
+  }
+  for (QWidget* field : {captioned(tr("Note"), note_), captioned(tr("Hold"), seconds_),
+                         captioned(tr("Tempo"), tempo_), captioned(tr("Heard"), support_),
                          captioned(tr("Targets"), level_), captioned(tr("In tune with"), buildTuning())})
-    fields->addWidget(field, 0, Qt::AlignTop);
-  fields->addStretch();
+    firstRow_->insertWidget(firstRow_->count() - 1, field, 0, Qt::AlignTop);
   auto* box = new QWidget;
   auto* layout = tight(new QVBoxLayout(box), style::kStep);
   layout->addWidget(title_);
-  layout->addLayout(fields);
+  layout->addLayout(firstRow_);
+  layout->addLayout(secondRow_);
   layout->addStretch();
   return box;
 }
@@ -300,9 +313,9 @@ void HeadStrip::refresh() {
   note_->setText(wish.note ? shownNote(*wish.note, spelling) : QString());
   title_->setText(title_->fontMetrics().elidedText(words::said(card.title), Qt::ElideRight, 440));
   title_->setToolTip(words::said(card.purpose));
-  holdBox_->setVisible(!card.counted());
-  tempoBox_->setVisible(card.counted());
-  supportBox_->setVisible(card.counted());
+  seconds_->parentWidget()->setVisible(!card.counted());
+  tempo_->parentWidget()->setVisible(card.counted());
+  support_->parentWidget()->setVisible(card.counted());
   seconds_->setValue(wish.seconds);
   tempo_->setValue(wish.tempo_bpm.value_or(std::max(20.0, card.tempo_bpm)));
   level_->setCurrentIndex(std::max(0, level_->findData(words::plain(wish.level))));

@@ -6,6 +6,7 @@
 
 class QComboBox;
 class QDoubleSpinBox;
+class QHBoxLayout;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -40,6 +41,7 @@ class HeadStrip : public QWidget {
   void connectFields();
   void typedNote();
   void makeRoom();
+  void setRows(int rows);
   void refresh();
   void showWays();
   void allow();
@@ -51,6 +53,8 @@ class HeadStrip : public QWidget {
   StaffView* staff_;
   QLabel* title_;
   QWidget* fields_ = nullptr;
+  QHBoxLayout* firstRow_ = nullptr;
+  QHBoxLayout* secondRow_ = nullptr;  // of the fields, where a language needs it
   QWidget* ways_ = nullptr;
   QLineEdit* note_;
   QDoubleSpinBox* seconds_;
@@ -61,9 +65,6 @@ class HeadStrip : public QWidget {
   QComboBox* temperament_ = nullptr;
   QLabel* cardTuning_ = nullptr;
   QToolButton* tuning_ = nullptr;
-  QWidget* holdBox_ = nullptr;
-  QWidget* tempoBox_ = nullptr;
-  QWidget* supportBox_ = nullptr;
   Switch* autoStop_;
   Switch* earsFirst_;
   QToolButton* room_ = nullptr;

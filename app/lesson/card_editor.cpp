@@ -78,6 +78,7 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
   auto* layout = new QVBoxLayout(this);
   layout->addLayout(top);
   layout->addLayout(middle, 1);
+  layout->addSpacing(style::kStep);
   layout->addLayout(buildDrawing());
   layout->addWidget(error_);
   layout->addLayout(files);

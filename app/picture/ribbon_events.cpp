@@ -118,7 +118,9 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const To
                say("slip to %1").arg(spellingOf(s.to)), style::attention);
   for (const Note& n : tone.notes) {
     const QPointF at(scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14);
-    if (n.asked && *n.asked != n.written)
+    const auto cue = picture.cueAt((n.start_s + n.end_s) / 2.0);
+    const bool onItsWay = cue && picture.sheet.cues[*cue].moves();
+    if (n.asked && *n.asked != n.written && !onItsWay)
       labels.put(at, say("%1 in place of %2").arg(spellingOf(n.written), spellingOf(*n.asked)),
                  style::attention);
     else if (tone.notes.size() > 1)

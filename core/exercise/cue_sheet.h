@@ -22,6 +22,8 @@ struct SheetCue {
   bool model;
 
   double end_s() const { return start_s + length_s; }
+  /// Its pitch is meant to move: one sound, however many notes that is.
+  bool moves() const { return kind == CueKind::bend || kind == CueKind::glide || !pitch.empty(); }
 };
 
 struct CueSheet {

@@ -64,6 +64,15 @@ void describeDynamics(CueResult& row, const SheetCue& cue, const Note& note, con
     }
 }
 
+/// What is heard for a cue, as one sound: all of a tone whose pitch is meant to move.
+HeardSound wholeOf(HeardSound sound, const CueSheet& sheet, const SheetCue& cue, const Analysis& analysis) {
+  if (!cue.moves() || !sheet.oneSound()) return sound;
+  const Tone& tone = analysis.tones[sound.index];
+  sound.start_s = tone.start_s;
+  sound.end_s = tone.end_s;
+  return sound;
+}
+
 void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound, const Analysis& analysis,
                    const Tracks& tracks, const SheetMatch& match, double beat_s, const Context& context) {
   row.matched = sound.index;
@@ -92,7 +101,7 @@ void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound,
 /// Bends, glides and drawn paths: of the whole tone as far as it lies in the cue's time, since a moving pitch
 /// is several notes.
 void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const Tone& tone,
-                    const Tracks& tracks) {
+                    const Tracks& tracks, const Context& context) {
   const SheetCue& cue = sheet.cues[c];
   const bool whole = sheet.oneSound();
   const double from = whole ? tone.start_s : std::max(tone.start_s, row.start_s);
@@ -101,8 +110,12 @@ void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const 
     // On the count where there is one; an open cue is as long as it was played.
     const double start = cue.open ? tone.start_s : row.start_s;
     const double end = cue.open ? tone.end_s : row.end_s;
-    row.path_error_cents = pathError(
-        tracks, from, to, [&](double t) { return valueAt(cue.pitch, (t - start) / (end - start)); });
+    const auto followed =
+        pathFollowed(tracks, from, to, cue.note ? context.hzOf(*cue.note) : context.reference.a4_hz,
+                     [&](double t) { return valueAt(cue.pitch, (t - start) / (end - start)); });
+    row.offset_cents.reset();
+    if (followed) row.path_error_cents = followed->error_cents;
+    if (followed && cue.note) row.offset_cents = followed->offset_cents;
   }
   if (cue.kind != CueKind::bend && cue.kind != CueKind::glide) return;
   const auto motion = pitchMotion(tracks, from, to);
@@ -169,10 +182,11 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
     row.end_s = match.timeOf(cue.end_s());
     row.asked = cue.note;
     if (match.sounds[c]) {
-      const HeardSound& sound = sounds[*match.sounds[c]];
+      const HeardSound sound = wholeOf(sounds[*match.sounds[c]], sheet, cue, analysis);
       if (onACount) row.place_ms = 1000.0 * (sound.start_s - row.start_s);
       describeSound(row, cue, sound, analysis, tracks, match, beat_s, context);
-      if (const Tone* tone = soundOf(row, analysis).tone) describeMotion(row, sheet, c, *tone, tracks);
+      if (const Tone* tone = soundOf(row, analysis).tone)
+        describeMotion(row, sheet, c, *tone, tracks, context);
     }
     rows.push_back(std::move(row));
   }

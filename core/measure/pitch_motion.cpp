@@ -21,13 +21,14 @@ double medianFrom(const std::vector<double>& values, std::size_t first, std::siz
 struct Line {
   std::vector<double> cents, time;
 };
-Line pitchBetween(const Tracks& tracks, double from_s, double to_s) {
+/// Cents above `base_hz`.
+Line pitchBetween(const Tracks& tracks, double from_s, double to_s, double base_hz) {
   Line line;
   const auto first = static_cast<std::size_t>(std::max(0.0, std::ceil((from_s + kEdge_s) / kHop_s)));
   for (std::size_t i = first; i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= to_s - kEdge_s;
        ++i) {
     if (tracks.frames[i].f0_hz <= 0.0f) continue;
-    line.cents.push_back(centsBetween(440.0, tracks.frames[i].f0_hz));
+    line.cents.push_back(centsBetween(base_hz, tracks.frames[i].f0_hz));
     line.time.push_back(static_cast<double>(i) * kHop_s);
   }
   return line;
@@ -35,7 +36,7 @@ Line pitchBetween(const Tracks& tracks, double from_s, double to_s) {
 }  // namespace
 
 std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, double to_s) {
-  const auto [cents, time] = pitchBetween(tracks, from_s, to_s);
+  const auto [cents, time] = pitchBetween(tracks, from_s, to_s, 440.0);
   if (cents.size() < kFewest) return std::nullopt;
   const double start = medianFrom(cents, 0, kEnd);
   const double end = medianFrom(cents, cents.size() - kEnd, kEnd);
@@ -55,12 +56,12 @@ std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, doub
   return PitchMotion{farthest, end - start, std::sqrt(squares / static_cast<double>(cents.size()))};
 }
 
-std::optional<double> pathError(const Tracks& tracks, double from_s, double to_s,
-                                const std::function<double(double)>& asked_cents) {
-  auto [off, time] = pitchBetween(tracks, from_s, to_s);
+std::optional<PathFollowed> pathFollowed(const Tracks& tracks, double from_s, double to_s, double base_hz,
+                                         const std::function<double(double)>& asked_cents) {
+  auto [off, time] = pitchBetween(tracks, from_s, to_s, base_hz);
   if (off.size() < kFewest) return std::nullopt;
   for (std::size_t i = 0; i < off.size(); ++i) off[i] -= asked_cents(time[i]);
-  return standardDeviation(off);
+  return PathFollowed{mean(off), standardDeviation(off)};
 }
 
 }  // namespace calando

@@ -18,10 +18,15 @@ struct PitchMotion {
 /// pitch are medians over 120 ms, the farthest is a median over 50 ms. Nullopt under half a second of pitch.
 std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, double to_s);
 
-/// RMS of the pitch about the path that is asked for, cents at a time in the take, with the mean distance
-/// taken off: a path that is followed a little sharp is followed. Of the same frames; nullopt where they are
-/// too few.
-std::optional<double> pathError(const Tracks& tracks, double from_s, double to_s,
-                                const std::function<double(double t_s)>& asked_cents);
+/// How a path of the pitch was followed.
+struct PathFollowed {
+  double offset_cents;  ///< the pitch less the path, on average; sharp is positive
+  double error_cents;   ///< standard deviation about that
+};
+
+/// Of the same frames; nullopt where they are too few. The path is given in cents above `base_hz` at a time
+/// in the take.
+std::optional<PathFollowed> pathFollowed(const Tracks& tracks, double from_s, double to_s, double base_hz,
+                                         const std::function<double(double t_s)>& asked_cents);
 
 }  // namespace calando

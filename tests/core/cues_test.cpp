@@ -16,9 +16,9 @@
 #include "core/judging/level.h"
 #include "core/judging/matching.h"
 #include "core/library/cards.h"
-#include "core/standin/player.h"
 #include "core/measure/dynamics.h"
 #include "core/signal/tracker.h"
+#include "core/standin/player.h"
 #include "support/signals.h"
 
 namespace calando {
@@ -422,7 +422,12 @@ TEST_P(Paths, AreHeldAgainstThePitchMomentByMoment) {
     squares += off * off;
   }
   const double truth = std::sqrt(squares / 790 - std::pow(sum / 790, 2.0));
-  EXPECT_NEAR(analysis.cues[0].path_error_cents.value_or(1e9), truth, 0.5 + 0.02 * truth);
+  const CueResult& cue = analysis.cues[0];
+  EXPECT_NEAR(cue.path_error_cents.value_or(1e9), truth, 0.5 + 0.02 * truth);
+  EXPECT_NEAR(cue.offset_cents.value_or(1e9), sharp + sum / 790, 1.0);
+  // One sound, however many notes its pitch goes through.
+  EXPECT_NEAR(cue.place_ms.value_or(1e9), 0.0, 20.0);
+  EXPECT_NEAR(cue.length_error_beats.value_or(1e9), 0.0, 0.03);
   EXPECT_EQ(analysis.readings[0].value, analysis.cues[0].path_error_cents);
   EXPECT_EQ(analysis.advice.at(0).id == "off-the-path", truth > 20.0);
 }
