@@ -6,10 +6,12 @@
 #include "core/exercise/click_remover.h"
 #include "core/judging/cue_figures.h"
 #include "core/judging/judging.h"
+#include "core/measure/breaths.h"
 #include "core/measure/envelope.h"
 #include "core/measure/note_figures.h"
 #include "core/measure/notes.h"
 #include "core/measure/segmentation.h"
+#include "core/measure/statistics.h"
 #include "core/signal/tracker.h"
 
 namespace calando {
@@ -29,6 +31,9 @@ constexpr double kStandsOut_db = 10.0;
 constexpr double kPeriodic = 0.6;  // confidence
 constexpr double kSings = 0.9;     // confidence
 constexpr double kSureShare = 0.8;
+constexpr double kHissFrom_hz = 500.0;
+constexpr double kHiss_db = -9.0;  // harmonics over noise
+constexpr std::size_t kFewestPitches = 10;
 constexpr double kShortestTone_s = 0.04;
 constexpr double kComesBack = 0.35;  // of the steady power, after a crossing of a quarter
 
@@ -60,7 +65,7 @@ std::optional<double> lastCrossing(const Envelope& envelope, double inside_s, do
     const auto next = halfLevelCrossing(envelope, t, limit_s, steady);
     if (!next) return std::nullopt;
     crossing = next;
-    t = *next;
+    t = step > 0.0 ? std::max(t, *next) : std::min(t, *next);  // a crossing may be told a little behind
   }
   return crossing;
 }
@@ -174,10 +179,27 @@ bool isPeriodic(const Tone& tone, const Tracks& tracks, const Room& room) {
              room.floor_dbfs.value_or(-200.0) + kStandsOut_db;
 }
 
+/// A narrow hiss has a pitch of a kind from moment to moment, and nothing of a harmonic in it; or none that
+/// lasts for as long as it takes to look for harmonics.
+bool isHiss(const Tone& tone, const Tracks& tracks) {
+  std::vector<double> pitches, hnrs;
+  const auto first = static_cast<std::size_t>(std::ceil(tone.start_s / kHop_s));
+  for (std::size_t i = first; i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= tone.end_s;
+       ++i) {
+    const TrackFrame& f = tracks.frames[i];
+    if (f.f0_hz <= 0.0f) continue;
+    pitches.push_back(f.f0_hz);
+    if (f.colour >= 0) hnrs.push_back(tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
+  }
+  if (pitches.size() < kFewestPitches || median(pitches) < kHissFrom_hz) return false;
+  return hnrs.empty() || median(hnrs) < kHiss_db;
+}
+
 /// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it
 /// was no tone.
 bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
                   const Context& context) {
+  if (isHiss(tone, tracks)) return false;
   const PitchLine everything = pitchLine(tracks, tone.start_s, tone.end_s, tone.dropouts);
   const bool oneNote = context.asked.size() == 1 || context.target_hz;
   const PitchLine still = withoutWaves(everything);

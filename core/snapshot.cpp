@@ -1,12 +1,15 @@
 #include "core/snapshot.h"
 
 #include "core/judging/cue_figures.h"
+#include "core/measure/breaths.h"
 
 namespace calando {
 
 namespace {
 constexpr double kStopAfter_s = 1.0;
 constexpr double kShortestHeld_s = 0.5;
+constexpr double kShortestBreath_s = 0.5;
+constexpr double kStopAfterBreath_s = 2.5;
 }  // namespace
 
 Span Snapshot::placeOf(std::size_t cue) const {
@@ -46,6 +49,10 @@ std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const AskedFor& asked) {
 bool isOver(const Snapshot& live, double held_s, double silent_s) {
   if (live.hasCues())
     return live.tracks.duration_s > live.sheetStart_s + live.sheet.length_s() + kStopAfter_s;
+  if (live.sheet.oneBreath()) {
+    const AirSoFar air = airSoFar(live.tracks);
+    return air.heard_s > kShortestBreath_s && air.silent_s > kStopAfterBreath_s;
+  }
   return held_s > kShortestHeld_s && silent_s > kStopAfter_s;
 }
 

@@ -41,7 +41,8 @@ using SnapshotPtr = std::shared_ptr<const Snapshot>;
 std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const AskedFor& asked);
 
 /// Whether a take that sounds has come to its end by itself: a second after its last cue, without cues a
-/// second after a tone of half a second has ended. `held_s`, `silent_s`: of latestSound().
+/// second after a tone of half a second has ended, where one breath is asked for 2.5 s
+/// after it. `held_s`, `silent_s`: of latestSound().
 bool isOver(const Snapshot& live, double held_s, double silent_s);
 
 }  // namespace calando

@@ -42,6 +42,7 @@ class HeadStrip : public QWidget {
   void typedNote();
   void makeRoom();
   void setRows(int rows);
+  bool asksForNotes() const;
   void refresh();
   void showWays();
   void allow();

@@ -38,6 +38,13 @@ std::vector<Entry> entries() {
            "the loudness. Its ink is the tone: dense where the harmonics stand clear of the noise, grainy "
            "where there is much air in it. Washed ink after a tone is the room that rings on: it is not held "
            "time."),
+       say("A take of breaths is a tide: air in hangs below the line, air out stands above it, as thick as "
+           "it is "
+           "loud, on the ground of what the count asks for. A hiss is hatched, what is too soft to tell is "
+           "pale, "
+           "and a breath that is nearly full before its time is marked. The microphone hears neither "
+           "shoulders "
+           "nor belly: watch them."),
        say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a dash not "
            "measured, a dotted ring not yet.")});
   about(

@@ -4,13 +4,19 @@
 #include <array>
 
 #include "app/picture/ribbon_picture.h"
+#include "app/picture/tide_picture.h"
 #include "app/style/style.h"
 
 namespace calando {
 
 namespace {
 constexpr double kSharp = 2.0;  // for screens of twice the density
+
+bool isOfBreaths(const Exercise& card) {
+  return std::ranges::any_of(card.cues, [](const Cue& cue) { return isAir(cue.kind); }) &&
+         std::ranges::none_of(card.cues, [](const Cue& cue) { return isSounding(cue.kind); });
 }
+}  // namespace
 
 std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {
   const double duration = take.tracks.duration_s;
@@ -31,7 +37,9 @@ std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {
 
 std::span<const GalleryRow> gallery() {
   static const RibbonPicture ribbon;
-  static const std::array rows{GalleryRow{"ribbon", ribbon, [](const Exercise&) { return true; }}};
+  static const TidePicture tide;
+  static const std::array rows{GalleryRow{"tide", tide, isOfBreaths},
+                               GalleryRow{"ribbon", ribbon, [](const Exercise&) { return true; }}};
   return rows;
 }
 

@@ -99,4 +99,16 @@ void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
   painter.restore();
 }
 
+void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right) {
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  const double step = axisStep(scale.to_s - scale.from_s, 10);
+  for (double t = std::ceil(scale.from_s / step) * step; t <= scale.to_s; t += step) {
+    const QString text = words::number(t, step < 1.0 ? 1 : 0, false) + say(" s");
+    const double width = painter.fontMetrics().horizontalAdvance(text) + 2.0;
+    const double left = std::min(scale.x(t) - width / 2.0, right - width);
+    painter.drawText(QRectF(left, top, width, 16), Qt::AlignCenter, text);
+  }
+}
+
 }  // namespace calando

@@ -22,6 +22,9 @@ enum class Lane { level, colour };
 void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,
                Lane lane);
 
+/// The seconds under the lanes, none of them beyond `right`.
+void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right);
+
 inline constexpr double kAxisWidth = 46.0;  // left of the ribbon and its lanes
 
 }  // namespace calando

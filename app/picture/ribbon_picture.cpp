@@ -26,18 +26,6 @@ constexpr double kLastFrames = 10;  // back from a moment, for its colour
 
 QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
 
-void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right) {
-  painter.setFont(style::work(style::kSmallType));
-  painter.setPen(style::quietInk);
-  const double step = axisStep(scale.to_s - scale.from_s, 10);
-  for (double t = std::ceil(scale.from_s / step) * step; t <= scale.to_s; t += step) {
-    const QString text = words::number(t, step < 1.0 ? 1 : 0, false) + say(" s");
-    const double width = painter.fontMetrics().horizontalAdvance(text) + 2.0;
-    const double left = std::min(scale.x(t) - width / 2.0, right - width);
-    painter.drawText(QRectF(left, top, width, 16), Qt::AlignCenter, text);
-  }
-}
-
 }  // namespace
 
 QRectF RibbonPicture::timeArea(const Snapshot& take, const QRectF& area) const {

@@ -130,6 +130,22 @@ std::string phaseName(AirPhase phase) {
   return "";
 }
 
+std::string_view soundName(AirSound sound) {
+  switch (sound) {
+    case AirSound::open:
+      return "open";
+    case AirSound::tight:
+      return "tight";
+    case AirSound::thin:
+      return "thin";
+    case AirSound::faint:
+      return "faint";
+    case AirSound::unclear:
+      return "unclear";
+  }
+  return "";
+}
+
 json reading(const Reading& r) {
   return {{"id", r.figure->id},
           {"label", r.figure->label},
@@ -200,7 +216,12 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
                     {"level_dbfs", number(air.level_dbfs)},
                     {"centroid_hz", number(air.centroid_hz)},
                     {"evenness_db", number(air.evenness_db)},
-                    {"front_load", number(air.front_load)}});
+                    {"front_load", number(air.front_load)},
+                    {"end_load", number(air.end_load)},
+                    {"full_at", number(air.full_at)},
+                    {"bandwidth_hz", number(air.bandwidth_hz)},
+                    {"sound_margin_db", number(air.sound_margin_db)},
+                    {"sound", soundName(air.sound)}});
   for (const CueResult& c : a.cues) cues.push_back(writer.cue(c));
   for (const Reading& r : a.readings) readings.push_back(reading(r));
   for (const Advice& x : a.advice)

@@ -95,11 +95,16 @@ Spelling spellingFor(const Context& context) {
   }
 }
 
-bool CueSheet::oneSound() const {
-  const auto heard = [](const SheetCue& c) { return isAudible(c.kind); };
-  return std::ranges::count_if(cues, heard) == 1 &&
-         std::ranges::any_of(cues, [](const SheetCue& c) { return isSounding(c.kind); });
+namespace {
+/// One thing is to be heard, and it is of that kind.
+bool isOne(const CueSheet& sheet, bool (*ofThatKind)(CueKind)) {
+  return std::ranges::count_if(sheet.cues, [](const SheetCue& c) { return isAudible(c.kind); }) == 1 &&
+         std::ranges::any_of(sheet.cues, [=](const SheetCue& c) { return ofThatKind(c.kind); });
 }
+}  // namespace
+
+bool CueSheet::oneSound() const { return isOne(*this, isSounding); }
+bool CueSheet::oneBreath() const { return isOne(*this, isAir); }
 
 CueSheet unroll(const Context& context) {
   const Exercise& exercise = *context.exercise;

@@ -36,6 +36,8 @@ struct CueSheet {
   bool counted() const { return beat_s > 0.0; }
   /// All that is asked for is one sound with a pitch.
   bool oneSound() const;
+  /// All that is asked for is one breath.
+  bool oneBreath() const;
   /// Seconds before the first cue at which the count begins.
   double countIn_s() const { return countIn * beat_s; }
 };

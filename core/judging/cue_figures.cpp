@@ -36,6 +36,33 @@ SheetMatch matchOfLongest(const CueSheet& sheet, const Analysis& analysis,
   return match;
 }
 
+/// The match of a card for one breath: the longest there is.
+SheetMatch matchOfLongestBreath(const CueSheet& sheet, const std::vector<HeardSound>& sounds,
+                                const Context& context) {
+  SheetMatch match{context.start_s.value_or(0.0), 1.0,
+                   std::vector<std::optional<std::size_t>>(sheet.cues.size())};
+  std::optional<std::size_t> longest;
+  const auto length = [&](std::size_t s) { return sounds[s].end_s - sounds[s].start_s; };
+  for (std::size_t s = 0; s < sounds.size(); ++s)
+    if (!sounds[s].semitone && (!longest || length(s) > length(*longest))) longest = s;
+  if (!longest) return match;
+  for (std::size_t c = 0; c < sheet.cues.size(); ++c) {
+    if (!isAir(sheet.cues[c].kind)) continue;
+    match.sounds[c] = longest;
+    if (!context.start_s) match.start_s = sounds[*longest].start_s - sheet.cues[c].start_s;
+  }
+  return match;
+}
+
+void describeBreath(CueResult& row, const Air& air) {
+  row.level_dbfs = air.level_dbfs;
+  row.evenness_db = air.evenness_db;
+  row.front_load = air.front_load;
+  row.end_load = air.end_load;
+  row.full_at = air.full_at;
+  row.sound_margin_db = air.sound_margin_db;
+}
+
 void describeDynamics(CueResult& row, const SheetCue& cue, const Note& note, const Tracks& tracks,
                       const SheetMatch& match, double beat_s) {
   // Attack and release are no part of the shape.
@@ -83,6 +110,7 @@ void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound,
     if (!cue.open) row.length_error_beats = (length_s - cue.length_s * match.stretch) / beat_s;
   }
   const CueSound heard = soundOf(row, analysis);
+  if (heard.air) describeBreath(row, *heard.air);
   if (!heard.note) return;
   const Note& note = *heard.note;
   const bool another =
@@ -167,8 +195,9 @@ std::optional<Reference> tunedToHome(const Analysis& analysis, const CueSheet& s
 std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& tracks, const CueSheet& sheet,
                                     const Context& context) {
   const std::vector<HeardSound> sounds = heardSounds(analysis, context);
-  const SheetMatch match = sheet.oneSound() ? matchOfLongest(sheet, analysis, sounds, context)
-                                            : matchSheet(sheet, sounds, context.start_s);
+  const SheetMatch match = sheet.oneSound()    ? matchOfLongest(sheet, analysis, sounds, context)
+                           : sheet.oneBreath() ? matchOfLongestBreath(sheet, sounds, context)
+                                               : matchSheet(sheet, sounds, context.start_s);
   const auto matched = static_cast<std::size_t>(
       std::ranges::count_if(match.sounds, [](const auto& s) { return s.has_value(); }));
   const bool onACount = context.start_s || matched >= kFewestForAClock;
@@ -196,6 +225,8 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
 
 void nameByCues(Analysis& analysis, const Context& context) {
   for (const CueResult& cue : analysis.cues) {
+    if (cue.matched && (cue.kind == CueKind::inhale || cue.kind == CueKind::exhale))
+      analysis.airs[*cue.matched].phase = cue.kind == CueKind::inhale ? AirPhase::inhale : AirPhase::exhale;
     if (!cue.asked || !cue.matched || !cue.note) continue;
     Note& note = analysis.tones[*cue.matched].notes[*cue.note];
     note.asked = cue.asked;

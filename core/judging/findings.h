@@ -42,7 +42,12 @@ struct CueResult {
   std::optional<double> glide_error_cents;  ///< of a glide: its way less that from the note before to its own
   std::optional<double> glide_uneven_cents;  ///< of a glide: RMS about a straight line
   std::optional<double> path_error_cents;  ///< RMS of the pitch about the asked-for path, its mean taken off
-  Verdict verdict = Verdict::unmeasured;   ///< the worst of its own figures
+  std::optional<double> evenness_db;       ///< of a breath; so are those that follow
+  std::optional<double> front_load;
+  std::optional<double> end_load;
+  std::optional<double> full_at;
+  std::optional<double> sound_margin_db;
+  Verdict verdict = Verdict::unmeasured;  ///< the worst of its own figures
 
   bool asksForSound() const { return isSounding(kind); }
   /// Something is to be heard for it.

@@ -14,12 +14,8 @@ constexpr double kDigitalSilence_dbfs = -110.0;
 constexpr double kLeastTone_dbfs = -75.0;
 constexpr double kToneAboveRoom_db = 1.0;  // noise and tone add up: 1 dB is a tone 6 dB below the room
 constexpr double kAirAboveRoom_db = 6.0;
-constexpr double kAirReleases_db = 4.0;
-constexpr double kShortestAir_s = 0.15;
-constexpr double kAirBridge_s = 0.1;
 constexpr double kLongestBridge_s = 0.33;
 constexpr double kShortestSpan_s = 0.05;
-constexpr double kInhaleBefore_s = 0.5;
 constexpr std::size_t kFewestQuietFrames = 5;
 constexpr double kRises = 1.3;  // of the power, from one window to the next
 constexpr double kDroneReach_cents = 30.0;
@@ -117,85 +113,6 @@ std::vector<VoicedSpan> voicedSpans(const Tracks& tracks, const Room& room) {
     span.f0_hz = median(pitches);
   }
   return spans;
-}
-
-namespace {
-
-Air describeAir(const Tracks& tracks, double from_s, double to_s) {
-  Air air{from_s, to_s, AirPhase::unknown, {}, {}, {}, {}};
-  const double length = to_s - from_s;
-  std::vector<double> levels;
-  for (double t = from_s + 0.1 * length; t <= to_s - 0.1 * length; t += kHop_s)
-    levels.push_back(tracks.energy.level_dbfs(t - 0.025, t + 0.025));
-  if (!levels.empty()) {
-    air.level_dbfs = median(levels);
-    air.evenness_db = standardDeviation(levels);
-  }
-  double weighted = 0.0, power = 0.0;
-  for (auto i = static_cast<std::size_t>(std::ceil(from_s / kHop_s));
-       frameTime(i) <= to_s && i < tracks.frames.size(); ++i) {
-    if (tracks.frames[i].noiseCentroid_hz <= 0.0f) continue;
-    const double p = std::pow(10.0, tracks.frames[i].level_dbfs / 10.0);
-    weighted += p * tracks.frames[i].noiseCentroid_hz;
-    power += p;
-  }
-  if (power > 0.0) air.centroid_hz = weighted / power;
-  double first = 0.0, all = 0.0;
-  for (double t = from_s + kHop_s / 2.0; t < to_s; t += kHop_s) {
-    const double amplitude = std::sqrt(tracks.energy.meanSquare(t - kHop_s / 2.0, t + kHop_s / 2.0));
-    all += amplitude;
-    if (t < from_s + length / 4.0) first += amplitude;
-  }
-  if (all > 0.0) air.front_load = first / all;
-  return air;
-}
-
-bool insideTone(const std::vector<Tone>& tones, double t) {
-  return std::ranges::any_of(
-      tones, [t](const Tone& tone) { return t > tone.start_s - 0.03 && t < tone.end_s + 0.06; });
-}
-
-}  // namespace
-
-std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones) {
-  std::vector<Air> airs;
-  if (!room.floor_dbfs) return airs;
-  struct Stretch {
-    double from, to;
-  };
-  std::vector<Stretch> stretches;
-  bool on = false;
-  for (std::size_t i = 0; i < tracks.frames.size(); ++i) {
-    const double t = frameTime(i);
-    // Short windows: the 50 ms of the level track would blur the ends.
-    const double level = tracks.energy.level_dbfs(t - 0.01, t + 0.01);
-    const double hurdle = *room.floor_dbfs + (on ? kAirReleases_db : kAirAboveRoom_db);
-    on = level >= hurdle && tracks.frames[i].f0_hz <= 0.0f && !insideTone(tones, t);
-    if (!on) continue;
-    if (!stretches.empty() && t - stretches.back().to <= kAirBridge_s)
-      stretches.back().to = t + kHop_s / 2.0;
-    else
-      stretches.push_back({t - kHop_s / 2.0, t + kHop_s / 2.0});
-  }
-  for (const Stretch& s : stretches) {
-    if (s.to - s.from < kShortestAir_s) continue;
-    const Envelope envelope{&tracks.energy, 0.02, std::pow(10.0, *room.floor_dbfs / 10.0)};
-    const double quarter = (s.to - s.from) / 4.0;
-    const double steady = envelope.medianPower(s.from + quarter, s.to - quarter);
-    const double inside = s.from + 2.0 * quarter;
-    double from = halfLevelCrossing(envelope, inside, s.from - 0.05, steady).value_or(s.from);
-    double to = halfLevelCrossing(envelope, inside, s.to + 0.05, steady).value_or(s.to);
-    // A breath that swells keeps its soft beginning and end.
-    from = std::max(0.0, std::min(from, s.from + 0.05));
-    to = std::min(tracks.duration_s, std::max(to, s.to - 0.05));
-    Air air = describeAir(tracks, from, to);
-    const bool toneFollows = std::ranges::any_of(tones, [&](const Tone& tone) {
-      return tone.start_s >= air.end_s - 0.05 && tone.start_s - air.end_s <= kInhaleBefore_s;
-    });
-    if (toneFollows) air.phase = AirPhase::inhale;
-    airs.push_back(air);
-  }
-  return airs;
 }
 
 std::optional<double> airBefore(const Tracks& tracks, const Room& room, double onset_s, double earliest_s) {

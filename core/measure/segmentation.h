@@ -30,9 +30,6 @@ struct VoicedSpan {
 /// Gaps of up to a third of a second are left in for findDropouts() to judge.
 std::vector<VoicedSpan> voicedSpans(const Tracks& tracks, const Room& room);
 
-/// Air heard on its own outside of the tones: at least 150 ms, 6 dB above the room.
-std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones);
-
 /// Air noise heard without a break up to the moment the tone speaks, ms.
 std::optional<double> airBefore(const Tracks& tracks, const Room& room, double onset_s, double earliest_s);
 

@@ -108,14 +108,24 @@ struct Tone {
 };
 
 enum class AirPhase { inhale, exhale, unknown };
+/// How air sounds: low and wide; high, a hiss of throat or lips; hardly there beside the others; too near the
+/// room to tell; none of these, or no breath at all.
+enum class AirSound { open, tight, thin, faint, unclear };
+/// Air that does not sound. Figures are of 150 Hz to 8 kHz, the room's power taken off.
 struct Air {
   double start_s;
   double end_s;
-  AirPhase phase;
-  std::optional<double> level_dbfs;
-  std::optional<double> centroid_hz;
-  std::optional<double> evenness_db;
-  std::optional<double> front_load;
+  AirPhase phase = AirPhase::unknown;
+  AirSound sound = AirSound::unclear;
+  std::optional<double> level_dbfs = {};
+  std::optional<double> sound_margin_db = {};  ///< its power, the room's in it, over the room's
+  std::optional<double> centroid_hz = {};
+  std::optional<double> bandwidth_hz = {};  ///< between the points that 15 % and 85 % of the power lie below
+  std::optional<double> evenness_db = {};
+  std::optional<double> front_load =
+      {};                               ///< share of the summed amplitude in the first quarter; 0.25 is even
+  std::optional<double> end_load = {};  ///< in the last
+  std::optional<double> full_at = {};   ///< share of its time after which 90 % of it is past; 0.9 is even
 };
 
 }  // namespace calando

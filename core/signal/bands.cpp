@@ -14,7 +14,7 @@ constexpr int kClipRun = 3;
 
 Bands::Bands(double rate_hz)
     : decimation_(decimationFor(rate_hz)),
-      rumble_(decimation_.outputRate()),
+      rumble_(rumbleFilter(decimation_.outputRate())),
       bandLimit_(bandLimitFor(decimation_.outputRate())),
       softening_(softeningFor(decimation_.outputRate())),
       decimated_(decimation_.outputRate()),

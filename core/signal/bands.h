@@ -31,7 +31,7 @@ class Bands {
   void takeRumbleOut();
 
   FirStage decimation_;
-  RumbleFilter rumble_;
+  Butterworth rumble_;
   FirStage bandLimit_;
   FirStage softening_;
   SlidingSignal decimated_;

@@ -82,17 +82,26 @@ FirStage softeningFor(double rate_hz) {
           kaiserLowPass(kSoftTop_hz / rate_hz, (rate_hz / factor - kSoftTop_hz) / rate_hz, 60.0)};
 }
 
-RumbleFilter::RumbleFilter(double rate_hz) : rate_(rate_hz), sections_{} {
-  // Bilinear transform of the two pole pairs of a fourth-order Butterworth.
-  const double w = std::tan(std::numbers::pi * kBandBottom_hz / rate_hz);
+Butterworth::Butterworth(Kind kind, double rate_hz, double corner_hz) : rate_(rate_hz), sections_{} {
+  const double w = std::tan(std::numbers::pi * corner_hz / rate_hz);
+  const double top = kind == Kind::high ? 1.0 : w * w;
+  const double middle = kind == Kind::high ? -2.0 : 2.0;
   for (int s = 0; s < 2; ++s) {
     const double q = 1.0 / (2.0 * std::cos(std::numbers::pi * (2 * s + 1) / 8.0));
     const double norm = 1.0 / (1.0 + w / q + w * w);
-    sections_[s] = {norm, -2.0 * norm, norm, 2.0 * (w * w - 1.0) * norm, (1.0 - w / q + w * w) * norm};
+    sections_[s] = {top * norm, middle * top * norm, top * norm, 2.0 * (w * w - 1.0) * norm,
+                    (1.0 - w / q + w * w) * norm};
   }
 }
 
-float RumbleFilter::operator()(float x) {
+Butterworth Butterworth::highPass(double rate_hz, double corner_hz) {
+  return {Kind::high, rate_hz, corner_hz};
+}
+Butterworth Butterworth::lowPass(double rate_hz, double corner_hz) { return {Kind::low, rate_hz, corner_hz}; }
+
+Butterworth rumbleFilter(double rate_hz) { return Butterworth::highPass(rate_hz, kBandBottom_hz); }
+
+float Butterworth::operator()(float x) {
   double y = x;
   for (Section& s : sections_) {
     const double out = s.b0 * y + s.z1;
@@ -103,7 +112,7 @@ float RumbleFilter::operator()(float x) {
   return static_cast<float>(y);
 }
 
-double RumbleFilter::gainAt(double hz) const {
+double Butterworth::gainAt(double hz) const {
   const std::complex<double> z = std::polar(1.0, -2.0 * std::numbers::pi * hz / rate_);
   double gain = 1.0;
   for (const Section& s : sections_)

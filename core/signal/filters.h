@@ -41,11 +41,12 @@ FirStage bandLimitFor(double rate_hz);
 /// Down to 7.2 to 14.4 kHz, limited to 2.4 kHz: where a fuzzy tone's harmonics stand out of its hiss.
 FirStage softeningFor(double rate_hz);
 
-/// Fourth-order Butterworth high-pass at 60 Hz: the lower end of that band. Its gain on a partial is known
-/// and can be taken out again.
-class RumbleFilter {
+/// Fourth-order Butterworth filter, -3 dB at its corner (bilinear transform). Its gain is known and can be
+/// taken out again.
+class Butterworth {
  public:
-  explicit RumbleFilter(double rate_hz);
+  static Butterworth highPass(double rate_hz, double corner_hz);
+  static Butterworth lowPass(double rate_hz, double corner_hz);
   float operator()(float x);
   /// Power gain at a frequency.
   double gainAt(double hz) const;
@@ -55,9 +56,14 @@ class RumbleFilter {
     double b0, b1, b2, a1, a2;
     double z1 = 0.0, z2 = 0.0;
   };
+  enum class Kind { high, low };
+  Butterworth(Kind kind, double rate_hz, double corner_hz);
   double rate_;
   Section sections_[2];
 };
+
+/// High-pass at 60 Hz: the lower end of that band.
+Butterworth rumbleFilter(double rate_hz);
 
 /// Takes out a constant offset, starting from the first sample so that an offset makes no click.
 class OffsetFilter {

@@ -51,7 +51,7 @@ SlidingSignal ToneColour::zeroPhase(const SlidingSignal& signal, double from_s, 
   std::vector<float> samples(
       static_cast<std::size_t>(last - first + std::lround(kSettling_s * signal.rate())));
   signal.copy(first, samples);
-  RumbleFilter rumble = rumble_;
+  Butterworth rumble = rumble_;
   for (auto x = samples.rbegin(); x != samples.rend(); ++x) *x = rumble(*x);
   SlidingSignal result(signal.rate(), first);
   result.push(std::span(samples).first(static_cast<std::size_t>(last - first)));

@@ -32,10 +32,10 @@ struct ColourFrame {
 /// splits some dozen periods by least squares into a part that repeats (its amplitude changing linearly) and
 /// the rest. Vibrato and drift are no noise to it, since the phase follows them.
 ///
-/// The signal it is given has been through bandLimitFor() and RumbleFilter.
+/// The signal it is given has been through bandLimitFor() and rumbleFilter().
 class ToneColour {
  public:
-  explicit ToneColour(double rate_hz) : rumble_(rate_hz) {}
+  explicit ToneColour(double rate_hz) : rumble_(rumbleFilter(rate_hz)) {}
 
   /// `f0_at(t)`: the tracked fundamental in Hz at time t, > 0 within [from_s, to_s], where the tone sounds.
   /// Nullopt when fewer than six periods of the tone surround `centre_s`. `subharmonics`: look for those too,
@@ -60,7 +60,7 @@ class ToneColour {
   double meanPeriod(int periods, int perPeriod);
   double subharmonic(int periods, int perPeriod, double f0_hz, double noise);
 
-  RumbleFilter rumble_;
+  Butterworth rumble_;
   std::map<std::size_t, RealFft> ffts_;
   std::vector<float> warped_;
 };

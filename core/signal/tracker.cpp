@@ -6,7 +6,6 @@
 #include <optional>
 
 #include "core/signal/bands.h"
-#include "core/signal/centroid.h"
 #include "core/signal/coarse_pitch.h"
 #include "core/signal/filters.h"
 #include "core/signal/period_chain.h"
@@ -24,8 +23,7 @@ constexpr double kTipUnvoicedCost = 0.4;
 constexpr double kTipJump = 0.05;
 constexpr double kTipLonger = 0.03;
 constexpr double kLevelWindow_s = 0.05;
-constexpr double kForget_s = 1.0;  // signal kept behind the oldest frame in work
-constexpr double kSpeakLevel_dbfs = -85.0;
+constexpr double kForget_s = 1.0;                 // signal kept behind the oldest frame in work
 constexpr std::size_t kColourStride = 3;          // frames, at least
 constexpr std::size_t kColoursPerHalfWindow = 2;  // more would tell nothing new
 constexpr std::size_t kSubharmonicsEvery = 3;     // colours
@@ -42,9 +40,12 @@ struct Tracker::Stages {
         finder(bands.sound().rate(), bands.soft().rate()),
         tipWindow(bands.sound().rate(), kTipWindow_s, kTipWindowLowest_hz),
         path(static_cast<std::size_t>(lagFrames)),
-        centroid(bands.sound().rate()),
+        airSpectrum(bands.sound().rate()),
+        airBottom(Butterworth::highPass(bands.sound().rate(), kAirBottom_hz)),
+        airTop(Butterworth::lowPass(bands.sound().rate(), std::min(kAirTop_hz, 0.45 * bands.sound().rate()))),
         colour(bands.sound().rate()) {
     tracks.energy = EnergyTrack(rate_hz);
+    tracks.airEnergy = EnergyTrack(bands.sound().rate());
     tracks.rate_hz = rate_hz;
   }
 
@@ -54,6 +55,7 @@ struct Tracker::Stages {
 
  private:
   std::optional<PitchCandidate> guess(double t, double ahead_s, double before_hz);
+  void takeAir();
   void advance(bool ended);
   void refine(std::size_t frame);
   void measureColour(std::size_t frame, double from_s, double to_s, bool subharmonics);
@@ -74,7 +76,8 @@ struct Tracker::Stages {
   CoarsePitch tipWindow;  // only for provisional()
   PitchPath path;
   PitchRefiner refiner;
-  CentroidMeter centroid;
+  AirSpectrum airSpectrum;
+  Butterworth airBottom, airTop;
   ToneColour colour;
 
   std::vector<float> cleaned;
@@ -86,6 +89,7 @@ struct Tracker::Stages {
   double periodsFrom = 0.0;
   bool looked = false;  // at the periods of the window before
   long pushed = 0;
+  long aired = 0;  // samples that are in airEnergy
 };
 
 void Tracker::Stages::push(std::span<const float> samples) {
@@ -102,12 +106,21 @@ void Tracker::Stages::push(std::span<const float> samples) {
   tracks.duration_s = static_cast<double>(pushed) / tracks.rate_hz;
   tracks.energy.push(cleaned);
   bands.push(cleaned);
+  takeAir();
   advance(false);
 }
 
 void Tracker::Stages::finish() {
   bands.finish();
+  takeAir();
   advance(true);
+}
+
+void Tracker::Stages::takeAir() {
+  const SlidingSignal& sound = bands.sound();
+  cleaned.clear();
+  for (; aired < sound.end(); ++aired) cleaned.push_back(airTop(airBottom(sound.at(aired))));
+  tracks.airEnergy.push(cleaned);
 }
 
 void Tracker::Stages::advance(bool ended) {
@@ -146,9 +159,8 @@ void Tracker::Stages::refine(std::size_t i) {
       f0 = exact->f0_hz;
       variance = exact->kernelVariance_s2;
     }
-  } else if (frame.level_dbfs > kSpeakLevel_dbfs) {
-    frame.noiseCentroid_hz = static_cast<float>(centroid.measure(bands.sound(), t));
   }
+  tracks.air.push_back(airSpectrum.measure(bands.sound(), t));
   frame.f0_hz = static_cast<float>(f0);
   curve.push(f0, variance);
   tracks.frames.push_back(frame);

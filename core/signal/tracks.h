@@ -5,6 +5,7 @@
 #include <optional>
 #include <vector>
 
+#include "core/signal/air_spectrum.h"
 #include "core/signal/energy_track.h"
 #include "core/signal/period_chain.h"
 #include "core/signal/tone_colour.h"
@@ -15,12 +16,11 @@ inline constexpr double kHop_s = 0.01;  ///< time between frames; frame i is cen
 
 /// One moment of a take. Frequencies and levels are of the sound, nothing is judged here.
 struct TrackFrame {
-  float f0_hz = 0.0f;             ///< 0 where no pitch was found
-  float confidence = 0.0f;        ///< height of the normalised autocorrelation, 0 to 1
-  float level_dbfs = 0.0f;        ///< RMS over 50 ms; a full-scale sine is -3.01
-  float noiseCentroid_hz = 0.0f;  ///< of the whole spectrum, 150 Hz to 8 kHz; only where f0_hz is 0
-  std::int32_t colour = -1;       ///< index into Tracks::colours, -1: not measured
-  std::int32_t periods = -1;      ///< index into Tracks::periods, -1: not measured
+  float f0_hz = 0.0f;         ///< 0 where no pitch was found
+  float confidence = 0.0f;    ///< height of the normalised autocorrelation, 0 to 1
+  float level_dbfs = 0.0f;    ///< RMS over 50 ms; a full-scale sine is -3.01
+  std::int32_t colour = -1;   ///< index into Tracks::colours, -1: not measured
+  std::int32_t periods = -1;  ///< index into Tracks::periods, -1: not measured
 };
 
 /// What the signal stages make of a take.
@@ -28,7 +28,9 @@ struct Tracks {
   std::vector<TrackFrame> frames;
   std::vector<ColourFrame> colours;  ///< every third voiced frame or so has one, fewer on low notes
   std::vector<PeriodFrame> periods;  ///< of five periods and 20 ms, then as much left out
+  std::vector<AirFrame> air;         ///< one for each frame
   EnergyTrack energy{48000.0};       ///< of the input, without its offset
+  EnergyTrack airEnergy{48000.0};    ///< of kAirBottom_hz to kAirTop_hz
   double duration_s = 0.0;
   double rate_hz = 48000.0;
   long clippedSamples = 0;

@@ -116,7 +116,7 @@ class Performer {
                                                          : AirPhase::unknown;
     const double from = std::max(free_s_, start_s_ + cue.start_s);
     free_s_ = start_s_ + cue.end_s() - kTurn_s;
-    voices_.push_back(std::make_unique<BreathVoice>(phase, from, free_s_));
+    voices_.push_back(std::make_unique<BreathVoice>(player_, phase, from, free_s_));
   }
 
   const Player& player_;

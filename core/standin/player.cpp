@@ -24,6 +24,8 @@ constexpr std::pair<const char*, double Player::*> kFields[] = {
     {"rise_s", &Player::rise_s},
     {"length", &Player::length},
     {"level_dbfs", &Player::level_dbfs},
+    {"breath_lean", &Player::breath_lean},
+    {"breath_tight", &Player::breath_tight},
 };
 constexpr std::pair<const char*, int Player::*> kCounts[] = {{"breaks", &Player::breaks},
                                                              {"slips", &Player::slips}};

@@ -51,11 +51,11 @@ class Movement {
   std::array<Sine, 5> sines_;
 };
 
-/// Noise of unit variance between about 100 Hz and 6 kHz.
+/// Noise of unit variance, gently limited: by default between about 100 Hz and 6 kHz.
 class BreathNoise {
  public:
-  explicit BreathNoise(double rate)
-      : low_(1.0 - std::exp(-kTau * 4000.0 / rate)), high_(1.0 - std::exp(-kTau * 300.0 / rate)) {
+  explicit BreathNoise(double rate, double bottom_hz = 300.0, double top_hz = 4000.0)
+      : low_(1.0 - std::exp(-kTau * top_hz / rate)), high_(1.0 - std::exp(-kTau * bottom_hz / rate)) {
     std::mt19937 probe(1);
     double power = 0.0;
     constexpr int count = 20000;

@@ -13,9 +13,9 @@ class Voice {
  public:
   virtual ~Voice() = default;
   virtual double end_s() const = 0;
-  /// Adds what has a pitch.
+  /// Adds what it sounds, but for the air that goes with a tone.
   virtual void sing(std::vector<float>& out, double rate, std::mt19937& random) const = 0;
-  /// Amplitude (RMS, full scale 1) of the air noise at a time.
+  /// Amplitude (RMS, full scale 1) of that air at a time.
   virtual double air(double t) const = 0;
   /// Adds what it did.
   virtual void tell(Analysis& truth) const = 0;

@@ -35,9 +35,9 @@ TEST(Cards, AskForThingsThatEveryInstrumentCanPlay) {
       context.exercise = findExercise(exercise.id);
       context.instrument = &instrument;
       const CueSheet sheet = unroll(context);
-      const auto sounding =
-          std::ranges::count_if(sheet.cues, [](const SheetCue& c) { return isSounding(c.kind); });
-      EXPECT_GT(sounding, 0) << exercise.id << " on " << instrument.id;
+      const auto heard =
+          std::ranges::count_if(sheet.cues, [](const SheetCue& c) { return isAudible(c.kind); });
+      EXPECT_GT(heard, 0) << exercise.id << " on " << instrument.id;
       double reached = 0.0;
       for (const SheetCue& cue : sheet.cues) {
         EXPECT_DOUBLE_EQ(cue.start_s, reached) << exercise.id;

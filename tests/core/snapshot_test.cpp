@@ -6,6 +6,7 @@
 
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/signal/tracker.h"
 #include "support/signals.h"
 
 namespace calando {
@@ -92,6 +93,27 @@ TEST(Asked, AWishIsReplacedWholeAndWhatWasPlayedStays) {
   EXPECT_EQ(back.against->held_s, 9.0);
   EXPECT_EQ(back.range.highest, 72);
   EXPECT_EQ(contextFor(back).heard, asked.heard);
+}
+
+TEST(Snapshot, OneBreathIsOverTwoAndAHalfSecondsAfterIt) {
+  Snapshot live = liveAt(0.0, 0.0);
+  live.context = askedFor("long-hiss");
+  live.sheet = unroll(live.context);
+  Tracker tracker(48000.0, Tracker::kLiveLag);
+  std::vector<double> ends;
+  const auto hear = [&](double seconds, double rms, unsigned seed) {
+    for (int block = 0; block < static_cast<int>(seconds * 10.0); ++block) {
+      tracker.push(sounds::noise(0.1, rms, 48000.0, seed + static_cast<unsigned>(block)));
+      live.tracks = tracker.tracks();
+      if (isOver(live, 0.0, 0.0)) ends.push_back(live.tracks.duration_s);
+    }
+  };
+  hear(3.0, 0.0003, 1);  // a quiet room is no breath
+  hear(4.0, 0.01, 100);
+  EXPECT_TRUE(ends.empty());
+  hear(3.0, 0.0003, 200);
+  ASSERT_FALSE(ends.empty());
+  EXPECT_NEAR(ends.front(), 7.0 + 2.5, 0.25);
 }
 
 }  // namespace

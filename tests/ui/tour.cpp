@@ -133,6 +133,12 @@ void playTakes(MainWindow& window) {
   take(window, "counted-live");
   QTest::keyClick(ribbon, Qt::Key_Space);
   settle(window);
+  session.setup().standIn().setPlayer(*calando::findPlayer("full-early"));
+  session.lesson().choose("in-4-out-4");
+  QTest::keyClick(ribbon, Qt::Key_Space);
+  QTest::qWait(33000);  // it ends by itself
+  settle(window);
+  take(window, "breath");
 }
 
 void openDialogs(MainWindow& window) {

@@ -1,0 +1,276 @@
+#include "app/picture/tide_picture.h"
+
+#include <QCoreApplication>
+#include <QPainterPath>
+
+#include "app/picture/cue_strip.h"
+#include "app/picture/long_line.h"
+#include "app/picture/ribbon_painter.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
+#include "core/measure/breaths.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kLaneHeight = 74.0, kStripHeight = 42.0, kGap = 6.0;
+constexpr double kTop = 22.0, kRight = 30.0, kBottom = 24.0;
+constexpr double kRange_db = 36.0;   // from the loudest down to nothing
+constexpr double kAsked = 0.62;      // of the height there is: how high what is asked for stands
+constexpr double kTellsFull = 0.82;  // a breath that is nearly full earlier has it marked
+constexpr double kHatch = 8.0, kHatchedWash = 0.15;
+constexpr std::size_t kSmooth = 3;  // frames to either side
+
+QString say(const char* text) { return QCoreApplication::translate("Tide", text); }
+
+RibbonScale scaleOf(const QRectF& area, double from_s, double to_s) {
+  RibbonScale scale;
+  scale.area = area;
+  scale.from_s = from_s;
+  scale.to_s = std::max(to_s, from_s + 0.05);
+  return scale;
+}
+
+/// Level of the air by frames, over its loudest less kRange_db; 0 and less is nothing.
+class AirLevels {
+ public:
+  explicit AirLevels(const Snapshot& take) {
+    const auto& frames = take.tracks.air;
+    double sum = 0.0;
+    const auto powerOf = [&](std::size_t i) { return i < frames.size() ? frames[i].all() : 0.0; };
+    for (std::size_t i = 0; i < frames.size(); ++i) {
+      if (i == 0)
+        for (std::size_t k = 0; k < kSmooth; ++k) sum += powerOf(k);
+      sum += powerOf(i + kSmooth);
+      if (i > kSmooth) sum -= powerOf(i - kSmooth - 1);
+      levels_.push_back(10.0 * std::log10(std::max(1e-12, sum / (2.0 * kSmooth + 1.0))));
+      loudest_ = std::max(loudest_, levels_.back());
+    }
+  }
+  /// 0 to 1.
+  double at(double t) const {
+    const auto i = static_cast<std::size_t>(std::max(0.0, std::round(t / kHop_s)));
+    return i < levels_.size() ? std::clamp((levels_[i] - loudest_) / kRange_db + 1.0, 0.0, 1.0) : 0.0;
+  }
+
+ private:
+  std::vector<double> levels_;
+  double loudest_ = -60.0;
+};
+
+/// Which way a breath is drawn: -1 below the line for air in, 1 above it for air out, 0 both for unknown.
+int sideOf(AirPhase phase) { return phase == AirPhase::inhale ? -1 : phase == AirPhase::exhale ? 1 : 0; }
+int sideOf(CueKind kind) { return kind == CueKind::inhale ? -1 : kind == CueKind::exhale ? 1 : 0; }
+
+/// What a breath is drawn in.
+struct Ink {
+  QColor colour;
+  bool hatched = false;
+};
+
+void hatch(QPainter& painter, const QPolygonF& part, const QColor& colour) {
+  painter.save();
+  QPainterPath inside;
+  inside.addPolygon(part);
+  painter.setClipPath(inside, Qt::IntersectClip);
+  painter.setPen(QPen(colour, 1.2));
+  const QRectF box = part.boundingRect();
+  for (double x = std::floor(box.left() / kHatch) * kHatch - box.height(); x < box.right(); x += kHatch)
+    painter.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()));
+  painter.restore();
+}
+
+void paintBreath(QPainter& painter, const AirLevels& levels, const RibbonScale& scale, const Span& span,
+                 int side, const Ink& ink) {
+  const double line = scale.area.center().y(), half = 0.46 * scale.area.height();
+  const double from = std::max(span.start_s, scale.from_s), to = std::min(span.end_s, scale.to_s);
+  const double step = std::max(kHop_s, (scale.to_s - scale.from_s) / std::max(1.0, scale.area.width()));
+  QPolygonF upper{QPointF(scale.x(from), line)}, lower{QPointF(scale.x(from), line)};
+  for (double t = from; t <= to; t += step) {
+    const double height = half * levels.at(t);
+    upper << QPointF(scale.x(t), line - (side >= 0 ? height : 0.0));
+    lower << QPointF(scale.x(t), line + (side <= 0 ? height : 0.0));
+  }
+  upper << QPointF(scale.x(to), line);
+  lower << QPointF(scale.x(to), line);
+  painter.setPen(Qt::NoPen);
+  QColor wash = ink.colour;
+  if (ink.hatched) wash.setAlphaF(kHatchedWash);
+  painter.setBrush(wash);
+  for (const QPolygonF& part : {upper, lower}) {
+    painter.drawPolygon(part);
+    if (ink.hatched) hatch(painter, part, ink.colour);
+  }
+}
+
+/// Soft for open air, hatched for a hiss, pale for what is too soft to tell.
+Ink inkOf(const Air& air) {
+  if (air.sound == AirSound::tight) return {style::attention, true};
+  QColor ink = style::air;
+  if (air.sound == AirSound::faint || air.sound == AirSound::thin) ink.setAlphaF(0.55);
+  return {ink};
+}
+
+void paintBreaths(QPainter& painter, const Snapshot& take, const RibbonScale& scale) {
+  painter.save();
+  painter.setClipRect(scale.area);
+  painter.setRenderHint(QPainter::Antialiasing);
+  const AirLevels levels(take);
+  if (take.live) {
+    // While it sounds the count says which way it goes.
+    for (std::size_t i = 0; i < take.sheet.cues.size(); ++i)
+      if (isAir(take.sheet.cues[i].kind)) {
+        Span span = take.placeOf(i);
+        if (!take.hasCues()) span = {0.0, take.tracks.duration_s};
+        paintBreath(painter, levels, scale, {span.start_s, std::min(span.end_s, take.tracks.duration_s)},
+                    sideOf(take.sheet.cues[i].kind), {style::air});
+      }
+  } else {
+    for (const Air& air : take.analysis.airs)
+      if (isBreath(air))
+        paintBreath(painter, levels, scale, {air.start_s, air.end_s}, sideOf(air.phase), inkOf(air));
+  }
+  painter.restore();
+}
+
+/// The water's line, and where air was asked for.
+void paintGround(QPainter& painter, const Snapshot& take, const RibbonScale& scale) {
+  painter.fillRect(scale.area, style::sheet);
+  painter.save();
+  painter.setClipRect(scale.area);
+  const double line = scale.area.center().y(), height = kAsked * 0.46 * scale.area.height();
+  for (std::size_t i = 0; take.hasCues() && i < take.sheet.cues.size(); ++i) {
+    const int side = sideOf(take.sheet.cues[i].kind);
+    if (side == 0) continue;
+    const Span span = take.placeOf(i);
+    painter.fillRect(QRectF(QPointF(scale.x(span.start_s) + 1, side > 0 ? line - height : line),
+                            QPointF(scale.x(span.end_s) - 1, side > 0 ? line : line + height)),
+                     style::band);
+  }
+  painter.setPen(QPen(style::ink, 1.2));
+  painter.drawLine(QPointF(scale.area.left(), line), QPointF(scale.area.right(), line));
+  painter.restore();
+}
+
+void paintSides(QPainter& painter, const RibbonScale& scale) {
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  const QRectF margin(scale.area.left() - kAxisWidth, scale.area.top(), kAxisWidth - 6, scale.area.height());
+  painter.drawText(margin.adjusted(0, 8, 0, 0), Qt::AlignRight | Qt::AlignTop, say("out"));
+  painter.drawText(margin.adjusted(0, 0, 0, -8), Qt::AlignRight | Qt::AlignBottom, say("in"));
+}
+
+QString soundOf(const Air& air) {
+  switch (air.sound) {
+    case AirSound::open:
+      return say("open");
+    case AirSound::tight:
+      return say("tight");
+    case AirSound::thin:
+      return say("thin");
+    case AirSound::faint:
+      return say("too soft to tell");
+    case AirSound::unclear:
+      return {};
+  }
+  return {};
+}
+
+/// How each breath in sounds, and where one was nearly full before its time.
+void nameBreaths(QPainter& painter, const Snapshot& take, const RibbonScale& scale) {
+  painter.setFont(style::work(style::kSmallType, true));
+  const double line = scale.area.center().y();
+  for (const Air& air : take.analysis.airs) {
+    if (!isBreath(air) || air.phase == AirPhase::exhale) continue;
+    const double middle = scale.x((air.start_s + air.end_s) / 2.0);
+    if (middle < scale.area.left() || middle > scale.area.right()) continue;
+    painter.setPen(air.sound == AirSound::tight ? style::attention : style::quietInk);
+    painter.drawText(QRectF(middle - 60, scale.area.bottom() - 22, 120, 16), Qt::AlignCenter, soundOf(air));
+    if (!air.full_at || *air.full_at > kTellsFull) continue;
+    const double full = scale.x(air.start_s + *air.full_at * (air.end_s - air.start_s));
+    painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
+    painter.drawLine(QPointF(full, line), QPointF(full, scale.area.bottom() - 40));
+    painter.setPen(style::attention);
+    painter.drawText(QRectF(full - 60, scale.area.bottom() - 38, 120, 16), Qt::AlignCenter,
+                     say("nearly full"));
+  }
+}
+
+}  // namespace
+
+QRectF TidePicture::timeArea(const Snapshot& take, const QRectF& area) const {
+  const double strip = take.hasCues() ? kStripHeight + kGap : 0.0;
+  return area.adjusted(kAxisWidth, kTop, -kRight, -(kLaneHeight + kGap + kBottom + strip));
+}
+
+QRectF TidePicture::cueArea(const Snapshot& take, const QRectF& area) const {
+  if (!take.hasCues()) return {};
+  const QRectF tide = timeArea(take, area);
+  return {tide.left(), tide.bottom() + kGap, tide.width(), kStripHeight};
+}
+
+void TidePicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
+  painter.fillRect(frame.area, style::paper);
+  const RibbonScale scale = scaleOf(timeArea(take, frame.area), frame.from_s, frame.to_s);
+  paintGround(painter, take, scale);
+  paintBreaths(painter, take, scale);
+  paintSides(painter, scale);
+  if (!take.live) nameBreaths(painter, take, scale);
+  QRectF lane(scale.area.left(), scale.area.bottom() + kGap, scale.area.width(), kLaneHeight);
+  if (const QRectF strip = cueArea(take, frame.area); !strip.isEmpty()) {
+    paintCueStrip(painter, take, scale, strip, frame.chosenCue);
+    lane.translate(0, kStripHeight + kGap);
+  }
+  paintLane(painter, take, scale, lane, Lane::level);
+  paintSeconds(painter, scale, lane.bottom() + 3, frame.area.right());
+}
+
+void TidePicture::paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const {
+  const auto [from, to] = wholeOf(take);
+  const RibbonScale scale = scaleOf(area.adjusted(2, 2, -2, -2), from, to);
+  paintGround(painter, take, scale);
+  paintBreaths(painter, take, scale);
+}
+
+void TidePicture::paintRow(QPainter& painter, const Snapshot& take, const QRectF& area,
+                           std::span<const Span> stretches) const {
+  double all = 0.0;
+  for (const Span& stretch : stretches) all += stretch.end_s - stretch.start_s;
+  double left = area.left();
+  for (const Span& stretch : stretches) {
+    const double width = area.width() * (stretch.end_s - stretch.start_s) / all;
+    const RibbonScale scale =
+        scaleOf(QRectF(left, area.top(), width, area.height()), stretch.start_s, stretch.end_s);
+    paintGround(painter, take, scale);
+    paintBreaths(painter, take, scale);
+    left += width;
+  }
+}
+
+QString TidePicture::under(const Snapshot& take, const Frame&, double t) const {
+  QStringList parts{say("%1 s").arg(words::number(t, 2, false))};
+  const auto i = static_cast<std::size_t>(std::max(0.0, std::round(t / kHop_s)));
+  if (i < take.tracks.frames.size())
+    parts << say("%1 dBFS").arg(words::number(take.tracks.frames[i].level_dbfs, 1));
+  for (const Air& air : take.analysis.airs)
+    if (isBreath(air) && air.start_s <= t && t <= air.end_s) {
+      parts << (air.phase == AirPhase::inhale   ? say("breath in")
+                : air.phase == AirPhase::exhale ? say("breath out")
+                                                : say("breath"));
+      if (air.centroid_hz) parts << say("around %1 Hz").arg(words::number(*air.centroid_hz, 0, false));
+    }
+  return parts.join("   ");
+}
+
+std::pair<double, double> TidePicture::wholeOf(const Snapshot& take) const {
+  double first = take.tracks.duration_s, last = 0.0;
+  for (const Air& air : take.analysis.airs) {
+    first = std::min(first, air.start_s);
+    last = std::max(last, air.end_s);
+  }
+  if (take.live || last <= first) return Picture::wholeOf(take);
+  return {std::max(0.0, first - 1.2), std::min(take.tracks.duration_s, last + 0.6)};
+}
+
+}  // namespace calando

@@ -1,0 +1,40 @@
+#pragma once
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <optional>
+#include <vector>
+
+#include "core/signal/tracks.h"
+
+namespace calando {
+
+/// The air of a take as sums over its frames, so that means over any stretch are read off.
+class AirSums {
+ public:
+  static constexpr std::size_t kMoment = kAirBands, kWind = kAirBands + 1, kColumns = kAirBands + 2;
+  /// Mean square by bands; power times centroid; wind.
+  using Row = std::array<double, kColumns>;
+
+  explicit AirSums(const std::vector<AirFrame>& frames);  ///< at least one
+  std::size_t size() const { return sums_.size() - 1; }
+  /// Of the frames [first, last), at least one.
+  Row mean(std::size_t first, std::size_t last) const;
+  Row meanOf(double from_s, double to_s) const { return mean(frameAt(from_s), frameAt(to_s) + 1); }
+  std::size_t frameAt(double t) const;
+
+ private:
+  std::vector<Row> sums_;
+};
+
+/// Of all bands.
+double allOf(const AirSums::Row& row);
+/// Not below -140 dB.
+inline double decibels(double power) { return 10.0 * std::log10(std::max(power, 1e-14)); }
+
+/// The room by bands: the quietest 0.3 s, and all that is about as quiet. Nullopt where all is digital
+/// silence or too short.
+std::optional<AirSums::Row> roomOf(const AirSums& sums, const Tracks& tracks);
+
+}  // namespace calando

@@ -1,0 +1,27 @@
+#pragma once
+
+#include <vector>
+
+#include "core/measure/segmentation.h"
+
+/// Air that does not sound: breaths in and out, and what is like them.
+namespace calando {
+
+/// Air heard on its own outside of the tones, at least 150 ms long and 6 dB over the room, each breath for
+/// itself where one follows the other without silence. What speech, taps and clothes may have been is
+/// AirSound::unclear.
+std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones);
+
+/// Air that is heard while a take goes on: how long it has been there in all, and how long it has been gone.
+struct AirSoFar {
+  double heard_s;
+  double silent_s;
+};
+AirSoFar airSoFar(const Tracks& tracks);
+
+/// A breath, or something that is listed and counts for none.
+inline bool isBreath(const Air& air) {
+  return air.sound != AirSound::unclear || air.phase != AirPhase::unknown;
+}
+
+}  // namespace calando

@@ -1,0 +1,52 @@
+#pragma once
+
+#include <functional>
+#include <random>
+#include <string>
+#include <vector>
+
+/// Breaths whose truth is known by construction, made without any code of the program: noise through a bank
+/// of third octaves, whose levels are the throat's, then through a microphone, over a room.
+namespace sounds {
+
+inline constexpr int kThirds = 24;            ///< from 50 Hz to 10 kHz
+using ThirdsOfOctaves = std::vector<double>;  ///< levels in dB, kThirds of them
+
+enum class Mouth { open, tight, pursed, hiss };
+enum class Way { in, out };
+
+struct Breath {
+  double start_s;  ///< where it is at half of its amplitude
+  double end_s;
+  Way way;
+  Mouth mouth = Mouth::open;
+  double level_dbfs = -40.0;  ///< RMS from 150 Hz to 8 kHz, through the microphone, where the shape is 1
+  double rise_s = 0.08;
+  double fall_s = 0.08;
+  std::function<double(double share)> shape = {};  ///< of the amplitude; empty: even
+};
+
+/// A microphone and what stands before it, as third-octave gains.
+struct Microphone {
+  std::string name;
+  std::function<double(double hz)> gain_db;
+  double wind;  ///< how much an exhale rumbles in it, 0 to 1
+};
+const std::vector<Microphone>& microphones();
+
+struct BreathSound {
+  std::vector<Breath> breaths;
+  double seconds;
+  const Microphone* microphone = &microphones()[0];
+  double room_dbfs = -70.0;         ///< from 150 Hz to 8 kHz
+  double room_db_per_octave = 0.0;  ///< fans and traffic fall by 3 to 9
+  double hum_dbfs = -200.0;         ///< of 50 Hz and its first multiples
+  double rate_hz = 48000.0;
+  unsigned seed = 1;
+};
+std::vector<float> breathing(const BreathSound& sound);
+
+/// Root mean square from 150 Hz to 8 kHz, dBFS.
+double airLevel_dbfs(const std::vector<float>& samples, double rate_hz, double from_s, double to_s);
+
+}  // namespace sounds
