@@ -75,12 +75,15 @@ class TakeDelegate : public QStyledItemDelegate {
   const Roster& roster_;
 };
 
-/// Of one tone how long it was held, of several notes how many did not come.
+/// Of one tone or breath how long it lasted, of several notes how many did not come.
 QString heldOf(const Take& take, const Exercise* card, const std::optional<Kept>& kept) {
   if (card && card->counted() && kept)
     if (const auto missing = kept->values.find("missing"); missing != kept->values.end())
       return missing->second == 0.0 ? ShelfView::tr("all there")
                                     : ShelfView::tr("%n missing", nullptr, static_cast<int>(missing->second));
+  if (kept)
+    if (const auto lasts = kept->values.find("air_lasts_s"); lasts != kept->values.end())
+      return ShelfView::tr("%1 s").arg(words::number(lasts->second, 1, false));
   return take.held_s ? ShelfView::tr("%1 s").arg(words::number(*take.held_s, 1, false)) : QStringLiteral("–");
 }
 

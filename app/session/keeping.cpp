@@ -3,6 +3,7 @@
 #include <QDateTime>
 
 #include "app/words/words.h"
+#include "core/measure/breaths.h"
 
 namespace calando {
 
@@ -12,10 +13,16 @@ constexpr double kClicksTooLoud_dbfs = -36.0;  // RMS of 10 ms: headphones are r
 
 QString dbfs(double level) { return words::number(level, 0, false); }
 
-QString nothingFound(const Analysis& analysis) {
-  return analysis.tones.empty() && analysis.airs.empty()
+QString nothingFound(const Snapshot& take) {
+  const bool breathes = std::ranges::any_of(take.analysis.airs, isBreath);
+  if (breathes || !take.analysis.tones.empty()) return {};
+  const bool askedForTone =
+      std::ranges::any_of(take.sheet.cues, [](const SheetCue& cue) { return isSounding(cue.kind); });
+  return askedForTone
              ? Keeping::tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.")
-             : QString();
+             : Keeping::tr(
+                   "No breath was found in this take: come nearer to the microphone. It is kept; delete "
+                   "it, or mark it as not yet.");
 }
 
 /// What there is to say of a take that was just measured.
@@ -33,7 +40,7 @@ QStringList remarksOn(const Analyst::Answer& answer, TakeRun::Count count) {
                "The microphone hears the clicks (%1 dBFS). They are taken out of the figures as far as they "
                "are alike; headphones are surer.")
                .arg(dbfs(*loud));
-  if (const QString nothing = nothingFound(analysis); !nothing.isEmpty())
+  if (const QString nothing = nothingFound(*answer.picture); !nothing.isEmpty())
     notes << nothing;
   else if (count == TakeRun::Count::stumbled)
     notes << Keeping::tr(
@@ -188,8 +195,7 @@ void Keeping::takenIn(const Analyst::Answer& answer, bool alone) {
   if (!roster_.chosen() || roster_.chosen()->id != answer.take.student) return;
   if (!alone || run_.taking()) return;
   open_.show(answer);
-  if (const QString nothing = nothingFound(answer.picture->analysis); !nothing.isEmpty())
-    notices_.say(nothing);
+  if (const QString nothing = nothingFound(*answer.picture); !nothing.isEmpty()) notices_.say(nothing);
 }
 
 void Keeping::importingMoved() {

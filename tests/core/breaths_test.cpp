@@ -7,6 +7,7 @@
 #include <random>
 
 #include "core/analysis.h"
+#include "core/signal/tracker.h"
 #include "support/breaths.h"
 #include "support/signals.h"
 
@@ -52,39 +53,38 @@ struct Chain {
 };
 void PrintTo(const Chain& c, std::ostream* out) { *out << c.name; }
 
-class Breathing : public testing::TestWithParam<Chain> {
- protected:
-  /// In and out, at any pace, through any microphone, in any room.
-  static sounds::BreathSound chain(const Chain& kind, unsigned seed) {
-    std::mt19937 random(seed);
-    const auto between = [&](double a, double b) { return std::uniform_real_distribution(a, b)(random); };
-    sounds::BreathSound sound;
-    sound.seed = seed;
-    sound.rate_hz = 24000.0;
-    sound.microphone = &sounds::microphones()[seed % sounds::microphones().size()];
-    sound.room_dbfs = between(-72.0, -55.0);
-    sound.room_db_per_octave = -between(0.0, 6.0);
-    if (between(0.0, 1.0) < 0.3) sound.hum_dbfs = sound.room_dbfs - between(0.0, 10.0);
-    const bool tight = between(0.0, 1.0) < 0.4;
-    const double in_s = between(0.6, 4.0), out_s = between(0.8, 5.0);
-    double t = between(0.6, 1.2);
-    for (int i = 0; i < 6; ++i) {
-      const bool in = i % 2 == 0;
-      const double lean = between(-0.4, 0.4);
-      sounds::Breath breath{t, t + (in ? in_s : out_s) * between(0.9, 1.1),
-                            in ? sounds::Way::in : sounds::Way::out,
-                            in && tight ? sounds::Mouth::tight : sounds::Mouth::open};
-      breath.level_dbfs = sound.room_dbfs + kind.margin_db + between(0.0, in ? 3.0 : 6.0);
-      breath.rise_s = between(0.03, kind.pauses ? 0.12 : 0.08);
-      breath.fall_s = between(0.03, kind.pauses ? 0.12 : 0.08);
-      breath.shape = [lean](double share) { return 1.0 + lean * (2.0 * share - 1.0); };
-      sound.breaths.push_back(breath);
-      t = breath.end_s + (!kind.pauses ? 0.0 : in ? between(0.15, 0.3) : between(0.3, 0.9));
-    }
-    sound.seconds = t + between(0.6, 1.2);
-    return sound;
+/// In and out, at any pace, through any microphone, in any room.
+sounds::BreathSound chain(const Chain& kind, unsigned seed) {
+  std::mt19937 random(seed);
+  const auto between = [&](double a, double b) { return std::uniform_real_distribution(a, b)(random); };
+  sounds::BreathSound sound;
+  sound.seed = seed;
+  sound.rate_hz = 24000.0;
+  sound.microphone = &sounds::microphones()[seed % sounds::microphones().size()];
+  sound.room_dbfs = between(-72.0, -55.0);
+  sound.room_db_per_octave = -between(0.0, 6.0);
+  if (between(0.0, 1.0) < 0.3) sound.hum_dbfs = sound.room_dbfs - between(0.0, 10.0);
+  const bool tight = between(0.0, 1.0) < 0.4;
+  const double in_s = between(0.6, 4.0), out_s = between(0.8, 5.0);
+  double t = between(0.6, 1.2);
+  for (int i = 0; i < 6; ++i) {
+    const bool in = i % 2 == 0;
+    const double lean = between(-0.4, 0.4);
+    sounds::Breath breath{t, t + (in ? in_s : out_s) * between(0.9, 1.1),
+                          in ? sounds::Way::in : sounds::Way::out,
+                          in && tight ? sounds::Mouth::tight : sounds::Mouth::open};
+    breath.level_dbfs = sound.room_dbfs + kind.margin_db + between(0.0, in ? 3.0 : 6.0);
+    breath.rise_s = between(0.03, kind.pauses ? 0.12 : 0.08);
+    breath.fall_s = between(0.03, kind.pauses ? 0.12 : 0.08);
+    breath.shape = [lean](double share) { return 1.0 + lean * (2.0 * share - 1.0); };
+    sound.breaths.push_back(breath);
+    t = breath.end_s + (!kind.pauses ? 0.0 : in ? between(0.15, 0.3) : between(0.3, 0.9));
   }
-};
+  sound.seconds = t + between(0.6, 1.2);
+  return sound;
+}
+
+class Breathing : public testing::TestWithParam<Chain> {};
 
 TEST_P(Breathing, IsHeardBreathByBreath) {
   const Chain& kind = GetParam();
@@ -142,6 +142,25 @@ INSTANTIATE_TEST_SUITE_P(Air, Breathing,
                                          Chain{"clear_without_silence", 20, false, 0.03, 0.06, 0.1},
                                          Chain{"soft_without_silence", 10, false, 0.06, 0.06, 0.1}),
                          [](const auto& info) { return std::string(info.param.name); });
+
+TEST(Breaths, HeardLiveAreThoseOfTheirFile) {
+  for (const bool pauses : {true, false}) {
+    const sounds::BreathSound sound = chain({"", 15.0, pauses, 0, 0, 0}, 77);
+    const std::vector<float> samples = sounds::breathing(sound);
+    Tracker live(sound.rate_hz, Tracker::kLiveLag);
+    for (std::size_t at = 0; at < samples.size(); at += 240)
+      live.push(std::span(samples).subspan(at, std::min<std::size_t>(240, samples.size() - at)));
+    live.finish();
+    const Analysis heard = analyse(live.tracks(), Context{});
+    const Analysis file = analyse(samples, sound.rate_hz, Context{});
+    ASSERT_EQ(heard.airs.size(), file.airs.size());
+    for (std::size_t i = 0; i < file.airs.size(); ++i) {
+      EXPECT_NEAR(heard.airs[i].start_s, file.airs[i].start_s, 0.02);
+      EXPECT_NEAR(heard.airs[i].end_s, file.airs[i].end_s, 0.02);
+      EXPECT_EQ(heard.airs[i].phase, file.airs[i].phase);
+    }
+  }
+}
 
 TEST(Breaths, ThatAreUnevenAreStillOne) {
   int one = 0;
