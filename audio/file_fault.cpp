@@ -1,5 +1,7 @@
 #include "audio/file_fault.h"
 
+#include "core/in_order.h"
+
 namespace calando {
 
 namespace {
@@ -29,7 +31,7 @@ constexpr auto kFileFaults = std::to_array<Wording<FileFault>>({
     {originalUnreadable, "the original {1}"},
     {nothingToWrite, "there is no sound in it"},
 });
-static_assert(inOrder(kFileFaults));
+static_assert(inOrder(kFileFaults, &Wording<FileFault>::code));
 
 }  // namespace
 

@@ -1,5 +1,7 @@
 #include "core/fault.h"
 
+#include "core/in_order.h"
+
 namespace calando {
 
 namespace {
@@ -57,7 +59,7 @@ constexpr auto kFaults = std::to_array<Wording<Fault>>({
     {unknownValves, "fingering \"{1}\" is unknown; valves are 0 (open), 1, 2, 12, 23, 13, 123 or with 4"},
     {fingeringEmpty, "the fingering is empty; write 0 for the open tube"},
 });
-static_assert(inOrder(kFaults));
+static_assert(inOrder(kFaults, &Wording<Fault>::code));
 
 }  // namespace
 

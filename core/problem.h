@@ -20,14 +20,6 @@ struct Wording {
   std::string_view english;
 };
 
-/// Each row stands at its code's place.
-template <class Code, std::size_t N>
-consteval bool inOrder(const std::array<Wording<Code>, N>& rows) {
-  for (std::size_t i = 0; i < N; ++i)
-    if (static_cast<std::size_t>(rows[i].code) != i) return false;
-  return true;
-}
-
 /// What is wrong: a code with its values. It is worded where it is shown: english() on a terminal,
 /// words::said() in the window's language.
 struct Problem {

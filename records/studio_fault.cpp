@@ -1,5 +1,7 @@
 #include "records/studio_fault.h"
 
+#include "core/in_order.h"
+
 namespace calando {
 
 namespace {
@@ -52,7 +54,7 @@ constexpr auto kStudioFaults = std::to_array<Wording<StudioFault>>({
      "The student is erased with all sound. Traces of the name may stay in unused parts of studio.db until "
      "there is room to make it anew; that is done at the next start. ({1})"},
 });
-static_assert(inOrder(kStudioFaults));
+static_assert(inOrder(kStudioFaults, &Wording<StudioFault>::code));
 
 }  // namespace
 

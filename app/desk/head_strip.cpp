@@ -84,17 +84,12 @@ void HeadStrip::makeRoom() {
     fields += field->parentWidget()->minimumSizeHint().width() + kFieldGap;
   const int others = fields + ways_->minimumSizeHint().width() + record_->width();
   const int wide = kChooser + 5 * 3 * style::kStep, narrow = kNarrowChooser + 5 * 2 * style::kStep;
-  staff_->setVisible(asksForNotes() && width() >= others + wide + staff_->minimumSizeHint().width());
+  staff_->setVisible(session_.lesson().current()->asksForTones() &&
+                     width() >= others + wide + staff_->minimumSizeHint().width());
   const bool tight = width() < others + wide;
   chooser_->setFixedWidth(tight ? kNarrowChooser : kChooser);
   layout()->setSpacing((tight ? 2 : 3) * style::kStep);
   setRows(width() < others + narrow ? 2 : 1);
-}
-
-/// Breaths have no pitch.
-bool HeadStrip::asksForNotes() const {
-  return std::ranges::any_of(session_.lesson().current()->cues,
-                             [](const Cue& cue) { return isSounding(cue.kind); });
 }
 
 void HeadStrip::setRows(int rows) {
@@ -319,8 +314,8 @@ void HeadStrip::refresh() {
   note_->setText(wish.note ? shownNote(*wish.note, spelling) : QString());
   title_->setText(title_->fontMetrics().elidedText(words::said(card.title), Qt::ElideRight, 440));
   title_->setToolTip(words::said(card.purpose));
-  note_->parentWidget()->setVisible(asksForNotes());
-  tuning_->parentWidget()->setVisible(asksForNotes());
+  note_->parentWidget()->setVisible(card.asksForTones());
+  tuning_->parentWidget()->setVisible(card.asksForTones());
   seconds_->parentWidget()->setVisible(!card.counted());
   tempo_->parentWidget()->setVisible(card.counted());
   support_->parentWidget()->setVisible(card.counted());

@@ -42,7 +42,6 @@ class HeadStrip : public QWidget {
   void typedNote();
   void makeRoom();
   void setRows(int rows);
-  bool asksForNotes() const;
   void refresh();
   void showWays();
   void allow();

@@ -43,30 +43,6 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
   fitToScreen(*this, 1040, 640);
   error_->setObjectName("cardError");
   error_->setWordWrap(true);
-  auto* files = new QHBoxLayout;
-  for (const auto& [text, act] : {std::pair{tr("Import…"), &CardEditor::importCard},
-                                  std::pair{tr("Export…"), &CardEditor::exportCard}}) {
-    auto* button = new QPushButton(text);
-    connect(button, &QPushButton::clicked, this, act);
-    files->addWidget(button);
-  }
-  if (own_) {
-    auto* erase = new QPushButton(tr("Erase the card"));
-    erase->setObjectName("eraseCard");
-    connect(erase, &QPushButton::clicked, this, [this] {
-      erased_ = true;
-      accept();
-    });
-    files->addWidget(erase);
-  }
-  files->addStretch();
-  auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel);
-  save_ = buttons->addButton(own_ ? tr("Save") : tr("Save as own card"), QDialogButtonBox::AcceptRole);
-  save_->setObjectName("saveCard");
-  connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
-  connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-  files->addWidget(buttons);
-
   auto* top = new QHBoxLayout;
   top->setSpacing(16);
   top->addWidget(buildTexts(), 3);
@@ -81,7 +57,7 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
   layout->addSpacing(style::kStep);
   layout->addLayout(buildDrawing());
   layout->addWidget(error_);
-  layout->addLayout(files);
+  layout->addLayout(buildFoot());
   connect(cues_, &CueRows::changed, this, &CardEditor::changed);
   connect(targets_, &TargetRows::changed, this, &CardEditor::changed);
   connect(preview_, &SheetPreview::shapeDrawn, this, [this](std::size_t cue, const Shape& shape) {
@@ -154,6 +130,33 @@ QWidget* CardEditor::buildCount() {
   connect(generator_, &QComboBox::currentIndexChanged, this, &CardEditor::changed);
   connect(generated_, &QSpinBox::valueChanged, this, &CardEditor::changed);
   return box;
+}
+
+QLayout* CardEditor::buildFoot() {
+  auto* files = new QHBoxLayout;
+  for (const auto& [text, act] : {std::pair{tr("Import…"), &CardEditor::importCard},
+                                  std::pair{tr("Export…"), &CardEditor::exportCard}}) {
+    auto* button = new QPushButton(text);
+    connect(button, &QPushButton::clicked, this, act);
+    files->addWidget(button);
+  }
+  if (own_) {
+    auto* erase = new QPushButton(tr("Erase the card"));
+    erase->setObjectName("eraseCard");
+    connect(erase, &QPushButton::clicked, this, [this] {
+      erased_ = true;
+      accept();
+    });
+    files->addWidget(erase);
+  }
+  files->addStretch();
+  auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel);
+  save_ = buttons->addButton(own_ ? tr("Save") : tr("Save as own card"), QDialogButtonBox::AcceptRole);
+  save_->setObjectName("saveCard");
+  connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
+  connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+  files->addWidget(buttons);
+  return files;
 }
 
 QLayout* CardEditor::buildDrawing() {

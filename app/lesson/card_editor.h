@@ -42,6 +42,7 @@ class CardEditor : public QDialog {
   QWidget* buildCount();
   QWidget* buildTargets();
   QLayout* buildDrawing();
+  QLayout* buildFoot();
   void fill(const Exercise& card);
   /// What the fields say now.
   tl::expected<Exercise, QString> read() const;

@@ -13,8 +13,8 @@ namespace {
 constexpr double kSharp = 2.0;  // for screens of twice the density
 
 bool isOfBreaths(const Exercise& card) {
-  return std::ranges::any_of(card.cues, [](const Cue& cue) { return isAir(cue.kind); }) &&
-         std::ranges::none_of(card.cues, [](const Cue& cue) { return isSounding(cue.kind); });
+  return !card.asksForTones() &&
+         std::ranges::any_of(card.cues, [](const Cue& cue) { return isAir(cue.kind); });
 }
 }  // namespace
 

@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 
 #include "app/picture/cue_strip.h"
+#include "app/picture/layout.h"
 #include "app/picture/long_line.h"
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
@@ -17,11 +18,7 @@ namespace calando {
 
 namespace {
 
-constexpr double kLaneHeight = 74.0;
-constexpr double kLaneGap = 4.0;
-constexpr double kStripHeight = 42.0;
-constexpr double kGap = 6.0;
-constexpr double kTop = 22.0, kRight = 30.0, kBottom = 24.0;
+constexpr PictureLayout kLayout{2};
 constexpr double kLastFrames = 10;  // back from a moment, for its colour
 
 QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
@@ -29,14 +26,11 @@ QString say(const char* text) { return QCoreApplication::translate("Ribbon", tex
 }  // namespace
 
 QRectF RibbonPicture::timeArea(const Snapshot& take, const QRectF& area) const {
-  const double strip = take.hasCues() ? kStripHeight + kGap : 0.0;
-  return area.adjusted(kAxisWidth, kTop, -kRight, -(2 * kLaneHeight + kLaneGap + kGap + kBottom + strip));
+  return kLayout.main(area, take.hasCues());
 }
 
 QRectF RibbonPicture::cueArea(const Snapshot& take, const QRectF& area) const {
-  if (!take.hasCues()) return {};
-  const QRectF ribbon = timeArea(take, area);
-  return {ribbon.left(), ribbon.bottom() + kGap, ribbon.width(), kStripHeight};
+  return kLayout.cues(area, take.hasCues());
 }
 
 void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
@@ -46,15 +40,11 @@ void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& 
   paintRibbon(painter, take, scale);
   paintTargetLimits(painter, take, scale);
   if (!take.live) paintRibbonEvents(painter, take, scale);
-  QRectF lane(scale.area.left(), scale.area.bottom() + kGap, scale.area.width(), kLaneHeight);
-  if (const QRectF strip = cueArea(take, frame.area); !strip.isEmpty()) {
-    paintCueStrip(painter, take, scale, strip, frame.chosenCue);
-    lane.translate(0, kStripHeight + kGap);
-  }
-  paintLane(painter, take, scale, lane, Lane::level);
-  lane.translate(0, kLaneHeight + kLaneGap);
-  paintLane(painter, take, scale, lane, Lane::colour);
-  paintSeconds(painter, scale, lane.bottom() + 3, frame.area.right());
+  if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
+  const QRectF last = kLayout.lane(1, frame.area, take.hasCues());
+  paintLane(painter, take, scale, kLayout.lane(0, frame.area, take.hasCues()), Lane::level);
+  paintLane(painter, take, scale, last, Lane::colour);
+  paintSeconds(painter, scale, last.bottom() + 3, frame.area.right());
 }
 
 void RibbonPicture::paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const {

@@ -4,18 +4,18 @@
 #include <QPainterPath>
 
 #include "app/picture/cue_strip.h"
-#include "app/picture/long_line.h"
+#include "app/picture/layout.h"
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/measure/air_sums.h"
 #include "core/measure/breaths.h"
 
 namespace calando {
 
 namespace {
 
-constexpr double kLaneHeight = 74.0, kStripHeight = 42.0, kGap = 6.0;
-constexpr double kTop = 22.0, kRight = 30.0, kBottom = 24.0;
+constexpr PictureLayout kLayout{1};
 constexpr double kRange_db = 36.0;   // from the loudest down to nothing
 constexpr double kAsked = 0.62;      // of the height there is: how high what is asked for stands
 constexpr double kTellsFull = 0.82;  // a breath that is nearly full earlier has it marked
@@ -32,30 +32,23 @@ RibbonScale scaleOf(const QRectF& area, double from_s, double to_s) {
   return scale;
 }
 
-/// Level of the air by frames, over its loudest less kRange_db; 0 and less is nothing.
+/// Level of the air over its loudest less kRange_db; 0 and less is nothing.
 class AirLevels {
  public:
-  explicit AirLevels(const Snapshot& take) {
-    const auto& frames = take.tracks.air;
-    double sum = 0.0;
-    const auto powerOf = [&](std::size_t i) { return i < frames.size() ? frames[i].all() : 0.0; };
-    for (std::size_t i = 0; i < frames.size(); ++i) {
-      if (i == 0)
-        for (std::size_t k = 0; k < kSmooth; ++k) sum += powerOf(k);
-      sum += powerOf(i + kSmooth);
-      if (i > kSmooth) sum -= powerOf(i - kSmooth - 1);
-      levels_.push_back(10.0 * std::log10(std::max(1e-12, sum / (2.0 * kSmooth + 1.0))));
-      loudest_ = std::max(loudest_, levels_.back());
-    }
+  explicit AirLevels(const Snapshot& take) : sums_(take.tracks.air) {
+    for (std::size_t i = 0; i < sums_.size(); ++i) loudest_ = std::max(loudest_, level(i));
   }
   /// 0 to 1.
   double at(double t) const {
-    const auto i = static_cast<std::size_t>(std::max(0.0, std::round(t / kHop_s)));
-    return i < levels_.size() ? std::clamp((levels_[i] - loudest_) / kRange_db + 1.0, 0.0, 1.0) : 0.0;
+    if (sums_.size() == 0 || t >= static_cast<double>(sums_.size()) * kHop_s) return 0.0;
+    return std::clamp((level(sums_.frameAt(t)) - loudest_) / kRange_db + 1.0, 0.0, 1.0);
   }
 
  private:
-  std::vector<double> levels_;
+  double level(std::size_t i) const {
+    return decibels(allOf(sums_.mean(i - std::min(i, kSmooth), i + kSmooth + 1)));
+  }
+  AirSums sums_;
   double loudest_ = -60.0;
 };
 
@@ -200,14 +193,11 @@ void nameBreaths(QPainter& painter, const Snapshot& take, const RibbonScale& sca
 }  // namespace
 
 QRectF TidePicture::timeArea(const Snapshot& take, const QRectF& area) const {
-  const double strip = take.hasCues() ? kStripHeight + kGap : 0.0;
-  return area.adjusted(kAxisWidth, kTop, -kRight, -(kLaneHeight + kGap + kBottom + strip));
+  return kLayout.main(area, take.hasCues());
 }
 
 QRectF TidePicture::cueArea(const Snapshot& take, const QRectF& area) const {
-  if (!take.hasCues()) return {};
-  const QRectF tide = timeArea(take, area);
-  return {tide.left(), tide.bottom() + kGap, tide.width(), kStripHeight};
+  return kLayout.cues(area, take.hasCues());
 }
 
 void TidePicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
@@ -217,11 +207,8 @@ void TidePicture::paint(QPainter& painter, const Snapshot& take, const Frame& fr
   paintBreaths(painter, take, scale);
   paintSides(painter, scale);
   if (!take.live) nameBreaths(painter, take, scale);
-  QRectF lane(scale.area.left(), scale.area.bottom() + kGap, scale.area.width(), kLaneHeight);
-  if (const QRectF strip = cueArea(take, frame.area); !strip.isEmpty()) {
-    paintCueStrip(painter, take, scale, strip, frame.chosenCue);
-    lane.translate(0, kStripHeight + kGap);
-  }
+  if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
+  const QRectF lane = kLayout.lane(0, frame.area, take.hasCues());
   paintLane(painter, take, scale, lane, Lane::level);
   paintSeconds(painter, scale, lane.bottom() + 3, frame.area.right());
 }

@@ -16,9 +16,7 @@ QString dbfs(double level) { return words::number(level, 0, false); }
 QString nothingFound(const Snapshot& take) {
   const bool breathes = std::ranges::any_of(take.analysis.airs, isBreath);
   if (breathes || !take.analysis.tones.empty()) return {};
-  const bool askedForTone =
-      std::ranges::any_of(take.sheet.cues, [](const SheetCue& cue) { return isSounding(cue.kind); });
-  return askedForTone
+  return take.context.exercise->asksForTones()
              ? Keeping::tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.")
              : Keeping::tr(
                    "No breath was found in this take: come nearer to the microphone. It is kept; delete "

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <array>
 
+#include "core/in_order.h"
+
 namespace calando {
 
 namespace {
@@ -21,12 +23,7 @@ constexpr std::array kKinds{
     CueKindRow{CueKind::pulse, "pulse", AsksFor::tone, false, true},
     CueKindRow{CueKind::free, "free", AsksFor::tone},
 };
-constexpr bool inOrder() {
-  for (std::size_t i = 0; i < kKinds.size(); ++i)
-    if (kKinds[i].kind != static_cast<CueKind>(i)) return false;
-  return true;
-}
-static_assert(inOrder());
+static_assert(inOrder(kKinds, &CueKindRow::kind));
 
 }  // namespace
 

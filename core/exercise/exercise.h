@@ -1,5 +1,6 @@
 #pragma once
 
+#include <algorithm>
 #include <map>
 #include <memory>
 #include <string>
@@ -95,6 +96,10 @@ struct Exercise {
   std::vector<std::string> readings;  ///< ids, what matters first
 
   bool counted() const { return tempo_bpm > 0.0; }
+  /// Something with a pitch is asked for, as against breaths alone.
+  bool asksForTones() const {
+    return std::ranges::any_of(cues, [](const Cue& cue) { return isSounding(cue.kind); });
+  }
 };
 
 using ExercisePtr = std::shared_ptr<const Exercise>;

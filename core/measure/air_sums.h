@@ -17,9 +17,9 @@ class AirSums {
   /// Mean square by bands; power times centroid; wind.
   using Row = std::array<double, kColumns>;
 
-  explicit AirSums(const std::vector<AirFrame>& frames);  ///< at least one
+  explicit AirSums(const std::vector<AirFrame>& frames);
   std::size_t size() const { return sums_.size() - 1; }
-  /// Of the frames [first, last), at least one.
+  /// Of the frames [first, last), at least one; there must be some.
   Row mean(std::size_t first, std::size_t last) const;
   Row meanOf(double from_s, double to_s) const { return mean(frameAt(from_s), frameAt(to_s) + 1); }
   std::size_t frameAt(double t) const;

@@ -1,0 +1,36 @@
+#pragma once
+
+#include <QRectF>
+
+#include "app/picture/ribbon_painter.h"
+
+namespace calando {
+
+/// Where the parts of a picture lie: what it is about, the cues on their count under that, and lanes at the
+/// foot.
+struct PictureLayout {
+  int lanes;
+
+  QRectF main(const QRectF& area, bool hasCues) const {
+    const double foot = lanes * kLane + (lanes - 1) * kLaneGap + kGap + kSeconds + strip(hasCues);
+    return area.adjusted(kAxisWidth, kTop, -kRight, -foot);
+  }
+  /// Empty without cues.
+  QRectF cues(const QRectF& area, bool hasCues) const {
+    if (!hasCues) return {};
+    const QRectF above = main(area, hasCues);
+    return {above.left(), above.bottom() + kGap, above.width(), kStrip};
+  }
+  QRectF lane(int i, const QRectF& area, bool hasCues) const {
+    const QRectF above = main(area, hasCues);
+    return {above.left(), above.bottom() + kGap + strip(hasCues) + i * (kLane + kLaneGap), above.width(),
+            kLane};
+  }
+
+ private:
+  static constexpr double kLane = 74.0, kLaneGap = 4.0, kStrip = 42.0, kGap = 6.0;
+  static constexpr double kTop = 22.0, kRight = 30.0, kSeconds = 24.0;
+  static double strip(bool hasCues) { return hasCues ? kStrip + kGap : 0.0; }
+};
+
+}  // namespace calando
