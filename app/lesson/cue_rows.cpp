@@ -23,7 +23,8 @@ CueRows::CueRows() : table_(new QTableWidget(0, kColumns)) {
   table_->setSelectionBehavior(QAbstractItemView::SelectRows);
   table_->setShowGrid(false);
   auto* header = table_->horizontalHeader();
-  for (int c = 0; c < kColumns; ++c) header->resizeSection(c, kWidths[c]);
+  for (int c = 0; c < kColumns; ++c)
+    header->resizeSection(c, std::max(kWidths[c], header->sectionSizeHint(c)));
   header->setSectionResizeMode(kNote, QHeaderView::Stretch);
   auto* add = new QPushButton(tr("Add a cue"));
   add->setObjectName("addCue");
@@ -81,6 +82,10 @@ void CueRows::addRow(const Cue& cue) {
                                 {tr("open"), CueLength::Unit::open}})
     unit->addItem(text, static_cast<int>(u));
   unit->setCurrentIndex(unit->findData(static_cast<int>(cue.length.unit)));
+  // Words of another language may want more.
+  auto* header = table_->horizontalHeader();
+  for (const auto& [column, field] : {std::pair{int{kKind}, kind}, {int{kUnit}, unit}})
+    header->resizeSection(column, std::max(header->sectionSize(column), field->sizeHint().width()));
   auto* note = new QComboBox;
   note->setEditable(true);
   note->addItems({"any", "home", "each", "degree 5", "interval 1", "partial 3"});

@@ -1,6 +1,7 @@
 #include "app/lesson/sheet_preview.h"
 
 #include "app/picture/cue_strip.h"
+#include "app/picture/gallery.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 
@@ -8,14 +9,14 @@ namespace calando {
 
 namespace {
 constexpr int kStrip = 42;
-constexpr int kSmallShapes = 26, kShapes = 72;
-constexpr int kFoot = 34;
+constexpr int kSmallShapes = 40, kShapes = 72;
+constexpr int kFoot = 48, kFootLine = 20;
 constexpr double kReach_px = 9.0;
 constexpr int kPerBeat = 2;  // where points snap to
 }  // namespace
 
 SheetPreview::SheetPreview(bool drawnOn) : drawnOn_(drawnOn) {
-  setFixedHeight(kStrip + (drawnOn ? kShapes : kSmallShapes) + kFoot);
+  setFixedHeight(kStrip + (drawnOn ? kShapes + kFoot : kSmallShapes + kFoot - kFootLine));
   setAccessibleName(drawnOn ? tr("The cues on the count; their loudness and pitch are drawn here")
                             : tr("Preview of the cues on the count"));
   if (drawnOn)
@@ -33,12 +34,6 @@ void SheetPreview::setSheet(const CueSheet& sheet, const Context& context) {
   picture_.context = context;
   picture_.sheetStart_s = sheet.countIn_s();
   picture_.live = true;
-  if (!drawnOn_) {
-    const auto has = [&](Shape SheetCue::*shape) {
-      return std::ranges::any_of(sheet.cues, [=](const SheetCue& cue) { return !(cue.*shape).empty(); });
-    };
-    what_ = has(&SheetCue::pitch) && !has(&SheetCue::loudness) ? Drawn::pitch : Drawn::loudness;
-  }
   update();
 }
 
@@ -86,7 +81,10 @@ void SheetPreview::paintEvent(QPaintEvent*) {
   if (sheet.cues.empty()) return;
   const RibbonScale here = scale();
   paintCueStrip(painter, picture_, here, here.area, {});
-  paintShapes(painter, here);
+  if (drawnOn_ && picture_.context.exercise->asksForTones())
+    paintShapes(painter, here);
+  else
+    pictureFor(picture_).paintAsked(painter, picture_, {shapes(), here.from_s, here.to_s});
   paintFoot(painter, here);
 }
 
@@ -99,15 +97,17 @@ void SheetPreview::paintFoot(QPainter& painter, const RibbonScale& here) {
                                               .arg(std::lround(here.to_s / sheet.beat_s))
                                               .arg(words::number(here.to_s, 0, false))
                                         : tr("Not counted; %1 s").arg(words::number(here.to_s, 0, false));
-  painter.drawText(QRectF(4, shapes().bottom() + 4, width() - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                   count);
-  if (!drawnOn_) return;
+  const QRectF first(4, shapes().bottom() + 4, width() - 8, kFootLine);
+  painter.drawText(first, Qt::AlignLeft | Qt::AlignVCenter, count);
+  if (!drawnOn_ || !picture_.context.exercise->asksForTones()) return;
   const DrawnRange within = range();
-  painter.drawText(QRectF(4, shapes().bottom() + 4, width() - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
-                   what_ == Drawn::loudness
-                       ? tr("loudness: 0 above, %1 dB below").arg(words::number(within.low))
-                       : tr("pitch about the cue’s note: %1 cents above, %2 below")
-                             .arg(words::number(within.high), words::number(within.low)));
+  const QString drawn = what_ == Drawn::loudness
+                            ? tr("loudness: 0 above, %1 dB below").arg(words::number(within.low))
+                            : tr("pitch about the cue’s note: %1 cents above, %2 below")
+                                  .arg(words::number(within.high), words::number(within.low));
+  const auto lengthOf = [&](const QString& text) { return painter.fontMetrics().horizontalAdvance(text); };
+  const bool fits = lengthOf(count) + lengthOf(drawn) + kFootLine < first.width();
+  painter.drawText(fits ? first : first.translated(0, kFootLine), Qt::AlignRight | Qt::AlignVCenter, drawn);
 }
 
 void SheetPreview::paintShapes(QPainter& painter, const RibbonScale& here) {
@@ -116,10 +116,10 @@ void SheetPreview::paintShapes(QPainter& painter, const RibbonScale& here) {
     const SheetCue& cue = sheet.cues[i];
     if (!isSounding(cue.kind)) continue;
     const double from = here.x(picture_.placeOf(i).start_s), to = here.x(picture_.placeOf(i).end_s);
-    if (drawnOn_) painter.fillRect(QRectF(from, shapes().top(), to - from, shapes().height()), style::sheet);
+    painter.fillRect(QRectF(from, shapes().top(), to - from, shapes().height()), style::sheet);
     QPolygonF line;
     for (const ShapePoint& p : shapeOf(cue)) line << QPointF(from + p.share * (to - from), yOf(p.value));
-    if (drawnOn_ && what_ == Drawn::pitch) {
+    if (what_ == Drawn::pitch) {
       painter.setPen(QPen(style::rule, 1));
       painter.drawLine(QPointF(from, yOf(0)), QPointF(to, yOf(0)));
     }
@@ -128,7 +128,6 @@ void SheetPreview::paintShapes(QPainter& painter, const RibbonScale& here) {
     painter.setPen(QPen(ink, 2));
     painter.setBrush(Qt::NoBrush);
     painter.drawPolyline(line);
-    if (!drawnOn_) continue;
     painter.setBrush(ink);
     for (const QPointF& p : line) painter.drawEllipse(p, 3.5, 3.5);
   }

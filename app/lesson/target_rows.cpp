@@ -46,6 +46,7 @@ TargetRows::TargetRows() : QTableWidget(0, kColumns) {
   horizontalHeader()->setSectionResizeMode(kFigure, QHeaderView::Stretch);
   horizontalHeader()->resizeSection(kFrom, kBound);
   horizontalHeader()->resizeSection(kTo, kBound);
+  verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);  // a long figure takes two lines
   connect(this, &QTableWidget::itemChanged, this, &TargetRows::changed);
 }
 

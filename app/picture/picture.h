@@ -27,6 +27,8 @@ class Picture {
   virtual void paint(QPainter& painter, const Snapshot& take, const Frame& frame) const = 0;
   /// Of the whole take, small, for the shelf.
   virtual void paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const = 0;
+  /// What a card asks for on the count, before anything is played: of the time of `frame`, low and wide.
+  virtual void paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const = 0;
   /// Stretches of the take beside one another in one row, on one height: for takes under one another. Each is
   /// as wide as its share of them all; captions stand above `area` and on both sides of it.
   virtual void paintRow(QPainter& painter, const Snapshot& take, const QRectF& area,

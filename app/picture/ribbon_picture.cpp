@@ -19,7 +19,9 @@ namespace calando {
 namespace {
 
 constexpr PictureLayout kLayout{2};
-constexpr double kLastFrames = 10;  // back from a moment, for its colour
+constexpr double kLeastPath_cents = 300.0;  // above and below, where a path is asked for
+constexpr double kSoftest_db = -24.0;       // at the bottom of an asked-for loudness
+constexpr double kLastFrames = 10;          // back from a moment, for its colour
 
 QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
 
@@ -56,6 +58,36 @@ void RibbonPicture::paintSmall(QPainter& painter, const Snapshot& take, const QR
       fitScale(take, area.adjusted(2, 2, -2, -2), first.start_s - 0.15, last.end_s + 0.15);
   painter.fillRect(QRectF(area.left(), scale.y(12), area.width(), scale.y(-12) - scale.y(12)), style::band);
   paintRibbon(painter, take, scale);
+}
+
+void RibbonPicture::paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const {
+  const auto has = [&](Shape SheetCue::*shape) {
+    return std::ranges::any_of(take.sheet.cues, [=](const SheetCue& cue) { return !(cue.*shape).empty(); });
+  };
+  const bool path = has(&SheetCue::pitch) && !has(&SheetCue::loudness);
+  double high = path ? kLeastPath_cents : 0.0;
+  for (const SheetCue& cue : take.sheet.cues)
+    for (const ShapePoint& p : cue.pitch) high = path ? std::max(high, std::abs(p.value)) : high;
+  const double low = path ? -high : kSoftest_db;
+  RibbonScale scale;
+  scale.area = frame.area;
+  scale.from_s = frame.from_s;
+  scale.to_s = frame.to_s;
+  const auto place = [&](const Span& span, double share, double value) {
+    const double depth = std::clamp((high - value) / (high - low), 0.0, 1.0);
+    return QPointF(scale.x(span.start_s + share * (span.end_s - span.start_s)),
+                   frame.area.top() + depth * frame.area.height());
+  };
+  painter.setPen(QPen(path ? style::ink : style::loudness, 2));
+  for (std::size_t i = 0; i < take.sheet.cues.size(); ++i) {
+    const SheetCue& cue = take.sheet.cues[i];
+    if (!isSounding(cue.kind)) continue;
+    const Span span = take.placeOf(i);
+    QPolygonF line;
+    for (const ShapePoint& p : path ? cue.pitch : cue.loudness) line << place(span, p.share, p.value);
+    if (line.isEmpty()) line << place(span, 0, 0) << place(span, 1, 0);
+    painter.drawPolyline(line);
+  }
 }
 
 void RibbonPicture::paintRow(QPainter& painter, const Snapshot& take, const QRectF& area,

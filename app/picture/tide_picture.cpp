@@ -220,6 +220,10 @@ void TidePicture::paintSmall(QPainter& painter, const Snapshot& take, const QRec
   paintBreaths(painter, take, scale);
 }
 
+void TidePicture::paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const {
+  paintGround(painter, take, scaleOf(frame.area, frame.from_s, frame.to_s));
+}
+
 void TidePicture::paintRow(QPainter& painter, const Snapshot& take, const QRectF& area,
                            std::span<const Span> stretches) const {
   double all = 0.0;

@@ -10,6 +10,7 @@ class TidePicture : public Picture {
  public:
   void paint(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
   void paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const override;
+  void paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
   void paintRow(QPainter& painter, const Snapshot& take, const QRectF& area,
                 std::span<const Span> stretches) const override;
   QRectF timeArea(const Snapshot& take, const QRectF& area) const override;

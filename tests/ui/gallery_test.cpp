@@ -91,6 +91,11 @@ TEST_P(Gallery, PaintsEveryTakeWholeLiveAndSmall) {
       picture.paintRow(painter, *take, area, stretches);
       return image;
     };
+    QImage asked = blank(QSize(300, 60));
+    QPainter before(&asked);
+    picture.paintAsked(before, *take, {QRectF(0, 5, 300, 50), 0.0, 30.0});
+    before.end();
+    EXPECT_GT(inked(asked), 100u);
     const double middle = (from + to) / 2.0;
     EXPECT_EQ(row({{from, to}}).copy(QRect(QPoint(0, 0), QSize(5, 5))), blank(QSize(5, 5)));
     if (played.player) {

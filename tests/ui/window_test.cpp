@@ -332,6 +332,20 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
   EXPECT_EQ(window_->shownPicture()->context.exercise->title, "Two notes, long");
 }
 
+TEST_F(WindowTest, OnASmallScreenTheFieldsStandInOneRow) {
+  openWindow();
+  addStudent("Ada", "trumpet-bb");
+  chooseStep("home-two");
+  const auto heightOf = [&](QWidget* field) { return field->mapTo(window_.get(), QPoint()).y(); };
+  for (const QSize size : {QSize(1024, 700), QSize(1280, 800)}) {
+    window_->resize(size);
+    QTest::qWait(30);
+    EXPECT_EQ(heightOf(find<QComboBox>("level")), heightOf(find<QLineEdit>("note"))) << size.width();
+    EXPECT_GE(find<QDoubleSpinBox>("tempo")->width(),
+              find<QDoubleSpinBox>("tempo")->minimumSizeHint().width());
+  }
+}
+
 TEST_F(WindowTest, NotesHaveTheNamesThatTheTeacherChoseAndAreReadInThem) {
   openWindow();
   addStudent("Ada", "trumpet-bb");
