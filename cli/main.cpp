@@ -40,8 +40,8 @@ struct AnalyseOptions {
                                                  level = "growing", channel = "mix", tracks, against, lowest,
                                                  highest;
   double a4_hz = 440.0;
-  std::optional<double> target_hz, tempo, start_s, drone_hz, fork_hz;
-  bool click = false;
+  std::optional<double> target_hz, tempo, start_s, drone_hz, fork_hz, room_c, keyedFrom_s, keyedTo_s;
+  bool click = false, swell = false;
 };
 
 const Instrument* instrumentOf(const std::string& id) {
@@ -115,7 +115,12 @@ Context contextOf(const AnalyseOptions& o) {
   context.exercise = exerciseOf(o.exercise);
   context.tempo_bpm = o.tempo;
   context.start_s = o.start_s;
-  context.heard = {o.click, o.fork_hz, o.drone_hz};
+  context.room_c = o.room_c;
+  if (o.keyedFrom_s) {
+    if (*o.keyedTo_s <= *o.keyedFrom_s) refuse("--keyed-to comes after --keyed-from");
+    context.key = KeyTimes{*o.keyedFrom_s, *o.keyedTo_s};
+  }
+  context.heard = {o.click, o.fork_hz, o.drone_hz, o.swell};
   context.level = findLevel(o.level);
   if (!context.level)
     refuse("level \"" + printable(o.level) + "\" is unknown; it is starting, growing or fluent");
@@ -317,9 +322,16 @@ int run(int argc, char** argv) {
   analyse->add_option("--drone-hz", a.drone_hz)->check(aPitch);
   analyse->add_flag("--click", a.click);
   analyse->add_option("--fork-hz", a.fork_hz)->needs("--click")->check(aPitch);
+  analyse->add_flag("--swell", a.swell);
   analyse->add_option("--level", a.level);
   analyse->add_option("--tempo", a.tempo)->check(aTempo);
   analyse->add_option("--start", a.start_s)->check(between(0.0, kLongestTake_s));
+  analyse->add_option("--room-c", a.room_c, "How warm the room was, degrees Celsius")
+      ->check(between(-30.0, 60.0));
+  auto* keyedFrom = analyse->add_option("--keyed-from", a.keyedFrom_s)->check(between(0.0, kLongestTake_s));
+  auto* keyedTo = analyse->add_option("--keyed-to", a.keyedTo_s)->check(between(0.0, kLongestTake_s));
+  keyedFrom->needs(keyedTo);
+  keyedTo->needs(keyedFrom);
   analyse->add_option("--channel", a.channel, "A number from 1, or mix");
   analyse->add_option("--tracks", a.tracks, "Also write the time series there, as CSV")->check(aFile);
 

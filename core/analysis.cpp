@@ -4,12 +4,14 @@
 #include <cmath>
 
 #include "core/exercise/click_remover.h"
+#include "core/exercise/pace.h"
 #include "core/judging/cue_figures.h"
 #include "core/judging/judging.h"
 #include "core/measure/breaths.h"
 #include "core/measure/envelope.h"
 #include "core/measure/note_figures.h"
 #include "core/measure/notes.h"
+#include "core/measure/played_noise.h"
 #include "core/measure/segmentation.h"
 #include "core/measure/statistics.h"
 #include "core/signal/tracker.h"
@@ -35,7 +37,8 @@ constexpr double kHissFrom_hz = 500.0;
 constexpr double kHiss_db = -9.0;  // harmonics over noise
 constexpr std::size_t kFewestPitches = 10;
 constexpr double kShortestTone_s = 0.04;
-constexpr double kComesBack = 0.35;  // of the steady power, after a crossing of a quarter
+constexpr double kSwellLate_s = 2.0;  // after what was played is over
+constexpr double kComesBack = 0.35;   // of the steady power, after a crossing of a quarter
 
 /// A break is where the sound or its pitch stops: where the pitch simply goes on through a dip that is no
 /// silence, the level dips (a standing wave, a head that turns, air that pulses). Breaks that the envelope
@@ -256,6 +259,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   result.noiseFloor_dbfs = room.floor_dbfs;
   if (context.heard.drone_hz) result.drone_dbfs = room.drone_dbfs;
   result.clicks_dbfs = tracks.clicks_dbfs;
+  result.swell_dbfs = tracks.swell_dbfs;
   double earliest = 0.0;
   for (const VoicedSpan& span : voicedSpans(tracks, room)) {
     if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
@@ -270,7 +274,12 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
       result.tones.push_back(std::move(tone));
     }
   }
-  result.airs = findAirs(tracks, room, result.tones);
+  result.airs = findAirs(tracks, room, result.tones, context.open);
+  result.processing = processingOf(tracks);
+  if (result.airSpoilt())
+    for (Air& air : result.airs) air = Air{air.start_s, air.end_s, air.phase};
+  result.key = context.key;
+  result.room_c = context.room_c;
   result.segments = layOutSegments(result.duration_s, result.tones, result.airs);
   if (context.exercise && context.level) judge(result, tracks, sheet, context);
   return result;
@@ -301,8 +310,11 @@ Analysis analyse(std::span<const float> samples, double rate_hz, const Context& 
 struct TakeTracker::Stages {
   Tracker tracker;
   std::optional<ClickRemover> remover;
-  std::vector<float> countIn;  // until the clicks in it are learnt
-  std::size_t learntFrom = 0;  // its length
+  std::vector<float> countIn;    // until the clicks in it are learnt
+  std::size_t learntFrom = 0;    // its length
+  std::vector<float> swell;      // that was played; empty: none
+  std::vector<float> recording;  // as far as it may be heard in it
+  double rate_hz;
 
   void learn() {
     remover->learnFrom(countIn);
@@ -313,7 +325,8 @@ struct TakeTracker::Stages {
 };
 
 TakeTracker::TakeTracker(double rate_hz, const Context& context)
-    : stages_(std::make_unique<Stages>(Stages{Tracker(rate_hz), {}, {}, 0})) {
+    : stages_(std::make_unique<Stages>(Stages{Tracker(rate_hz), {}, {}, 0, {}, {}, rate_hz})) {
+  if (context.heard.swell && context.exercise) stages_->swell = swellOf(unroll(context), rate_hz);
   if (!context.heard.click || !context.exercise) return;
   stages_->remover.emplace(unroll(context), context.heard.fork_hz, rate_hz);
   stages_->learntFrom = stages_->remover->learntFrom();
@@ -323,6 +336,9 @@ TakeTracker::~TakeTracker() = default;
 
 void TakeTracker::push(std::span<const float> block) {
   Stages& s = *stages_;
+  if (s.recording.size() < s.swell.size() + static_cast<std::size_t>(kSwellLate_s * s.rate_hz) &&
+      !s.swell.empty())
+    s.recording.insert(s.recording.end(), block.begin(), block.end());
   if (!s.remover) return s.tracker.push(block);
   if (s.learntFrom == 0) return s.tracker.push(s.remover->push(block));
   s.countIn.insert(s.countIn.end(), block.begin(), block.end());
@@ -335,6 +351,7 @@ Tracks TakeTracker::finish() {
   s.tracker.finish();
   Tracks tracks = s.tracker.tracks();
   if (s.remover) tracks.clicks_dbfs = s.remover->clicks_dbfs();
+  if (!s.swell.empty()) tracks.swell_dbfs = heardOf(s.swell, s.recording, s.rate_hz);
   return tracks;
 }
 

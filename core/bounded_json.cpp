@@ -1,5 +1,6 @@
 #include "core/bounded_json.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace calando {
@@ -75,6 +76,17 @@ std::optional<bool> Fields::flag(const char* key) {
   const json* value = find(key);
   if (!value) return std::nullopt;
   return known<bool>(value->is_boolean(), *value);
+}
+
+std::optional<std::vector<double>> Fields::numbers(const char* key, std::size_t count, double low,
+                                                   double high) {
+  const json* value = find(key);
+  if (!value) return std::nullopt;
+  const bool good =
+      value->is_array() && value->size() == count && std::ranges::all_of(*value, [&](const json& x) {
+        return x.is_number() && x.get<double>() >= low && x.get<double>() <= high;
+      });
+  return known<std::vector<double>>(good, *value);
 }
 
 json Fields::object(const char* key) {

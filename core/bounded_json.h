@@ -7,6 +7,7 @@
 #include <string>
 #include <string_view>
 #include <tl/expected.hpp>
+#include <vector>
 
 #include "core/fault.h"
 
@@ -34,6 +35,8 @@ class Fields {
   std::optional<std::int64_t> whole(const char* key, std::int64_t low, std::int64_t high);
   std::optional<std::string> text(const char* key, std::size_t most);
   std::optional<bool> flag(const char* key);
+  /// A list of so many numbers.
+  std::optional<std::vector<double>> numbers(const char* key, std::size_t count, double low, double high);
   /// An empty object where there is none.
   nlohmann::json object(const char* key);
   /// Every field that was asked for was missing, null, or as it should be.

@@ -87,6 +87,12 @@ INSERT OR IGNORE INTO model
   FROM setting WHERE key GLOB 'model:*:*' AND CAST(substr(key, 7) AS INTEGER) IN (SELECT id FROM student)
   AND CAST(value AS INTEGER) IN (SELECT id FROM take);
 DELETE FROM setting WHERE key GLOB 'order:*' OR key GLOB 'model:*';
+)",
+    // What was seen beside a take; that its player felt light-headed; which breaths of a student are open.
+    R"(
+ALTER TABLE take ADD COLUMN ticks TEXT NOT NULL DEFAULT '';
+ALTER TABLE take ADD COLUMN stopped INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE student ADD COLUMN open_breaths TEXT NOT NULL DEFAULT '';
 )"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes

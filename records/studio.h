@@ -12,6 +12,7 @@
 #include "audio/sound_file.h"
 #include "core/judging/kept.h"
 #include "core/library/cards.h"
+#include "core/library/open_marks.h"
 #include "records/settings.h"
 #include "records/studio_fault.h"
 #include "records/take.h"
@@ -151,6 +152,10 @@ class Studio {
   Result<std::optional<std::int64_t>> model(std::int64_t student, const std::string& exercise) const;
   /// `take` nullopt: none any more.
   Result<void> keepModel(std::int64_t student, const std::string& exercise, std::optional<std::int64_t> take);
+
+  /// The breaths of a student that a teacher called open, oldest first.
+  Result<std::vector<OpenMark>> openBreaths(std::int64_t student) const;
+  Result<void> keepOpenBreaths(std::int64_t student, const std::vector<OpenMark>& marks);
 
   /// Where a recording in progress is to be written; a note of what it is lies beside it, and is on the disk
   /// before this returns.

@@ -142,4 +142,21 @@ Studio::Result<void> Studio::keepModel(std::int64_t student, const std::string& 
   });
 }
 
+Studio::Result<std::vector<OpenMark>> Studio::openBreaths(std::int64_t student) const {
+  return data_->attempt([&] {
+    SQLite::Statement query(*data_->db, "SELECT open_breaths FROM student WHERE id = ?");
+    query.bind(1, student);
+    return query.executeStep() ? openMarksFrom(query.getColumn(0).getString()) : std::vector<OpenMark>();
+  });
+}
+
+Studio::Result<void> Studio::keepOpenBreaths(std::int64_t student, const std::vector<OpenMark>& marks) {
+  return data_->change([&] {
+    SQLite::Statement update(*data_->db, "UPDATE student SET open_breaths = ? WHERE id = ?");
+    update.bind(1, toText(marks));
+    update.bind(2, student);
+    update.exec();
+  });
+}
+
 }  // namespace calando

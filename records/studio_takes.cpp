@@ -19,7 +19,7 @@ std::string askedText(const AskedFor& asked) {
 /// The columns that takeFrom() reads.
 constexpr const char* kTakeColumns =
     "take.id, take.student, made, seconds, source, asked, word, remark, summary.held, attention, comfort, "
-    "tried, file, recording";
+    "tried, file, recording, ticks, stopped";
 
 Take takeFrom(SQLite::Statement& row) {
   Take t;
@@ -39,6 +39,8 @@ Take takeFrom(SQLite::Statement& row) {
   t.tried = row.getColumn(11).getString();
   t.file = row.getColumn(12).getString();
   t.recording = row.getColumn(13).getString();
+  t.ticks = ticksFrom(row.getColumn(14).getString());
+  t.stopped = row.getColumn(15).getInt() != 0;
   return t;
 }
 
@@ -46,8 +48,8 @@ void insertTake(SQLite::Database& db, const Take& take, bool noted) {
   SQLite::Statement insert(
       db,
       "INSERT INTO take(id, student, made, seconds, source, asked, word, remark, "
-      "attention, comfort, tried, file, recording, noted) VALUES(?, ?, ?, ?, ?, ?, ?, ?, "
-      "?, ?, ?, ?, ?, ?)");
+      "attention, comfort, tried, file, recording, noted, ticks, stopped) VALUES(?, ?, ?, ?, ?, ?, ?, ?, "
+      "?, ?, ?, ?, ?, ?, ?, ?)");
   insert.bind(1, take.id);
   insert.bind(2, take.student);
   insert.bind(3, take.made_unix_s);
@@ -62,6 +64,8 @@ void insertTake(SQLite::Database& db, const Take& take, bool noted) {
   insert.bind(12, take.file);
   insert.bind(13, take.recording);
   insert.bind(14, noted ? 1 : 0);
+  insert.bind(15, textOfTicks(take.ticks));
+  insert.bind(16, take.stopped ? 1 : 0);
   insert.exec();
 }
 
@@ -168,14 +172,16 @@ Studio::Result<void> Studio::changeTake(const Take& take) {
   return data_->change([&] {
     SQLite::Statement update(*data_->db,
                              "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ?, comfort = ?, "
-                             "tried = ?, changed = changed + 1 WHERE id = ?");
+                             "tried = ?, ticks = ?, stopped = ?, changed = changed + 1 WHERE id = ?");
     update.bind(1, static_cast<int>(take.word));
     update.bind(2, take.remark);
     update.bind(3, askedText(take.asked));
     update.bind(4, static_cast<int>(take.attention));
     update.bind(5, static_cast<int>(take.comfort));
     update.bind(6, take.tried);
-    update.bind(7, take.id);
+    update.bind(7, textOfTicks(take.ticks));
+    update.bind(8, take.stopped ? 1 : 0);
+    update.bind(9, take.id);
     update.exec();
   });
 }
@@ -221,11 +227,11 @@ Studio::Result<std::vector<Studio::Unnoted>> Studio::unnoted(std::size_t most, s
     while (query.executeStep()) {
       const Take take = takeFrom(query);
       if (data_->isErasing(take.student)) continue;
-      Student student{take.student, query.getColumn(15).getString(), query.getColumn(16).getString(), {}};
-      if (!query.getColumn(17).isNull()) student.range.lowest = query.getColumn(17).getInt();
-      if (!query.getColumn(18).isNull()) student.range.highest = query.getColumn(18).getInt();
+      Student student{take.student, query.getColumn(17).getString(), query.getColumn(18).getString(), {}};
+      if (!query.getColumn(19).isNull()) student.range.lowest = query.getColumn(19).getInt();
+      if (!query.getColumn(20).isNull()) student.range.highest = query.getColumn(20).getInt();
       list.push_back(
-          {take.id, query.getColumn(14).getInt64(), takeFile(take), toText(SoundNote{student, take})});
+          {take.id, query.getColumn(16).getInt64(), takeFile(take), toText(SoundNote{student, take})});
     }
     return list;
   });

@@ -4,8 +4,10 @@
 #include <chrono>
 #include <ctime>
 #include <random>
+#include <ranges>
 
 #include "core/bounded_json.h"
+#include "core/exercise/ticks.h"
 
 namespace calando {
 
@@ -32,6 +34,19 @@ nlohmann::json orNull(const std::optional<int>& x) {
 
 }  // namespace
 
+std::string textOfTicks(const std::vector<std::string>& ticks) {
+  std::string text;
+  for (const std::string& id : ticks) text += (text.empty() ? "" : " ") + id;
+  return text;
+}
+
+std::vector<std::string> ticksFrom(std::string_view text) {
+  std::vector<std::string> list;
+  for (const auto& word : std::views::split(text, ' '))
+    if (const std::string id(word.begin(), word.end()); findTick(id)) list.push_back(id);
+  return list;
+}
+
 std::string toText(const SoundNote& note) {
   const Take& t = note.take;
   const nlohmann::json text{{"calando", kForm},
@@ -51,6 +66,8 @@ std::string toText(const SoundNote& note) {
                             {"comfort", static_cast<int>(t.comfort)},
                             {"tried", t.tried},
                             {"remark", t.remark},
+                            {"ticks", textOfTicks(t.ticks)},
+                            {"stopped", t.stopped},
                             {"recording", t.recording}};
   return text.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
@@ -85,6 +102,8 @@ std::optional<SoundNote> soundNoteFrom(std::string_view text) {
   t.comfort = static_cast<Comfort>(fields.whole("comfort", 0, 3).value_or(0));
   t.tried = fields.text("tried", kLongestText).value_or("");
   t.remark = fields.text("remark", kLongestText).value_or("");
+  t.ticks = ticksFrom(fields.text("ticks", kLongestText).value_or(""));
+  t.stopped = fields.flag("stopped").value_or(false);
   t.recording = fields.text("recording", kLongestName).value_or("");
   return note;
 }

@@ -3,6 +3,7 @@
 #include <cstdint>
 #include <optional>
 #include <string>
+#include <vector>
 
 #include "core/judging/history.h"
 #include "core/library/asked.h"
@@ -34,10 +35,16 @@ struct Take {
   Comfort comfort = Comfort::unsaid;
   std::string tried;  ///< the one thing that was tried in it, in words; empty: nothing said
   std::string remark;
-  std::optional<double> held_s;  ///< of the judged tone, from the kept analysis
-  std::string file;              ///< its sound's name in the studio's folder of takes
-  std::string recording;         ///< the name of the recording that it was made from; empty: none
+  std::vector<std::string> ticks;  ///< what was seen beside it, ids of ticks()
+  bool stopped = false;            ///< the player felt light-headed
+  std::optional<double> held_s;    ///< of the judged tone, from the kept analysis
+  std::string file;                ///< its sound's name in the studio's folder of takes
+  std::string recording;           ///< the name of the recording that it was made from; empty: none
 };
+
+/// Ids of ticks as one text, and back: what is no tick is left out.
+std::string textOfTicks(const std::vector<std::string>& ticks);
+std::vector<std::string> ticksFrom(std::string_view text);
 
 /// What lies beside a sound, in the same file or next to it, so that it can be taken in again when the list
 /// of takes is lost: whose it is and what was asked for.

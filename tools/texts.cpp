@@ -5,6 +5,7 @@
 #include <string>
 
 #include "audio/file_fault.h"
+#include "core/exercise/ticks.h"
 #include "core/fault.h"
 #include "core/judging/advice.h"
 #include "core/judging/figure.h"
@@ -28,11 +29,13 @@ std::set<std::string> texts() {
   for (const Exercise& card : exercises()) {
     for (const std::string& text : {card.title, card.family, card.purpose}) add(text);
     for (const std::string& caution : card.cautions) add(caution);
+    for (const Cue& cue : card.cues) add(cue.says);
     for (const auto& [school, text] : card.schools) {
       add(school);
       add(text);
     }
   }
+  for (const Tick& tick : ticks()) add(tick.label);
   for (const AdviceCard& advice : adviceCards())
     for (const std::string& text : {advice.says, advice.tries, advice.why}) add(text);
   for (const Level& level : levels()) add(level.label);

@@ -1,5 +1,6 @@
 #include "app/desk/head_strip.h"
 
+#include "app/desk/go_box.h"
 #include "app/desk/lesson_clock.h"
 #include "app/desk/staff_view.h"
 #include "app/desk/student_chooser.h"
@@ -18,6 +19,7 @@ namespace {
 constexpr int kChooser = 196, kNarrowChooser = 152;
 constexpr int kField = 32;
 constexpr int kFieldGap = 6;
+constexpr int kFewestCounts = 4, kMostCounts = 16;
 constexpr int kNobody_c = -31;  // below what can be set: not said
 
 /// A field that opens under a button.
@@ -40,11 +42,12 @@ HeadStrip::HeadStrip(Session& session)
       note_(new QLineEdit),
       seconds_(new QDoubleSpinBox),
       tempo_(new QDoubleSpinBox),
+      most_(new QSpinBox),
       support_(new QComboBox),
       level_(new QComboBox),
       autoStop_(new Switch(tr("stop by itself"))),
       earsFirst_(new Switch(tr("ears first"))),
-      record_(new QPushButton) {
+      go_(new GoBox(session)) {
   chooser_->setFixedWidth(kChooser);
   staff_->setObjectName("staff");
   auto* row = tight(new QHBoxLayout(this), 3 * style::kStep);
@@ -55,7 +58,7 @@ HeadStrip::HeadStrip(Session& session)
   row->addWidget(fields_);
   row->addStretch(1);
   row->addWidget(ways_);
-  row->addWidget(buildGo());
+  row->addWidget(go_);
   connectFields();
   refresh();
   showWays();
@@ -82,7 +85,7 @@ void HeadStrip::makeRoom() {
   int fields = -kFieldGap;
   for (const QWidget* field : std::initializer_list<const QWidget*>{note_, tempo_, support_, level_, tuning_})
     fields += field->parentWidget()->minimumSizeHint().width() + kFieldGap;
-  const int others = fields + ways_->minimumSizeHint().width() + record_->width();
+  const int others = fields + ways_->minimumSizeHint().width() + go_->sizeHint().width();
   // Gaps between chooser, staff, fields, what is left over, ways and the button.
   const int wide = kChooser + 5 * 3 * style::kStep, narrow = kNarrowChooser + 4 * 2 * style::kStep;
   staff_->setVisible(session_.lesson().current()->asksForTones() &&
@@ -122,11 +125,11 @@ QWidget* HeadStrip::buildFields() {
   tempo_->setDecimals(0);
   tempo_->setSuffix(tr(" /min"));
   tempo_->setToolTip(tr("Beats a minute of the count."));
+  most_->setObjectName("mostCounts");
+  most_->setRange(kFewestCounts, kMostCounts);
+  most_->setSuffix(tr(" counts"));
+  most_->setToolTip(tr("The most counts that are asked of this player: the card goes up no further."));
   support_->setObjectName("support");
-  support_->addItem(tr("flash"), "flash");
-  support_->addItem(tr("click"), "click");
-  support_->addItem(tr("fork, then click"), "fork");
-  support_->addItem(tr("drone on home"), "drone");
   support_->setToolTip(
       tr("What is heard while the exercise runs. What sounds from loudspeakers is heard by the microphone "
          "too: use headphones."));
@@ -139,9 +142,10 @@ QWidget* HeadStrip::buildFields() {
     row->setSpacing(kFieldGap);
     row->addStretch();
   }
-  for (QWidget* field : {captioned(tr("Note"), note_), captioned(tr("Hold"), seconds_),
-                         captioned(tr("Tempo"), tempo_), captioned(tr("Heard"), support_),
-                         captioned(tr("Targets"), level_), captioned(tr("In tune with"), buildTuning())})
+  for (QWidget* field :
+       {captioned(tr("Note"), note_), captioned(tr("Hold"), seconds_), captioned(tr("Tempo"), tempo_),
+        captioned(tr("Up to"), most_), captioned(tr("Heard"), support_), captioned(tr("Targets"), level_),
+        captioned(tr("In tune with"), buildTuning())})
     firstRow_->insertWidget(firstRow_->count() - 1, field, 0, Qt::AlignTop);
   auto* box = new QWidget;
   auto* layout = tight(new QVBoxLayout(box), style::kStep);
@@ -224,25 +228,6 @@ QWidget* HeadStrip::buildWays() {
   return box;
 }
 
-QWidget* HeadStrip::buildGo() {
-  record_->setObjectName("record");
-  record_->setCheckable(true);
-  record_->setFocusPolicy(Qt::NoFocus);
-  record_->setAccessibleName(tr("Start or stop a take"));
-  record_->setToolTip(tipOf("take"));
-  record_->setFixedWidth(118);
-  rest_ = new QLabel;
-  rest_->setObjectName("rest");
-  rest_->setAlignment(Qt::AlignCenter);
-  rest_->hide();
-  auto* box = new QWidget;
-  auto* layout = tight(new QVBoxLayout(box), 2);
-  layout->addWidget(record_);
-  layout->addWidget(rest_);
-  layout->addStretch();
-  return box;
-}
-
 void HeadStrip::connectFields() {
   Asking& asking = session_.asking();
   connect(staff_, &StaffView::notePicked, this,
@@ -252,6 +237,8 @@ void HeadStrip::connectFields() {
           [&asking](double s) { asking.edit([=](Wish& w) { w.seconds = s; }); });
   connect(tempo_, &QDoubleSpinBox::valueChanged, this,
           [&asking](double bpm) { asking.edit([=](Wish& w) { w.tempo_bpm = bpm; }); });
+  connect(most_, &QSpinBox::valueChanged, this,
+          [&asking](int counts) { asking.edit([=](Wish& w) { w.mostCounts = counts; }); });
   connect(level_, &QComboBox::currentIndexChanged, this, [this, &asking] {
     asking.edit([id = level_->currentData().toString().toStdString()](Wish& w) { w.level = id; });
   });
@@ -264,20 +251,13 @@ void HeadStrip::connectFields() {
       w.tonic = std::max(0, tonic);
     });
   });
-  connect(support_, &QComboBox::currentIndexChanged, this,
-          [&asking](int index) { asking.setSupport(static_cast<Asking::Support>(index)); });
+  connect(support_, &QComboBox::currentIndexChanged, this, [this, &asking] {
+    asking.setSupport(static_cast<Asking::Support>(support_->currentData().toInt()));
+  });
   connect(autoStop_, &Switch::toggled, &asking, &Asking::setStopsByItself);
   connect(earsFirst_, &Switch::toggled, &asking, &Asking::setEarsFirst);
-  connect(record_, &QPushButton::clicked, this, [this] {
-    session_.toggle();
-    allow();
-  });
   connect(&asking, &Asking::shown, this, &HeadStrip::refresh);
   connect(&asking, &Asking::waysChanged, this, &HeadStrip::showWays);
-  connect(&session_.lesson(), &Lesson::restLeft, this, [this](int seconds) {
-    rest_->setText(tr("rest %1 s").arg(seconds));
-    rest_->setVisible(seconds > 0);
-  });
   connect(&session_.run(), &TakeRun::phaseChanged, this, &HeadStrip::allow);
   connect(&session_.roster(), &Roster::studentChanged, this, &HeadStrip::refresh);
   connect(&session_.roster(), &Roster::studentChanged, this, &HeadStrip::allow);
@@ -307,8 +287,9 @@ void HeadStrip::renameNotes() {
 void HeadStrip::refresh() {
   const Wish wish = session_.asking().wish();
   const Exercise& card = *session_.lesson().current();
-  const QSignalBlocker quiet[] = {QSignalBlocker(seconds_), QSignalBlocker(tempo_), QSignalBlocker(level_),
-                                  QSignalBlocker(a4_), QSignalBlocker(temperament_)};
+  const QSignalBlocker quiet[] = {QSignalBlocker(seconds_), QSignalBlocker(tempo_),
+                                  QSignalBlocker(most_),    QSignalBlocker(level_),
+                                  QSignalBlocker(a4_),      QSignalBlocker(temperament_)};
   const Spelling spelling = instrument() ? instrument()->spelling : Spelling::flats;
   staff_->setInstrument(instrument());
   staff_->setNote(wish.note);
@@ -317,9 +298,12 @@ void HeadStrip::refresh() {
   title_->setToolTip(words::said(card.purpose));
   note_->parentWidget()->setVisible(card.asksForTones());
   tuning_->parentWidget()->setVisible(card.asksForTones());
-  seconds_->parentWidget()->setVisible(!card.counted());
+  seconds_->parentWidget()->setVisible(!card.counted() && card.asksForTones());
+  level_->parentWidget()->setVisible(card.scored);
   tempo_->parentWidget()->setVisible(card.counted());
   support_->parentWidget()->setVisible(card.counted());
+  most_->parentWidget()->setVisible(card.climbs());
+  most_->setValue(wish.mostCounts.value_or(kUsualMostCounts));
   seconds_->setValue(wish.seconds);
   tempo_->setValue(wish.tempo_bpm.value_or(std::max(20.0, card.tempo_bpm)));
   level_->setCurrentIndex(std::max(0, level_->findData(words::plain(wish.level))));
@@ -336,6 +320,7 @@ void HeadStrip::refresh() {
                            : QString());
   cardTuning_->setVisible(!cardTuning_->text().isEmpty());
   tuning_->setText(tuningText());
+  showWays();
   makeRoom();
 }
 
@@ -349,11 +334,28 @@ QString HeadStrip::tuningText() const {
   return tr("%1 · %2").arg(words::number(a4, a4 == std::round(a4) ? 0 : 1, false), how);
 }
 
+/// What is heard with this card.
+void HeadStrip::fillSupports() {
+  using enum Asking::Support;
+  const auto may = session_.asking().supports();
+  const std::map<Asking::Support, QString> names{{flash, tr("flash")},
+                                                 {click, tr("click")},
+                                                 {fork, tr("fork, then click")},
+                                                 {drone, tr("drone on home")},
+                                                 {swell, tr("soft swell")}};
+  if (support_->count() == static_cast<int>(may.size()) &&
+      support_->itemData(support_->count() - 1).toInt() == static_cast<int>(may.back()))
+    return;
+  support_->clear();
+  for (const Asking::Support support : may) support_->addItem(names.at(support), static_cast<int>(support));
+}
+
 void HeadStrip::showWays() {
   const Asking& asking = session_.asking();
   const QSignalBlocker quiet[] = {QSignalBlocker(support_), QSignalBlocker(autoStop_),
                                   QSignalBlocker(earsFirst_), QSignalBlocker(roomTemperature_)};
-  support_->setCurrentIndex(static_cast<int>(asking.support()));
+  fillSupports();
+  support_->setCurrentIndex(support_->findData(static_cast<int>(asking.support())));
   autoStop_->setChecked(asking.stopsByItself());
   earsFirst_->setChecked(asking.earsFirst());
   roomTemperature_->setValue(asking.room_c().value_or(kNobody_c));
@@ -365,13 +367,9 @@ void HeadStrip::showWays() {
 
 void HeadStrip::allow() {
   const Allowed allowed = session_.allowed();
-  for (QWidget* field : std::initializer_list<QWidget*>{chooser_, staff_, note_, seconds_, tempo_, support_,
-                                                        level_, tuning_, room_})
+  for (QWidget* field : std::initializer_list<QWidget*>{chooser_, staff_, note_, seconds_, tempo_, most_,
+                                                        support_, level_, tuning_, room_})
     field->setEnabled(allowed.choose);
-  const bool runs = session_.run().phase() != TakeRun::Phase::ready;
-  record_->setEnabled(allowed.record && session_.roster().chosen());
-  record_->setChecked(runs);
-  record_->setText(runs ? tr("Stop") : tr("Start"));
 }
 
 }  // namespace calando

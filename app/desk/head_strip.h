@@ -9,11 +9,12 @@ class QDoubleSpinBox;
 class QHBoxLayout;
 class QLabel;
 class QLineEdit;
-class QPushButton;
+class QSpinBox;
 class QToolButton;
 
 namespace calando {
 
+class GoBox;
 class StaffView;
 class StudentChooser;
 class Switch;
@@ -36,7 +37,6 @@ class HeadStrip : public QWidget {
   QWidget* buildTuning();
   QWidget* buildRoom();
   QWidget* buildWays();
-  QWidget* buildGo();
   QWidget* captioned(const QString& caption, QWidget* field);
   void connectFields();
   void typedNote();
@@ -44,6 +44,7 @@ class HeadStrip : public QWidget {
   void setRows(int rows);
   void refresh();
   void showWays();
+  void fillSupports();
   void allow();
   QString tuningText() const;
   const Instrument* instrument() const;
@@ -59,6 +60,7 @@ class HeadStrip : public QWidget {
   QLineEdit* note_;
   QDoubleSpinBox* seconds_;
   QDoubleSpinBox* tempo_;
+  QSpinBox* most_;
   QComboBox* support_;
   QComboBox* level_;
   QDoubleSpinBox* a4_ = nullptr;
@@ -69,8 +71,7 @@ class HeadStrip : public QWidget {
   Switch* earsFirst_;
   QToolButton* room_ = nullptr;
   QDoubleSpinBox* roomTemperature_ = nullptr;
-  QLabel* rest_ = nullptr;
-  QPushButton* record_;
+  GoBox* go_;
 };
 
 }  // namespace calando

@@ -42,9 +42,9 @@ std::vector<Entry> entries() {
            "it is "
            "loud, on the ground of what the count asks for. A hiss is hatched, what is too soft to tell is "
            "pale, "
-           "and a breath that is nearly full before its time is marked. The microphone hears neither "
-           "shoulders "
-           "nor belly: watch them."),
+           "and a breath that is full before its time, or hurries at its end, is marked. The microphone "
+           "hears "
+           "neither shoulders nor belly: watch them, and tick what you see (B, R, H, U, A)."),
        say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a dash not "
            "measured, a dotted ring not yet.")});
   about(
@@ -55,6 +55,34 @@ std::vector<Entry> entries() {
            "input level."),
        say("What the microphone hears of clicks and fork is learnt from the count-in and taken out of the "
            "figures, so be quiet there. With headphones there is nothing to take out.")});
+  about(
+      say("Breathing"),
+      {say("The basin beside the picture is what to breathe with: it fills with the breath in and empties "
+           "with "
+           "the breath out, a mark for each count. It can be followed without a sound; a soft swell for the "
+           "ear "
+           "is chosen under Heard, for headphones. Arms and other things to do stand in it."),
+       say("Before the first set of a day stands a caution; the key that starts takes it away. Between sets "
+           "normal breathing is counted down, and a card asks for no more than its dose. Esc stops at once: "
+           "the "
+           "take says so, nothing is taken from it, and there is no more breathing that day unless the "
+           "teacher "
+           "opens it again."),
+       say("A sheet at the wall is timed by the player’s key: Space begins to listen, again when the hand "
+           "lets "
+           "go, again when the sheet slides. Who lets go before the air comes has made an invalid try. As "
+           "many "
+           "as hold goes up a count at a time and ends by itself with the first round that does not hold; "
+           "how "
+           "far it may go is set under Up to."),
+       say("Microphones differ: choose a breath in that sounds open on the page Breaths and say so, and this "
+           "player’s breaths are held against it. The page Weeks has the longest breath, the most counts "
+           "that "
+           "were even, and how even, week by week."),
+       say("Noise suppression, noise gates and automatic gain of the computer ruin breath: where their "
+           "traces "
+           "are heard that is said, and breath is not measured. Switch them off in the desktop’s sound "
+           "settings.")});
   about(
       say("Own exercises"),
       {say("Steps… on the left lists all cards. Change… there opens one: notes, counts, tempo, targets "

@@ -23,6 +23,7 @@
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "core/exercise/ticks.h"
 
 namespace calando {
 
@@ -138,6 +139,7 @@ void MainWindow::bindKeys() {
   Session& s = *session_;
   keys_.setShelf(shelf_);
   keys_.on("take", [&s] { s.toggle(); });
+  keys_.on("stop", [&s] { s.stopHere(); });
   keys_.on("play", [this, &s] {
     const auto [from, to] = take_->selection();
     s.playOrStop(from, to, take_->hasSelection());
@@ -163,6 +165,11 @@ void MainWindow::bindKeys() {
       {"easy", Comfort::easy}, {"fair", Comfort::fair}, {"tight", Comfort::tight}};
   for (const auto& [id, comfort] : felt)
     keys_.on(id, [&s, comfort = comfort] { s.open().setComfort(comfort); });
+  for (const Tick& tick : ticks())
+    keys_.on("tick-" + std::string(tick.id), [&s, id = std::string(tick.id)] {
+      if (std::ranges::find(s.lesson().current()->ticks, id) != s.lesson().current()->ticks.end())
+        s.open().toggleTick(id);
+    });
   keys_.on("tried", [&s] { s.open().toggleTried(); });
   keys_.on("model", [&s] { s.open().toggleModel(); });
   keys_.on("readout", [this] { readout_->nextPage(); });
@@ -193,17 +200,23 @@ void MainWindow::bindSession() {
   connect(&s.lesson(), &Lesson::stepChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.lesson(), &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.roster(), &Roster::studentChanged, this, &MainWindow::refreshEmptyText);
+  connect(&s.breathing(), &Breathing::changed, this, &MainWindow::refreshEmptyText);
   connect(&s.asking(), &Asking::waysChanged, this,
           [this, &s] { take_->setHidden(s.asking().earsFirst() && (s.run().taking() || s.open().take())); });
-  connect(&s.run(), &TakeRun::grew, this, [this](const SnapshotPtr& picture, double held_s) {
+  connect(&s.run(), &TakeRun::grew, this, [this, &s](const SnapshotPtr& picture, double held_s) {
     take_->setPicture(picture);
     take_->setHeld(held_s);
+    take_->setKeyed(s.run().keyed_s());
   });
   connect(&s.run(), &TakeRun::phaseChanged, this, [this, &s] {
     if (s.run().taking()) {
       take_->setCursor({});
       take_->setHidden(s.asking().earsFirst());
     }
+    const TakeRun::KeyStep step = s.run().keyStep();
+    take_->setPrompt(step == TakeRun::KeyStep::begins ? tr("Space when the hand lets go")
+                     : step == TakeRun::KeyStep::ends ? tr("Space when the sheet slides")
+                                                      : QString());
     refreshPicture();
   });
   connect(&s.keeping(), &Keeping::playedKept, this, [this, &s] {
@@ -264,6 +277,14 @@ void MainWindow::refreshEmptyText() {
     return take_->setEmptyText(tr("Add the first student"),
                                tr("Every take belongs to a student; everything stays on this computer."),
                                tr("Add a student"));
+  if (session_->breathing().showsCaution())
+    return take_->setEmptyText(
+        tr("Before breathing"),
+        tr("Stop at once when you feel light-headed, dizzy, tingling or in pain: Esc.\nSit down the first "
+           "times. Short sets, and normal breaths between them.\nNot after an illness, with trouble of "
+           "heart, "
+           "lungs or blood pressure, or in pregnancy, without a doctor’s word.\nCalando is no medical "
+           "device.\n\nSpace begins."));
   QStringList text{words::said(card->purpose)};
   const std::string school = session_->lesson().school();
   for (const auto& [name, what] : card->schools)

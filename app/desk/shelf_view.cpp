@@ -81,13 +81,18 @@ QString heldOf(const Take& take, const Exercise* card, const std::optional<Kept>
     if (const auto missing = kept->values.find("missing"); missing != kept->values.end())
       return missing->second == 0.0 ? ShelfView::tr("all there")
                                     : ShelfView::tr("%n missing", nullptr, static_cast<int>(missing->second));
+  if (card && card->climbs() && kept)
+    if (const auto even = kept->values.find("highest_even"); even != kept->values.end())
+      return ShelfView::tr("even up to %1").arg(words::number(even->second, 0, false));
+  if (card && !card->asksForSound()) return ShelfView::tr("%1 s").arg(words::number(take.seconds, 0, false));
   if (kept)
     if (const auto lasts = kept->values.find("air_lasts_s"); lasts != kept->values.end())
       return ShelfView::tr("%1 s").arg(words::number(lasts->second, 1, false));
   return take.held_s ? ShelfView::tr("%1 s").arg(words::number(*take.held_s, 1, false)) : QStringLiteral("–");
 }
 
-QString wordOf(TeachersWord word) {
+QString wordOf(TeachersWord word, bool stopped) {
+  if (stopped) return ShelfView::tr("stopped");
   switch (word) {
     case TeachersWord::none:
       return {};
@@ -169,9 +174,9 @@ void ShelfView::refreshRow(int row) {
   entry->setData(
       held, cut ? tr("%1 of %2 s").arg(words::number(*cut, 1, false), words::number(played.seconds, 1, false))
                 : seconds);
-  entry->setData(verdict,
-                 static_cast<int>(past.kept ? verdictOf(played.word, *past.kept) : Verdict::unmeasured));
-  entry->setData(word, wordOf(played.word));
+  entry->setData(verdict, static_cast<int>(past.kept && !past.stopped ? verdictOf(played.word, *past.kept)
+                                                                      : Verdict::unmeasured));
+  entry->setData(word, wordOf(played.word, played.stopped));
   QPixmapCache::remove(pictureKey(played.id));
   QStringList tip{entry->data(title).toString() + QStringLiteral("   ·   ") + words::moment(day)};
   tip << words::plain(played.source);
@@ -185,7 +190,7 @@ void ShelfView::refreshRow(int row) {
   QStringList spoken{entry->data(title).toString(), entry->data(when).toString(),
                      entry->data(held).toString(),
                      style::verdictWord(static_cast<Verdict>(entry->data(verdict).toInt()))};
-  if (played.word != TeachersWord::none) spoken << entry->data(word).toString();
+  if (const QString said = entry->data(word).toString(); !said.isEmpty()) spoken << said;
   entry->setText(spoken.join(", "));  // for screen readers; the delegate draws
 }
 

@@ -35,7 +35,10 @@ void TakeView::setPicture(SnapshotPtr picture) {
   const bool grows = picture && picture_ && picture->live && picture_->live;
   picture_ = std::move(picture);
   waiting_.reset();
-  if (!picture_ || !picture_->live) held_ = -1.0;
+  if (!picture_ || !picture_->live) {
+    held_ = -1.0;
+    keyed_s_.reset();
+  }
   if (!grows) {
     selectedFrom_ = selectedTo_ = 0.0;
     chosenCue_.reset();
@@ -85,6 +88,10 @@ void TakeView::setWaiting(bool waiting) {
 
 void TakeView::setCursor(std::optional<double> seconds) {
   cursor_ = seconds;
+  update();
+}
+void TakeView::setPrompt(const QString& text) {
+  prompt_ = text;
   update();
 }
 void TakeView::setHeld(double seconds) {
@@ -141,17 +148,37 @@ void TakeView::paintEvent(QPaintEvent*) {
     pictureFor(*picture_).paint(painter, *picture_, frame());
     paintMarks(painter);
   }
-  if (picture_->live && picture_->hasCues()) paintCount(painter, area);
+  if (picture_->live && picture_->hasCues()) {
+    const bool guided = pictureFor(*picture_).paintGuide(painter, *picture_, rect());
+    paintFlash(painter, guided ? QRectF(rect()) : area);
+    if (!guided) paintCount(painter, area);
+  }
+  // Of a breath out the place under the water is free.
+  const QRectF place = picture_->sheet.oneBreath() ? area.adjusted(0, area.height() / 2.0, 0, 0) : area;
   if (held_ > 0.0 || (held_ == 0.0 && !picture_->hasCues())) {
     painter.setFont(style::work(largeText(area), true));
     painter.setPen(style::ink);
-    painter.drawText(area.adjusted(18, 6, -12, 0), Qt::AlignTop | Qt::AlignLeft,
+    painter.drawText(place.adjusted(18, 6, -12, 0), Qt::AlignTop | Qt::AlignLeft,
                      tr("%1 s").arg(words::number(held_, 1, false)));
   }
+  if (picture_->live) paintKey(painter, place);
   if (hasFocus() && byKeys_) {
     painter.setPen(QPen(style::pitch, 1.4));
     painter.drawRect(area);
   }
+}
+
+/// What the player's key says, beside the seconds of the air.
+void TakeView::paintKey(QPainter& painter, const QRectF& area) {
+  painter.setPen(style::pitch);
+  if (keyed_s_) {
+    painter.setFont(style::work(largeText(timeArea()), true));
+    painter.drawText(area.adjusted(18, 6, -18, 0), Qt::AlignTop | Qt::AlignRight,
+                     tr("%1 s").arg(words::number(*keyed_s_, 1, false)));
+  }
+  painter.setFont(style::serif(style::kFigureType));
+  painter.drawText(area.adjusted(18, 0, -18, -12), Qt::AlignBottom | Qt::AlignHCenter | Qt::TextWordWrap,
+                   prompt_);
 }
 
 /// Whoever came by the keyboard sees where they are.
@@ -175,14 +202,17 @@ void TakeView::paintMarks(QPainter& painter) {
   if (hover_ && !picture_->live) paintHover(painter);
 }
 
-/// The count-in large in the middle, afterwards what comes next, readable from two metres; a quiet flash on
-/// each beat.
+/// A quiet flash on each beat.
+void TakeView::paintFlash(QPainter& painter, const QRectF& area) {
+  const SheetMoment moment = momentOf(picture_->sheet, picture_->tracks.duration_s - picture_->sheetStart_s);
+  if (!picture_->sheet.counted() || moment.over || moment.sinceBeat_s >= kFlash_s) return;
+  painter.setPen(QPen(style::loudness, 10));
+  painter.drawRect(area.adjusted(5, 5, -5, -5));
+}
+
+/// The count-in large in the middle, afterwards what comes next, readable from two metres.
 void TakeView::paintCount(QPainter& painter, const QRectF& area) {
   const SheetMoment moment = momentOf(picture_->sheet, picture_->tracks.duration_s - picture_->sheetStart_s);
-  if (picture_->sheet.counted() && !moment.over && moment.sinceBeat_s < kFlash_s) {
-    painter.setPen(QPen(style::loudness, 10));
-    painter.drawRect(area.adjusted(5, 5, -5, -5));
-  }
   painter.setPen(style::ink);
   if (moment.countInLeft > 0) {
     painter.setFont(style::serif(110));
@@ -221,12 +251,17 @@ void TakeView::paintEmpty(QPainter& painter) {
       painter.drawText(rect(), Qt::AlignCenter, tr("Being measured…"));
     return;
   }
-  const QRectF upper = QRectF(rect()).adjusted(40, 0, -40, -height() / 2.0 - 4);
-  painter.drawText(upper, Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap, emptyTitle_);
-  painter.setFont(style::work(style::kStrongType));
+  // The text begins at half the height; a long one higher, so that all of it is to be seen.
+  const QFont font = style::work(style::kStrongType);
+  const QRectF column = QRectF(rect()).adjusted(40, 0, -40, -8);
+  constexpr int flags = Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap;
+  const double needed = QFontMetricsF(font).boundingRect(column, flags, emptyText_).height();
+  const double top = std::min(height() / 2.0 + 8, column.bottom() - needed);
+  painter.drawText(QRectF(column.left(), 0, column.width(), top - 12),
+                   Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap, emptyTitle_);
+  painter.setFont(font);
   painter.setPen(style::quietInk);
-  const QRectF lower = QRectF(rect()).adjusted(60, height() / 2.0 + 8, -60, 0);
-  painter.drawText(lower, Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, emptyText_);
+  painter.drawText(QRectF(column.left(), top, column.width(), column.bottom() - top), flags, emptyText_);
 }
 
 void TakeView::paintHover(QPainter& painter) {

@@ -29,6 +29,9 @@ class TakeView : public QWidget {
   void setCursor(std::optional<double> seconds);
   /// Shown large while a take sounds.
   void setHeld(double seconds);
+  /// What the player's key has timed; and what it is to be pressed for next.
+  void setKeyed(std::optional<double> seconds) { keyed_s_ = seconds; }
+  void setPrompt(const QString& text);
   QSize minimumSizeHint() const override { return {420, 300}; }
   SnapshotPtr picture() const { return picture_; }
   /// The marked part, or all of the take.
@@ -62,6 +65,8 @@ class TakeView : public QWidget {
   void showAll();
   void placeEmptyAction();
   void paintEmpty(QPainter& painter);
+  void paintKey(QPainter& painter, const QRectF& area);
+  void paintFlash(QPainter& painter, const QRectF& area);
   void paintCount(QPainter& painter, const QRectF& area);
   void paintHover(QPainter& painter);
   void paintMarks(QPainter& painter);
@@ -80,6 +85,8 @@ class TakeView : public QWidget {
   double from_ = 0.0;
   double to_ = 10.0;
   double held_ = -1.0;
+  std::optional<double> keyed_s_;
+  QString prompt_;
   std::optional<double> cursor_;
   std::optional<double> hover_;
   double pressed_ = -1.0;

@@ -103,7 +103,8 @@ QWidget* CardEditor::buildCount() {
                                    {tr("for each note of the scale"), Generator::Kind::scale},
                                    {tr("for each half step"), Generator::Kind::chromatic},
                                    {tr("for each partial"), Generator::Kind::series},
-                                   {tr("outward from home"), Generator::Kind::outward}})
+                                   {tr("outward from home"), Generator::Kind::outward},
+                                   {tr("a beat more each time"), Generator::Kind::climb}})
     generator_->addItem(text, static_cast<int>(kind));
   generator_->setObjectName("cardGenerator");
   generated_->setRange(-36, 36);

@@ -10,6 +10,11 @@ using enum Command::Where;
 
 constexpr std::array kCommands{
     Command{"take", "Space", QT_TRANSLATE_NOOP("Command", "start and stop a take"), anywhere},
+    Command{
+        "stop", "Esc",
+        QT_TRANSLATE_NOOP(
+            "Command", "light-headed: stop; after breathing no more of it today, unless it is opened again"),
+        anywhere},
     Command{"play", "P", QT_TRANSLATE_NOOP("Command", "play the take, or the marked part as a loop; stop")},
     Command{"ears", "E", QT_TRANSLATE_NOOP("Command", "ears first: hide or show the trace")},
     Command{"next", "N", QT_TRANSLATE_NOOP("Command", "next step of the lesson")},
@@ -30,6 +35,11 @@ constexpr std::array kCommands{
     Command{"easy", "J", QT_TRANSLATE_NOOP("Command", "it felt easy")},
     Command{"fair", "K", QT_TRANSLATE_NOOP("Command", "it felt fair")},
     Command{"tight", "L", QT_TRANSLATE_NOOP("Command", "it felt tight")},
+    Command{"tick-belly", "B", QT_TRANSLATE_NOOP("Command", "seen: the belly moved")},
+    Command{"tick-ribs", "R", QT_TRANSLATE_NOOP("Command", "seen: the ribs widened")},
+    Command{"tick-shoulders", "H", QT_TRANSLATE_NOOP("Command", "seen: the shoulders stayed quiet")},
+    Command{"tick-posture", "U", QT_TRANSLATE_NOOP("Command", "seen: upright all the time")},
+    Command{"tick-arms", "A", QT_TRANSLATE_NOOP("Command", "seen: the arms went with the air")},
     Command{"tried", "Y",
             QT_TRANSLATE_NOOP("Command", "the one thing to try after the take before was tried in this one")},
     Command{"model", "M",

@@ -32,18 +32,20 @@ void FlowLayout::setGeometry(const QRect& area) {
 /// The height that it takes.
 int FlowLayout::arrange(const QRect& area, bool place) const {
   int widest = 0, tallest = 0, together = -gap_;
-  for (const QLayoutItem* item : items_) {
+  std::vector<QLayoutItem*> shown;
+  std::ranges::copy_if(items_, std::back_inserter(shown), [](QLayoutItem* item) { return !item->isEmpty(); });
+  for (const QLayoutItem* item : shown) {
     const QSize wanted = item->sizeHint();
     widest = std::max(widest, wanted.width());
     tallest = std::max(tallest, wanted.height());
     together += wanted.width() + gap_;
   }
-  if (items_.empty()) return 0;
-  const int all = count();
+  if (shown.empty()) return 0;
+  const int all = static_cast<int>(shown.size());
   if (together <= area.width()) {
     const int more = (area.width() - together) / all;
     int x = area.left();
-    for (QLayoutItem* item : items_) {
+    for (QLayoutItem* item : shown) {
       const int width = item->sizeHint().width() + more;
       if (place) item->setGeometry(QRect(x, area.top(), width, tallest));
       x += width + gap_;
@@ -56,7 +58,7 @@ int FlowLayout::arrange(const QRect& area, bool place) const {
   const int each = (all + lines - 1) / lines;
   const int cell = (area.width() - (each - 1) * gap_) / each;
   for (int i = 0; place && i < all; ++i)
-    items_[static_cast<std::size_t>(i)]->setGeometry(QRect(
+    shown[static_cast<std::size_t>(i)]->setGeometry(QRect(
         area.left() + i % each * (cell + gap_), area.top() + i / each * (tallest + gap_), cell, tallest));
   return lines * tallest + (lines - 1) * gap_;
 }

@@ -34,7 +34,8 @@ std::vector<StripCue> stripCues(const Snapshot& picture) {
 QString cueName(const Snapshot& picture, std::size_t cue) {
   const SheetCue& planned = picture.sheet.cues[cue];
   if (planned.note) return shownNote(*planned.note, spellingFor(picture.context));
-  return words::said(nameOf(planned.kind));
+  return words::said(planned.kind == CueKind::move && !planned.says.empty() ? planned.says
+                                                                            : nameOf(planned.kind));
 }
 
 void paintCueStrip(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,

@@ -13,8 +13,7 @@ namespace {
 constexpr double kSharp = 2.0;  // for screens of twice the density
 
 bool isOfBreaths(const Exercise& card) {
-  return !card.asksForTones() &&
-         std::ranges::any_of(card.cues, [](const Cue& cue) { return isAir(cue.kind); });
+  return card.drillsBreath() || (!card.cues.empty() && !card.asksForSound());
 }
 }  // namespace
 

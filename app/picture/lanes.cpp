@@ -1,6 +1,7 @@
 #include <QCoreApplication>
 
 #include "app/picture/cue_strip.h"
+#include "app/picture/lane.h"
 #include "app/picture/long_line.h"
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
@@ -15,6 +16,7 @@ namespace calando {
 
 namespace {
 
+constexpr double kMarkWidth = 52.0;        // of the seconds under the lanes
 constexpr double kLeastPeak_dbfs = -25.0;  // before anything has sounded
 
 QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
@@ -43,29 +45,45 @@ void paintAskedLevels(QPainter& painter, const Snapshot& picture, const RibbonSc
 
 }  // namespace
 
-void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,
-               Lane lane) {
-  painter.save();
+double LaneRow::y(const QRectF& area, double value) const {
+  return area.bottom() - 3 - (std::clamp(value, bottom, top) - bottom) / (top - bottom) * (area.height() - 8);
+}
+
+void paintLaneGround(QPainter& painter, const QRectF& area, const LaneRow& row) {
   painter.fillRect(area, style::sheet);
   painter.setPen(QPen(style::rule, 1));
   painter.drawLine(area.topLeft(), area.topRight());
-  const bool level = lane == Lane::level;
-  const double top = level ? 0.0 : 45.0;
-  const double bottom = level ? -60.0 : 0.0;
-  const auto y = [&](double v) {
-    return area.bottom() - 3 - (std::clamp(v, bottom, top) - bottom) / (top - bottom) * (area.height() - 8);
-  };
   painter.setFont(style::work(style::kSmallType));
-  for (const double mark : level ? std::vector<double>{-20, -40} : std::vector<double>{15, 30}) {
+  for (const double mark : row.marks) {
+    const double y = row.y(area, mark);
     painter.setPen(QPen(style::rule, 0.8));
-    painter.drawLine(QPointF(area.left(), y(mark)), QPointF(area.right(), y(mark)));
+    painter.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
     painter.setPen(style::quietInk);
-    painter.drawText(QRectF(area.left() - kAxisWidth, y(mark) - 8, kAxisWidth - 6, 16),
+    painter.drawText(QRectF(area.left() - kAxisWidth, y - 8, kAxisWidth - 6, 16),
                      Qt::AlignRight | Qt::AlignVCenter, words::number(mark, 0, false));
   }
+}
+
+void paintLaneName(QPainter& painter, const QRectF& area, const LaneRow& row) {
+  painter.setFont(style::work(style::kSmallType, true));
+  painter.setPen(row.ink);
+  const double width = painter.fontMetrics().horizontalAdvance(row.name) + 4.0;
+  const QRectF text(area.right() - width - 6, area.top() + 3, width, 15);
+  painter.fillRect(text, style::sheet);
+  painter.drawText(text, Qt::AlignRight, row.name);
+}
+
+void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,
+               Lane lane) {
+  painter.save();
+  const bool level = lane == Lane::level;
+  const LaneRow row = level ? LaneRow{-60.0, 0.0, {-20, -40}, style::loudness, say("level, dBFS")}
+                            : LaneRow{0.0, 45.0, {15, 30}, style::colour, say("core over noise, dB")};
+  paintLaneGround(painter, area, row);
+  const auto y = [&](double value) { return row.y(area, value); };
   painter.setRenderHint(QPainter::Antialiasing);
   if (level) paintAskedLevels(painter, picture, scale, area, y);
-  painter.setPen(linePen(level ? style::loudness : style::colour, 2.0));
+  painter.setPen(linePen(row.ink, 2.0));
   QPolygonF line;
   const auto& frames = picture.tracks.frames;
   painter.setClipRect(area);
@@ -89,20 +107,15 @@ void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
         x, y(level ? f.level_dbfs : picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db));
   }
   drawLong(painter, line);
-  const QString name = level ? say("level, dBFS") : say("core over noise, dB");
-  painter.setFont(style::work(style::kSmallType, true));
-  painter.setPen(level ? style::loudness : style::colour);
-  const double width = painter.fontMetrics().horizontalAdvance(name) + 4.0;
-  const QRectF text(area.right() - width - 6, area.top() + 3, width, 15);
-  painter.fillRect(text, style::sheet);
-  painter.drawText(text, Qt::AlignRight, name);
+  paintLaneName(painter, area, row);
   painter.restore();
 }
 
 void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right) {
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);
-  const double step = axisStep(scale.to_s - scale.from_s, 10);
+  const int marks = std::clamp(static_cast<int>(scale.area.width() / kMarkWidth), 2, 10);
+  const double step = axisStep(scale.to_s - scale.from_s, marks);
   for (double t = std::ceil(scale.from_s / step) * step; t <= scale.to_s; t += step) {
     const QString text = words::number(t, step < 1.0 ? 1 : 0, false) + say(" s");
     const double width = painter.fontMetrics().horizontalAdvance(text) + 2.0;

@@ -39,6 +39,9 @@ class Picture {
   virtual QRectF cueArea(const Snapshot& take, const QRectF& area) const = 0;
   /// What is to be said of a moment under the mouse.
   virtual QString under(const Snapshot& take, const Frame& frame, double t) const = 0;
+  /// What the player follows while the take sounds, readable from across the room, also where the picture
+  /// itself is hidden. False: there is nothing of the kind, and the count alone is shown.
+  virtual bool paintGuide(QPainter&, const Snapshot&, const QRectF&) const { return false; }
   /// The first view: from when to when.
   virtual std::pair<double, double> wholeOf(const Snapshot& take) const;
 };

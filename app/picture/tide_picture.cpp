@@ -4,8 +4,11 @@
 #include <QPainterPath>
 
 #include "app/picture/cue_strip.h"
+#include "app/picture/lane.h"
 #include "app/picture/layout.h"
+#include "app/picture/long_line.h"
 #include "app/picture/ribbon_painter.h"
+#include "app/picture/tide_pace.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/measure/air_sums.h"
@@ -15,10 +18,13 @@ namespace calando {
 
 namespace {
 
-constexpr PictureLayout kLayout{1};
-constexpr double kRange_db = 36.0;   // from the loudest down to nothing
-constexpr double kAsked = 0.62;      // of the height there is: how high what is asked for stands
-constexpr double kTellsFull = 0.82;  // a breath that is nearly full earlier has it marked
+constexpr PictureLayout kLayout{2};
+constexpr double kRange_db = 36.0;    // from the loudest down to nothing
+constexpr double kAsked = 0.62;       // of the height there is: how high what is asked for stands
+constexpr double kTellsFull = 0.82;   // a breath that is nearly full earlier has it marked
+constexpr double kTellsHurry = 0.31;  // share of the air in the last quarter
+constexpr double kGuide = 0.36, kWidestGuide = 300.0, kGuideGap = 14.0;  // of the width, while it sounds
+constexpr double kCentroidTop_hz = 4000.0, kMarginTop_db = 45.0;
 constexpr double kHatch = 8.0, kHatchedWash = 0.15;
 constexpr std::size_t kSmooth = 3;  // frames to either side
 
@@ -127,6 +133,10 @@ void paintBreaths(QPainter& painter, const Snapshot& take, const RibbonScale& sc
   painter.restore();
 }
 
+bool hearsSomething(const Snapshot& take) {
+  return !take.context.exercise || take.context.exercise->asksForSound();
+}
+
 /// The water's line, and where air was asked for.
 void paintGround(QPainter& painter, const Snapshot& take, const RibbonScale& scale) {
   painter.fillRect(scale.area, style::sheet);
@@ -154,66 +164,156 @@ void paintSides(QPainter& painter, const RibbonScale& scale) {
   painter.drawText(margin.adjusted(0, 0, 0, -8), Qt::AlignRight | Qt::AlignBottom, say("in"));
 }
 
-QString soundOf(const Air& air) {
-  switch (air.sound) {
-    case AirSound::open:
-      return say("open");
-    case AirSound::tight:
-      return say("tight");
-    case AirSound::thin:
-      return say("thin");
-    case AirSound::faint:
-      return say("too soft to tell");
-    case AirSound::unclear:
-      return {};
-  }
-  return {};
+/// While a count runs the right of the picture is what the player breathes with.
+double guideWidth(const Snapshot& take, const QRectF& area) {
+  if (!take.live || !take.sheet.counted()) return 0.0;
+  return std::min(kGuide * area.width(), kWidestGuide);
 }
 
-/// How each breath in sounds, and where one was nearly full before its time.
+/// Lanes of what is heard frame by frame: how far the air stands over the room, and where its middle lies.
+void paintAirLanes(QPainter& painter, const Snapshot& take, const RibbonScale& scale, const QRectF& upper,
+                   const QRectF& lower) {
+  const LaneRow over{0.0, kMarginTop_db, {15, 30}, style::loudness, say("over the room, dB")};
+  const LaneRow middle{0.0, kCentroidTop_hz, {1000, 3000}, style::colour, say("middle of the sound, Hz")};
+  paintLaneGround(painter, upper, over);
+  paintLaneGround(painter, lower, middle);
+  const AirSums sums(take.tracks.air);
+  const auto room = take.tracks.air.empty() ? std::nullopt : roomOf(sums, take.tracks);
+  painter.save();
+  painter.setRenderHint(QPainter::Antialiasing);
+  if (room) {
+    const double room_db = decibels(allOf(*room));
+    const std::size_t stride = strideFor(scale);
+    QPolygonF margins, middles;
+    const auto draw = [&](QPolygonF& line, const QRectF& area, const QColor& ink) {
+      painter.setClipRect(area);
+      painter.setPen(linePen(ink, 2.0));
+      drawLong(painter, line);
+      line.clear();
+    };
+    const auto first = static_cast<std::size_t>(std::max(0.0, scale.from_s / kHop_s));
+    for (std::size_t i = first; i < sums.size() && static_cast<double>(i) * kHop_s <= scale.to_s;
+         i += stride) {
+      const AirSums::Row row = sums.mean(i - std::min(i, kSmooth), i + kSmooth + 1);
+      const double x = scale.x(static_cast<double>(i) * kHop_s), over_db = decibels(allOf(row)) - room_db;
+      margins << QPointF(x, over.y(upper, over_db));
+      if (over_db > 6.0)
+        middles << QPointF(x, middle.y(lower, row[AirSums::kMoment] / allOf(row)));
+      else
+        draw(middles, lower, middle.ink);
+    }
+    draw(middles, lower, middle.ink);
+    draw(margins, upper, over.ink);
+  }
+  painter.restore();
+  paintLaneName(painter, upper, over);
+  paintLaneName(painter, lower, middle);
+}
+
+/// How many counts a breath was asked for; 0 where it was not counted.
+int countsOf(const Snapshot& take, std::size_t air) {
+  for (std::size_t c = 0; c < take.analysis.cues.size() && c < take.sheet.cues.size(); ++c)
+    if (isAir(take.analysis.cues[c].kind) && take.analysis.cues[c].matched == air && take.sheet.counted())
+      return static_cast<int>(std::lround(take.sheet.cues[c].length_s / take.sheet.beat_s));
+  return 0;
+}
+
+/// A moment of a breath, marked on its side of the water.
+void markMoment(QPainter& painter, const RibbonScale& scale, double t, int side, const QString& text) {
+  const double x = scale.x(t), line = scale.area.center().y();
+  const double end = side < 0 ? scale.area.bottom() - 40 : scale.area.top() + 24;
+  painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
+  painter.drawLine(QPointF(x, line), QPointF(x, end));
+  painter.setPen(style::attention);
+  painter.drawText(QRectF(x - 90, side < 0 ? end + 2 : end - 18, 180, 16), Qt::AlignCenter, text);
+}
+
+/// How each breath in sounds, where one was nearly full before its time, and where one hurried.
 void nameBreaths(QPainter& painter, const Snapshot& take, const RibbonScale& scale) {
   painter.setFont(style::work(style::kSmallType, true));
-  const double line = scale.area.center().y();
-  for (const Air& air : take.analysis.airs) {
-    if (!isBreath(air) || air.phase == AirPhase::exhale) continue;
-    const double middle = scale.x((air.start_s + air.end_s) / 2.0);
-    if (middle < scale.area.left() || middle > scale.area.right()) continue;
-    painter.setPen(air.sound == AirSound::tight ? style::attention : style::quietInk);
-    painter.drawText(QRectF(middle - 60, scale.area.bottom() - 22, 120, 16), Qt::AlignCenter, soundOf(air));
-    if (!air.full_at || *air.full_at > kTellsFull) continue;
-    const double full = scale.x(air.start_s + *air.full_at * (air.end_s - air.start_s));
-    painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
-    painter.drawLine(QPointF(full, line), QPointF(full, scale.area.bottom() - 40));
-    painter.setPen(style::attention);
-    painter.drawText(QRectF(full - 60, scale.area.bottom() - 38, 120, 16), Qt::AlignCenter,
-                     say("nearly full"));
+  for (std::size_t i = 0; i < take.analysis.airs.size(); ++i) {
+    const Air& air = take.analysis.airs[i];
+    const int side = sideOf(air.phase);
+    const double middle = scale.x((air.start_s + air.end_s) / 2.0), length_s = air.end_s - air.start_s;
+    if (!isBreath(air) || side == 0 || middle < scale.area.left() || middle > scale.area.right()) continue;
+    if (side < 0) {
+      painter.setPen(air.sound == AirSound::tight ? style::attention : style::quietInk);
+      painter.drawText(QRectF(middle - 60, scale.area.bottom() - 22, 120, 16), Qt::AlignCenter,
+                       words::sound(air.sound));
+    }
+    if (side < 0 && air.full_at && *air.full_at < kTellsFull) {
+      const int counts = countsOf(take, i);
+      const int beat = std::max(1, static_cast<int>(std::lround(*air.full_at * counts)));
+      markMoment(painter, scale, air.start_s + *air.full_at * length_s, side,
+                 counts > 1 && beat < counts ? say("full after %1 of %2").arg(beat).arg(counts)
+                                             : say("nearly full"));
+    } else if (air.end_load && *air.end_load > kTellsHurry) {
+      markMoment(painter, scale, air.start_s + 0.75 * length_s, side, say("hurried"));
+    }
+  }
+}
+
+/// When the player's key was pressed.
+void markKey(QPainter& painter, const KeyTimes& key, const RibbonScale& scale) {
+  painter.setFont(style::work(style::kSmallType, true));
+  for (const auto& [t, text] : {std::pair{key.from_s, say("let go")}, {key.to_s, say("slid")}}) {
+    const double x = scale.x(t);
+    if (x < scale.area.left() || x > scale.area.right()) continue;
+    painter.setPen(QPen(style::pitch, 1.6, Qt::DashLine));
+    painter.drawLine(QPointF(x, scale.area.top() + 20), QPointF(x, scale.area.bottom() - 20));
+    painter.setPen(style::pitch);
+    painter.drawText(QRectF(x - 60, scale.area.bottom() - 18, 120, 16), Qt::AlignCenter, text);
   }
 }
 
 }  // namespace
 
 QRectF TidePicture::timeArea(const Snapshot& take, const QRectF& area) const {
-  return kLayout.main(area, take.hasCues());
+  if (!hearsSomething(take)) return area.adjusted(1, 1, -1, -1);
+  return kLayout.main(area, take.hasCues()).adjusted(0, 0, -guideWidth(take, area), 0);
 }
 
 QRectF TidePicture::cueArea(const Snapshot& take, const QRectF& area) const {
-  return kLayout.cues(area, take.hasCues());
+  QRectF cues = kLayout.cues(area, take.hasCues());
+  if (!cues.isEmpty()) cues.setRight(timeArea(take, area).right());
+  return cues;
+}
+
+bool TidePicture::paintGuide(QPainter& painter, const Snapshot& take, const QRectF& area) const {
+  if (!take.hasCues()) return false;
+  // Movements have the place to themselves.
+  if (!hearsSomething(take)) {
+    paintPace(painter, take, area);
+    return true;
+  }
+  QRectF place = kLayout.main(area, true);
+  place.setLeft(timeArea(take, area).right() + kGuideGap);
+  place.setBottom(area.bottom() - kGuideGap);
+  place.setRight(area.right() - kGuideGap);
+  paintPace(painter, take, place);
+  return true;
 }
 
 void TidePicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   painter.fillRect(frame.area, style::paper);
+  if (!hearsSomething(take)) return paintMoves(painter, take, frame.area, false);
   const RibbonScale scale = scaleOf(timeArea(take, frame.area), frame.from_s, frame.to_s);
   paintGround(painter, take, scale);
   paintBreaths(painter, take, scale);
   paintSides(painter, scale);
   if (!take.live) nameBreaths(painter, take, scale);
+  if (take.analysis.key) markKey(painter, *take.analysis.key, scale);
   if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
-  const QRectF lane = kLayout.lane(0, frame.area, take.hasCues());
-  paintLane(painter, take, scale, lane, Lane::level);
-  paintSeconds(painter, scale, lane.bottom() + 3, frame.area.right());
+  QRectF upper = kLayout.lane(0, frame.area, take.hasCues()),
+         lower = kLayout.lane(1, frame.area, take.hasCues());
+  upper.setRight(scale.area.right());
+  lower.setRight(scale.area.right());
+  paintAirLanes(painter, take, scale, upper, lower);
+  paintSeconds(painter, scale, lower.bottom() + 3, frame.area.right());
 }
 
 void TidePicture::paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const {
+  if (!hearsSomething(take)) return paintMoves(painter, take, area, true);
   const auto [from, to] = wholeOf(take);
   const RibbonScale scale = scaleOf(area.adjusted(2, 2, -2, -2), from, to);
   paintGround(painter, take, scale);
@@ -221,6 +321,7 @@ void TidePicture::paintSmall(QPainter& painter, const Snapshot& take, const QRec
 }
 
 void TidePicture::paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const {
+  if (!hearsSomething(take)) return paintMoves(painter, take, frame.area, true);
   paintGround(painter, take, scaleOf(frame.area, frame.from_s, frame.to_s));
 }
 

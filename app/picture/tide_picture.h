@@ -16,6 +16,7 @@ class TidePicture : public Picture {
   QRectF timeArea(const Snapshot& take, const QRectF& area) const override;
   QRectF cueArea(const Snapshot& take, const QRectF& area) const override;
   QString under(const Snapshot& take, const Frame& frame, double t) const override;
+  bool paintGuide(QPainter& painter, const Snapshot& take, const QRectF& area) const override;
   std::pair<double, double> wholeOf(const Snapshot& take) const override;
 };
 

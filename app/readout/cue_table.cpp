@@ -33,15 +33,18 @@ void CueTable::setPicture(SnapshotPtr picture) {
   if (!picture) return;
   const auto& all = picture->analysis.cues;
   for (std::size_t i = 0; i < all.size(); ++i)
-    if (all[i].isAudible()) cues_.push_back(i);
-  // Columns in which nothing was measured are left out.
+    if (all[i].isAudible() || all[i].leak_s) cues_.push_back(i);
+  // Columns in which nothing was measured are left out; breaths have how they sound instead of a level.
+  const bool breaths = picture->context.exercise && picture->context.exercise->drillsBreath();
   std::vector<const Figure*> shown;
   for (const Figure& figure : figures())
-    if (!figure.column.empty() &&
+    if (!figure.column.empty() && !(breaths && figure.ofCue == &CueResult::level_dbfs) &&
         std::ranges::any_of(cues_, [&](std::size_t i) { return (all[i].*figure.ofCue).has_value(); }))
       shown.push_back(&figure);
-  setColumnCount(static_cast<int>(shown.size()) + 1);
-  setHorizontalHeaderItem(0, new QTableWidgetItem(tr("note")));
+  const int columns = static_cast<int>(shown.size()) + 1;
+  setColumnCount(columns + (breaths ? 1 : 0));
+  setHorizontalHeaderItem(0, new QTableWidgetItem(breaths ? tr("breath") : tr("note")));
+  if (breaths) setHorizontalHeaderItem(columns, new QTableWidgetItem(tr("sound")));
   for (std::size_t c = 0; c < shown.size(); ++c) {
     auto* head = new QTableWidgetItem(words::said(shown[c]->column));
     head->setToolTip(words::label(*shown[c]) + ". " + words::help(*shown[c]));
@@ -68,9 +71,15 @@ void CueTable::setPicture(SnapshotPtr picture) {
       cell->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
       setItem(static_cast<int>(r), static_cast<int>(c) + 1, cell);
     }
+    if (const Air* air = soundOf(cue, picture->analysis).air; air && breaths && cue.kind == CueKind::inhale) {
+      auto* cell = new QTableWidgetItem(words::sound(air->sound));
+      cell->setToolTip(cell->text());
+      setItem(static_cast<int>(r), columns, cell);
+    }
   }
   horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
   horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
+  if (breaths) horizontalHeader()->setSectionResizeMode(columns, QHeaderView::ResizeToContents);
 }
 
 void CueTable::chooseCue(std::size_t cue) {

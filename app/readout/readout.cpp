@@ -2,7 +2,8 @@
 
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
-#include "app/readout/cue_table.h"
+#include "app/readout/breath_weeks.h"
+#include "app/readout/cue_page.h"
 #include "app/readout/figure_groups.h"
 #include "app/readout/figures_view.h"
 #include "app/readout/note_map.h"
@@ -12,26 +13,31 @@
 
 namespace calando {
 
+namespace {
+constexpr int kCues = 1;  // page
+constexpr std::size_t kWeeks = 8;
+}  // namespace
+
 Readout::Readout(Session& session)
     : session_(session),
       figures_(new FiguresView),
       groups_(new FigureGroups),
       advice_(new QLabel),
       why_(new QLabel),
-      cues_(new CueTable),
+      cues_(new CuePage(session)),
       range_(new NoteMap),
+      weeks_(new BreathWeeks),
       pages_(new QStackedWidget),
       choice_(new QButtonGroup(this)),
       choiceRow_(new QWidget),
       reflection_(new ReflectionBar(session)) {
   figures_->setObjectName("figures");
   groups_->setObjectName("groups");
-  cues_->setObjectName("cues");
   auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
   layout->addWidget(buildPages());
   layout->addWidget(pages_, 1);
   layout->addWidget(reflection_);
-  connect(cues_, &CueTable::cueChosen, this, &Readout::cueChosen);
+  connect(cues_, &CuePage::cueChosen, this, &Readout::cueChosen);
   connect(&session_.open(), &OpenTake::changed, this, &Readout::refresh);
   connect(&session_.open(), &OpenTake::said, this, &Readout::refresh);
   connect(&session_.lesson(), &Lesson::stepChanged, this, &Readout::refresh);
@@ -42,9 +48,10 @@ QWidget* Readout::buildPages() {
   pages_->addWidget(buildFigures());
   pages_->addWidget(cues_);
   pages_->addWidget(range_);
+  pages_->addWidget(weeks_);
   auto* row = new FlowLayout(style::kStep, choiceRow_);
-  const QString names[] = {tr("Figures"), tr("Notes"), tr("Range")};
-  for (int page = 0; page < 3; ++page) {
+  const QString names[] = {tr("Figures"), tr("Notes"), tr("Range"), tr("Weeks")};
+  for (int page = 0; page < static_cast<int>(std::size(names)); ++page) {
     auto* button = new QToolButton;
     button->setText(names[page]);
     button->setCheckable(true);
@@ -90,27 +97,47 @@ void Readout::refresh() {
   const OpenTake& open = session_.open();
   const SnapshotPtr picture = open.picture();
   const Analysis none;
-  const Analysis& analysis = picture ? picture->analysis : none;
+  // Nothing is taken from a take in which somebody felt light-headed.
+  const bool stopped = open.take() && open.take()->stopped;
+  const Analysis& analysis = picture && !stopped ? picture->analysis : none;
   figures_->setReadings(analysis.readings, open.valuesBefore());
   groups_->setReadings(analysis.readings);
-  const bool cues = picture && picture->sheet.cues.size() > 1;
-  choiceRow_->setVisible(cues);
-  cues_->setPicture(cues ? picture : nullptr);
-  range_->setPicture(cues ? picture : nullptr);
-  pages_->setCurrentIndex(cues ? choice_->checkedId() : 0);
+  showPages(picture);
   const bool advised = !analysis.advice.empty();
   const bool modelless =
       open.take() && session_.lesson().current()->against == Against::teacher && !open.take()->asked.against;
   advice_->setText(advised     ? words::advice(analysis.advice.front())
                    : modelless ? tr("The teacher’s tone? Model (M) holds the next takes against it.")
+                   : stopped   ? tr("Stopped: nothing is judged.")
                                : tr("Nothing to judge in this take."));
   card_->setVisible(open.take() != nullptr);
   why_->setText(advised ? words::adviceWhy(analysis.advice.front()) : QString());
   why_->setVisible(!why_->text().isEmpty());
 }
 
+/// Breaths have weeks instead of a range; a single sound has neither rows nor a range.
+void Readout::showPages(const SnapshotPtr& picture) {
+  const bool cues = picture && picture->sheet.cues.size() > 1 && picture->context.exercise->asksForSound();
+  const bool breaths = picture && picture->context.exercise->drillsBreath();
+  cues_->setPicture(cues ? picture : nullptr);
+  range_->setPicture(cues && !breaths ? picture : nullptr);
+  if (breaths && !session_.roster().past().empty())
+    weeks_->setWeeks(
+        breathWeeks(session_.roster().past(), session_.roster().past().front().made_unix_s, kWeeks));
+  const bool shown[] = {cues || breaths, cues, cues && !breaths, breaths};
+  for (int page = 0; page < pages_->count(); ++page) choice_->button(page)->setVisible(shown[page]);
+  choice_->button(kCues)->setText(breaths ? tr("Breaths") : tr("Notes"));
+  choiceRow_->setVisible(shown[0]);
+  if (!shown[choice_->checkedId()]) choice_->button(0)->setChecked(true);
+  pages_->setCurrentIndex(choice_->checkedId());
+}
+
 void Readout::nextPage() {
-  if (choiceRow_->isVisible()) choice_->button((pages_->currentIndex() + 1) % pages_->count())->click();
+  if (!choiceRow_->isVisible()) return;
+  int next = pages_->currentIndex();
+  do next = (next + 1) % pages_->count();
+  while (choice_->button(next)->isHidden());
+  choice_->button(next)->click();
 }
 
 void Readout::chooseCue(std::size_t cue) { cues_->chooseCue(cue); }

@@ -11,7 +11,8 @@ class QStackedWidget;
 
 namespace calando {
 
-class CueTable;
+class BreathWeeks;
+class CuePage;
 class FigureGroups;
 class FiguresView;
 class NoteMap;
@@ -38,6 +39,7 @@ class Readout : public QWidget {
   QWidget* buildPages();
   QWidget* buildFigures();
   void refresh();
+  void showPages(const SnapshotPtr& picture);
 
   Session& session_;
   FiguresView* figures_;
@@ -45,8 +47,9 @@ class Readout : public QWidget {
   QLabel* advice_;
   QLabel* why_;
   QFrame* card_ = nullptr;
-  CueTable* cues_;
+  CuePage* cues_;
   NoteMap* range_;
+  BreathWeeks* weeks_;
   QStackedWidget* pages_;
   QButtonGroup* choice_;
   QWidget* choiceRow_;

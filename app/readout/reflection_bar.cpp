@@ -5,6 +5,7 @@
 #include "app/parts/tight.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/exercise/ticks.h"
 
 namespace calando {
 
@@ -14,6 +15,8 @@ constexpr int kCaption = 56;
 
 ReflectionBar::ReflectionBar(Session& session)
     : session_(session),
+      attentionRow_(new QWidget),
+      tickRow_(new QWidget),
       tried_(toggle(tr("tried it"), {})),
       model_(toggle(tr("model"), tipOf("model"))),
       remark_(new QLineEdit) {
@@ -23,15 +26,26 @@ ReflectionBar::ReflectionBar(Session& session)
                          {tr("invalid"), "invalid"},
                          {tr("not yet"), "not-yet"},
                          {tr("veto"), "veto"}}));
-  layout->addLayout(row(tr("Mind on"), attention_,
-                        {{tr("sound"), "on-sound"},
-                         {tr("count"), "on-count"},
-                         {tr("lips"), "on-lips"},
-                         {tr("else"), "elsewhere"}}));
+  attentionRow_->setLayout(row(tr("Mind on"), attention_,
+                               {{tr("sound"), "on-sound"},
+                                {tr("count"), "on-count"},
+                                {tr("lips"), "on-lips"},
+                                {tr("else"), "elsewhere"}}));
+  attentionRow_->layout()->setContentsMargins(0, 0, 0, 0);
+  layout->addWidget(attentionRow_);
   auto* felt =
       row(tr("Felt"), comfort_, {{tr("easy"), "easy"}, {tr("fair"), "fair"}, {tr("tight"), "tight"}});
   felt->itemAt(1)->layout()->addWidget(tried_);
   layout->addLayout(felt);
+  layout->addWidget(tickRow_);
+  auto* seen = tight(new QHBoxLayout(tickRow_), 2);
+  auto* caption = new QLabel(tr("Seen"));
+  caption->setObjectName("caption");
+  caption->setFixedWidth(kCaption);
+  seen->addWidget(caption);
+  auto* cells = new FlowLayout(2);
+  tickCells_ = cells;
+  seen->addLayout(cells, 1);
   auto* last = new QHBoxLayout;
   last->setSpacing(style::kStep);
   last->addWidget(remark_, 1);
@@ -60,9 +74,31 @@ ReflectionBar::ReflectionBar(Session& session)
     refresh();
   });
   connect(&open, &OpenTake::said, this, &ReflectionBar::refresh);
+  connect(&session_.lesson(), &Lesson::stepChanged, this, &ReflectionBar::fillTicks);
   connect(&session_.lesson(), &Lesson::stepChanged, this, &ReflectionBar::refresh);
   connect(&session_.run(), &TakeRun::phaseChanged, this, &ReflectionBar::refresh);
+  fillTicks();
   refresh();
+}
+
+/// What this card wants to be looked at.
+void ReflectionBar::fillTicks() {
+  const auto& wanted = session_.lesson().current()->ticks;
+  const auto ids = [](const auto& tick) { return tick.first; };
+  if (std::ranges::equal(wanted, ticks_, {}, {}, ids) && !wanted.empty()) return;
+  for (const auto& [id, button] : ticks_) delete button;
+  ticks_.clear();
+  for (const std::string& id : wanted) {
+    auto* button = toggle(words::said(findTick(id)->label), tipOf("tick-" + id));
+    button->setObjectName("tick-" + words::plain(id));
+    connect(button, &QToolButton::clicked, &session_.open(),
+            [this, id = id] { session_.open().toggleTick(id); });
+    tickCells_->addWidget(button);
+    ticks_.emplace_back(id, button);
+  }
+  // Where something is to be seen, that is what is said of the take.
+  tickRow_->setVisible(!ticks_.empty());
+  attentionRow_->setVisible(ticks_.empty());
 }
 
 QToolButton* ReflectionBar::toggle(const QString& text, const QString& tip) {
@@ -109,6 +145,10 @@ void ReflectionBar::refresh() {
   show(words_, take ? static_cast<int>(take->word) : 0);
   show(attention_, take ? static_cast<int>(take->attention) : 0);
   show(comfort_, take ? static_cast<int>(take->comfort) : 0);
+  for (const auto& [id, button] : ticks_) {
+    button->setChecked(take && std::ranges::find(take->ticks, id) != take->ticks.end());
+    button->setEnabled(may);
+  }
   const QString before = words::said(open.adviceBefore());
   const QString said = take ? words::said(take->tried) : QString();
   tried_->setEnabled(may && (!before.isEmpty() || !said.isEmpty()));

@@ -26,12 +26,17 @@ class ReflectionBar : public QWidget {
   QHBoxLayout* row(const QString& caption, QButtonGroup*& group, const std::vector<Choice>& choices);
   QToolButton* toggle(const QString& text, const QString& tip);
   void refresh();
+  void fillTicks();
   void keepRemark();
 
   Session& session_;
   QButtonGroup* words_ = nullptr;
   QButtonGroup* attention_ = nullptr;
   QButtonGroup* comfort_ = nullptr;
+  QWidget* attentionRow_;
+  QWidget* tickRow_;
+  QLayout* tickCells_ = nullptr;
+  std::vector<std::pair<std::string, QToolButton*>> ticks_;  // of the present card
   QToolButton* tried_;
   QToolButton* model_;
   QLineEdit* remark_;

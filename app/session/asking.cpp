@@ -2,8 +2,13 @@
 
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
+#include "core/measure/open_breath.h"
 
 namespace calando {
+
+namespace {
+constexpr double kFastest_bpm = 120.0;  // of a breath that goes faster by itself
+}
 
 Asking::Asking(Roster& roster, Lesson& lesson) : roster_(roster), lesson_(lesson) {
   wish_.exercise = lesson.current()->id;
@@ -19,6 +24,7 @@ Wish Asking::wish() const {
   wish.exercise = card->id;
   wish.card = lesson_.isOwn(card->id) ? toText(*card) : std::string();
   if (!card->counted() || wish.tempo_bpm == card->tempo_bpm) wish.tempo_bpm.reset();
+  if (!card->climbs()) wish.mostCounts.reset();
   return wish;
 }
 
@@ -27,6 +33,7 @@ AskedFor Asking::asked() const {
   asked.wish() = wish();
   if (roster_.chosen()) asked.range = roster_.chosen()->range;
   asked.room_c = room_c_;
+  asked.open = openBreathOf(roster_.openBreaths());
   return asked;
 }
 
@@ -41,6 +48,12 @@ void Asking::show(const Wish& wish) {
     if (const ExercisePtr card = cardOf(wish)) lesson_.lend(*card);
   wish_ = wish;
   lesson_.show(wish.exercise);
+  emit shown();
+}
+
+void Asking::hurry(double more_bpm) {
+  const double now = wish_.tempo_bpm.value_or(lesson_.current()->tempo_bpm);
+  wish_.tempo_bpm = std::min(now + more_bpm, std::max(now, kFastest_bpm));
   emit shown();
 }
 
@@ -61,7 +74,14 @@ void Asking::stepChanged() {
   // Once for each step: what the teacher chooses then stays until the next.
   if (step_ != card->id) setEarsFirst(card->display != Display::shown);
   step_ = card->id;
+  if (const auto may = supports(); std::ranges::find(may, support_) == may.end()) setSupport(Support::flash);
   emit shown();
+}
+
+std::vector<Asking::Support> Asking::supports() const {
+  using enum Support;
+  if (lesson_.current()->drillsBreath()) return {flash, click, swell};
+  return {flash, click, fork, drone};
 }
 
 void Asking::setSupport(Support support) {
@@ -85,6 +105,7 @@ Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, c
   using enum Asking::Support;
   Accompaniment heard;
   heard.click = support == click || support == fork;
+  heard.swell = support == swell;
   const auto notes = notesOf(sheet);
   if (notes.empty()) return heard;
   if (support == fork) heard.fork_hz = context.hzOf(notes.front());

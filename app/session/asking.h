@@ -20,11 +20,15 @@ class Asking : public QObject {
   AskedFor asked() const;
   /// Changes the wish as a field says.
   void edit(const std::function<void(Wish&)>& change);
+  /// The next take goes faster; what is on show stays as it is.
+  void hurry(double more_bpm);
   /// The wish that a take was played for: its step, too.
   void show(const Wish& wish);
 
   /// What is heard with a counted take.
-  enum class Support { flash, click, fork, drone };
+  enum class Support { flash, click, fork, drone, swell };
+  /// Those that the present card may have.
+  std::vector<Support> supports() const;
   Support support() const { return support_; }
   void setSupport(Support support);
   /// The take ends by itself.

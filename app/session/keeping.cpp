@@ -2,7 +2,9 @@
 
 #include <QDateTime>
 
+#include "app/session/today.h"
 #include "app/words/words.h"
+#include "core/judging/judging.h"
 #include "core/measure/breaths.h"
 
 namespace calando {
@@ -13,7 +15,23 @@ constexpr double kClicksTooLoud_dbfs = -36.0;  // RMS of 10 ms: headphones are r
 
 QString dbfs(double level) { return words::number(level, 0, false); }
 
+/// What the computer does to the microphone, and where breath is concerned that nothing is measured so.
+QString processingText(const Analysis& analysis, const Exercise& card) {
+  QStringList kinds;
+  if (analysis.processing.noiseSuppression.value_or(false)) kinds << Keeping::tr("noise suppression");
+  if (analysis.processing.gate.value_or(false)) kinds << Keeping::tr("a noise gate");
+  if (analysis.processing.automaticGain.value_or(false)) kinds << Keeping::tr("automatic gain");
+  if (kinds.isEmpty()) return {};
+  return (card.drillsBreath()
+              ? Keeping::tr("The computer changes the microphone’s sound (%1): breath is not measured so. "
+                            "Switch that off in the desktop’s sound settings, or in the microphone’s own.")
+              : Keeping::tr("The computer changes the microphone’s sound (%1): level and noise are not what "
+                            "was played. Switch that off in the desktop’s sound settings."))
+      .arg(kinds.join(Keeping::tr(", ", "between items of a list")));
+}
+
 QString nothingFound(const Snapshot& take) {
+  if (!take.context.exercise->asksForSound() || take.analysis.airSpoilt()) return {};
   const bool breathes = std::ranges::any_of(take.analysis.airs, isBreath);
   if (breathes || !take.analysis.tones.empty()) return {};
   return take.context.exercise->asksForTones()
@@ -27,6 +45,10 @@ QString nothingFound(const Snapshot& take) {
 QStringList remarksOn(const Analyst::Answer& answer, TakeRun::Count count) {
   const Analysis& analysis = answer.picture->analysis;
   QStringList notes;
+  notes << processingText(analysis, *answer.picture->context.exercise);
+  if (analysis.swell_dbfs > analysis.noiseFloor_dbfs)
+    notes << Keeping::tr(
+        "The microphone hears the swell: breath is not measured so. Use headphones, or the flash.");
   if (const auto drone = analysis.drone_dbfs)
     notes << Keeping::tr(
                  "The microphone hears the drone (%1 dBFS). Pitch and length are measured all the same; for "
@@ -100,6 +122,7 @@ void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
   request.take.asked = raw.asked;
   request.take.student = raw.student;
   request.take.source = raw.source;
+  request.take.stopped = raw.stopped;
   request.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
   request.take.recording = raw.recording.filename().string();
   keepWhenMeasured(std::move(request), *owner, raw.count, raw.recording);
@@ -136,12 +159,23 @@ bool Keeping::keepAnswer(const Analyst::Answer& answer, TakeRun::Count count, bo
                                     QLocale::ShortFormat),
                  words::said(answer.unkept->why)),
         tr("Save elsewhere…"), [this, answer] { emit saveWanted(answer); });
+  const bool tooEarly = onList && answer.picture->analysis.letGoTooEarly;
+  if (tooEarly) {
+    Take invalid = answer.take;
+    invalid.word = TeachersWord::invalidTry;
+    roster_.changeTake(invalid);
+  }
   if (!wanted) return onList;
   open_.show(answer);
   QStringList notes;
+  if (answer.take.stopped) {  // that it was is said already
+    if (onList) emit playedKept();
+    return onList;
+  }
   if (onList && played) {
     emit playedKept();
     lesson_.oweRest();
+    notes << whatNext(answer);
     if (const auto done = lesson_.doseDone())
       notes << tr("Takes of this one today: %1. That is enough of it; go on with the next step (N), or "
                   "tomorrow.")
@@ -149,6 +183,33 @@ bool Keeping::keepAnswer(const Analyst::Answer& answer, TakeRun::Count count, bo
   }
   say(answer, count, notes + remarksOn(answer, count));
   return onList;
+}
+
+/// What a take of breath leads to.
+QStringList Keeping::whatNext(const Analyst::Answer& answer) {
+  const ExercisePtr card = lesson_.current();
+  const Analysis& analysis = answer.picture->analysis;
+  QStringList notes;
+  if (analysis.letGoTooEarly)
+    return notes << tr("The hand let go before the air came: an invalid try, it does not count.");
+  const auto lasts = std::ranges::find(analysis.readings, "air_lasts_s", &Reading::id);
+  if (lasts != analysis.readings.end() && lasts->value && !card->counted()) {
+    const auto longest = [&](std::int64_t from) {
+      return words::number(
+          mostOf(roster_.past(), card->id, "air_lasts_s", from, Today().to_unix_s).value_or(*lasts->value), 1,
+          false);
+    };
+    notes << tr("Longest today %1 s, ever %2 s.").arg(longest(Today().from_unix_s), longest(0));
+  }
+  const Verdict verdict = overallVerdict(analysis.readings);
+  if (card->faster_bpm > 0.0 && (verdict == Verdict::inside || verdict == Verdict::near)) {
+    asking_.hurry(card->faster_bpm);
+    notes << tr("It held: the next one goes at %1 a minute.")
+                 .arg(words::number(asking_.wish().tempo_bpm.value_or(card->tempo_bpm), 0, false));
+  }
+  if (card->drillsBreath() && lesson_.restLeft_s() > 0)
+    notes << tr("Now breathe normally for %1 s.").arg(lesson_.restLeft_s());
+  return notes;
 }
 
 void Keeping::say(const Analyst::Answer& answer, TakeRun::Count count, QStringList notes) {

@@ -44,6 +44,7 @@ class Keeping : public QObject {
   void keepWhenMeasured(Analyst::Request request, const Student& student, TakeRun::Count count,
                         const std::optional<std::filesystem::path>& played);
   bool keepAnswer(const Analyst::Answer& answer, TakeRun::Count count, bool played, bool wanted);
+  QStringList whatNext(const Analyst::Answer& answer);
   void say(const Analyst::Answer& answer, TakeRun::Count count, QStringList notes);
   void takenIn(const Analyst::Answer& answer, bool alone);
   void importingMoved();

@@ -2,6 +2,7 @@
 
 #include <QDateTime>
 
+#include "app/session/today.h"
 #include "core/library/cards.h"
 
 namespace calando {
@@ -158,9 +159,8 @@ int Lesson::opensAfter(std::size_t row) const {
 }
 
 std::optional<int> Lesson::doseDone() const {
-  const QDateTime today = QDate::currentDate().startOfDay();
-  const int done = madeBetween(roster_.past(), current_->id, today.toSecsSinceEpoch(),
-                               today.addDays(1).toSecsSinceEpoch());
+  const Today today;
+  const int done = madeBetween(roster_.past(), current_->id, today.from_unix_s, today.to_unix_s);
   return current_->mostPerDay == 0 || done < current_->mostPerDay ? std::nullopt : std::optional(done);
 }
 
@@ -174,6 +174,12 @@ std::optional<std::int64_t> Lesson::model() const {
 bool Lesson::setModel(std::optional<std::int64_t> take) {
   const Student* student = roster_.chosen();
   return student && notices_.worked(studio_.keepModel(student->id, current_->id, take));
+}
+
+void Lesson::forgiveRest() {
+  rest_.stop();
+  restLeft_s_ = 0;
+  emit restLeft(0);
 }
 
 void Lesson::oweRest() {

@@ -57,6 +57,7 @@ class Lesson : public QObject {
   /// A rest that the card owes after a set is counted down.
   void oweRest();
   int restLeft_s() const { return restLeft_s_; }
+  void forgiveRest();
   /// Seconds since the student who is here came.
   int clock_s() const;
 

@@ -168,6 +168,31 @@ void OpenTake::setRemark(const std::string& remark) {
   emit said();
 }
 
+void OpenTake::toggleTick(const std::string& tick) {
+  if (!shown_ || studio_.readOnly()) return;
+  if (std::erase(shown_->take.ticks, tick) == 0) shown_->take.ticks.push_back(tick);
+  keep();
+  emit said();
+}
+
+void OpenTake::callOpen(std::size_t air) {
+  if (!shown_ || air >= shown_->picture->analysis.airs.size()) return;
+  const Air& breath = shown_->picture->analysis.airs[air];
+  if (!breath.profile || !breath.level_dbfs) return;
+  auto marks = roster_.openBreaths();
+  marks.push_back({*breath.profile, *breath.level_dbfs});
+  learnOpen(std::move(marks));
+}
+
+void OpenTake::forgetOpen() { learnOpen({}); }
+
+void OpenTake::learnOpen(std::vector<OpenMark> marks) {
+  undo_.push([this, before = roster_.openBreaths()] { learnOpen(before); });
+  if (!roster_.keepOpenBreaths(std::move(marks)) || !shown_) return;
+  shown_->take.asked.open = asking_.asked().open;
+  judgeAnew();
+}
+
 void OpenTake::toggleModel() {
   if (!shown_ || studio_.readOnly() || lesson_.current()->against != Against::teacher) return;
   lesson_.setModel(isModel() ? std::nullopt : std::optional(shown_->take.id));
@@ -177,7 +202,7 @@ void OpenTake::toggleModel() {
 bool OpenTake::isModel() const { return shown_ && lesson_.model() == shown_->take.id; }
 
 PastTake OpenTake::past() const {
-  return {shown_->take.id, shown_->take.made_unix_s, shown_->take.asked.exercise, {}, {}};
+  return {shown_->take.id, shown_->take.made_unix_s, shown_->take.asked.exercise, {}, {}, false};
 }
 
 std::string OpenTake::adviceBefore() const {

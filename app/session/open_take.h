@@ -41,6 +41,10 @@ class OpenTake : public QObject {
   /// What was to be tried after the take before: it was tried, or it was not.
   void toggleTried();
   void setRemark(const std::string& remark);
+  void toggleTick(const std::string& tick);
+  /// That is how this player's open breath sounds: breaths in are held against it from now on.
+  void callOpen(std::size_t air);
+  void forgetOpen();
   void toggleModel();
 
   bool isModel() const;
@@ -67,6 +71,7 @@ class OpenTake : public QObject {
     std::optional<std::int64_t> take;  // one of the list; else one that is being kept
   };
   void opened(const Analyst::Answer& answer);
+  void learnOpen(std::vector<OpenMark> marks);
   void judgeAnew();
   void writeWord(std::int64_t take, TeachersWord word);
   void keep();

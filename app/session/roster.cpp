@@ -90,8 +90,12 @@ void Roster::setCutShort(std::int64_t take, double seconds) {
 
 PastTake Roster::pastOf(const Take& take) const {
   const auto summary = summaries_.find(take.id);
-  return {take.id, take.made_unix_s, take.asked.exercise, take.word,
-          summary == summaries_.end() ? std::nullopt : std::optional(summary->second.kept)};
+  return {take.id,
+          take.made_unix_s,
+          take.asked.exercise,
+          take.word,
+          summary == summaries_.end() ? std::nullopt : std::optional(summary->second.kept),
+          take.stopped};
 }
 
 void Roster::refreshPast(std::int64_t take) {
@@ -108,7 +112,9 @@ void Roster::loadTakes() {
   unsummarised_.clear();
   if (summarising_) analyst_.forget(*summarising_);
   summarising_.reset();
+  openBreaths_.clear();
   if (chosen_) {
+    openBreaths_ = studio_.openBreaths(*chosen_).value_or(openBreaths_);
     auto list = studio_.takes(*chosen_);
     auto measured = studio_.summaries(*chosen_);
     if (notices_.worked(list) && notices_.worked(measured)) {
@@ -122,6 +128,14 @@ void Roster::loadTakes() {
   }
   emit takesChanged();
   if (!unsummarised_.empty()) QTimer::singleShot(0, this, &Roster::summariseNext);
+}
+
+bool Roster::keepOpenBreaths(std::vector<OpenMark> marks) {
+  if (!chosen_ || studio_.readOnly()) return false;
+  if (marks.size() > kMostOpenMarks) marks.erase(marks.begin(), marks.end() - kMostOpenMarks);
+  if (!notices_.worked(studio_.keepOpenBreaths(*chosen_, marks))) return false;
+  openBreaths_ = std::move(marks);
+  return true;
 }
 
 bool Roster::enter(const Take& take, const Studio::Summary& summary) {

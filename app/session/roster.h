@@ -34,6 +34,10 @@ class Roster : public QObject {
   /// For good, with all takes.
   bool erase(std::int64_t student);
 
+  /// The chosen one's breaths that were called open, oldest first.
+  const std::vector<OpenMark>& openBreaths() const { return openBreaths_; }
+  bool keepOpenBreaths(std::vector<OpenMark> marks);
+
   // The chosen one's takes, newest first
   const std::vector<Take>& takes() const { return takes_; }
   const Take* take(std::int64_t id) const;
@@ -84,6 +88,7 @@ class Roster : public QObject {
   NoteWriter noteWriter_;
   std::vector<Student> students_;
   std::optional<std::int64_t> chosen_;
+  std::vector<OpenMark> openBreaths_;
   std::vector<Take> takes_;
   std::vector<PastTake> past_;
   std::map<std::int64_t, Studio::Summary> summaries_;

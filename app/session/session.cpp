@@ -19,6 +19,7 @@ Session::Session(Studio studio, Ears ears)
       analyst_(std::move(ears.smallPicture)),
       roster_(studio_, analyst_, notices_, undo_),
       lesson_(studio_, roster_, notices_, undo_),
+      breathing_(roster_, lesson_),
       asking_(roster_, lesson_),
       open_(studio_, analyst_, roster_, lesson_, asking_, notices_, undo_),
       speaker_(std::move(ears.speaker)),
@@ -99,7 +100,56 @@ bool Session::idle() const {
 
 void Session::toggle() {
   if (run_.phase() == TakeRun::Phase::ready) return startTake();
+  if (run_.keyStep() != TakeRun::KeyStep::none) return run_.pressKey();
   run_.stop();
+}
+
+void Session::stopHere() {
+  const bool breathes = lesson_.current()->drillsBreath();
+  const bool taking = run_.taking();
+  if (run_.phase() != TakeRun::Phase::ready) run_.stop(breathes && taking);
+  if (!breathes || readOnly() || !roster_.chosen() || breathing_.stoppedAt()) return;
+  breathing_.stop(taking);
+  notices_.say(overText(), tr("Open it again"), [this] { breathing_.openAgain(); });
+}
+
+/// What stands before a set of breathing is said; true: nothing does.
+bool Session::mayBreathe() {
+  switch (breathing_.before()) {
+    case Breathing::Before::nothing:
+      return true;
+    case Breathing::Before::readCaution:
+      if (breathing_.showsCaution()) {
+        breathing_.cautionRead();
+        return true;
+      }
+      open_.clear();
+      notices_.clear();
+      breathing_.showCaution();
+      return false;
+    case Breathing::Before::rest:
+      notices_.say(tr("Breathe normally first, for another %1 s.").arg(lesson_.restLeft_s()),
+                   tr("Start all the same"), [this] {
+                     lesson_.forgiveRest();
+                     startTake();
+                   });
+      return false;
+    case Breathing::Before::doseDone:
+      notices_.say(tr("Takes of this one today: %1. That is enough of it; go on with the next step (N), or "
+                      "tomorrow.")
+                       .arg(*lesson_.doseDone()));
+      return false;
+    case Breathing::Before::over:
+      notices_.say(overText(), tr("Open it again"), [this] { breathing_.openAgain(); });
+      return false;
+  }
+  return false;
+}
+
+QString Session::overText() const {
+  return tr("Stopped at %1: no more breathing today. Sit down and breathe normally; if it does not pass, get "
+            "help.")
+      .arg(breathing_.stoppedAt().value_or(QTime::currentTime()).toString(tr("HH:mm", "a time of day")));
 }
 
 void Session::startTake() {
@@ -108,11 +158,13 @@ void Session::startTake() {
   if (!student)
     return notices_.say(tr("Add a student first: then a take has somebody to belong to."),
                         tr("Add a student"), [this] { emit studentWanted(); });
+  if (!mayBreathe()) return;
   TakeRun::Plan plan;
   plan.asked = asking_.asked();
   plan.asked.against = lesson_.rival();
   plan.student = student->id;
   plan.stopsByItself = asking_.stopsByItself();
+  plan.timedByKey = lesson_.current()->timedByKey;
   const Context context = contextFor(plan.asked);
   const CueSheet sheet = unroll(context);
   if (sheet.cues.empty())

@@ -2,6 +2,7 @@
 
 #include <QObject>
 
+#include "app/session/breathing.h"
 #include "app/session/keeping.h"
 
 namespace calando {
@@ -29,6 +30,7 @@ class Session : public QObject {
   Roster& roster() { return roster_; }
   Lesson& lesson() { return lesson_; }
   Asking& asking() { return asking_; }
+  Breathing& breathing() { return breathing_; }
   OpenTake& open() { return open_; }
   SoundSetup& setup() { return setup_; }
   TakeRun& run() { return run_; }
@@ -38,8 +40,11 @@ class Session : public QObject {
 
   /// Loads what there is and says what there is to say of it. Once, when somebody listens.
   void begin();
-  /// Starts a take, or ends what is going on.
+  /// Starts a take, or ends what is going on; in a take that is timed by the player's key it is that key
+  /// first.
   void toggle();
+  /// Somebody feels light-headed, or wants to stop: ends what runs, and breathing for today.
+  void stopHere();
   void calibrate();
   void openFiles(const std::vector<std::filesystem::path>& files);
   void deleteTake();
@@ -66,6 +71,8 @@ class Session : public QObject {
 
  private:
   void startTake();
+  bool mayBreathe();
+  QString overText() const;
   void delayUnmeasured(TakeRun::NoDelay why);
   void connectRun();
 
@@ -75,6 +82,7 @@ class Session : public QObject {
   Analyst analyst_;
   Roster roster_;
   Lesson lesson_;
+  Breathing breathing_;
   Asking asking_;
   OpenTake open_;
   Listener listener_;

@@ -10,6 +10,7 @@ namespace calando {
 namespace {
 constexpr double kRate_hz = 48000.0;
 constexpr int kAfterClicks_ms = 600;
+constexpr int kAfterKey_ms = 3000;  // for the air that goes on
 }  // namespace
 
 TakeRun::TakeRun(Listener& listener, Speaker& speaker, SoundSetup& setup)
@@ -65,8 +66,7 @@ TakeRun::Result TakeRun::start(Plan plan) {
   run.began = std::chrono::steady_clock::now();
   run.plan = std::move(plan);
   const std::uint64_t number = ++takes_;
-  const bool heard = !run.playsItself && run.sheet.counted() &&
-                     (run.plan.accompaniment.click || run.plan.accompaniment.drone_hz);
+  const bool heard = !run.playsItself && run.sheet.counted() && run.plan.accompaniment.any();
   if (heard) context.heard = run.plan.accompaniment;  // clicks are learnt from the first sample on
   const Listener::Plan wanted{run.plan.recording,
                               context,
@@ -150,17 +150,45 @@ void TakeRun::grown(const SnapshotPtr& picture, double held_s) {
   emit grew(picture, held_s);
 }
 
-TakeRun::Result TakeRun::stop() {
+TakeRun::KeyStep TakeRun::keyStep() const {
+  const Running* run = running();
+  if (!run || !run->plan.timedByKey || run->plan.asked.key) return KeyStep::none;
+  return run->keyBegan_s ? KeyStep::ends : KeyStep::begins;
+}
+
+std::optional<double> TakeRun::keyed_s() const {
+  const Running* run = running();
+  if (!run || !run->keyBegan_s) return std::nullopt;
+  return (run->plan.asked.key ? run->plan.asked.key->to_s : listener_.heard_s()) - *run->keyBegan_s;
+}
+
+void TakeRun::pressKey() {
+  Running* run = running();
+  const double now_s = listener_.heard_s();
+  if (keyStep() == KeyStep::none || (run->keyBegan_s && now_s <= *run->keyBegan_s)) return;
+  if (!run->keyBegan_s) {
+    run->keyBegan_s = now_s;
+  } else {
+    run->plan.asked.key = KeyTimes{*run->keyBegan_s, now_s};
+    // Where no air is heard nothing else would end it.
+    QTimer::singleShot(kAfterKey_ms, this, [this, number = takes_] {
+      if (takes_ == number && taking()) finish();
+    });
+  }
+  emit phaseChanged();
+}
+
+TakeRun::Result TakeRun::stop(bool lightHeaded) {
   if (phase() == Phase::calibrating) {
     endCalibrating(NoDelay::givenUp);
     return {};
   }
   if (!taking()) return tl::unexpected(Refusal::notRunning);
-  finish();
+  finish(lightHeaded);
   return {};
 }
 
-void TakeRun::finish() {
+void TakeRun::finish(bool lightHeaded) {
   Running& run = *running();
   RawTake raw;
   raw.rate_hz = listener_.rate();
@@ -170,6 +198,7 @@ void TakeRun::finish() {
   raw.student = run.plan.student;
   raw.recording = run.plan.recording;
   raw.source = run.source;
+  raw.stopped = lightHeaded;
   if (run.countIn_s) {
     if (run.way_s) raw.asked.start_s = countStart(heard.clock, *run.way_s);
     raw.count = raw.asked.start_s ? Count::asHeard : run.way_s ? Count::stumbled : Count::unmeasured;

@@ -38,6 +38,7 @@ class TakeRun : public QObject {
     Accompaniment accompaniment;  ///< of a counted take
     double accompaniment_db = 0.0;
     bool stopsByItself = true;
+    bool timedByKey = false;  ///< the player's key says when something began and ended
   };
   /// What a take is held against that was played to a heard count.
   enum class Count {
@@ -53,15 +54,24 @@ class TakeRun : public QObject {
     std::shared_ptr<std::vector<float>> samples;
     double rate_hz = 48000.0;
     Count count = Count::asHeard;
+    bool stopped = false;  ///< the player felt light-headed
   };
 
   Phase phase() const { return static_cast<Phase>(state_.index()); }
   bool taking() const { return phase() == Phase::counting || phase() == Phase::sounding; }
 
+  /// What the player's key says next, in a take that is timed by it.
+  enum class KeyStep { none, begins, ends };
+  KeyStep keyStep() const;
+  /// Since it was pressed first, until it is pressed again.
+  std::optional<double> keyed_s() const;
+
   Result start(Plan plan);
   /// Ends what is going on: a take is finished, a measuring of the delay given up.
-  Result stop();
+  Result stop(bool lightHeaded = false);
   Result calibrate();
+  /// The player's key.
+  void pressKey();
 
   /// Listens to the chosen input, where it is one that is listened to all the time.
   void listen();
@@ -91,6 +101,7 @@ class TakeRun : public QObject {
     std::optional<double> way_s;      // the delay, where it is measured
     std::optional<double> countIn_s;  // where the count is heard: its length
     std::chrono::steady_clock::time_point began;
+    std::optional<double> keyBegan_s;
   };
   struct Counting : Running {};
   struct Sounding : Running {};
@@ -101,6 +112,7 @@ class TakeRun : public QObject {
   using State = std::variant<Ready, Counting, Sounding, Calibrating>;
 
   Running* running();
+  const Running* running() const { return const_cast<TakeRun*>(this)->running(); }
   void enter(State state);
   void grown(const SnapshotPtr& picture, double held_s);
   void lost();
@@ -108,7 +120,7 @@ class TakeRun : public QObject {
   void accompany(const Context& context);
   std::optional<double> countStart(const StreamClock& recording, double way_s);
   void placeCount(double played_s);
-  void finish();
+  void finish(bool lightHeaded = false);
   void playClicks();
   void clicksOver();
   void endCalibrating(NoDelay why);

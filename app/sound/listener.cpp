@@ -5,6 +5,7 @@
 
 #include "app/words/words.h"
 #include "core/exercise/click_remover.h"
+#include "core/measure/breaths.h"
 #include "core/measure/input_meter.h"
 #include "core/signal/tracker.h"
 #include "records/take_recorder.h"
@@ -35,6 +36,7 @@ struct Listener::Worker {
   bool told = false;
   bool placed = true;
   bool toldFailure = false;
+  std::size_t rounds = 0;  // of a climb that were looked at
   bool toldEnd = false;
   std::chrono::steady_clock::time_point pictured;
   std::thread thread;
@@ -98,7 +100,8 @@ struct Listener::Worker {
     live->sheetStart_s = plan.sheetStart_s;
     live->live = true;
     live->asked_s = plan.asked_s;
-    const auto [held, sinceEnd] = latestSound(live->tracks);
+    auto [held, sinceEnd] = latestSound(live->tracks);
+    if (plan.sheet.oneBreath()) held = airSoFar(live->tracks).heard_s;
     *underway = true;
     QMetaObject::invokeMethod(
         owner,
@@ -107,10 +110,18 @@ struct Listener::Worker {
           emit o->grew(live, held);
         },
         Qt::QueuedConnection);
-    if (!plan.stopsByItself || told || !placed || !isOver(*live, held, sinceEnd)) return;
+    if (!plan.stopsByItself || told || !placed) return;
+    if (!isOver(*live, held, sinceEnd) && !climbEnds(*live)) return;
     told = true;
     QMetaObject::invokeMethod(
         owner, [o = owner] { emit o->autoStop(); }, Qt::QueuedConnection);
+  }
+
+  /// A round of a climb has been played and did not hold. Each is looked at once.
+  bool climbEnds(const Snapshot& live) {
+    if (!plan.context.exercise || !plan.context.exercise->climbs()) return false;
+    const std::size_t played = roundsPlayed(live);
+    return played > rounds && roundFailed(live, rounds++);
   }
 
   void begin(const Plan& wanted) {
@@ -122,6 +133,7 @@ struct Listener::Worker {
     samples.clear();
     clock = Heard{}.clock;
     told = toldFailure = false;
+    rounds = 0;
     placed = plan.placed;
   }
 };
@@ -173,6 +185,12 @@ StreamClock Listener::clock() const {
   if (!worker_) return Heard{}.clock;
   const std::lock_guard lock(worker_->mutex);
   return worker_->clock;
+}
+
+double Listener::heard_s() const {
+  if (!worker_) return 0.0;
+  const std::lock_guard lock(worker_->mutex);
+  return static_cast<double>(worker_->samples.size()) / rate_;
 }
 
 Listener::Heard Listener::end() {

@@ -45,6 +45,8 @@ class Listener : public QObject {
   /// Moves the counted sheet to where it is known to lie by now.
   void placeSheet(double start_s);
   StreamClock clock() const;
+  /// How much has been heard since begin().
+  double heard_s() const;
   struct Heard {
     std::vector<float> samples;
     StreamClock clock{StreamClock::Notes::late};

@@ -97,4 +97,20 @@ QString adviceWhy(const Advice& advice) {
   return advice.card ? filled(said(advice.card->why), advice) : plain(advice.why);
 }
 
+QString sound(AirSound sound) {
+  switch (sound) {
+    case AirSound::open:
+      return QCoreApplication::translate("Tide", "open");
+    case AirSound::tight:
+      return QCoreApplication::translate("Tide", "tight");
+    case AirSound::thin:
+      return QCoreApplication::translate("Tide", "thin");
+    case AirSound::faint:
+      return QCoreApplication::translate("Tide", "too soft to tell");
+    case AirSound::unclear:
+      return {};
+  }
+  return {};
+}
+
 }  // namespace calando::words

@@ -33,6 +33,9 @@ QString number(double value, const Print& print);
 /// "+3.2 cents"; a dash where nothing was measured.
 QString value(const Reading& reading, bool withUnit = true);
 
+/// How air sounds; empty where that is not told.
+QString sound(AirSound sound);
+
 /// The observation with its figures and one thing to try; and why.
 QString advice(const Advice& advice);
 QString adviceWhy(const Advice& advice);

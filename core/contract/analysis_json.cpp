@@ -15,6 +15,7 @@ namespace {
 using json = nlohmann::ordered_json;
 
 json number(double value) { return std::isfinite(value) ? json(value) : json(nullptr); }
+json flag(const std::optional<bool>& value) { return value ? json(*value) : json(nullptr); }
 json number(const std::optional<double>& value) { return value ? number(*value) : json(nullptr); }
 
 struct Writer {
@@ -221,6 +222,7 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
                     {"full_at", number(air.full_at)},
                     {"bandwidth_hz", number(air.bandwidth_hz)},
                     {"sound_margin_db", number(air.sound_margin_db)},
+                    {"open_distance_db", number(air.open_distance_db)},
                     {"sound", soundName(air.sound)}});
   for (const CueResult& c : a.cues) cues.push_back(writer.cue(c));
   for (const Reading& r : a.readings) readings.push_back(reading(r));
@@ -239,7 +241,12 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
         {"bad_samples", a.badSamples},
         {"noise_floor_dbfs", number(a.noiseFloor_dbfs)},
         {"drone_dbfs", number(a.drone_dbfs)},
-        {"clicks_dbfs", number(a.clicks_dbfs)}}},
+        {"clicks_dbfs", number(a.clicks_dbfs)},
+        {"swell_dbfs", number(a.swell_dbfs)},
+        {"processing",
+         {{"noise_suppression", flag(a.processing.noiseSuppression)},
+          {"gate", flag(a.processing.gate)},
+          {"automatic_gain", flag(a.processing.automaticGain)}}}}},
       {"reference",
        {{"a4_hz", number(reference.a4_hz)},
         {"temperament", reference.just ? "just" : "equal"},

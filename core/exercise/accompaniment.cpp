@@ -5,6 +5,7 @@
 #include <numbers>
 
 #include "core/exercise/cue_sheet.h"
+#include "core/exercise/pace.h"
 
 namespace calando {
 
@@ -66,6 +67,10 @@ std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, doub
   if (what.fork_hz)
     add(out, rate_hz, 0.0, kForkEnds_s,
         [&](double t) { return kForkLevel * forkEnvelope(t) * std::sin(kTau * *what.fork_hz * t); });
+  if (what.swell) {
+    const std::vector<float> swell = swellOf(sheet, rate_hz);
+    for (std::size_t n = 0; n < std::min(out.size(), swell.size()); ++n) out[n] += swell[n];
+  }
   if (what.drone_hz)
     add(out, rate_hz, 0.0, duration, [&](double t) {
       double sum = 0.0;

@@ -14,6 +14,9 @@ struct Accompaniment {
   bool click = false;              ///< the count's
   std::optional<double> fork_hz;   ///< a struck fork at the start of the count-in, gone within 6 s
   std::optional<double> drone_hz;  ///< sounds from the start to the end
+  bool swell = false;              ///< soft noise that rises and sinks with the breath; see swellOf()
+
+  bool any() const { return click || fork_hz || drone_hz || swell; }
 
   bool operator==(const Accompaniment&) const = default;
 };

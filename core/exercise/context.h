@@ -5,7 +5,9 @@
 
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/exercise.h"
+#include "core/exercise/key_times.h"
 #include "core/exercise/target.h"
+#include "core/measure/sounds.h"
 #include "core/theory/pitch_frame.h"
 
 namespace calando {
@@ -32,7 +34,11 @@ struct Context : PitchFrame {
   const Level* level = nullptr;        ///< needed with an exercise
   std::optional<double> askedSeconds;  ///< held time asked for, instead of the level's
   std::optional<double> tempo_bpm;     ///< instead of the exercise's own
+  std::optional<int> mostCounts;       ///< a climbing card goes no further
   std::optional<double> start_s;       ///< where the first cue begins in the take; else found by alignment
+  std::optional<KeyTimes> key;         ///< of a card that is timed by key
+  std::optional<double> room_c;        ///< how warm the room was, °C
+  std::optional<OpenBreath> open;      ///< the player's own open breath
   Accompaniment heard;                 ///< what sounded with the take
   std::optional<Rival> against;        ///< another take's tone that this one is held against
 };

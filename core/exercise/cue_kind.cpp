@@ -22,6 +22,7 @@ constexpr std::array kKinds{
     CueKindRow{CueKind::swell, "swell", AsksFor::tone},
     CueKindRow{CueKind::pulse, "pulse", AsksFor::tone, false, true},
     CueKindRow{CueKind::free, "free", AsksFor::tone},
+    CueKindRow{CueKind::move, "move", AsksFor::nothing, true},
 };
 static_assert(inOrder(kKinds, &CueKindRow::kind));
 

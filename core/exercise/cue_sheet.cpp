@@ -26,6 +26,7 @@ std::vector<int> generated(const Generator& g) {
   for (int i = 0; i < count; ++i) {
     switch (g.kind) {
       case Generator::Kind::none:
+      case Generator::Kind::climb:
         break;
       case Generator::Kind::scale:
         steps.push_back(majorScale(g.count > 0 ? i : -i));
@@ -126,15 +127,28 @@ CueSheet unroll(const Context& context) {
     sheet.countIn = exercise.countIn;
   }
   double at = 0.0;
-  const auto add = [&](const Cue& cue, std::optional<int> note) {
+  const auto add = [&](const Cue& cue, std::optional<int> note, int moreBeats = 0) {
     const bool open = cue.length.unit == CueLength::Unit::open;
-    const double length =
-        open ? context.askedSeconds.value_or(kOpen_s)
-             : cue.length.value * (cue.length.unit == CueLength::Unit::beats ? sheet.beat_s : 1.0);
-    sheet.cues.push_back(
-        {cue.kind, at, length, open, note, cue.loudness, cue.pitch, cue.onset, cue.pulses, cue.model});
+    const double length = open ? context.askedSeconds.value_or(kOpen_s)
+                          : cue.length.unit == CueLength::Unit::beats
+                              ? (cue.length.value + moreBeats) * sheet.beat_s
+                              : cue.length.value;
+    sheet.cues.push_back({cue.kind, at, length, open, note, cue.loudness, cue.pitch, cue.onset, cue.pulses,
+                          cue.model, cue.says});
     at += length;
   };
+  if (exercise.climbs()) {
+    // As far as the card goes, and no cue over the player's own most.
+    const auto fits = [&](int round) {
+      return std::ranges::all_of(exercise.cues, [&](const Cue& cue) {
+        return cue.length.unit != CueLength::Unit::beats ||
+               cue.length.value + round <= context.mostCounts.value_or(kUsualMostCounts);
+      });
+    };
+    for (int round = 0; round < exercise.generator.count && (round == 0 || fits(round)); ++round)
+      for (const Cue& cue : exercise.cues) add(cue, std::nullopt, round);
+    return sheet;
+  }
   std::vector<int> rounds;
   if (exercise.generator.kind == Generator::Kind::none) {
     rounds = {home};

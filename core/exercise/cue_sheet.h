@@ -1,6 +1,7 @@
 #pragma once
 
 #include <optional>
+#include <string>
 #include <vector>
 
 #include "core/exercise/context.h"
@@ -8,6 +9,9 @@
 
 /// An exercise unrolled at a tempo for an instrument: what is to happen when.
 namespace calando {
+
+/// How far a climbing card goes with a player of whom nobody has said how many counts are the most.
+inline constexpr int kUsualMostCounts = 8;
 
 struct SheetCue {
   CueKind kind;
@@ -20,6 +24,7 @@ struct SheetCue {
   OnsetWanted onset;
   int pulses;
   bool model;
+  std::string says = {};
 
   double end_s() const { return start_s + length_s; }
   /// Its pitch is meant to move: one sound, however many notes that is.

@@ -52,13 +52,15 @@ struct Cue {
   OnsetWanted onset = OnsetWanted::any;
   int pulses = 0;      ///< of a pulse cue
   bool model = false;  ///< the note that the others are held against in colour
+  std::string says;    ///< what to do with it, in a few words; empty: its kind says it
 };
 
 /// Repeats the cues once for every note that it makes, outward from the home note.
 struct Generator {
-  enum class Kind { none, scale, chromatic, series, outward };
+  /// climb: no notes, each time round takes a beat more for every cue counted in beats.
+  enum class Kind { none, scale, chromatic, series, outward, climb };
   Kind kind = Kind::none;
-  int count = 0;  ///< notes; below 0: downwards
+  int count = 0;  ///< notes, below 0 downwards; of a climb how often at most
 };
 
 /// When the trace is seen: while the take sounds, once it has ended, or not before it is asked for.
@@ -93,9 +95,24 @@ struct Exercise {
   int sets = 1;
   double rest_s = 0.0;                ///< owed between sets
   int mostPerDay = 0;                 ///< 0: as often as is liked
+  double faster_bpm = 0.0;            ///< a good take makes the next one so much faster
+  bool timedByKey = false;            ///< the player's key says when something began and ended
+  std::vector<std::string> ticks;     ///< what is to be looked at, ids of ticks(): nobody can hear it
   std::vector<std::string> readings;  ///< ids, what matters first
 
   bool counted() const { return tempo_bpm > 0.0; }
+  /// It goes up by itself.
+  bool climbs() const { return generator.kind == Generator::Kind::climb; }
+  /// It is breath that is practised, with a tone at its end or without.
+  bool breathes() const {
+    return std::ranges::any_of(cues, [](const Cue& cue) { return isAir(cue.kind); });
+  }
+  /// Breath alone is practised.
+  bool drillsBreath() const { return breathes() && !asksForTones(); }
+  /// Something is to be heard.
+  bool asksForSound() const {
+    return std::ranges::any_of(cues, [](const Cue& cue) { return isAudible(cue.kind); });
+  }
   /// Something with a pitch is asked for, as against breaths alone.
   bool asksForTones() const {
     return std::ranges::any_of(cues, [](const Cue& cue) { return isSounding(cue.kind); });

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/judging/matching.h"
+#include "core/measure/breaths.h"
 #include "core/measure/dynamics.h"
 #include "core/measure/pitch_motion.h"
 
@@ -12,6 +13,8 @@ namespace calando {
 namespace {
 
 constexpr double kAnotherNote_semitones = 1.5;
+constexpr double kHoldMargin = 0.4;     // of its length
+constexpr double kAfterBreath_s = 0.1;  // what a breath still has after half of its level
 constexpr std::size_t kFewestForAClock =
     3;  // matched cues from which on an aligned take has a count of its own
 
@@ -157,6 +160,22 @@ void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const 
   if (cue.note) row.glide_error_cents = motion->end_cents - 100.0 * (*cue.note - glideOrigin(sheet, c));
 }
 
+/// What is heard between the breath before a hold and the one after it; up to a share of the hold either may
+/// still reach into it, which is their length and no leak.
+void describeHold(std::vector<CueResult>& rows, std::size_t c, const Analysis& analysis,
+                  const Tracks& tracks) {
+  CueResult& hold = rows[c];
+  const double margin = kHoldMargin * (hold.end_s - hold.start_s);
+  double from = hold.start_s, to = hold.end_s;
+  if (c > 0)
+    if (const Air* before = soundOf(rows[c - 1], analysis).air)
+      from = std::clamp(before->end_s + kAfterBreath_s, from, from + margin);
+  if (c + 1 < rows.size())
+    if (const Air* after = soundOf(rows[c + 1], analysis).air)
+      to = std::clamp(after->start_s - kAfterBreath_s, to - margin, to);
+  hold.leak_s = soundWithin(tracks, from, to);
+}
+
 /// Colour against the first note that was played for a model cue.
 void compareColours(std::vector<CueResult>& rows, const CueSheet& sheet, const Analysis& analysis) {
   const Note* model = nullptr;
@@ -219,6 +238,8 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
     }
     rows.push_back(std::move(row));
   }
+  for (std::size_t c = 0; c < rows.size(); ++c)
+    if (rows[c].kind == CueKind::hold) describeHold(rows, c, analysis, tracks);
   compareColours(rows, sheet, analysis);
   return rows;
 }

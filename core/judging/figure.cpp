@@ -43,7 +43,8 @@ std::string printed(double value, const Print& print) {
 }
 
 std::optional<double> valueOf(const Figure& figure, const Heard& heard) {
-  return heard.played.empty() || !figure.ofTake ? std::nullopt : figure.ofTake(heard);
+  const bool unheard = heard.played.empty() && !figure.byKey;
+  return unheard || !figure.ofTake ? std::nullopt : figure.ofTake(heard);
 }
 
 bool saysNothing(const Reading& reading) {

@@ -50,6 +50,7 @@ struct Figure {
   Chart chart = {};
   bool aside = false;           ///< known for the words of an advice, whether the card shows it or not
   bool ordinary1 = false;       ///< 1 is no news and need not be shown
+  bool byKey = false;           ///< no microphone is needed for it
   bool ofTheNoteAsked = false;  ///< where another note came, it did not come yet
   std::optional<OwnTarget> (*ownTarget)(const Context&) = nullptr;  ///< nullopt: nothing of its own
 };
@@ -64,7 +65,8 @@ bool isReading(std::string_view id);
 /// "−3.2", "+14": with the decimals of its figure, without its unit.
 std::string printed(double value, const Print& print);
 
-/// Over the cues of an analysis that were played; empty where none was, or where the figure was not measured.
+/// Over the cues of an analysis that were played; empty where none was, unless it is by key, or where the
+/// figure was not measured.
 std::optional<double> valueOf(const Figure& figure, const Heard& heard);
 
 /// There is nothing to see in it: every tone has one try.

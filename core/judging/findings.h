@@ -4,6 +4,8 @@
 #include <string_view>
 
 #include "core/exercise/cue_kind.h"
+#include "core/exercise/key_times.h"
+#include "core/measure/processing.h"
 #include "core/measure/sounds.h"
 
 /// What is found of a take once it is held against its exercise.
@@ -47,6 +49,7 @@ struct CueResult {
   std::optional<double> end_load;
   std::optional<double> full_at;
   std::optional<double> sound_margin_db;
+  std::optional<double> leak_s;           ///< of a hold: how long something is heard in it
   Verdict verdict = Verdict::unmeasured;  ///< the worst of its own figures
 
   bool asksForSound() const { return isSounding(kind); }
@@ -86,8 +89,13 @@ struct Analysis {
   long badSamples = 0;
   std::optional<double> noiseFloor_dbfs;
   std::optional<double> drone_dbfs;   ///< of the drone that was played to it, where the microphone heard it
+  std::optional<double> swell_dbfs;   ///< of the swell that was played, where the microphone heard it
   std::optional<double> clicks_dbfs;  ///< of the count's clicks that were heard and taken out
   Reference reference;                ///< what the pitches were held against
+  Processing processing;              ///< what the computer did to the microphone
+  std::optional<KeyTimes> key;        ///< of a take that was timed by key
+  std::optional<double> room_c;       ///< how warm the room was, °C
+  bool letGoTooEarly = false;         ///< timed by key: before any air came; the try counts for nothing
   std::vector<Segment> segments;
   std::vector<Tone> tones;
   std::vector<Air> airs;
@@ -95,6 +103,8 @@ struct Analysis {
   std::vector<Reading> readings;
   std::vector<Advice> advice;
 
+  /// Air was not heard as it was: by what the computer did, or under the swell that was played to it.
+  bool airSpoilt() const { return processing.any() || swell_dbfs > noiseFloor_dbfs; }
   /// The tone that is judged: the one held longest, or nullptr.
   const Tone* mainTone() const;
 };

@@ -3,7 +3,13 @@
 #include <algorithm>
 #include <limits>
 
+#include "core/measure/statistics.h"
+
 namespace calando {
+
+namespace {
+constexpr std::int64_t kWeek_s = 7 * 86400;
+}
 
 Verdict verdictOf(TeachersWord word, const Kept& kept) {
   if (word == TeachersWord::accept) return Verdict::inside;
@@ -15,12 +21,13 @@ Verdict verdictOf(TeachersWord word, const Kept& kept) {
 Standing standingOf(std::span<const PastTake> takes, const Exercise& card) {
   Standing standing;
   for (const PastTake& take : takes) {
-    if (take.exercise != card.id || take.word == TeachersWord::invalidTry || !take.kept) continue;
+    if (take.exercise != card.id || !counts(take)) continue;
     if (standing.tries == card.of) break;
     const Verdict verdict = verdictOf(take.word, *take.kept);
     if (standing.tries == 0) standing.last = verdict;
     ++standing.tries;
-    standing.good += verdict == Verdict::inside || verdict == Verdict::near;
+    // Where nothing is judged, to have done it is good.
+    standing.good += verdict == Verdict::inside || verdict == Verdict::near || !card.scored;
   }
   return standing;
 }
@@ -32,6 +39,44 @@ int madeBetween(std::span<const PastTake> takes, const std::string& exercise, st
   }));
 }
 
+std::optional<double> mostOf(std::span<const PastTake> takes, const std::string& exercise,
+                             const std::string& figure, std::int64_t from_unix_s, std::int64_t to_unix_s) {
+  std::optional<double> most;
+  for (const PastTake& take : takes) {
+    if (take.exercise != exercise || !counts(take) || take.word == TeachersWord::veto) continue;
+    if (take.made_unix_s < from_unix_s || take.made_unix_s >= to_unix_s) continue;
+    const auto value = take.kept->values.find(figure);
+    if (value != take.kept->values.end()) most = std::max(most.value_or(value->second), value->second);
+  }
+  return most;
+}
+
+std::vector<BreathWeek> breathWeeks(std::span<const PastTake> takes, std::int64_t now_unix_s,
+                                    std::size_t weeks) {
+  std::vector<BreathWeek> list;
+  for (std::size_t i = 0; i < weeks; ++i) {
+    BreathWeek week{now_unix_s - static_cast<std::int64_t>(weeks - i) * kWeek_s};
+    std::vector<double> uneven;
+    for (const PastTake& take : takes) {
+      if (take.made_unix_s <= week.from_unix_s || take.made_unix_s > week.from_unix_s + kWeek_s) continue;
+      if (!counts(take) || take.word == TeachersWord::veto) continue;
+      const auto value = [&](const char* id) -> std::optional<double> {
+        const auto found = take.kept->values.find(id);
+        return found == take.kept->values.end() ? std::nullopt : std::optional(found->second);
+      };
+      const auto uneven_db = value("evenness_db"), lasts = value("air_lasts_s"), even = value("highest_even");
+      if (!uneven_db && !lasts && !even) continue;
+      ++week.sets;
+      if (uneven_db) uneven.push_back(*uneven_db);
+      if (lasts) week.longest_s = std::max(week.longest_s.value_or(0.0), *lasts);
+      if (even) week.highest_even = std::max(week.highest_even.value_or(0.0), *even);
+    }
+    week.evenness_db = medianOf(uneven);
+    list.push_back(week);
+  }
+  return list;
+}
+
 std::optional<Rival> rivalFor(std::span<const PastTake> takes, const Exercise& card,
                               std::optional<std::int64_t> model) {
   if (card.against == Against::nobody) return std::nullopt;
@@ -41,8 +86,7 @@ std::optional<Rival> rivalFor(std::span<const PastTake> takes, const Exercise& c
   }
   std::vector<Rival> earlier;
   for (const PastTake& take : takes)
-    if (take.exercise == card.id && take.word != TeachersWord::invalidTry &&
-        take.word != TeachersWord::veto && take.kept)
+    if (take.exercise == card.id && counts(take) && take.word != TeachersWord::veto)
       if (const auto one = rivalOf(*take.kept)) earlier.push_back(*one);
   return bestOf(earlier);
 }
@@ -75,8 +119,7 @@ std::vector<const Kept*> takesBefore(std::span<const PastTake> takes, const Past
   std::vector<const Kept*> earlier;
   for (const PastTake& other : takes) {
     if (earlier.size() == most) break;
-    if (rank(other) < rank(take) && other.exercise == take.exercise &&
-        other.word != TeachersWord::invalidTry && other.kept)
+    if (rank(other) < rank(take) && other.exercise == take.exercise && counts(other))
       earlier.push_back(&*other.kept);
   }
   return earlier;

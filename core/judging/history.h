@@ -23,10 +23,16 @@ struct PastTake {
   std::string exercise;
   TeachersWord word = TeachersWord::none;
   std::optional<Kept> kept;  ///< nullopt: not measured yet
+  bool stopped = false;      ///< the player felt light-headed: nothing is taken from it
 };
 
 /// The teacher's word goes before the figures.
 Verdict verdictOf(TeachersWord word, const Kept& kept);
+
+/// It counts: neither an invalid try, nor stopped, nor unmeasured.
+inline bool counts(const PastTake& take) {
+  return take.word != TeachersWord::invalidTry && !take.stopped && take.kept.has_value();
+}
 
 /// How a step of the lesson stands with a student.
 struct Standing {
@@ -42,6 +48,22 @@ Standing standingOf(std::span<const PastTake> takes, const Exercise& card);
 /// How many takes of a card were made in [from, to).
 int madeBetween(std::span<const PastTake> takes, const std::string& exercise, std::int64_t from_unix_s,
                 std::int64_t to_unix_s);
+
+/// The most that a figure of a card has been in [from, to).
+std::optional<double> mostOf(std::span<const PastTake> takes, const std::string& exercise,
+                             const std::string& figure, std::int64_t from_unix_s, std::int64_t to_unix_s);
+
+/// A week of breathing.
+struct BreathWeek {
+  std::int64_t from_unix_s;
+  int sets = 0;
+  std::optional<double> longest_s = {};
+  std::optional<double> highest_even = {};  ///< counts
+  std::optional<double> evenness_db = {};   ///< the median of its takes
+};
+/// The last `weeks` of seven days before `now`, oldest first.
+std::vector<BreathWeek> breathWeeks(std::span<const PastTake> takes, std::int64_t now_unix_s,
+                                    std::size_t weeks);
 
 /// The take that the card's takes are held against: the student's best of it, or the teacher's model, where
 /// the card has one of either.

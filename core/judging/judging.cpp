@@ -12,6 +12,8 @@ namespace calando {
 
 namespace {
 
+constexpr double kKeyUnsure_s = 0.3;  // a hand is that much early or late
+
 /// The target that holds here: the take's own, the card's own at this level, or the level's.
 std::optional<Target> targetFor(const Figure& figure, const Context& context) {
   if (!context.exercise->scored) return std::nullopt;
@@ -45,7 +47,10 @@ Verdict verdictOf(double excess) {
 Reading read(const Figure& figure, const Heard& heard, const Context& context) {
   Reading r;
   r.figure = &figure;
+  const bool spoilt = heard.analysis.airSpoilt() && !context.exercise->asksForTones();
+  if (spoilt && !figure.byKey) return r;
   r.value = valueOf(figure, heard);
+  if (heard.analysis.letGoTooEarly) return r;
   const auto target = targetFor(figure, context);
   if (target) {
     r.low = target->low;
@@ -56,7 +61,8 @@ Reading read(const Figure& figure, const Heard& heard, const Context& context) {
       figure.ofTheNoteAsked && std::ranges::none_of(heard.played, [&](const CueResult* cue) {
         return (cue->*figure.ofCue).has_value();
       });
-  if (heard.played.empty() || anotherNote) {
+  const bool unheard = heard.played.empty() && !(figure.byKey && r.value);
+  if (unheard || anotherNote) {
     r.verdict = Verdict::notYet;
     return r;
   }
@@ -68,8 +74,8 @@ Reading read(const Figure& figure, const Heard& heard, const Context& context) {
 
 /// The worst of the figures of a row that the exercise is judged by.
 Verdict rowVerdict(const CueResult& cue, const Context& context) {
-  if (!cue.isAudible()) return Verdict::unmeasured;
-  if (!cue.matched) return Verdict::notYet;
+  if (!cue.isAudible() && !cue.leak_s) return Verdict::unmeasured;
+  if (cue.isAudible() && !cue.matched) return Verdict::notYet;
   double worst = -1.0;
   for (const std::string& id : context.exercise->readings) {
     const Figure& figure = *findFigure(id);
@@ -78,6 +84,14 @@ Verdict rowVerdict(const CueResult& cue, const Context& context) {
     if (value && target) worst = std::max(worst, excessOf(*value, *target));
   }
   return worst < 0.0 ? Verdict::unmeasured : verdictOf(worst);
+}
+
+/// Timed by key: before the air came. Where no air was heard at all nobody can say so.
+bool letGoTooEarly(const Analysis& analysis, const Context& context) {
+  if (!context.key || !context.exercise->timedByKey) return false;
+  for (const CueResult& cue : analysis.cues)
+    if (const Air* air = soundOf(cue, analysis).air) return air->start_s > context.key->from_s + kKeyUnsure_s;
+  return false;
 }
 
 }  // namespace
@@ -94,7 +108,9 @@ Verdict overallVerdict(const std::vector<Reading>& readings) {
 void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context) {
   analysis.cues = describeCues(analysis, tracks, sheet, context);
   nameByCues(analysis, context);
-  for (CueResult& cue : analysis.cues) cue.verdict = rowVerdict(cue, context);
+  analysis.letGoTooEarly = letGoTooEarly(analysis, context);
+  const bool judged = !analysis.letGoTooEarly && (!analysis.airSpoilt() || context.exercise->asksForTones());
+  for (CueResult& cue : analysis.cues) cue.verdict = judged ? rowVerdict(cue, context) : Verdict::unmeasured;
   const Heard heard = heardIn(analysis, context.against);
   const auto has = [&](std::string_view id) {
     return std::ranges::find(analysis.readings, id, &Reading::id) != analysis.readings.end();

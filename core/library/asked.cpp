@@ -25,9 +25,35 @@ std::optional<Rival> rivalFrom(Fields& fields) {
   return Rival{of.number("held_s", 0.0, kLongest_s).value_or(0.0), of.number("wander_cents", 0.0, 1200.0)};
 }
 
+std::optional<KeyTimes> keyFrom(Fields& fields) {
+  const nlohmann::json key = fields.object("key");
+  if (key.empty()) return std::nullopt;
+  Fields of(key);
+  const auto from = of.number("from_s", 0.0, kLongest_s), to = of.number("to_s", 0.0, kLongest_s);
+  return from && to && *from < *to ? std::optional(KeyTimes{*from, *to}) : std::nullopt;
+}
+
+std::optional<OpenBreath> openFrom(Fields& fields) {
+  const nlohmann::json open = fields.object("open");
+  if (open.empty()) return std::nullopt;
+  Fields of(open);
+  const auto profile = of.numbers("profile_db", kAirBands, -200.0, 0.0);
+  const auto level = of.number("level_dbfs", -200.0, 20.0), repeat = of.number("repeat_db", 0.0, 200.0);
+  if (!profile || !level || !repeat) return std::nullopt;
+  OpenBreath breath{{}, *level, *repeat};
+  std::ranges::copy(*profile, breath.profile.begin());
+  return breath;
+}
+
 }  // namespace
 
 nlohmann::json toJson(const AskedFor& a) {
+  nlohmann::json key, open;
+  if (a.key) key = {{"from_s", a.key->from_s}, {"to_s", a.key->to_s}};
+  if (a.open)
+    open = {{"profile_db", a.open->profile},
+            {"level_dbfs", a.open->level_dbfs},
+            {"repeat_db", a.open->repeat_db}};
   nlohmann::json against;
   if (a.against) against = {{"held_s", a.against->held_s}, {"wander_cents", orNull(a.against->wander_cents)}};
   return {{"instrument", a.instrument},
@@ -44,10 +70,14 @@ nlohmann::json toJson(const AskedFor& a) {
           {"drone_hz", orNull(a.heard.drone_hz)},
           {"click", a.heard.click},
           {"fork_hz", orNull(a.heard.fork_hz)},
+          {"swell", a.heard.swell},
           {"a4_hz", a.a4_hz},
           {"just", a.just},
           {"tonic", a.tonic},
-          {"room_c", orNull(a.room_c)}};
+          {"room_c", orNull(a.room_c)},
+          {"most_counts", orNull(a.mostCounts)},
+          {"key", key},
+          {"open", open}};
 }
 
 AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
@@ -70,10 +100,14 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   a.heard.drone_hz = fields.number("drone_hz", 10.0, 10000.0);
   a.heard.click = fields.flag("click").value_or(false);
   a.heard.fork_hz = fields.number("fork_hz", 10.0, 10000.0);
+  a.heard.swell = fields.flag("swell").value_or(false);
   a.a4_hz = fields.number("a4_hz", 380.0, 500.0).value_or(a.a4_hz);
   a.just = fields.flag("just").value_or(false);
   a.tonic = static_cast<int>(fields.whole("tonic", 0, 11).value_or(0));
   a.room_c = fields.number("room_c", -30.0, 60.0);
+  if (const auto most = fields.whole("most_counts", 1, 256)) a.mostCounts = static_cast<int>(*most);
+  a.key = keyFrom(fields);
+  a.open = openFrom(fields);
   if (sound) *sound = *sound && fields.sound();
   return a;
 }
@@ -98,7 +132,11 @@ Context contextFor(const AskedFor& asked) {
   if (!context.level) context.level = findLevel(AskedFor{}.level);
   context.askedSeconds = asked.seconds;
   context.tempo_bpm = asked.tempo_bpm;
+  context.mostCounts = asked.mostCounts;
   context.start_s = asked.start_s;
+  context.key = asked.key;
+  context.room_c = asked.room_c;
+  context.open = asked.open;
   context.reference = referenceFor(context);
   return context;
 }

@@ -17,6 +17,7 @@ struct Wish {
   std::optional<int> note;  ///< written
   double seconds = 8.0;
   std::optional<double> tempo_bpm;  ///< instead of the exercise's own
+  std::optional<int> mostCounts;    ///< a climbing card goes no further
   double a4_hz = 440.0;
   bool just = false;
   int tonic = 0;
@@ -24,11 +25,13 @@ struct Wish {
 
 /// How a take was played: that stays with it.
 struct Played {
-  NoteRange range;                ///< the player's at that time
-  std::optional<double> start_s;  ///< where the count stands in the take, when it was counted in
-  Accompaniment heard;            ///< what sounded with the take
-  std::optional<Rival> against;   ///< what the take is held against
-  std::optional<double> room_c;   ///< how warm the room was, °C
+  NoteRange range;                 ///< the player's at that time
+  std::optional<double> start_s;   ///< where the count stands in the take, when it was counted in
+  Accompaniment heard;             ///< what sounded with the take
+  std::optional<Rival> against;    ///< what the take is held against
+  std::optional<double> room_c;    ///< how warm the room was, °C
+  std::optional<KeyTimes> key;     ///< when the player pressed theirs, on a card that is timed by key
+  std::optional<OpenBreath> open;  ///< the player's own open breath as it was known then
 };
 
 /// What was asked for when a take was made, as stored.

@@ -6,6 +6,7 @@
 
 #include "core/bounded_json.h"
 #include "core/catalogue.h"
+#include "core/exercise/ticks.h"
 #include "core/judging/figure.h"
 #include "core/judging/level.h"
 #include "data/catalogue_text.h"
@@ -29,7 +30,8 @@ constexpr Named<Against> kAgainst[] = {{"best", Against::best}, {"teacher", Agai
 constexpr Named<Generator::Kind> kGenerators[] = {{"scale", Generator::Kind::scale},
                                                   {"chromatic", Generator::Kind::chromatic},
                                                   {"series", Generator::Kind::series},
-                                                  {"outward", Generator::Kind::outward}};
+                                                  {"outward", Generator::Kind::outward},
+                                                  {"climb", Generator::Kind::climb}};
 constexpr Named<CueNote::Kind> kNotes[] = {{"degree", CueNote::Kind::degree},
                                            {"interval", CueNote::Kind::interval},
                                            {"partial", CueNote::Kind::partial}};
@@ -106,7 +108,8 @@ CueKind kindFrom(const nlohmann::json& text) {
 }
 
 Cue cueFrom(const nlohmann::json& entry) {
-  refuseUnknown(entry, {"kind", "beats", "seconds", "note", "loudness", "pitch", "onset", "pulses", "model"});
+  refuseUnknown(
+      entry, {"kind", "beats", "seconds", "note", "loudness", "pitch", "onset", "pulses", "model", "says"});
   Cue cue;
   cue.kind = kindFrom(entry.at("kind"));
   if (entry.contains("beats") && entry.contains("seconds")) refuse(Fault::beatsAndSeconds);
@@ -123,6 +126,7 @@ Cue cueFrom(const nlohmann::json& entry) {
   if (entry.contains("pulses")) cue.pulses = whole(entry["pulses"], "pulses", 2, 64);
   if (kind.needsPulses && cue.pulses == 0) refuse(Fault::needsPulses, kind.name);
   cue.model = entry.value("model", false);
+  cue.says = entry.value("says", "");
   return cue;
 }
 
@@ -136,6 +140,7 @@ json cueTo(const Cue& cue) {
   if (cue.onset != OnsetWanted::any) entry["onset"] = nameIn(kOnsets, cue.onset);
   if (cue.pulses > 0) entry["pulses"] = cue.pulses;
   if (cue.model) entry["model"] = true;
+  if (!cue.says.empty()) entry["says"] = cue.says;
   return entry;
 }
 
@@ -145,7 +150,7 @@ Generator generatorFrom(const nlohmann::json& entry) {
   g.kind = valueNamed(entry.at("kind"), "generator", kGenerators);
   g.count = whole(entry.at("count"), "count", -36, 36);
   if (g.count == 0) refuse(Fault::countOfNothing);
-  if (g.count < 0 && (g.kind == Generator::Kind::series || g.kind == Generator::Kind::outward))
+  if (g.count < 0 && g.kind != Generator::Kind::scale && g.kind != Generator::Kind::chromatic)
     refuse(Fault::countsUpward);
   return g;
 }
@@ -154,7 +159,8 @@ void refuseTooLong(const Exercise& e) {
   const int rounds = std::max(1, std::abs(e.generator.count));
   double once_s = 0.0;
   for (const Cue& cue : e.cues)
-    once_s += cue.length.value * (cue.length.unit == CueLength::Unit::beats ? 60.0 / e.tempo_bpm : 1.0);
+    once_s += (cue.length.value + (e.climbs() ? rounds : 0)) *
+              (cue.length.unit == CueLength::Unit::beats ? 60.0 / e.tempo_bpm : 1.0);
   if (e.cues.size() * static_cast<std::size_t>(rounds) > kMostCues) refuse(Fault::tooManyCues, kMostCues);
   if (once_s * rounds > kLongest_s) refuse(Fault::lastsTooLong, kLongest_s / 3600.0);
 }
@@ -165,15 +171,17 @@ class CardReader {
   explicit CardReader(const nlohmann::json& entry) : entry_(entry) {}
 
   Exercise read() {
-    refuseUnknown(entry_, {"id", "title", "family", "purpose", "cautions", "schools", "tempo", "count_in",
-                           "display", "reference", "cues", "generator", "against", "scored", "targets",
-                           "opens_after", "dose", "readings"});
+    refuseUnknown(entry_,
+                  {"id",       "title",       "family",    "purpose", "cautions",     "schools", "tempo",
+                   "count_in", "display",     "reference", "cues",    "generator",    "against", "scored",
+                   "targets",  "opens_after", "dose",      "faster",  "timed_by_key", "ticks",   "readings"});
     try {
       readWords();
       readCount();
       readCues();
       readTargets();
       readDose();
+      readWays();
       readReadings();
       atKey("cues");
       refuseTooLong(e_);
@@ -227,7 +235,8 @@ class CardReader {
     if (at("generator")) e_.generator = generatorFrom(entry_["generator"]);
     const bool each =
         std::ranges::any_of(e_.cues, [](const Cue& c) { return c.note.kind == CueNote::Kind::each; });
-    if (each != (e_.generator.kind != Generator::Kind::none)) refuse(Fault::eachWithoutGenerator);
+    const bool makesNotes = e_.generator.kind != Generator::Kind::none && !e_.climbs();
+    if (each != makesNotes) refuse(Fault::eachWithoutGenerator);
   }
 
   void readTargets() {
@@ -253,12 +262,26 @@ class CardReader {
     e_.mostPerDay = whole(dose.value("most_per_day", nlohmann::json(0)), "most_per_day", 0, 50);
   }
 
+  void readWays() {
+    if (at("faster")) e_.faster_bpm = within(entry_["faster"], "faster", 0, 60);
+    if (at("timed_by_key")) e_.timedByKey = entry_["timed_by_key"].get<bool>();
+    if (at("ticks")) e_.ticks = entry_["ticks"].get<std::vector<std::string>>();
+    for (const std::string& id : e_.ticks)
+      if (!findTick(id)) {
+        std::string known;
+        for (const Tick& tick : ticks()) known += (known.empty() ? "" : ", ") + std::string(tick.id);
+        refuse(Fault::unknownValue, "ticks", shortened(nlohmann::json(id)), known);
+      }
+  }
+
   void readReadings() {
     atKey("readings");
-    e_.readings = entry_.at("readings").get<std::vector<std::string>>();
+    // Where nothing is to be heard nothing is measured.
+    if (e_.asksForSound() || entry_.contains("readings"))
+      e_.readings = entry_.at("readings").get<std::vector<std::string>>();
     for (const std::string& id : e_.readings)
       if (!isReading(id)) refuse(Fault::unknownReading, shortened(nlohmann::json(id)));
-    if (e_.readings.empty()) refuse(Fault::noReadings);
+    if (e_.readings.empty() && e_.asksForSound()) refuse(Fault::noReadings);
   }
 
   const nlohmann::json& entry_;
@@ -320,6 +343,9 @@ std::string toText(const Exercise& e) {
     card["generator"] = {{"kind", nameIn(kGenerators, e.generator.kind)}, {"count", e.generator.count}};
   if (e.against != Against::nobody) card["against"] = nameIn(kAgainst, e.against);
   if (!e.scored) card["scored"] = false;
+  if (e.faster_bpm > 0.0) card["faster"] = e.faster_bpm;
+  if (e.timedByKey) card["timed_by_key"] = true;
+  if (!e.ticks.empty()) card["ticks"] = e.ticks;
   for (const auto& [level, targets] : e.targets)
     for (const auto& [id, target] : targets) {
       json& entry = card["targets"][level][id];
@@ -330,7 +356,7 @@ std::string toText(const Exercise& e) {
     }
   card["opens_after"] = {{"good", e.good}, {"of", e.of}};
   card["dose"] = {{"sets", e.sets}, {"rest_s", e.rest_s}, {"most_per_day", e.mostPerDay}};
-  card["readings"] = e.readings;
+  if (!e.readings.empty()) card["readings"] = e.readings;
   return card.dump(2) + "\n";
 }
 

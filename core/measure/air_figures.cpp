@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/measure/envelope.h"
+#include "core/measure/open_breath.h"
 #include "core/measure/statistics.h"
 
 namespace calando {
@@ -13,6 +14,9 @@ constexpr double kLevelWindow_s = 0.05;
 constexpr std::size_t kLowBands = 6;                // up to 1.1 kHz
 constexpr std::size_t kHighBands = 8;               // from 2.1 kHz
 constexpr double kOpen_db = 3.0, kTight_db = -6.0;  // low bands over high ones
+constexpr double kLeastOfProfile_db = -30.0;
+constexpr double kAsOpen = 2.0;      // times how the open breath repeats
+constexpr double kTighter_db = 6.0;  // that the highs stand over the lows more than in the open breath
 
 /// How far the level of noise of this spectrum strays by chance from window to window (standard deviation
 /// of a mean square: one over the root of bandwidth times window).
@@ -50,16 +54,41 @@ void describeFilling(Air& air, const EnergyTrack& energy, double noisePower) {
   air.full_at = (step + (0.9 * sum - before) / (*full - before)) * kHop_s / length;
 }
 
-void describeSpectrum(Air& air, const AirSums::Row& row, const AirSums::Row& room) {
+/// The low bands over the high ones, dB.
+double leanOf(const AirProfile& profile) {
+  double low = 0.0, high = 0.0;
+  for (std::size_t b = 0; b < kAirBands; ++b) {
+    const double power = std::pow(10.0, profile[b] / 10.0);
+    if (b < kLowBands) low += power;
+    if (b >= kHighBands) high += power;
+  }
+  return decibels(low) - decibels(high);
+}
+
+/// By the borders that hold for everybody; where the player's own open breath is known, by that: what is as
+/// near to it as it is to itself is open, what leans to the highs beside it is tight.
+AirSound classOf(const Air& air, const std::optional<OpenBreath>& open) {
+  const double lean = leanOf(*air.profile);
+  if (!open) return lean > kOpen_db ? AirSound::open : lean < kTight_db ? AirSound::tight : AirSound::unclear;
+  if (*air.open_distance_db <= kAsOpen * open->repeat_db) return AirSound::open;
+  const double own = leanOf(open->profile);
+  if (lean < own - kTighter_db) return AirSound::tight;
+  return lean > own ? AirSound::open : AirSound::unclear;
+}
+
+void describeSpectrum(Air& air, const AirSums::Row& row, const AirSums::Row& room,
+                      const std::optional<OpenBreath>& open) {
   std::array<double, kAirBands> power;
-  double all = 0.0, low = 0.0, high = 0.0;
+  double all = 0.0;
   for (std::size_t b = 0; b < kAirBands; ++b) {
     power[b] = std::max(0.0, row[b] - room[b]);
     all += power[b];
-    if (b < kLowBands) low += power[b];
-    if (b >= kHighBands) high += power[b];
   }
   if (all <= 0.0) return;
+  air.profile.emplace();
+  for (std::size_t b = 0; b < kAirBands; ++b)
+    (*air.profile)[b] = std::max(kLeastOfProfile_db, decibels(power[b]) - decibels(all));
+  if (open) air.open_distance_db = distanceOf(*air.profile, open->profile);
   air.centroid_hz =
       std::clamp((row[AirSums::kMoment] - room[AirSums::kMoment]) / all, kAirBottom_hz, kAirTop_hz);
   const auto below = [&](double share) {
@@ -76,14 +105,13 @@ void describeSpectrum(Air& air, const AirSums::Row& row, const AirSums::Row& roo
     air.sound = AirSound::faint;
     return;
   }
-  const double lean = decibels(low) - decibels(high);
-  air.sound = lean > kOpen_db ? AirSound::open : lean < kTight_db ? AirSound::tight : AirSound::unclear;
+  air.sound = classOf(air, open);
 }
 
 }  // namespace
 
 Air describeAir(const Tracks& tracks, const AirSums& sums, const AirSums::Row& room, double from_s,
-                double to_s) {
+                double to_s, const std::optional<OpenBreath>& open) {
   Air air{from_s, to_s};
   const double length = to_s - from_s;
   const AirSums::Row row = sums.meanOf(from_s, to_s);
@@ -96,7 +124,7 @@ Air describeAir(const Tracks& tracks, const AirSums& sums, const AirSums::Row& r
   const double spread = standardDeviation(levels), chance = chance_db(row, room, kLevelWindow_s);
   air.evenness_db = std::sqrt(std::max(0.0, spread * spread - chance * chance));
   describeFilling(air, tracks.airEnergy, envelope.noisePower);
-  describeSpectrum(air, row, room);
+  describeSpectrum(air, row, room, open);
   return air;
 }
 

@@ -42,6 +42,8 @@ constexpr double kLongestSyllable_s = 0.7, kShortestSyllable_s = 0.03;
 constexpr double kSpeechMoves_cents = 80.0;
 constexpr double kLongestFricative_s = 0.8;
 
+constexpr double kLeakWindow_s = 0.05;
+
 constexpr double kInhaleBefore_s = 0.5;
 constexpr double kChain_s = 1.5;       // a longer pause begins another chain
 constexpr double kSure = 2.5;          // log odds
@@ -50,6 +52,7 @@ constexpr double kNoWind_db = 20.0;
 constexpr double kWindTells_db = 3.0;
 constexpr double kBlows_db = 3.0;
 constexpr double kPauseTells_s = 0.1;
+constexpr double kHigherTells_octaves = 0.15, kMostOfHeight = 2.6;
 constexpr double kToneTells = 3.0, kBlowTells = 1.5, kMostOfASign = 3.0;
 
 bool insideTone(const std::vector<Tone>& tones, double t) {
@@ -65,11 +68,12 @@ struct Stretch {
 class BreathFinder {
  public:
   BreathFinder(const Tracks& tracks, const std::vector<Tone>& tones, const AirSums& sums,
-               const AirSums::Row& room)
+               const AirSums::Row& room, const std::optional<OpenBreath>& open)
       : tracks_(tracks),
         tones_(tones),
         sums_(sums),
         room_(room),
+        open_(open),
         envelope_{&tracks.airEnergy, kWindow_s, allOf(room)} {}
 
   std::vector<Air> find() {
@@ -78,7 +82,7 @@ class BreathFinder {
     for (const Stretch& stretch : stretches())
       for (const Stretch& breath : breathsIn(stretch)) {
         if (breath.to_s - breath.from_s < kShortest_s) continue;
-        Air air = describeAir(tracks_, sums_, room_, breath.from_s, breath.to_s);
+        Air air = describeAir(tracks_, sums_, room_, breath.from_s, breath.to_s, open_);
         if (*air.sound_margin_db < kLeastMargin_db) continue;
         if (isNoBreath(air))
           air.sound = AirSound::unclear;
@@ -266,12 +270,12 @@ class BreathFinder {
     return syllables >= 2;
   }
 
-  /// What is hardly there, beside the take's other breaths.
-  static void nameThin(std::span<Air* const> breaths) {
+  /// What is hardly there, beside the take's other breaths or the player's own open one.
+  void nameThin(std::span<Air* const> breaths) const {
     std::vector<double> levels;
     for (const Air* air : breaths) levels.push_back(*air->level_dbfs);
-    if (levels.size() < 3) return;
-    const double usual = median(levels);
+    if (levels.size() < 3 && !open_) return;
+    const double usual = levels.size() < 3 ? open_->level_dbfs : median(levels);
     for (Air* air : breaths)
       if (*air->sound_margin_db >= kClassMargin_db && *air->level_dbfs < usual - kThin_db)
         air->sound = AirSound::thin;
@@ -301,6 +305,20 @@ class BreathFinder {
     return std::max(-kNoWind_db, decibels(wind) - decibels(low));
   }
 
+  /// Open air sounds higher coming in than going out. Where something hisses that tells nothing: it may be a
+  /// tight breath in or a hiss on the way out.
+  static double higherIsIn(std::span<Air* const> chain) {
+    std::vector<double> octaves;  // from each second breath down to the one before it
+    for (std::size_t i = 0; i < chain.size(); ++i) {
+      if (chain[i]->sound != AirSound::open || !chain[i]->centroid_hz) return 0.0;
+      if (i % 2 == 1) octaves.push_back(std::log2(*chain[i - 1]->centroid_hz / *chain[i]->centroid_hz));
+    }
+    if (octaves.empty()) return 0.0;
+    const auto [least, most] = std::ranges::minmax(octaves);
+    if (least * most < 0.0) return 0.0;
+    return std::clamp(mean(octaves) / kHigherTells_octaves, -kMostOfHeight, kMostOfHeight);
+  }
+
   /// In and out by the signs there are: in and out alternate; only air that goes out rumbles; the turn after
   /// an inhale is short and the pause after an exhale longer; a tone comes after an inhale. Without enough of
   /// them nothing is said.
@@ -315,6 +333,7 @@ class BreathFinder {
     }
     if (!winds[1].empty()) add((mean(winds[1]) - mean(winds[0])) / kWindTells_db, kMostOfASign);
     if (!pauses[1].empty()) add((mean(pauses[1]) - mean(pauses[0])) / kPauseTells_s, kMostOfASign);
+    add(higherIsIn(chain), kMostOfASign);
     if (std::abs(firstIsIn) < kSure) return;
     for (std::size_t i = 0; i < chain.size(); ++i)
       chain[i]->phase = (i % 2 == 0) == (firstIsIn > 0.0) ? AirPhase::inhale : AirPhase::exhale;
@@ -330,17 +349,33 @@ class BreathFinder {
   const std::vector<Tone>& tones_;
   const AirSums& sums_;
   const AirSums::Row& room_;
+  const std::optional<OpenBreath>& open_;
   Envelope envelope_;
 };
 
 }  // namespace
 
-std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones) {
+std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones,
+                          const std::optional<OpenBreath>& open) {
   if (!room.floor_dbfs || tracks.air.empty()) return {};
   const AirSums sums(tracks.air);
   const auto roomBands = roomOf(sums, tracks);
   if (!roomBands) return {};
-  return BreathFinder(tracks, tones, sums, *roomBands).find();
+  return BreathFinder(tracks, tones, sums, *roomBands, open).find();
+}
+
+std::optional<double> soundWithin(const Tracks& tracks, double from_s, double to_s) {
+  const AirSums sums(tracks.air);
+  const auto room = tracks.air.empty() ? std::nullopt : roomOf(sums, tracks);
+  if (!room || to_s <= from_s) return std::nullopt;
+  const double quiet_db = decibels(allOf(*room)) + kLeastMargin_db;
+  double heard_s = 0.0;
+  for (double t = from_s + kLeakWindow_s / 2.0; t < to_s; t += kLeakWindow_s) {
+    const bool voiced = tracks.frames[sums.frameAt(t)].f0_hz > 0.0f;
+    if (voiced || tracks.airEnergy.level_dbfs(t - kLeakWindow_s / 2.0, t + kLeakWindow_s / 2.0) > quiet_db)
+      heard_s += kLeakWindow_s;
+  }
+  return std::min(heard_s, to_s - from_s);
 }
 
 AirSoFar airSoFar(const Tracks& tracks) {

@@ -9,8 +9,13 @@ namespace calando {
 
 /// Air heard on its own outside of the tones, at least 150 ms long and 6 dB over the room, each breath for
 /// itself where one follows the other without silence. What speech, taps and clothes may have been is
-/// AirSound::unclear.
-std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones);
+/// AirSound::unclear. `open`: the player's own open breath, if it is known.
+std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones,
+                          const std::optional<OpenBreath>& open = {});
+
+/// Seconds of a stretch in which air stands 6 dB over the room, or a pitch is heard; nullopt where the room
+/// is not known.
+std::optional<double> soundWithin(const Tracks& tracks, double from_s, double to_s);
 
 /// Air that is heard while a take goes on: how long it has been there in all, and how long it has been gone.
 struct AirSoFar {

@@ -1,9 +1,11 @@
 #pragma once
 
+#include <array>
 #include <cstddef>
 #include <optional>
 #include <vector>
 
+#include "core/signal/air_spectrum.h"
 #include "core/theory/pitch.h"
 
 /// What measuring finds in a take. Every figure is defined in docs/measures.md. Times are seconds from the
@@ -111,6 +113,19 @@ enum class AirPhase { inhale, exhale, unknown };
 /// How air sounds: low and wide; high, a hiss of throat or lips; hardly there beside the others; too near the
 /// room to tell; none of these, or no breath at all.
 enum class AirSound { open, tight, thin, faint, unclear };
+/// The spectrum of a breath: the level of each band over that of all, dB, from -30 up.
+using AirProfile = std::array<double, kAirBands>;
+/// A breath that a teacher calls open.
+struct OpenMark {
+  AirProfile profile;
+  double level_dbfs;
+};
+/// A player's own open breath, and how far one of them is from another.
+struct OpenBreath {
+  AirProfile profile;
+  double level_dbfs;
+  double repeat_db;
+};
 /// Air that does not sound. Figures are of 150 Hz to 8 kHz, the room's power taken off.
 struct Air {
   double start_s;
@@ -126,6 +141,8 @@ struct Air {
       {};                               ///< share of the summed amplitude in the first quarter; 0.25 is even
   std::optional<double> end_load = {};  ///< in the last
   std::optional<double> full_at = {};   ///< share of its time after which 90 % of it is past; 0.9 is even
+  std::optional<AirProfile> profile = {};
+  std::optional<double> open_distance_db = {};  ///< from the player's own open breath
 };
 
 }  // namespace calando

@@ -35,6 +35,7 @@ struct Tracks {
   double rate_hz = 48000.0;
   long clippedSamples = 0;
   long badSamples = 0;
+  std::optional<double> swell_dbfs;   ///< of a swell that was played to breathe with; see heardOf()
   std::optional<double> clicks_dbfs;  ///< of a count's clicks that were taken out; see ClickRemover
 };
 

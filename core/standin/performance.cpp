@@ -17,6 +17,9 @@ constexpr double kTiming_s = 0.02;      // how far off the count a start may be
 constexpr double kLongest = 1.08;       // Player::length of one that lasts: in a count it ends with the beat
 constexpr double kBreathPause_s = 1.0;  // between tones, for a breath
 constexpr double kTurn_s = 0.3;         // at the end of a breath, before the next
+constexpr double kTurnShare = 0.1;      // of a short one
+constexpr double kNoLeak_db = -60.0;
+constexpr double kCold_cents = -24.0, kWarms_s = 18.0;
 constexpr double kAfter_s = 0.8;
 
 using Voices = std::vector<std::unique_ptr<Voice>>;
@@ -82,6 +85,7 @@ class Performer {
     for (std::size_t c = 0; c < sheet_.cues.size(); ++c) {
       if (isSounding(sheet_.cues[c].kind)) playTone(c);
       if (isAir(sheet_.cues[c].kind)) breathe(sheet_.cues[c]);
+      if (sheet_.cues[c].kind == CueKind::hold && player_.hold_leak_db > kNoLeak_db) leak(sheet_.cues[c]);
     }
     return std::move(voices_);
   }
@@ -97,7 +101,10 @@ class Performer {
     if (!cue.open) part.seconds /= kLongest;
     const double late = sheet_.cues.size() > 1 ? kTiming_s * (2.0 * uniform(random_) - 1.0) : 0.0;
     const double from = std::max(free_s_, start_s_ + cue.start_s + late);
-    Score score = planTone(player_, part, from, random_);
+    Player player = player_;
+    if (warms()) player.offset_cents += kCold_cents * std::exp(-blown_s_ / kWarms_s);
+    blown_s_ += cue.length_s;
+    Score score = planTone(player, part, from, random_);
     if (!cue.open) score.toneEnd = std::min(score.toneEnd, start_s_ + cue.end_s() - 0.01);
     score.shape = cue.loudness;
     score.path = cue.pitch;
@@ -111,12 +118,25 @@ class Performer {
   }
 
   void breathe(const SheetCue& cue) {
-    const AirPhase phase = cue.kind == CueKind::inhale   ? AirPhase::inhale
-                           : cue.kind == CueKind::exhale ? AirPhase::exhale
-                                                         : AirPhase::unknown;
+    const AirPhase phase = cue.kind == CueKind::inhale ? AirPhase::inhale : AirPhase::exhale;
     const double from = std::max(free_s_, start_s_ + cue.start_s);
-    free_s_ = start_s_ + cue.end_s() - kTurn_s;
+    // Who is short of air stops early; in a count nobody goes on beyond it.
+    const double length = phase == AirPhase::exhale ? player_.length / kLongest : 1.0;
+    const double counted_s = cue.length_s - std::min(kTurn_s, kTurnShare * cue.length_s);
+    free_s_ = start_s_ + cue.start_s + (cue.open ? cue.length_s * length : counted_s * std::min(1.0, length));
+    if (cue.kind == CueKind::air) blown_s_ += cue.length_s;
     voices_.push_back(std::make_unique<BreathVoice>(player_, phase, from, free_s_));
+  }
+
+  void leak(const SheetCue& hold) {
+    free_s_ = start_s_ + hold.end_s() - kTurn_s;
+    voices_.push_back(
+        std::make_unique<BreathVoice>(player_, AirPhase::unknown, start_s_ + hold.start_s, free_s_));
+  }
+
+  /// Air goes through the instrument, which was cold.
+  bool warms() const {
+    return std::ranges::any_of(sheet_.cues, [](const SheetCue& cue) { return cue.kind == CueKind::air; });
   }
 
   const Player& player_;
@@ -124,7 +144,8 @@ class Performer {
   const Context& context_;
   std::mt19937& random_;
   double start_s_;
-  double free_s_ = 0.0;  // when the last sound has ended
+  double free_s_ = 0.0;   // when the last sound has ended
+  double blown_s_ = 0.0;  // through the instrument
   Voices voices_;
 };
 

@@ -26,6 +26,8 @@ constexpr std::pair<const char*, double Player::*> kFields[] = {
     {"level_dbfs", &Player::level_dbfs},
     {"breath_lean", &Player::breath_lean},
     {"breath_tight", &Player::breath_tight},
+    {"breath_in_db", &Player::breath_in_db},
+    {"hold_leak_db", &Player::hold_leak_db},
 };
 constexpr std::pair<const char*, int Player::*> kCounts[] = {{"breaks", &Player::breaks},
                                                              {"slips", &Player::slips}};

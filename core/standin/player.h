@@ -33,8 +33,10 @@ struct Player {
   double rise_s = 0.05;
   double length = 1.08;  ///< of the seconds asked for
   double level_dbfs = -20.0;
-  double breath_lean = 0.0;   ///< of the air's amplitude: 0.5 is full too early, -0.5 hurries at the end
-  double breath_tight = 0.0;  ///< share of a hiss in breaths in
+  double breath_lean = 0.0;      ///< of the air's amplitude: 0.5 is full too early, -0.5 hurries at the end
+  double breath_tight = 0.0;     ///< share of a hiss in breaths in
+  double breath_in_db = 0.0;     ///< of breaths in, over the usual
+  double hold_leak_db = -200.0;  ///< of what escapes while the breath is kept, over a breath out
   int breaks = 0;
   int slips = 0;
 };

@@ -83,5 +83,35 @@ TEST(History, WhatCameBeforeATakeIsOfItsCardAndOlder) {
   EXPECT_EQ(madeBetween(takes, "swell", 7000, 9000), 2);
 }
 
+TEST(History, OfBreathingIsByWeeksAndTakesNothingFromWhatWasStopped) {
+  constexpr std::int64_t day = 86400, now = 100 * day;
+  const auto breath = [&](std::int64_t daysAgo, std::map<std::string, double> values) {
+    return PastTake{100 - daysAgo, now - daysAgo * day, "long-hiss", TeachersWord::none,
+                    Kept{inside, std::move(values), {}}};
+  };
+  std::vector<PastTake> takes{breath(0, {{"air_lasts_s", 9.0}, {"evenness_db", 1.0}}),
+                              breath(2, {{"air_lasts_s", 14.0}, {"evenness_db", 2.0}}),
+                              breath(3, {{"highest_even", 6.0}, {"evenness_db", 4.0}}),
+                              breath(8, {{"highest_even", 4.0}, {"air_lasts_s", 30.0}}),
+                              breath(9, {{"held_s", 5.0}}),
+                              breath(40, {{"air_lasts_s", 8.0}})};
+  takes[3].stopped = true;  // light-headed: however long it was
+  const auto weeks = breathWeeks(takes, now, 2);
+  ASSERT_EQ(weeks.size(), 2u);
+  EXPECT_EQ(weeks[0].sets, 0) << "a stopped one and one without breath";
+  EXPECT_FALSE(weeks[0].longest_s);
+  EXPECT_EQ(weeks[1].sets, 3);
+  EXPECT_EQ(weeks[1].longest_s, 14.0);
+  EXPECT_EQ(weeks[1].highest_even, 6.0);
+  EXPECT_EQ(weeks[1].evenness_db, 2.0);
+  EXPECT_EQ(mostOf(takes, "long-hiss", "air_lasts_s", 0, now + 1), 14.0);
+  EXPECT_EQ(mostOf(takes, "long-hiss", "air_lasts_s", 0, now - 30 * day), 8.0);
+  EXPECT_FALSE(mostOf(takes, "swell", "air_lasts_s", 0, now + 1));
+  Exercise moves = cardFor();
+  moves.scored = false;
+  takes = {take(9, unmeasured), take(8, unmeasured)};
+  EXPECT_EQ(standingOf(takes, moves).toCome(moves), 0) << "where nothing is judged, done is good";
+}
+
 }  // namespace
 }  // namespace calando

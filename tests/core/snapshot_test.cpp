@@ -95,6 +95,27 @@ TEST(Asked, AWishIsReplacedWholeAndWhatWasPlayedStays) {
   EXPECT_EQ(contextFor(back).heard, asked.heard);
 }
 
+TEST(Snapshot, ACountedBreathThatGoesOnIsWaitedForUpToThreeSeconds) {
+  for (const double past_s : {-0.5, 1.4, 6.0}) {
+    Snapshot live;
+    live.context = askedFor("in-2-out-4");
+    live.context.tempo_bpm = 240.0;
+    live.sheet = unroll(live.context);
+    live.sheetStart_s = 1.0;
+    live.live = true;
+    const double end_s = 1.0 + live.sheet.length_s();
+    Tracker tracker(48000.0, Tracker::kLiveLag);
+    double over_s = 0.0;
+    for (int block = 0; over_s == 0.0 && block < 150; ++block) {
+      const bool breathes = block >= 10 && 0.1 * block < end_s + past_s;
+      tracker.push(sounds::noise(0.1, breathes ? 0.01 : 0.0003, 48000.0, static_cast<unsigned>(block)));
+      live.tracks = tracker.tracks();
+      if (isOver(live, 0.0, 0.0)) over_s = live.tracks.duration_s;
+    }
+    EXPECT_NEAR(over_s - end_s, std::clamp(past_s + 1.0, 1.0, 3.0), 0.35) << past_s;
+  }
+}
+
 TEST(Snapshot, OneBreathIsOverTwoAndAHalfSecondsAfterIt) {
   Snapshot live = liveAt(0.0, 0.0);
   live.context = askedFor("long-hiss");

@@ -80,6 +80,9 @@ INSERT INTO setting VALUES('order:7', '["swell","steady-tone"]'), ('order:5', '[
   EXPECT_FALSE(take.asked.start_s);
   EXPECT_EQ(take.attention, Attention::unsaid);
   EXPECT_EQ(take.comfort, Comfort::unsaid);
+  EXPECT_TRUE(take.ticks.empty());
+  EXPECT_FALSE(take.stopped);
+  EXPECT_TRUE(studio.openBreaths(7)->empty());
   EXPECT_TRUE(studio.cards()->empty());
   EXPECT_EQ(studio.takeFile(3).filename(), "3.flac");
   EXPECT_EQ(studio.unnoted(10)->size(), 3u);
@@ -117,6 +120,14 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   take.asked.exercise = "swell";
   take.asked.tempo_bpm = 72.0;
   take.asked.start_s = 4.25;
+  take.asked.key = KeyTimes{1.5, 9.25};
+  take.asked.mostCounts = 12;
+  OpenMark mark{{}, -41.5};
+  for (std::size_t band = 0; band < kAirBands; ++band) mark.profile[band] = -1.5 * static_cast<double>(band);
+  take.asked.open = OpenBreath{mark.profile, mark.level_dbfs, 1.75};
+  take.ticks = {"ribs", "posture"};
+  take.stopped = true;
+  ASSERT_TRUE(studio.keepOpenBreaths(ada.id, {mark, mark}));
   ASSERT_TRUE(studio.changeTake(take));
   const Take again = studio.takes(ada.id)->front();
   EXPECT_EQ(again.attention, Attention::lips);
@@ -128,6 +139,19 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   EXPECT_FALSE(again.asked.against->wander_cents);
   EXPECT_EQ(again.asked.tempo_bpm, 72.0);
   EXPECT_EQ(again.asked.start_s, 4.25);
+  EXPECT_EQ(again.asked.key->to_s, 9.25);
+  EXPECT_EQ(again.asked.mostCounts, 12);
+  EXPECT_EQ(again.asked.open->profile, mark.profile);
+  EXPECT_EQ(again.asked.open->repeat_db, 1.75);
+  EXPECT_EQ(again.ticks, take.ticks);
+  EXPECT_TRUE(again.stopped);
+  EXPECT_EQ(studio.openBreaths(ada.id)->at(1).profile, mark.profile);
+  // The same beside the sound.
+  const auto noted = soundNoteFrom(toText(SoundNote{ada, again}));
+  ASSERT_TRUE(noted);
+  EXPECT_EQ(noted->take.ticks, take.ticks);
+  EXPECT_TRUE(noted->take.stopped);
+  EXPECT_EQ(noted->take.asked.key->from_s, 1.5);
 }
 
 TEST_F(StudioTest, GrowthIsAQueryAndAnOrderAndAModelGoWithTheirStudentAndTake) {

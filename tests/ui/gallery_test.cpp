@@ -123,8 +123,56 @@ INSTANTIATE_TEST_SUITE_P(
                     Played{"breaking", "breaking", nullptr}, Played{"counted", "vibrato", "scale-4-4"},
                     Played{"silence", nullptr, nullptr}, Played{"breaths", "full-early", "in-4-out-4"},
                     Played{"a_hiss", "tight-breath", "long-hiss"},
-                    Played{"no_breath", nullptr, "in-2-out-4"}),
+                    Played{"a_climb", "hurried-breath", "climb"}, Played{"no_breath", nullptr, "in-2-out-4"}),
     [](const auto& info) { return std::string(info.param.name); });
+
+/// What the player follows, at a moment after the first cue's start.
+QImage guideOf(const char* card, double t, const QSize& size) {
+  AskedFor asked;
+  asked.instrument = "clarinet-bb";
+  asked.exercise = card;
+  Snapshot live;
+  live.context = contextFor(asked);
+  live.sheet = unroll(live.context);
+  live.sheetStart_s = 4.0;
+  live.live = true;
+  live.tracks.duration_s = 4.0 + t;
+  QImage image = blank(size);
+  QPainter painter(&image);
+  EXPECT_EQ(pictureFor(live).paintGuide(painter, live, QRectF(QPointF(0, 0), QSizeF(size))),
+            std::string_view(card) != "scale-4-4");
+  return image;
+}
+int inkOf(const QImage& image, const QColor& colour) {
+  int count = 0;
+  for (int y = 0; y < image.height(); ++y)
+    for (int x = 0; x < image.width(); ++x) count += image.pixelColor(x, y) == colour;
+  return count;
+}
+
+TEST(Gallery, WhatIsBreathedWithFillsWithTheCountAndCanBeReadFromAfar) {
+  constexpr QSize size(620, 580);  // as it is in a window of 1280 by 800
+  const auto water = [&](double t) { return inkOf(guideOf("in-4-out-4", t, size), style::air); };
+  EXPECT_EQ(water(-2.0), 0);
+  EXPECT_NEAR(water(2.0), water(6.0), 0.1 * water(2.0));
+  EXPECT_GT(water(3.9), 1.6 * water(2.0));
+  EXPECT_LT(water(7.9), 0.1 * water(3.9));
+  EXPECT_NE(guideOf("in-4-out-4", 2.01, size), guideOf("in-4-out-4", 2.51, size))
+      << "it moves between counts";
+  // The count and the word are at least a twelfth of the height: three metres from a laptop.
+  const QImage ready = guideOf("in-4-out-4", -1.5, size);
+  int first = size.height(), last = 0;
+  for (int y = 0; y < size.height(); ++y)
+    for (int x = size.width() / 2 + 100; x < size.width() - 60; ++x)
+      if (ready.pixelColor(x, y) == style::ink && y < 0.75 * size.height()) {
+        first = std::min(first, y);
+        last = std::max(last, y);
+      }
+  EXPECT_GT(last - first, size.height() / 6);
+  EXPECT_NE(guideOf("arms-8-8", 1.5, size), guideOf("in-8-out-8", 1.5, size)) << "the arms are named";
+  EXPECT_NE(guideOf("loosening", 5.0, size), guideOf("loosening", 15.0, size));
+  EXPECT_EQ(inked(guideOf("scale-4-4", 1.0, size)), 0u) << "tones have the count alone";
+}
 
 TEST(Gallery, EveryCardThatShipsHasAPicture) {
   std::set<std::string_view> ids;
@@ -133,6 +181,7 @@ TEST(Gallery, EveryCardThatShipsHasAPicture) {
   const auto ofCard = [](const char* id) { return &pictureFor(*findExercise(id)); };
   EXPECT_NE(ofCard("in-4-out-4"), ofCard("steady-tone"));
   EXPECT_EQ(ofCard("in-4-out-4"), ofCard("long-hiss"));
+  EXPECT_EQ(ofCard("in-4-out-4"), ofCard("loosening"));
 }
 
 TEST(Commands, HaveOneKeyAndOneNameEach) {

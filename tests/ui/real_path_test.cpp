@@ -55,7 +55,7 @@ class Room {
   void chooseClicked(const char* step, double tempo) {
     window_->session().lesson().choose(step);
     auto* support = find<QComboBox>("support");
-    support->setCurrentIndex(support->findData("click"));
+    support->setCurrentIndex(support->findData(static_cast<int>(Asking::Support::click)));
     find<QDoubleSpinBox>("tempo")->setValue(tempo);
   }
   void press(Qt::Key key) { QTest::keyClick(find<TakeView>("ribbon"), key); }

@@ -22,6 +22,7 @@
 #include "app/style/style.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
+#include "core/library/lesson.h"
 #include "core/standin/player.h"
 #include "records/demo_studio.h"
 #include "records/take_recorder.h"
@@ -91,6 +92,11 @@ void found() {
   QTest::mouseClick(window.findChild<QPushButton*>("messageButton"), Qt::LeftButton);
 }
 
+std::vector<std::string> breathOrder() {
+  const auto& orders = calando::lessonTemplates();
+  return std::ranges::find(orders, "breath", &calando::LessonTemplate::id)->exercises;
+}
+
 void show(MainWindow& window, int takeRow, const char* name) {
   window.findChild<QListWidget*>("shelf")->setCurrentRow(takeRow);
   settle(window);
@@ -134,11 +140,25 @@ void playTakes(MainWindow& window) {
   QTest::keyClick(ribbon, Qt::Key_Space);
   settle(window);
   session.setup().standIn().setPlayer(*calando::findPlayer("full-early"));
+  session.lesson().setOrder(breathOrder());
   session.lesson().choose("in-4-out-4");
+  QTest::keyClick(ribbon, Qt::Key_Space);  // the caution
   QTest::keyClick(ribbon, Qt::Key_Space);
-  QTest::qWait(33000);  // it ends by itself
-  settle(window);
+  QTest::qWait(7600);
+  take(window, "breath-live");
+  settle(window);  // it ends by itself
+  session.notices().drop();
   take(window, "breath");
+  session.setup().standIn().setPlayer(*calando::findPlayer("long-breath"));
+  session.lesson().choose("sheet-at-wall");
+  session.lesson().forgiveRest();
+  for (const int wait_ms : {2800, 6000, 100}) {
+    QTest::keyClick(ribbon, Qt::Key_Space);
+    QTest::qWait(wait_ms);
+  }
+  settle(window);
+  session.notices().drop();
+  take(window, "sheet");
 }
 
 void openDialogs(MainWindow& window) {

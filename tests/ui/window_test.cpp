@@ -258,14 +258,14 @@ TEST_F(WindowTest, TheRunningOrderIsTheStudentsOwnAndStepsShowTheirLastResult) {
   auto* templates = find<QComboBox>("lessonTemplate");
   templates->setCurrentIndex(templates->findText("First lesson"));
   emit templates->activated(templates->currentIndex());
-  EXPECT_EQ(steps().at(0)->text(), "The first note");
+  EXPECT_EQ(steps().at(0)->text(), "Loosening");
   chooseStudent(0);
   EXPECT_EQ(steps().at(0)->text(), "One steady tone");
   find<QDoubleSpinBox>("seconds")->setValue(3);
   playTake("steady");
   EXPECT_TRUE(steps().at(0)->toolTip().contains("1 good of the last 1"));
   chooseStudent(1);
-  EXPECT_EQ(steps().at(0)->text(), "The first note");
+  EXPECT_EQ(steps().at(0)->text(), "Loosening");
 }
 
 TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {

@@ -6,7 +6,8 @@
 
 namespace calando::standin {
 
-/// Air in or out, as evenly and as openly as the player breathes.
+/// Air in or out, as evenly and as openly as the player breathes; or what escapes while the breath is kept,
+/// which nobody asked for and the truth does not list.
 class BreathVoice : public Voice {
  public:
   BreathVoice(const Player& player, AirPhase phase, double start_s, double end_s)
@@ -17,7 +18,8 @@ class BreathVoice : public Voice {
   void tell(Analysis& truth) const override;
 
  private:
-  double amplitude(double t) const;
+  bool leaks() const { return phase_ == AirPhase::unknown; }
+  double amplitude(double t, const Movement& stray) const;
   Player player_;
   AirPhase phase_;
   double start_s_, end_s_;

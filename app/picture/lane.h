@@ -1,0 +1,25 @@
+#pragma once
+
+#include <QColor>
+#include <QPainter>
+#include <vector>
+
+namespace calando {
+
+/// A lane under a picture: what its height means, what it is drawn in, and what it is called.
+struct LaneRow {
+  double bottom;
+  double top;
+  std::vector<double> marks;
+  QColor ink;
+  QString name;
+
+  double y(const QRectF& area, double value) const;
+};
+
+/// Its ground, marks and what they say.
+void paintLaneGround(QPainter& painter, const QRectF& area, const LaneRow& row);
+/// Its name, over whatever is drawn.
+void paintLaneName(QPainter& painter, const QRectF& area, const LaneRow& row);
+
+}  // namespace calando

@@ -1,0 +1,80 @@
+#include "app/readout/cue_page.h"
+
+#include "app/parts/tight.h"
+#include "app/readout/cue_table.h"
+#include "app/style/style.h"
+#include "core/judging/cue_figures.h"
+
+namespace calando {
+
+CuePage::CuePage(Session& session)
+    : session_(session),
+      table_(new CueTable),
+      foot_(new QWidget),
+      learnt_(new QLabel),
+      open_(new QPushButton(tr("This one is open"))),
+      forget_(new QPushButton(tr("Forget them"))) {
+  table_->setObjectName("cues");
+  learnt_->setObjectName("caption");
+  learnt_->setWordWrap(true);
+  open_->setObjectName("callOpen");
+  open_->setProperty("narrow", true);
+  open_->setToolTip(
+      tr("Choose a breath in that sounds open: this player’s breaths are held against it from now on."));
+  forget_->setObjectName("forgetOpen");
+  forget_->setProperty("narrow", true);
+  auto* buttons = new QHBoxLayout;
+  buttons->setSpacing(style::kStep);
+  buttons->addWidget(open_);
+  buttons->addWidget(forget_);
+  buttons->addStretch();
+  auto* foot = tight(new QVBoxLayout(foot_), style::kStep);
+  foot->addWidget(learnt_);
+  foot->addLayout(buttons);
+  auto* layout = tight(new QVBoxLayout(this), style::kStep);
+  layout->addWidget(table_, 1);
+  layout->addWidget(foot_);
+  connect(table_, &CueTable::cueChosen, this, [this](std::size_t cue) {
+    cue_ = cue;
+    refresh();
+    emit cueChosen(cue);
+  });
+  connect(open_, &QPushButton::clicked, this, [this] {
+    if (const auto air = chosenInhale()) session_.open().callOpen(*air);
+  });
+  connect(forget_, &QPushButton::clicked, this, [this] { session_.open().forgetOpen(); });
+}
+
+void CuePage::setPicture(SnapshotPtr picture) {
+  if (picture != picture_) cue_.reset();
+  picture_ = std::move(picture);
+  table_->setPicture(picture_);
+  refresh();
+}
+
+void CuePage::chooseCue(std::size_t cue) {
+  cue_ = cue;
+  table_->chooseCue(cue);
+  refresh();
+}
+
+/// The index of its air.
+std::optional<std::size_t> CuePage::chosenInhale() const {
+  if (!picture_ || !cue_ || *cue_ >= picture_->analysis.cues.size()) return std::nullopt;
+  const CueResult& cue = picture_->analysis.cues[*cue_];
+  const Air* air = soundOf(cue, picture_->analysis).air;
+  const bool can = air && air->profile && cue.kind == CueKind::inhale;
+  return can ? cue.matched : std::nullopt;
+}
+
+void CuePage::refresh() {
+  foot_->setVisible(picture_ && picture_->context.exercise->drillsBreath());
+  const std::size_t learnt = session_.roster().openBreaths().size();
+  learnt_->setText(learnt == 0 ? tr("Breaths in are held against what holds for everybody. Choose one that "
+                                    "sounds open to hold them against this player’s own.")
+                               : tr("Held against this player’s own open breaths: %1.").arg(learnt));
+  open_->setEnabled(session_.allowed().say && chosenInhale());
+  forget_->setEnabled(session_.allowed().say && learnt > 0);
+}
+
+}  // namespace calando

@@ -1,0 +1,31 @@
+#include "core/library/open_marks.h"
+
+#include <algorithm>
+
+#include "core/bounded_json.h"
+
+namespace calando {
+
+std::string toText(const std::vector<OpenMark>& marks) {
+  nlohmann::json list = nlohmann::json::array();
+  for (const OpenMark& mark : marks)
+    list.push_back({{"profile_db", mark.profile}, {"level_dbfs", mark.level_dbfs}});
+  return list.dump();
+}
+
+std::vector<OpenMark> openMarksFrom(std::string_view text) {
+  std::vector<OpenMark> marks;
+  const auto list = parseBounded(text);
+  if (!list || !list->is_array()) return marks;
+  for (const nlohmann::json& entry : *list) {
+    Fields fields(entry);
+    const auto profile = fields.numbers("profile_db", kAirBands, -200.0, 0.0);
+    const auto level = fields.number("level_dbfs", -200.0, 20.0);
+    if (!profile || !level || marks.size() == kMostOpenMarks) continue;
+    marks.push_back({{}, *level});
+    std::ranges::copy(*profile, marks.back().profile.begin());
+  }
+  return marks;
+}
+
+}  // namespace calando

@@ -1,0 +1,403 @@
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <cmath>
+#include <random>
+
+#include "core/analysis.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/exercise/pace.h"
+#include "core/judging/figure.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
+#include "core/library/open_marks.h"
+#include "core/measure/open_breath.h"
+#include "core/measure/settling.h"
+#include "core/snapshot.h"
+#include "core/standin/player.h"
+#include "support/breaths.h"
+#include "support/processed.h"
+#include "support/signals.h"
+
+namespace calando {
+namespace {
+
+constexpr double kRate_hz = 24000.0;
+
+/// Chance within bounds.
+class Dice {
+ public:
+  explicit Dice(unsigned seed) : random_(seed) {}
+  double operator()(double low, double high) {
+    return std::uniform_real_distribution<double>(low, high)(random_);
+  }
+
+ private:
+  std::mt19937 random_;
+};
+
+Context contextOf(const char* card, const char* level = "growing") {
+  Context context;
+  context.exercise = findExercise(card);
+  context.level = findLevel(level);
+  return context;
+}
+
+/// Breaths as a card's sheet has them, each shortened by 0.2 s for the turn.
+sounds::BreathSound breathed(const CueSheet& sheet, double start_s, unsigned seed) {
+  sounds::BreathSound sound;
+  sound.seed = seed;
+  sound.rate_hz = kRate_hz;
+  sound.microphone = &sounds::microphones()[seed % sounds::microphones().size()];
+  sound.room_dbfs = -62.0;
+  for (const SheetCue& cue : sheet.cues)
+    if (isAir(cue.kind))
+      sound.breaths.push_back({start_s + cue.start_s, start_s + cue.end_s() - 0.2,
+                               cue.kind == CueKind::inhale ? sounds::Way::in : sounds::Way::out});
+  sound.seconds = start_s + sheet.length_s() + 1.0;
+  return sound;
+}
+
+const Reading& reading(const Analysis& analysis, std::string_view id) {
+  return *std::ranges::find(analysis.readings, id, &Reading::id);
+}
+
+// What is heard while the breath is to be kept is told, and how long; what the breaths on either side still
+// have, or have already, is no leak.
+TEST(Breaths, InAHoldAreLeaks) {
+  for (unsigned seed = 1; seed <= 8; ++seed) {
+    SCOPED_TRACE(seed);
+    Dice dice(seed);
+    Context context = contextOf("in-3-hold-3-out-3");
+    context.start_s = 1.5;
+    const CueSheet sheet = unroll(context);
+    sounds::BreathSound sound = breathed(sheet, *context.start_s, seed);
+    for (sounds::Breath& breath : sound.breaths)  // nobody is exact
+      (breath.way == sounds::Way::in ? breath.end_s : breath.start_s) +=
+          breath.way == sounds::Way::in ? dice(-0.1, 0.5) : dice(-0.2, 0.2);
+    const double leak_s = seed % 2 == 0 ? 0.0 : dice(0.4, 1.2);
+    if (leak_s > 0.0)  // in the second hold, well inside of it
+      sound.breaths.push_back({*context.start_s + 13.3, *context.start_s + 13.3 + leak_s, sounds::Way::out,
+                               sounds::Mouth::pursed, -62.0 + dice(12.0, 25.0)});
+    const Analysis heard = analyse(sounds::breathing(sound), kRate_hz, context);
+    EXPECT_NEAR(*reading(heard, "leak_s").value, leak_s, 0.16);
+    EXPECT_EQ(reading(heard, "leak_s").verdict == Verdict::inside, leak_s == 0.0);
+    EXPECT_EQ(*reading(heard, "missing").value, 0.0);
+  }
+}
+
+// A climb goes up a count at a time, as far as the player's most; how far it held is told, and a take that
+// runs is over with the first round that did not.
+TEST(Breaths, OfAClimbHoldUpToACount) {
+  for (const int holds : {5, 7}) {
+    Context context = contextOf("climb");
+    context.mostCounts = 7;
+    context.start_s = 1.0;
+    const CueSheet sheet = unroll(context);
+    ASSERT_EQ(sheet.cues.size(), 8u);  // 4, 5, 6, 7
+    EXPECT_DOUBLE_EQ(sheet.cues.back().length_s, 7.0);
+    sounds::BreathSound sound = breathed(sheet, *context.start_s, 3);
+    for (sounds::Breath& breath : sound.breaths)
+      if (breath.end_s - breath.start_s > holds + 0.5) breath.end_s = breath.start_s + 0.55 * holds;
+    const std::vector<float> samples = sounds::breathing(sound);
+    const Analysis heard = analyse(samples, kRate_hz, context);
+    EXPECT_EQ(reading(heard, "highest_even").value, holds);
+    Snapshot live;
+    live.tracks = trackTake(samples, kRate_hz, context);
+    live.context = context;
+    live.context.start_s.reset();
+    live.sheet = sheet;
+    live.sheetStart_s = *context.start_s;
+    live.live = true;
+    EXPECT_EQ(roundsPlayed(live), 4u);
+    for (std::size_t round = 0; round < 4; ++round)
+      EXPECT_EQ(roundFailed(live, round), 4 + static_cast<int>(round) > holds) << round;
+    live.tracks.duration_s = *context.start_s + 8.0 + 10.0;  // just at the end of the second
+    EXPECT_EQ(roundsPlayed(live), 1u);
+  }
+  EXPECT_EQ(unroll(contextOf("climb")).cues.size(), 10u) << "to eight, where nobody has said more";
+}
+
+// By the player's key: both times are told; where the hand let go before the air came nothing is.
+TEST(Breaths, TimedByKeyHaveBothTimesOrWereAnInvalidTry) {
+  struct Try {
+    double from_s;
+    bool air, invalid;
+  };
+  for (const Try& t : {Try{2.5, true, false}, {1.8, true, false}, {1.2, true, true}, {1.2, false, false}}) {
+    SCOPED_TRACE(t.from_s);
+    Context context = contextOf("sheet-at-wall");
+    context.key = KeyTimes{t.from_s, t.from_s + 7.25};
+    sounds::BreathSound sound;
+    sound.rate_hz = kRate_hz;
+    sound.seconds = 14.0;
+    if (t.air) sound.breaths = {{2.0, 11.5, sounds::Way::out, sounds::Mouth::pursed}};
+    const Analysis heard = analyse(sounds::breathing(sound), kRate_hz, context);
+    EXPECT_EQ(heard.letGoTooEarly, t.invalid);
+    EXPECT_EQ(reading(heard, "sheet_held_s").value.has_value(), !t.invalid);
+    EXPECT_NEAR(reading(heard, "sheet_held_s").value.value_or(7.25), 7.25, 1e-9);
+    EXPECT_EQ(reading(heard, "sheet_held_s").verdict, t.invalid ? Verdict::unmeasured : Verdict::near);
+    EXPECT_EQ(reading(heard, "air_lasts_s").value.has_value(), t.air);
+    EXPECT_NEAR(reading(heard, "air_lasts_s").value.value_or(9.5), 9.5, 0.06);
+    EXPECT_EQ(heard.advice.empty(), t.invalid);
+  }
+}
+
+TEST(Breaths, BeforeAToneSayHowLongTheyTookAndWhenItCame) {
+  for (unsigned seed = 1; seed <= 6; ++seed) {
+    SCOPED_TRACE(seed);
+    Dice dice(seed);
+    Context context = contextOf("breath-and-tone");
+    context.start_s = 1.0;
+    const double inhale_s = dice(0.4, 1.1), gap_s = dice(0.06, 0.5);
+    sounds::BreathSound sound;
+    sound.rate_hz = kRate_hz;
+    sound.room_dbfs = -64.0;
+    sound.microphone = &sounds::microphones()[seed % 5];
+    sound.seconds = 26.0;
+    for (int round = 0; round < 3; ++round) {
+      sounds::Breath breath{1.0 + 8.0 * round, 1.0 + 8.0 * round + inhale_s, sounds::Way::in};
+      breath.rise_s = breath.fall_s = 0.04;
+      sound.breaths.push_back(breath);
+    }
+    std::vector<float> samples = sounds::breathing(sound);
+    for (const sounds::Breath& breath : sound.breaths) {
+      const auto tone = sounds::tone({.f0_hz = 330.0, .seconds = 3.5, .rate_hz = kRate_hz, .floor_rms = 0.0});
+      auto n = static_cast<std::size_t>((breath.end_s + gap_s) * kRate_hz);
+      for (const float x : tone) samples[n++] += x;
+    }
+    const Analysis heard = analyse(samples, kRate_hz, context);
+    ASSERT_TRUE(reading(heard, "inhale_s").value);
+    EXPECT_NEAR(*reading(heard, "inhale_s").value, inhale_s, 0.04);
+    EXPECT_NEAR(*reading(heard, "tone_after_ms").value, 1000.0 * gap_s, 45.0);
+  }
+}
+
+// A microphone that turns everybody's breath bright: by what holds for all, open breaths are not open; held
+// against this player's own they are, and tight ones are told.
+TEST(OpenBreath, LearntFromAPlayerIsWhatTheirBreathsAreHeldAgainst) {
+  const sounds::Microphone bright{
+      "bright", [](double hz) { return hz < 300.0    ? -20.0
+                                       : hz > 2000.0 ? 16.0
+                                                     : -4.0; }, 0.2};
+  const auto inhales = [&](sounds::Mouth mouth, unsigned seed) {
+    sounds::BreathSound sound;
+    sound.rate_hz = kRate_hz;
+    sound.microphone = &bright;
+    sound.seed = seed;
+    sound.seconds = 8.0;
+    for (const double at : {1.0, 4.5}) sound.breaths.push_back({at, at + 2.0, sounds::Way::in, mouth});
+    return sounds::breathing(sound);
+  };
+  std::vector<OpenMark> marks;
+  int openBefore = 0;
+  for (const unsigned seed : {1u, 2u})
+    for (const Air& air : analyse(inhales(sounds::Mouth::open, seed), kRate_hz, Context{}).airs) {
+      marks.push_back({*air.profile, *air.level_dbfs});
+      openBefore += air.sound == AirSound::open;
+    }
+  ASSERT_EQ(marks.size(), 4u);
+  EXPECT_EQ(openBefore, 0) << "the microphone is not bright enough to mislead";
+  const auto back = openMarksFrom(toText(marks));
+  ASSERT_EQ(back.size(), marks.size());
+  Context context;
+  context.open = openBreathOf(back);
+  int told = 0, all = 0;
+  for (unsigned seed = 10; seed < 16; ++seed)
+    for (const auto mouth : {sounds::Mouth::open, sounds::Mouth::tight})
+      for (const Air& air : analyse(inhales(mouth, seed), kRate_hz, context).airs) {
+        ++all;
+        told += air.sound == (mouth == sounds::Mouth::open ? AirSound::open : AirSound::tight);
+        EXPECT_EQ(*air.open_distance_db > 2.0 * context.open->repeat_db, air.sound != AirSound::open);
+      }
+  EXPECT_EQ(all, 24);
+  EXPECT_GE(told, 23);
+  EXPECT_FALSE(openBreathOf({}));
+  EXPECT_TRUE(openMarksFrom("[{\"profile_db\": [1, 2]}, 7]").empty());
+}
+
+/// What a computer does to a microphone, or nothing.
+enum class Done { nothing, suppression, gate, gain };
+struct Case {
+  const char* name;
+  Done done;
+  int atLeast;  // of those told, of eight
+};
+void PrintTo(const Case& c, std::ostream* out) { *out << c.name; }
+class ProcessingOf : public testing::TestWithParam<Case> {};
+
+TEST_P(ProcessingOf, AMicrophoneIsToldAndItsBreathsAreNotMeasured) {
+  int told = 0, wrong = 0;
+  for (unsigned seed = 1; seed <= 8; ++seed) {
+    Dice dice(seed + 100);
+    sounds::BreathSound sound;
+    sound.seed = seed;
+    sound.rate_hz = kRate_hz;
+    sound.microphone = &sounds::microphones()[seed % 5];
+    sound.room_dbfs = dice(-72.0, -55.0);
+    sound.room_db_per_octave = -dice(0.0, 6.0);
+    if (seed % 3 == 0) sound.hum_dbfs = sound.room_dbfs - dice(0.0, 10.0);
+    double t = dice(0.8, 1.5);
+    for (int i = 0; i < 5; ++i) {
+      sounds::Breath breath{t, t + dice(0.9, 2.5), i % 2 == 0 ? sounds::Way::in : sounds::Way::out};
+      breath.level_dbfs = sound.room_dbfs + dice(15.0, 30.0);
+      breath.fall_s = dice(0.03, 0.3);
+      const double lean = dice(-0.4, 0.4);
+      breath.shape = [lean](double share) { return 1.0 + lean * (2.0 * share - 1.0); };
+      sound.breaths.push_back(breath);
+      t = breath.end_s + dice(1.2, 2.0);
+    }
+    sound.seconds = t + 0.5;
+    std::vector<float> samples = sounds::breathing(sound);
+    switch (GetParam().done) {
+      case Done::nothing:
+        break;
+      case Done::suppression:
+        samples = sounds::subtracted(samples, kRate_hz, {dice(1.2, 2.2), -dice(20.0, 40.0)});
+        break;
+      case Done::gate:
+        samples = sounds::gated(samples, kRate_hz,
+                                {sound.room_dbfs + dice(8.0, 12.0), dice(0.12, 0.5), dice(0.005, 0.03),
+                                 seed % 2 == 0 ? -100.0 : -dice(20.0, 50.0)});
+        break;
+      case Done::gain:
+        samples = sounds::levelled(
+            samples, kRate_hz, {sound.room_dbfs + dice(15.0, 30.0), dice(14.0, 30.0), 0.02, dice(0.5, 4.0)});
+        break;
+    }
+    const Analysis heard = analyse(samples, kRate_hz, Context{});
+    const auto& [suppression, gate, gain] = heard.processing;
+    const auto is = [&](Done done, const std::optional<bool>& flag) {
+      if (flag.value_or(false)) (done == GetParam().done ? told : wrong) += 1;
+    };
+    is(Done::suppression, suppression);
+    is(Done::gate, gate);
+    is(Done::gain, gain);
+    if (!heard.processing.any()) continue;
+    for (const Air& air : heard.airs) {
+      EXPECT_FALSE(air.evenness_db || air.front_load || air.level_dbfs || air.profile);
+      EXPECT_EQ(air.sound, AirSound::unclear);
+    }
+  }
+  EXPECT_GE(told, GetParam().atLeast);
+  EXPECT_EQ(wrong, 0);
+}
+INSTANTIATE_TEST_SUITE_P(Of, ProcessingOf,
+                         testing::Values(Case{"nothing", Done::nothing, 0},
+                                         Case{"noise_suppression", Done::suppression, 8},
+                                         Case{"gate", Done::gate, 6}, Case{"gain", Done::gain, 7}),
+                         [](const auto& info) { return std::string(info.param.name); });
+
+TEST(Processing, LeavesACardOfBreathUnmeasuredAndOneOfTonesAsItIs) {
+  Context context = contextOf("in-2-out-4");
+  context.start_s = 1.0;
+  const auto sound = breathed(unroll(context), 1.0, 4);
+  const auto samples = sounds::subtracted(sounds::breathing(sound), kRate_hz, {});
+  const Analysis heard = analyse(samples, kRate_hz, context);
+  ASSERT_TRUE(heard.processing.noiseSuppression.value_or(false));
+  for (const Reading& r : heard.readings) EXPECT_EQ(r.verdict, Verdict::unmeasured) << r.id();
+  EXPECT_TRUE(heard.advice.empty());
+}
+
+// What the player breathes with rises and sinks with the count; where the microphone hears it that is told,
+// as loud as it is, and breath is not measured under it; in headphones it changes nothing.
+TEST(Pace, SwellsWithTheCountAndIsToldWhereTheMicrophoneHearsIt) {
+  Context context = contextOf("in-3-hold-3-out-3");
+  context.start_s = 4.35;
+  context.heard.swell = true;
+  const CueSheet sheet = unroll(context);
+  for (const auto& [t, water] : {std::pair{-1.0, 0.0},
+                                 {0.0, 0.0},
+                                 {1.5, 0.5},
+                                 {3.0, 1.0},
+                                 {5.0, 1.0},
+                                 {7.5, 0.5},
+                                 {9.0, 0.0},
+                                 {10.5, 0.5}})
+    EXPECT_NEAR(waterAt(sheet, t), water, 1e-9) << t;
+  EXPECT_EQ(countWithin(sheet, 4.2).beat, 2);
+  EXPECT_EQ(countWithin(sheet, 4.2).of, 3);
+  EXPECT_EQ(countWithin(sheet, -0.5).of, 0);
+  const std::vector<float> swell = swellOf(sheet, kRate_hz);
+  const auto rms_db = [&](const std::vector<float>& x, double from_s, double to_s) {
+    double sum = 0.0;
+    for (auto n = static_cast<std::size_t>(from_s * kRate_hz); n < static_cast<std::size_t>(to_s * kRate_hz);
+         ++n)
+      sum += static_cast<double>(x[n]) * x[n];
+    return 10.0 * std::log10(sum / ((to_s - from_s) * kRate_hz));
+  };
+  EXPECT_NEAR(rms_db(swell, 7.5, 9.5), -32.0, 0.7);    // kept at the top
+  EXPECT_NEAR(rms_db(swell, 5.45, 5.55), -38.0, 1.5);  // half way up
+  const sounds::BreathSound breaths = breathed(sheet, *context.start_s, 5);
+  const std::vector<float> alone = sounds::breathing(breaths);
+  for (const double leak_db : {-200.0, -40.0, -20.0, -6.0}) {
+    SCOPED_TRACE(leak_db);
+    std::vector<float> samples = alone;
+    const double gain = std::pow(10.0, leak_db / 20.0);
+    const auto late = static_cast<std::size_t>(0.35 * kRate_hz);
+    for (std::size_t n = 0; n < swell.size() && n + late < samples.size(); ++n)
+      samples[n + late] += static_cast<float>(gain) * swell[n];
+    const Analysis heard = analyse(samples, kRate_hz, context);
+    EXPECT_EQ(heard.swell_dbfs.has_value(), leak_db > -30.0);
+    if (!heard.swell_dbfs) {
+      EXPECT_TRUE(reading(heard, "evenness_db").value);
+      continue;
+    }
+    EXPECT_NEAR(*heard.swell_dbfs, -32.0 + leak_db, 2.0);
+    EXPECT_EQ(heard.airSpoilt(), *heard.swell_dbfs > *heard.noiseFloor_dbfs);
+    EXPECT_EQ(reading(heard, "evenness_db").value.has_value(), !heard.airSpoilt());
+  }
+}
+
+// Notes along an exponential of any pace and height, straying as they say: the rise is right, and its
+// standard deviation is one.
+TEST(Settling, OfAnInstrumentThatWarmsIsItsRise) {
+  std::vector<double> errors, inDeviations;
+  for (unsigned seed = 1; seed <= 200; ++seed) {
+    std::mt19937 random(seed);
+    const auto dice = [&](double a, double b) { return std::uniform_real_distribution(a, b)(random); };
+    std::normal_distribution<double> gaussian;
+    const double tau = dice(6.0, 60.0), whole = dice(-10.0, 45.0), stray = dice(0.4, 3.0);
+    const int count = static_cast<int>(dice(3.0, 7.99));
+    std::vector<PitchThen> notes;
+    for (int i = 0; i < count; ++i) {
+      const double t = 2.0 + 16.0 * i;
+      notes.push_back({t, 7.0 - whole * std::exp(-t / tau) + stray * gaussian(random), stray});
+    }
+    const auto found = settlingOf(notes);
+    ASSERT_TRUE(found);
+    const double rise = whole * (std::exp(-notes.front().at_s / tau) - std::exp(-notes.back().at_s / tau));
+    errors.push_back(std::abs(found->rise_cents - rise) / stray);
+    inDeviations.push_back(std::abs(found->rise_cents - rise) / found->unsure_cents);
+  }
+  std::ranges::sort(errors);
+  std::ranges::sort(inDeviations);
+  EXPECT_LT(errors[190], 3.0);         // the two ends stray by root two
+  EXPECT_LT(inDeviations[130], 1.25);  // 65 of 100 within one
+  EXPECT_LT(inDeviations[190], 2.6);   // 95 within two
+  EXPECT_GT(inDeviations[190], 1.2);   // and no more is said than is known
+  EXPECT_FALSE(settlingOf(std::vector<PitchThen>{{0, 0, 1}, {20, 5, 1}}));
+  EXPECT_FALSE(settlingOf(std::vector<PitchThen>{{0, 0, 1}, {1, 5, 1}, {2, 6, 1}}));
+}
+
+TEST(Settling, IsReadOffAWarmingCardBesideWhatWarmthExplains) {
+  Context context = contextOf("warm-tube");
+  context.instrument = findInstrument("trumpet-bb");
+  context.room_c = 19.0;
+  const CueSheet sheet = unroll(context);
+  const Performance played = perform(*findPlayer("steady"), sheet, context, 3);
+  context.start_s = played.truth.cues.front().start_s;
+  const Analysis heard = analyse(played.samples, played.rate_hz, context);
+  const double rise =
+      centsBetween(played.truth.tones.front().notes[0].f0_hz, played.truth.tones.back().notes[0].f0_hz);
+  ASSERT_GT(rise, 10.0);
+  EXPECT_NEAR(*reading(heard, "warming_cents").value, rise,
+              3.0 * *reading(heard, "warming_unsure_cents").value);
+  EXPECT_NEAR(centsOfWarming(20.0, 21.0), 2.95, 0.02);
+  EXPECT_NEAR(*reading(heard, "warming_most_cents").value, centsOfWarming(19.0, kBreath_c), 1e-9);
+  context.room_c.reset();
+  EXPECT_FALSE(reading(analyse(played.samples, played.rate_hz, context), "warming_most_cents").value);
+}
+
+}  // namespace
+}  // namespace calando
