@@ -96,7 +96,8 @@ void SheetPreview::paintFoot(QPainter& painter, const RibbonScale& here) {
                                               .arg(sheet.countIn)
                                               .arg(std::lround(here.to_s / sheet.beat_s))
                                               .arg(words::number(here.to_s, 0, false))
-                                        : tr("Not counted; %1 s").arg(words::number(here.to_s, 0, false));
+                        : sheet.oneBreath() ? tr("Not counted: as long as it lasts")
+                                            : tr("Not counted; %1 s").arg(words::number(here.to_s, 0, false));
   const QRectF first(4, shapes().bottom() + 4, width() - 8, kFootLine);
   painter.drawText(first, Qt::AlignLeft | Qt::AlignVCenter, count);
   if (!drawnOn_ || !picture_.context.exercise->asksForTones()) return;

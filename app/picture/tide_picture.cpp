@@ -137,13 +137,13 @@ bool hearsSomething(const Snapshot& take) {
   return !take.context.exercise || take.context.exercise->asksForSound();
 }
 
-/// The water's line, and where air was asked for.
-void paintGround(QPainter& painter, const Snapshot& take, const RibbonScale& scale) {
+/// The water's line, and where air was asked for: on its count, else only in what is `asked` before a take.
+void paintGround(QPainter& painter, const Snapshot& take, const RibbonScale& scale, bool asked = false) {
   painter.fillRect(scale.area, style::sheet);
   painter.save();
   painter.setClipRect(scale.area);
   const double line = scale.area.center().y(), height = kAsked * 0.46 * scale.area.height();
-  for (std::size_t i = 0; take.hasCues() && i < take.sheet.cues.size(); ++i) {
+  for (std::size_t i = 0; (asked || take.hasCues()) && i < take.sheet.cues.size(); ++i) {
     const int side = sideOf(take.sheet.cues[i].kind);
     if (side == 0) continue;
     const Span span = take.placeOf(i);
@@ -322,7 +322,7 @@ void TidePicture::paintSmall(QPainter& painter, const Snapshot& take, const QRec
 
 void TidePicture::paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   if (!hearsSomething(take)) return paintMoves(painter, take, frame.area, true);
-  paintGround(painter, take, scaleOf(frame.area, frame.from_s, frame.to_s));
+  paintGround(painter, take, scaleOf(frame.area, frame.from_s, frame.to_s), true);
 }
 
 void TidePicture::paintRow(QPainter& painter, const Snapshot& take, const QRectF& area,

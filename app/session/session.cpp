@@ -179,7 +179,7 @@ void Session::startTake() {
   plan.accompaniment_db = setup_.output_db();
   open_.clear();
   notices_.clear();
-  if (run_.start(std::move(plan))) return;
+  if (run_.start(std::move(plan))) return lesson_.forgiveRest();
   studio_.discardRecording(*file);
   notices_.say(tr("No sound comes from this source. Choose another one, or plug the microphone in again."));
 }

@@ -20,10 +20,13 @@ constexpr std::size_t kFall = 16, kFlat = 6, kSettled = 24, kSteep = 25, kBefore
                       kLongestSwell = 150;
 constexpr std::size_t kAfterFall = 15, kLowestWithin = 40, kShortestHold = 8, kLongestHold = 70, kJump = 4;
 
+constexpr std::size_t kEdge = 3, kThird = 3;  // of a floor
+
 constexpr double kFall_db = 8.0;  // of a floor that breaks off
 constexpr double kFlat_db = 2.0;  // standard deviation of a floor
 constexpr double kLowestShare = 0.05;
 constexpr double kFloor_db = 3.0;  // over which it is none any more
+constexpr double kSinks_db = 1.7;
 constexpr double kUnder_db = 8.0;  // that it lies under the sound shortly before it
 constexpr double kAlike_db = 4.0, kAlikeHold_s = 0.08;
 constexpr double kEnd_db = 8.0;                      // of a sound that ends
@@ -34,7 +37,9 @@ constexpr std::size_t kFirstBand = 5;  // from 0.8 kHz: enough bandwidth for a f
 constexpr double kQuietShare = 0.35;   // of the frames
 constexpr std::size_t kAround = 10;    // frames that a band is held against
 constexpr double kSpread_db = 1.6;     // noise alone has 1.0 to 1.3
-constexpr double kNoEvent_db = 10.0;   // of the level about a frame
+constexpr double kCoarse_db = -95.0;   // what 16 bits leave strays by itself
+constexpr std::size_t kRings = 40, kBeforeTone = 10;  // frames about a pitch that are none of the room's
+constexpr double kNoEvent_db = 10.0;                  // of the level about a frame
 constexpr std::size_t kFewestFrames = 60;
 
 /// Finds the traces in one take.
@@ -92,32 +97,56 @@ class Traces {
 
   /// In the quiet, bands stray from what all of them do together far more than noise does by chance.
   std::optional<bool> noiseSuppression() const {
-    if (levels_.size() < 2 * kAround + 1) return std::nullopt;
-    std::vector<double> around;
-    for (std::size_t i = kAround; i + kAround < levels_.size(); ++i)
-      around.push_back(mean(part(i - kAround, 2 * kAround + 1)));
-    const double quiet = quantile(around, kQuietShare);
+    const std::vector<std::size_t> quiet = roomAlone();
+    if (quiet.size() < kFewestFrames) return std::nullopt;
     std::vector<double> spreads;
     for (std::size_t band = kFirstBand; band < kAirBands; ++band) {
       std::vector<double> strays;
-      for (std::size_t i = 0; i < around.size(); ++i) {
-        const auto [least, most] = std::ranges::minmax(part(i, 2 * kAround + 1));
-        if (around[i] > quiet || least < kSilence_db || most - least > kNoEvent_db) continue;
-        const double level = decibels(tracks_.air[i + kAround].power[band]);
+      for (const std::size_t frame : quiet) {
         double usual = 0.0;
-        for (std::size_t k = i; k <= i + 2 * kAround; ++k)
+        for (std::size_t k = frame - kAround; k <= frame + kAround; ++k)
           usual += decibels(tracks_.air[k].power[band]) / (2.0 * kAround + 1.0);
-        strays.push_back(std::abs(level - usual));
+        strays.push_back(std::abs(decibels(tracks_.air[frame].power[band]) - usual));
       }
-      if (strays.size() >= kFewestFrames) spreads.push_back(1.5 * median(strays));
+      spreads.push_back(1.5 * median(strays));
     }
-    if (spreads.empty()) return std::nullopt;
     return median(spreads) > kSpread_db;
   }
 
  private:
   std::span<const double> part(std::size_t first, std::size_t count) const {
     return std::span(levels_).subspan(first, count);
+  }
+
+  /// Frames of the quietest part of the take, all of them about as loud, with nothing else about them.
+  std::vector<std::size_t> roomAlone() const {
+    if (levels_.size() < 2 * kAround + 1) return {};
+    std::vector<double> around;
+    for (std::size_t i = 0; i + 2 * kAround < levels_.size(); ++i)
+      around.push_back(mean(part(i, 2 * kAround + 1)));
+    const double quiet = quantile(around, kQuietShare);
+    std::vector<std::size_t> frames;
+    std::vector<double> levels;
+    for (std::size_t i = 0; i < around.size(); ++i) {
+      const auto [least, most] = std::ranges::minmax(part(i, 2 * kAround + 1));
+      if (around[i] > quiet || least < kCoarse_db || most - least > kNoEvent_db || soundsNear(i + kAround))
+        continue;
+      frames.push_back(i + kAround);
+      levels.push_back(around[i]);
+    }
+    if (levels.empty()) return {};
+    // What rings away is at no level for long.
+    const double usual = median(levels);
+    std::erase_if(frames, [&](std::size_t f) { return std::abs(around[f - kAround] - usual) > kAlike_db; });
+    return frames;
+  }
+
+  /// There is a pitch, or there was one a moment ago: a room that rings strays band by band.
+  bool soundsNear(std::size_t frame) const {
+    const std::size_t last = std::min(tracks_.frames.size(), frame + kBeforeTone + 1);
+    for (std::size_t i = frame - std::min(frame, kRings); i < last; ++i)
+      if (tracks_.frames[i].f0_hz > 0.0f) return true;
+    return false;
   }
 
   bool breaksOff(std::size_t i) const {
@@ -134,6 +163,9 @@ class Traces {
     while (hold <= kLongestHold && hold + kSteep + 1 < i && levels_[i - 1 - hold] < floor + kFloor_db) ++hold;
     if (hold < kShortestHold || hold > kLongestHold) return std::nullopt;
     if (levels_[i - hold - kSteep] < floor + kUnder_db) return std::nullopt;
+    // What rings away is no floor.
+    if (mean(part(i - hold + kEdge, kThird)) - mean(part(i - kThird, kThird)) > kSinks_db)
+      return std::nullopt;
     return hold;
   }
 
