@@ -7,10 +7,12 @@
 #include "core/exercise/pace.h"
 #include "core/judging/cue_figures.h"
 #include "core/judging/judging.h"
+#include "core/measure/air_sums.h"
 #include "core/measure/breaths.h"
 #include "core/measure/envelope.h"
 #include "core/measure/note_figures.h"
 #include "core/measure/notes.h"
+#include "core/measure/pitch_range.h"
 #include "core/measure/played_noise.h"
 #include "core/measure/segmentation.h"
 #include "core/measure/statistics.h"
@@ -211,6 +213,12 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
   const PitchLine centre = withoutJumps(still, layout.jumps);
   if (layout.plateaus.empty() && layout.glides.empty()) return isPeriodic(tone, tracks, room);
   tone.glides = std::move(layout.glides);
+  tone.range = pitchRange(everything);
+  for (Glide& glide : tone.glides) {
+    glide.uneven_cents = unevennessOf(everything, glide);
+    glide.breaks = static_cast<int>(std::ranges::count_if(
+        tone.dropouts, [&](const Dropout& d) { return d.at_s >= glide.start_s && d.at_s < glide.end_s; }));
+  }
   for (const auto& jump : layout.jumps)
     tone.slips.push_back({jump.at_s, writtenName(jump.from_cents, context),
                           writtenName(jump.to_cents, context), jump.length_s});
@@ -248,6 +256,13 @@ void withoutNoiseOf(double drone_dbfs, Note& note) {
     note.hnr_db.reset();
 }
 
+/// Of the room, in the band that air is measured in.
+std::optional<double> airRoomPower(const Tracks& tracks) {
+  if (tracks.air.empty()) return std::nullopt;
+  const auto room = roomOf(AirSums(tracks.air), tracks);
+  return room ? std::optional(allOf(*room)) : std::nullopt;
+}
+
 /// All of it, against one reference.
 Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& context) {
   Analysis result;
@@ -260,6 +275,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   if (context.heard.drone_hz) result.drone_dbfs = room.drone_dbfs;
   result.clicks_dbfs = tracks.clicks_dbfs;
   result.swell_dbfs = tracks.swell_dbfs;
+  const std::optional<double> airOfRoom = airRoomPower(tracks);
   double earliest = 0.0;
   for (const VoicedSpan& span : voicedSpans(tracks, room)) {
     if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
@@ -269,6 +285,8 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
     for (Tone& tone : tonesIn(span, tracks, room, earliest)) {
       if (!describeTone(tone, tracks, room, earliest, context)) continue;
       earliest = tone.end_s;
+      for (Dropout& dropout : tone.dropouts)
+        dropout.air_went_on = airWentOn(dropout, tracks.airEnergy, airOfRoom);
       if (result.drone_dbfs)
         for (Note& note : tone.notes) withoutNoiseOf(*result.drone_dbfs, note);
       result.tones.push_back(std::move(tone));

@@ -109,7 +109,9 @@ void Readout::refresh() {
   advice_->setText(advised     ? words::advice(analysis.advice.front())
                    : modelless ? tr("The teacher’s tone? Model (M) holds the next takes against it.")
                    : stopped   ? tr("Stopped: nothing is judged.")
-                               : tr("Nothing to judge in this take."));
+                   : analysis.airSpoilt() && session_.lesson().current()->drillsBreath()
+                       ? tr("The air was not heard as it was: breath is not measured.")
+                       : tr("Nothing to judge in this take."));
   card_->setVisible(open.take() != nullptr);
   why_->setText(advised ? words::adviceWhy(analysis.advice.front()) : QString());
   why_->setVisible(!why_->text().isEmpty());

@@ -45,7 +45,6 @@ QString nothingFound(const Snapshot& take) {
 QStringList remarksOn(const Analyst::Answer& answer, TakeRun::Count count) {
   const Analysis& analysis = answer.picture->analysis;
   QStringList notes;
-  notes << processingText(analysis, *answer.picture->context.exercise);
   if (analysis.swell_dbfs > analysis.noiseFloor_dbfs)
     notes << Keeping::tr(
         "The microphone hears the swell: breath is not measured so. Use headphones, or the flash.");
@@ -181,6 +180,11 @@ bool Keeping::keepAnswer(const Analyst::Answer& answer, TakeRun::Count count, bo
                   "tomorrow.")
                    .arg(*done);
   }
+  // Once for each source: it is the same with every take.
+  const QString processing = processingText(answer.picture->analysis, *answer.picture->context.exercise);
+  if (const QString what = words::plain(answer.take.source) + processing;
+      !processing.isEmpty() && std::exchange(processingSaid_, what) != what)
+    notes << processing;
   say(answer, count, notes + remarksOn(answer, count));
   return onList;
 }

@@ -60,6 +60,7 @@ class Keeping : public QObject {
   Notices& notices_;
   Importing importing_{analyst_};
   int keeping_ = 0;
+  QString processingSaid_;  // of which source, and what
 };
 
 /// What there is to say of recordings that were found, in one line.

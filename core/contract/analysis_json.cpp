@@ -72,6 +72,15 @@ struct Writer {
     return row;
   }
 
+  static json range(const std::optional<PitchRange>& r) {
+    if (!r) return nullptr;
+    return {{"lowest_hz", number(r->lowest_hz)},
+            {"highest_hz", number(r->highest_hz)},
+            {"span_semitones", number(r->semitones())},
+            {"lowest_steady_hz", number(r->lowestSteady_hz)},
+            {"highest_steady_hz", number(r->highestSteady_hz)}};
+  }
+
   json tone(const Tone& t) const {
     json notes = json::array(), glides = json::array(), dropouts = json::array(), slips = json::array();
     for (const Note& n : t.notes) notes.push_back(note(n));
@@ -80,9 +89,12 @@ struct Writer {
                         {"end_s", number(g.end_s)},
                         {"from_hz", number(g.from_hz)},
                         {"to_hz", number(g.to_hz)},
-                        {"span_semitones", number(g.semitones())}});
+                        {"span_semitones", number(g.semitones())},
+                        {"uneven_cents", number(g.uneven_cents)},
+                        {"breaks", g.breaks}});
     for (const Dropout& d : t.dropouts)
-      dropouts.push_back({{"at_s", number(d.at_s)}, {"length_s", number(d.length_s)}});
+      dropouts.push_back(
+          {{"at_s", number(d.at_s)}, {"length_s", number(d.length_s)}, {"air_went_on", flag(d.air_went_on)}});
     for (const Slip& s : t.slips)
       slips.push_back({{"at_s", number(s.at_s)},
                        {"from", name(s.from)},
@@ -103,7 +115,8 @@ struct Writer {
             {"release",
              {{"sag_cents", number(t.release.sag_cents)},
               {"fade_db", number(t.release.fade_db)},
-              {"rings_on_s", t.release.rings_on_s}}}};
+              {"rings_on_s", t.release.rings_on_s}}},
+            {"range", range(t.range)}};
   }
 };
 

@@ -66,12 +66,24 @@ struct Glide {
   double end_s;
   double from_hz;
   double to_hz;
+  std::optional<double> uneven_cents = {};  ///< about a straight line
+  int breaks = 0;                           ///< on the way
   double semitones() const { return centsBetween(from_hz, to_hz) / 100.0; }
 };
 
 struct Dropout {
   double at_s;
   double length_s;
+  std::optional<bool> air_went_on = {};  ///< empty: cannot be told
+};
+
+/// How low and how high a tone goes, and where it stays for half a second.
+struct PitchRange {
+  double lowest_hz;
+  double highest_hz;
+  std::optional<double> lowestSteady_hz;
+  std::optional<double> highestSteady_hz;
+  double semitones() const { return centsBetween(lowest_hz, highest_hz) / 100.0; }
 };
 
 struct Slip {
@@ -104,6 +116,7 @@ struct Tone {
   std::vector<Slip> slips;
   Onset onset;
   Release release;
+  std::optional<PitchRange> range = {};
 
   /// The longest note, or nullptr.
   const Note* mainNote() const;

@@ -176,6 +176,7 @@ TEST_F(Contract, EveryNumberIsFiniteAndInItsRangeAndNoTextEmpty) {
   const std::string standIn = "stand-in --exercise steady-tone --player steady --out " + path("x.wav");
   const std::pair<std::string, std::vector<const char*>> numbers[] = {
       {"analyse " + file, {"--target-hz", "--a4", "--drone-hz", "--tempo", "--start"}},
+      {"analyse " + file + " --keyed-to 3", {"--keyed-from"}},
       {"analyse " + file + " --click", {"--fork-hz"}},
       {standIn, {"--tempo", "--seconds", "--seed"}},
       {"series --fingering Bb3", {"--a4"}}};

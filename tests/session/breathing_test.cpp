@@ -1,6 +1,7 @@
 #include "core/library/cards.h"
 #include "session/doubles.h"
 #include "support/breaths.h"
+#include "support/processed.h"
 
 namespace calando {
 namespace {
@@ -207,6 +208,31 @@ TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndon
   EXPECT_FALSE(session_->open().picture()->analysis.airs[4].open_distance_db);
   session_->undo();
   EXPECT_EQ(session_->roster().openBreaths().size(), 2u);
+}
+
+TEST_F(BreathingTest, WhatTheComputerDoesToTheMicrophoneIsSaidOnceAndBreathIsThenUnmeasured) {
+  begin("in-2-out-4");
+  session_->toggle();
+  sounds::BreathSound sound;
+  sound.seconds = 23.0;
+  for (int i = 0; i < 3; ++i) {
+    sound.breaths.push_back({4.2 + 6.0 * i, 5.6 + 6.0 * i, sounds::Way::in});
+    sound.breaths.push_back({6.2 + 6.0 * i, 9.4 + 6.0 * i, sounds::Way::out});
+  }
+  const std::vector<float> samples = sounds::subtracted(sounds::breathing(sound), 48000.0, {});
+  for (const bool first : {true, false}) {
+    if (!first) {
+      session_->lesson().forgiveRest();
+      session_->toggle();
+    }
+    input_->push(samples);
+    ASSERT_TRUE(heard());
+    session_->toggle();
+    ASSERT_TRUE(settle());
+    EXPECT_EQ(said().contains("noise suppression"), first) << said().toStdString();
+    for (const Reading& r : session_->open().picture()->analysis.readings)
+      EXPECT_EQ(r.verdict, Verdict::unmeasured) << r.id();
+  }
 }
 
 }  // namespace

@@ -96,7 +96,7 @@ TEST_F(BreathTest, EscapeIsOneKeyAwayAllTheTime) {
 
 TEST_F(BreathTest, AClimbStopsByItselfAtTheFirstRoundThatDoesNotHold) {
   begin("short-of-air");
-  standInSpeed(2.0);  // the computer may be busy
+  standInSpeed(1.0);  // the computer may be busy
   window_->session().lesson().choose("climb");
   press(Qt::Key_Space);
   press(Qt::Key_Space);

@@ -1,0 +1,102 @@
+#include "core/measure/pitch_range.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/measure/statistics.h"
+
+namespace calando {
+
+namespace {
+
+constexpr std::size_t kMedian = 5;  // frames: 50 ms
+constexpr std::size_t kFewest = 10;
+constexpr double kNormal = 1.4826;  // of a median deviation
+constexpr double kNear = 3.0;       // deviations from an extreme: what takes part in it
+constexpr std::size_t kSteady = 50;
+constexpr double kSteadySpan_cents = 100.0, kSteadyTakes_s = 0.55;
+constexpr double kAir_db = 6.0, kNoAir_db = 3.0;
+
+std::vector<double> mediansOf(const PitchLine& line) {
+  std::vector<double> medians;
+  for (std::size_t i = 0; i + kMedian <= line.cents.size(); ++i)
+    medians.push_back(median({line.cents.begin() + static_cast<std::ptrdiff_t>(i),
+                              line.cents.begin() + static_cast<std::ptrdiff_t>(i + kMedian)}));
+  return medians;
+}
+
+/// Standard deviation of the medians by jitter: of each about the straight line between two others that share
+/// nothing with it.
+double jitterOf(const std::vector<double>& medians) {
+  std::vector<double> off;
+  for (std::size_t i = kMedian; i + kMedian < medians.size(); ++i)
+    off.push_back(std::abs(medians[i] - (medians[i - kMedian] + medians[i + kMedian]) / 2.0));
+  return off.empty() ? 0.0 : kNormal * median(off) / std::sqrt(1.5);
+}
+
+/// How far the largest of so many normal values is out, in standard deviations (Cramér 1946).
+double expectedExtreme(double count) {
+  if (count < 2.0) return 0.0;
+  const double root = std::sqrt(2.0 * std::log(count));
+  return std::max(0.0, root - (std::log(std::log(count)) + std::log(4.0 * std::numbers::pi)) / (2.0 * root));
+}
+
+}  // namespace
+
+std::optional<PitchRange> pitchRange(const PitchLine& line) {
+  if (line.cents.size() < kFewest) return std::nullopt;
+  const std::vector<double> medians = mediansOf(line);
+  const double jitter = jitterOf(medians);
+  const auto [low, high] = std::ranges::minmax(medians);
+  const auto excess = [&](double extreme) {
+    const auto near = std::ranges::count_if(
+        medians, [&](double m) { return std::abs(m - extreme) <= 2.0 * kNear * jitter; });
+    return jitter * expectedExtreme(static_cast<double>(near) / kMedian);
+  };
+  // Jitter makes no range where there is none.
+  const double middle = median(medians);
+  PitchRange range{shiftedBy(440.0, std::min(low + excess(low), middle)),
+                   shiftedBy(440.0, std::max(high - excess(high), middle)),
+                   {},
+                   {}};
+  for (std::size_t i = 0; i + kSteady <= line.cents.size(); ++i) {
+    if (line.time_s[i + kSteady - 1] - line.time_s[i] > kSteadyTakes_s) continue;
+    const std::vector<double> part(line.cents.begin() + static_cast<std::ptrdiff_t>(i),
+                                   line.cents.begin() + static_cast<std::ptrdiff_t>(i + kSteady));
+    const auto [least, most] = std::ranges::minmax(part);
+    if (most - least > kSteadySpan_cents) continue;
+    const double hz = shiftedBy(440.0, median(part));
+    range.lowestSteady_hz = std::min(range.lowestSteady_hz.value_or(hz), hz);
+    range.highestSteady_hz = std::max(range.highestSteady_hz.value_or(hz), hz);
+  }
+  return range;
+}
+
+std::optional<double> unevennessOf(const PitchLine& line, const Glide& glide) {
+  std::vector<double> times, cents;
+  for (std::size_t i = 0; i < line.time_s.size(); ++i) {
+    if (line.time_s[i] < glide.start_s || line.time_s[i] > glide.end_s) continue;
+    times.push_back(line.time_s[i]);
+    cents.push_back(line.cents[i]);
+  }
+  if (times.size() < kMedian) return std::nullopt;
+  const double slope = leastSquaresSlope(times, cents);
+  const double t0 = mean(times), c0 = mean(cents);
+  double squares = 0.0;
+  for (std::size_t i = 0; i < times.size(); ++i)
+    squares += std::pow(cents[i] - c0 - slope * (times[i] - t0), 2.0);
+  return std::sqrt(squares / static_cast<double>(times.size()));
+}
+
+std::optional<bool> airWentOn(const Dropout& dropout, const EnergyTrack& airEnergy,
+                              std::optional<double> roomPower) {
+  if (!roomPower || *roomPower <= 0.0) return std::nullopt;
+  const double middle = dropout.at_s + dropout.length_s / 2.0, half = dropout.length_s / 4.0;
+  const double over_db =
+      10.0 * std::log10(std::max(1e-14, airEnergy.meanSquare(middle - half, middle + half)) / *roomPower);
+  if (over_db >= kAir_db) return true;
+  return over_db < kNoAir_db ? std::optional(false) : std::nullopt;
+}
+
+}  // namespace calando

@@ -1,0 +1,24 @@
+#pragma once
+
+#include <optional>
+
+#include "core/measure/pitch_line.h"
+#include "core/measure/sounds.h"
+
+namespace calando {
+
+/// How low and how high a tone goes, from medians over 50 ms every 10 ms: its extremes less what jitter alone
+/// carries so many medians out on average (the expected extreme of as many normal values), and where it keeps
+/// within ±50 cents for half a second. Nullopt for fewer than ten frames.
+std::optional<PitchRange> pitchRange(const PitchLine& line);
+
+/// Root mean square of the pitch about the straight line of a glide, cents; nullopt for fewer than five
+/// frames.
+std::optional<double> unevennessOf(const PitchLine& line, const Glide& glide);
+
+/// Whether air went on in a break: true where it stands 6 dB over the room in the middle of the break, false
+/// under 3 dB, empty between and where the room is not known.
+std::optional<bool> airWentOn(const Dropout& dropout, const EnergyTrack& airEnergy,
+                              std::optional<double> roomPower);
+
+}  // namespace calando
