@@ -1,5 +1,6 @@
 #include "app/desk/help.h"
 
+#include <QCoreApplication>
 #include <QTextDocumentFragment>
 
 #include "app/parts/commands.h"
@@ -12,7 +13,9 @@ namespace calando {
 
 namespace {
 
-QString say(const char* text) { return QCoreApplication::translate("Help", text); }
+struct Help {
+  Q_DECLARE_TR_FUNCTIONS(Help)
+};
 
 /// A paragraph of help, and what it is found by.
 struct Entry {
@@ -28,86 +31,100 @@ QString row(const QString& term, const QString& meaning) {
 std::vector<Entry> entries() {
   std::vector<Entry> list;
   for (const Command& command : commands())
-    list.push_back({say("Keys"), row(keysOf(command), helpOf(command))});
+    list.push_back({Help::tr("Keys"), row(keysOf(command), helpOf(command))});
   const auto about = [&](const QString& section, std::initializer_list<QString> texts) {
     for (const QString& text : texts) list.push_back({section, "<p>" + text.toHtmlEscaped() + "</p>"});
   };
   about(
-      say("Reading the ribbon"),
-      {say("The white line is the pitch, in cents off the note it is held against. The ribbon’s thickness is "
+      Help::tr("Reading the ribbon"),
+      {Help::tr(
+           "The white line is the pitch, in cents off the note it is held against. The ribbon’s thickness is "
            "the loudness. Its ink is the tone: dense where the harmonics stand clear of the noise, grainy "
            "where there is much air in it. Washed ink after a tone is the room that rings on: it is not held "
            "time."),
-       say("A take of breaths is a tide: air in hangs below the line, air out stands above it, as thick as "
+       Help::tr(
+           "A take of breaths is a tide: air in hangs below the line, air out stands above it, as thick as "
            "it is "
            "loud, on the ground of what the count asks for. A hiss is hatched, what is too soft to tell is "
            "pale, "
            "and a breath that is full before its time, or hurries at its end, is marked. The microphone "
            "hears "
            "neither shoulders nor belly: watch them, and tick what you see (B, R, H, U, A)."),
-       say("Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a dash not "
+       Help::tr(
+           "Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a dash not "
            "measured, a dotted ring not yet.")});
   about(
-      say("Playing to a count"),
-      {say("Flash, click, fork or drone are chosen under Heard. Measure delay, once for each microphone and "
+      Help::tr("Playing to a count"),
+      {Help::tr(
+           "Flash, click, fork or drone are chosen under Heard. Measure delay, once for each microphone and "
            "output, tells how late a click comes back: until then, and in a take in which the sound "
            "stumbled, the notes are held against their own count. How sure their timing is stands by the "
            "input level."),
-       say("What the microphone hears of clicks and fork is learnt from the count-in and taken out of the "
+       Help::tr(
+           "What the microphone hears of clicks and fork is learnt from the count-in and taken out of the "
            "figures, so be quiet there. With headphones there is nothing to take out.")});
   about(
-      say("Breathing"),
-      {say("The basin beside the picture is what to breathe with: it fills with the breath in and empties "
+      Help::tr("Breathing"),
+      {Help::tr(
+           "The basin beside the picture is what to breathe with: it fills with the breath in and empties "
            "with "
            "the breath out, a mark for each count. It can be followed without a sound; a soft swell for the "
            "ear "
            "is chosen under Heard, for headphones. Arms and other things to do stand in it."),
-       say("Before the first set of a day stands a caution; the key that starts takes it away. Between sets "
+       Help::tr(
+           "Before the first set of a day stands a caution; the key that starts takes it away. Between sets "
            "normal breathing is counted down, and a card asks for no more than its dose. Esc stops at once: "
            "the "
            "take says so, nothing is taken from it, and there is no more breathing that day unless the "
            "teacher "
            "opens it again."),
-       say("A sheet at the wall is timed by the player’s key: Space begins to listen, again when the hand "
+       Help::tr(
+           "A sheet at the wall is timed by the player’s key: Space begins to listen, again when the hand "
            "lets "
            "go, again when the sheet slides. Who lets go before the air comes has made an invalid try. As "
            "many "
            "as hold goes up a count at a time and ends by itself with the first round that does not hold; "
            "how "
            "far it may go is set under Up to."),
-       say("Microphones differ: choose a breath in that sounds open on the page Breaths and say so, and this "
+       Help::tr(
+           "Microphones differ: choose a breath in that sounds open on the page Breaths and say so, and this "
            "player’s breaths are held against it. The page Weeks has the longest breath, the most counts "
            "that "
            "were even, and how even, week by week."),
-       say("Noise suppression, noise gates and automatic gain of the computer ruin breath: where their "
-           "traces "
-           "are heard that is said, and breath is not measured. Switch them off in the desktop’s sound "
-           "settings.")});
+       Help::tr("Noise suppression, noise gates and automatic gain of the computer ruin breath: where their "
+                "traces "
+                "are heard that is said, and breath is not measured. Switch them off in the desktop’s sound "
+                "settings.")});
   about(
-      say("Own exercises"),
-      {say("Steps… on the left lists all cards. Change… there opens one: notes, counts, tempo, targets "
+      Help::tr("Own exercises"),
+      {Help::tr(
+           "Steps… on the left lists all cards. Change… there opens one: notes, counts, tempo, targets "
            "and, drawn with the mouse, loudness and pitch are changed with the cues on the count before you, "
            "and what you keep is a card of your "
            "own; those that ship stay. Ctrl+Z takes it back. Cards are exported and imported as files."),
-       say("The names of the notes (B and H, or do ré mi) and the school whose words the cards speak are in "
+       Help::tr(
+           "The names of the notes (B and H, or do ré mi) and the school whose words the cards speak are in "
            "the settings.")});
   about(
-      say("What is kept"),
-      {say("A take is on the disk while it is played: whatever ends the program, at most its last second is "
+      Help::tr("What is kept"),
+      {Help::tr(
+           "A take is on the disk while it is played: whatever ends the program, at most its last second is "
            "lost. What was left behind, or is not on the list of takes, is offered at the next start and "
            "removed by nobody but you. If the list itself is lost or damaged, it can be made anew from the "
            "sound files. A take that finds no room on the disk can be saved elsewhere and opened again "
            "later."),
-       say("Erasing a student removes every recording, figure and note of theirs from this computer; where "
+       Help::tr(
+           "Erasing a student removes every recording, figure and note of theirs from this computer; where "
            "that cannot be finished at once, it is at the next start. Copies and exports you made are yours "
            "to remove.")});
   for (const Figure& figure : figures())
-    list.push_back({say("Figures"), row(words::titled(figure), words::help(figure))});
+    list.push_back({Help::tr("Figures"), row(words::titled(figure), words::help(figure))});
   for (const Exercise& card : exercises())
-    list.push_back({say("Cards"), row(words::said(card.title), words::said(card.purpose))});
-  about(say("What it is not"),
-        {say("Calando shows and measures; the teacher’s ear is the judge. It is no medical device: stop when "
-             "light-headed, dizzy or in pain.")});
+    list.push_back({Help::tr("Cards"), row(words::said(card.title), words::said(card.purpose))});
+  about(Help::tr("What it is not"),
+        {Help::tr(
+            "Calando shows and measures; the teacher’s ear is the judge. It is no medical device: stop when "
+            "light-headed, dizzy or in pain.")});
   return list;
 }
 
@@ -124,22 +141,22 @@ QString pageFor(const std::vector<Entry>& entries, const QString& search) {
     section = entry.section;
     html += entry.html;
   }
-  return html.isEmpty() ? "<p>" + say("Nothing is called so. Try another word.") + "</p>" : html;
+  return html.isEmpty() ? "<p>" + Help::tr("Nothing is called so. Try another word.") + "</p>" : html;
 }
 
 }  // namespace
 
 void showHelp(QWidget* parent) {
   QDialog dialog(parent);
-  dialog.setWindowTitle(say("Help"));
+  dialog.setWindowTitle(Help::tr("Help"));
   fitToScreen(dialog, 720, 620);
   auto* search = new QLineEdit;
   search->setObjectName("helpSearch");
-  search->setPlaceholderText(say("Type what you look for: a key, a figure, a card"));
-  search->setAccessibleName(say("Search the help"));
+  search->setPlaceholderText(Help::tr("Type what you look for: a key, a figure, a card"));
+  search->setAccessibleName(Help::tr("Search the help"));
   auto* text = new QTextBrowser;
   text->setObjectName("helpText");
-  text->setAccessibleName(say("Help text"));
+  text->setAccessibleName(Help::tr("Help text"));
   const auto all = entries();
   text->setHtml(pageFor(all, {}));
   QObject::connect(search, &QLineEdit::textChanged, text,

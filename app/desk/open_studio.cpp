@@ -7,7 +7,9 @@
 namespace calando {
 
 namespace {
-QString say(const char* text) { return QCoreApplication::translate("OpenStudio", text); }
+struct OpenStudio {
+  Q_DECLARE_TR_FUNCTIONS(OpenStudio)
+};
 }  // namespace
 
 std::optional<Studio> openStudio(QString folder, QWidget* parent) {
@@ -16,26 +18,27 @@ std::optional<Studio> openStudio(QString folder, QWidget* parent) {
     const std::filesystem::path place = QFile::encodeName(folder).toStdString();
     auto studio = anew ? Studio::rebuild(place) : Studio::open(place);
     if (studio) return std::move(*studio);
-    QMessageBox box(QMessageBox::NoIcon, say("The studio cannot be opened"), words::said(studio.error().what),
-                    QMessageBox::NoButton, parent);
+    QMessageBox box(QMessageBox::NoIcon, OpenStudio::tr("The studio cannot be opened"),
+                    words::said(studio.error().what), QMessageBox::NoButton, parent);
     box.setTextFormat(Qt::PlainText);
-    auto* other = box.addButton(say("Another folder…"), QMessageBox::ActionRole);
+    auto* other = box.addButton(OpenStudio::tr("Another folder…"), QMessageBox::ActionRole);
     other->setObjectName("otherFolder");
     QPushButton* rebuild = nullptr;
     if (studio.error().canBeRebuilt()) {
-      rebuild = box.addButton(say("Make the list anew"), QMessageBox::AcceptRole);
+      rebuild = box.addButton(OpenStudio::tr("Make the list anew"), QMessageBox::AcceptRole);
       rebuild->setObjectName("rebuild");
       rebuild->setToolTip(
-          say("From the sound files, which carry what is needed. What there is of the old list is "
-              "kept beside it under another name."));
+          OpenStudio::tr("From the sound files, which carry what is needed. What there is of the old list is "
+                         "kept beside it under another name."));
     }
-    auto* again = box.addButton(say("Try again"), QMessageBox::ActionRole);
-    box.addButton(say("Quit"), QMessageBox::RejectRole);
+    auto* again = box.addButton(OpenStudio::tr("Try again"), QMessageBox::ActionRole);
+    box.addButton(OpenStudio::tr("Quit"), QMessageBox::RejectRole);
     box.exec();
     anew = rebuild && box.clickedButton() == rebuild;
     if (anew || box.clickedButton() == again) continue;
     if (box.clickedButton() != other) return std::nullopt;
-    const QString chosen = QFileDialog::getExistingDirectory(parent, say("A folder for the studio"), folder);
+    const QString chosen =
+        QFileDialog::getExistingDirectory(parent, OpenStudio::tr("A folder for the studio"), folder);
     if (!chosen.isEmpty()) folder = chosen;
   }
 }

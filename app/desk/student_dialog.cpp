@@ -1,5 +1,7 @@
 #include "app/desk/student_dialog.h"
 
+#include <QCoreApplication>
+
 #include "app/parts/plain_dialog.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -7,7 +9,9 @@
 namespace calando {
 
 namespace {
-QString say(const char* text) { return QCoreApplication::translate("StudentDialog", text); }
+struct StudentDialog {
+  Q_DECLARE_TR_FUNCTIONS(StudentDialog)
+};
 }  // namespace
 
 std::optional<Student> askForStudent(QWidget* parent, const Student& start, const QString& title) {
@@ -16,13 +20,13 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
   auto* form = new QFormLayout(&dialog);
   auto* name = new QLineEdit(words::plain(start.name));
   name->setObjectName("studentName");
-  name->setPlaceholderText(say("Name"));
+  name->setPlaceholderText(StudentDialog::tr("Name"));
   auto* instrument = new QComboBox;
   instrument->setObjectName("studentInstrument");
   for (const Instrument& i : instruments()) instrument->addItem(words::said(i.name), words::plain(i.id));
   instrument->setCurrentIndex(std::max(0, instrument->findData(words::plain(start.instrument))));
-  form->addRow(say("Name"), name);
-  form->addRow(say("Instrument"), instrument);
+  form->addRow(StudentDialog::tr("Name"), name);
+  form->addRow(StudentDialog::tr("Instrument"), instrument);
   const auto chosen = [=] { return findInstrument(instrument->currentData().toString().toStdString()); };
   const auto noteField = [&](const char* objectName, const std::optional<int>& note, const QString& tip) {
     auto* field = new QLineEdit(note ? shownNote(*note, chosen()->spelling) : QString());
@@ -30,12 +34,12 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
     field->setToolTip(tip);
     return field;
   };
-  auto* lowest =
-      noteField("studentLowest", start.range.lowest, say("Written. Exercises leave out what is lower."));
-  auto* highest =
-      noteField("studentHighest", start.range.highest, say("Written. Exercises leave out what is higher."));
-  form->addRow(say("Lowest note"), lowest);
-  form->addRow(say("Highest note"), highest);
+  auto* lowest = noteField("studentLowest", start.range.lowest,
+                           StudentDialog::tr("Written. Exercises leave out what is lower."));
+  auto* highest = noteField("studentHighest", start.range.highest,
+                            StudentDialog::tr("Written. Exercises leave out what is higher."));
+  form->addRow(StudentDialog::tr("Lowest note"), lowest);
+  form->addRow(StudentDialog::tr("Highest note"), highest);
   auto* buttons = plainButtons();
   form->addRow(buttons);
   QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);

@@ -19,7 +19,9 @@ namespace {
 constexpr double kMarkWidth = 52.0;        // of the seconds under the lanes
 constexpr double kLeastPeak_dbfs = -25.0;  // before anything has sounded
 
-QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
+struct Ribbon {
+  Q_DECLARE_TR_FUNCTIONS(Ribbon)
+};
 
 /// The level that the cues ask for, as a broad quiet line whose top lies at the loudest moment.
 template <class Y>
@@ -77,8 +79,8 @@ void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
                Lane lane) {
   painter.save();
   const bool level = lane == Lane::level;
-  const LaneRow row = level ? LaneRow{-60.0, 0.0, {-20, -40}, style::loudness, say("level, dBFS")}
-                            : LaneRow{0.0, 45.0, {15, 30}, style::colour, say("core over noise, dB")};
+  const LaneRow row = level ? LaneRow{-60.0, 0.0, {-20, -40}, style::loudness, Ribbon::tr("level, dBFS")}
+                            : LaneRow{0.0, 45.0, {15, 30}, style::colour, Ribbon::tr("core over noise, dB")};
   paintLaneGround(painter, area, row);
   const auto y = [&](double value) { return row.y(area, value); };
   painter.setRenderHint(QPainter::Antialiasing);
@@ -117,7 +119,7 @@ void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, doubl
   const int marks = std::clamp(static_cast<int>(scale.area.width() / kMarkWidth), 2, 10);
   const double step = axisStep(scale.to_s - scale.from_s, marks);
   for (double t = std::ceil(scale.from_s / step) * step; t <= scale.to_s; t += step) {
-    const QString text = words::number(t, step < 1.0 ? 1 : 0, false) + say(" s");
+    const QString text = words::number(t, step < 1.0 ? 1 : 0, false) + Ribbon::tr(" s");
     const double width = painter.fontMetrics().horizontalAdvance(text) + 2.0;
     const double left = std::min(scale.x(t) - width / 2.0, right - width);
     painter.drawText(QRectF(left, top, width, 16), Qt::AlignCenter, text);

@@ -20,7 +20,9 @@ constexpr double kMereTry_s = 0.5;
 constexpr double kBeside = 56.0;  // points
 constexpr double kLongRing_s = 0.15;
 
-QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
+struct Ribbon {
+  Q_DECLARE_TR_FUNCTIONS(Ribbon)
+};
 
 /// Words over the ribbon. One that would cover another moves a line up or down; where there is no room it is
 /// left out: what it names is drawn all the same.
@@ -88,13 +90,13 @@ void nameWaves(QPainter& painter, Labels& labels, const Tone& tone, const Ribbon
   for (const Note& n : tone.notes) {
     y = area.bottom() - 34;
     if (n.vibrato)
-      along(n, (n.vibrato->extent_cents > kWideSwing_cents ? say("swings %1 times a second, ±%2 cents")
-                                                           : say("vibrato %1 a second, ±%2 cents"))
+      along(n, (n.vibrato->extent_cents > kWideSwing_cents ? Ribbon::tr("swings %1 times a second, ±%2 cents")
+                                                           : Ribbon::tr("vibrato %1 a second, ±%2 cents"))
                    .arg(words::number(n.vibrato->rate_hz, 1, false))
                    .arg(words::number(n.vibrato->extent_cents, 0, false)));
     y -= n.vibrato ? 22 : 0;
     if (n.level_wave)
-      along(n, say("level pulses %1 times a second, %2 dB")
+      along(n, Ribbon::tr("level pulses %1 times a second, %2 dB")
                    .arg(words::number(n.level_wave->rate_hz, 1, false))
                    .arg(words::number(n.level_wave->depth_db, 0, false)));
   }
@@ -110,29 +112,30 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const To
     const double x = scale.x(d.at_s + d.length_s / 2.0);
     painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
     painter.drawLine(QPointF(x, area.top() + 26), QPointF(x, area.bottom() - 26));
-    labels.put({x, area.bottom() - 14}, say("break %1 ms").arg(words::number(1000.0 * d.length_s, 0, false)),
-               style::attention);
+    labels.put({x, area.bottom() - 14},
+               Ribbon::tr("break %1 ms").arg(words::number(1000.0 * d.length_s, 0, false)), style::attention);
   }
   for (const Slip& s : tone.slips)
     labels.put({scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
-               say("slip to %1").arg(spellingOf(s.to)), style::attention);
+               Ribbon::tr("slip to %1").arg(spellingOf(s.to)), style::attention);
   for (const Note& n : tone.notes) {
     const QPointF at(scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14);
     const auto cue = picture.cueAt((n.start_s + n.end_s) / 2.0);
     const bool onItsWay = cue && picture.sheet.cues[*cue].moves();
     if (n.asked && *n.asked != n.written && !onItsWay)
-      labels.put(at, say("%1 in place of %2").arg(spellingOf(n.written), spellingOf(*n.asked)),
+      labels.put(at, Ribbon::tr("%1 in place of %2").arg(spellingOf(n.written), spellingOf(*n.asked)),
                  style::attention);
     else if (tone.notes.size() > 1)
       labels.put(at, spellingOf(n.written), style::ink);
   }
   if (tone.notes.empty() && tone.glides.empty() && tone.held_s > kMereTry_s)
-    labels.put({scale.x((tone.start_s + tone.end_s) / 2.0), area.top() + 14}, say("no one note"),
+    labels.put({scale.x((tone.start_s + tone.end_s) / 2.0), area.top() + 14}, Ribbon::tr("no one note"),
                style::quietInk);
   nameWaves(painter, labels, tone, scale);
   if (tone.release.rings_on_s > kLongRing_s)
     labels.put({scale.x(tone.end_s + tone.release.rings_on_s / 2.0), area.bottom() - 14},
-               say("the room, %1 s").arg(words::number(tone.release.rings_on_s, 1, false)), style::quietInk);
+               Ribbon::tr("the room, %1 s").arg(words::number(tone.release.rings_on_s, 1, false)),
+               style::quietInk);
 }
 
 /// What is said of all tones is named at the one that has the most of it.
@@ -144,16 +147,16 @@ void nameTheWorst(Labels& labels, const Snapshot& picture, const RibbonScale& sc
   if (shows("scoop_cents"))
     if (const auto [tone, cents] = mostOf(picture, [](const Tone& t) { return t.onset.scoop_cents; }); tone)
       labels.put({scale.x(tone->start_s + 0.1), scale.y(cents) + (cents < 0 ? 44 : -44)},
-                 say("scoop %1 cents").arg(words::number(cents)), style::attention);
+                 Ribbon::tr("scoop %1 cents").arg(words::number(cents)), style::attention);
   if (shows("air_before_ms"))
     if (const auto [tone, ms] = mostOf(picture, [](const Tone& t) { return t.onset.air_before_ms; }); tone)
       labels.put({scale.x(tone->start_s - ms / 2000.0), scale.area.center().y()},
-                 say("air %1 ms").arg(words::number(ms, 0, false)), style::attention);
+                 Ribbon::tr("air %1 ms").arg(words::number(ms, 0, false)), style::attention);
   if (shows("sag_cents"))
     if (const auto [tone, cents] = mostOf(picture, [](const Tone& t) { return t.release.sag_cents; }); tone)
       labels.put({scale.x(tone->end_s - 0.5) - kBeside,  // left of where it falls or climbs
                   scale.y(tone->notes.back().offset_cents.value_or(0.0) + cents) + (cents < 0 ? 16 : -16)},
-                 say("sag %1 cents").arg(words::number(cents)), style::attention);
+                 Ribbon::tr("sag %1 cents").arg(words::number(cents)), style::attention);
 }
 
 }  // namespace
@@ -170,7 +173,8 @@ void paintRibbonEvents(QPainter& painter, const Snapshot& picture, const RibbonS
     const QRectF box(QPointF(scale.x(air.start_s), area.bottom() - 8),
                      QPointF(scale.x(air.end_s), area.bottom() - 2));
     painter.fillRect(box, style::air);
-    if (!picture.hasCues()) labels.put({box.center().x(), box.top() - 9}, say("breath"), style::quietInk);
+    if (!picture.hasCues())
+      labels.put({box.center().x(), box.top() - 9}, Ribbon::tr("breath"), style::quietInk);
   }
   painter.restore();
 }

@@ -19,7 +19,9 @@ constexpr int kInks = 6;          // shades of the ribbon's ink
 constexpr double kAcross = 2.0;   // pixels
 constexpr double kSmall = 100.0;  // a thumbnail has no room for the middle line
 
-QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
+struct Ribbon {
+  Q_DECLARE_TR_FUNCTIONS(Ribbon)
+};
 
 /// 0 (air) to kInks - 1 (a dense core) for a harmonic-to-noise ratio.
 int inkOf(double hnr_db) { return std::clamp(static_cast<int>((hnr_db - 4.0) / 22.0 * kInks), 0, kInks - 1); }
@@ -231,7 +233,7 @@ void paintRibbonGround(QPainter& painter, const Snapshot& picture, const RibbonS
   painter.setPen(style::quietInk);
   if (!travels)
     painter.drawText(QRectF(scale.area.left() - kAxisWidth, scale.area.top() - 18, kAxisWidth + 40, 14),
-                     Qt::AlignLeft, say("cents"));
+                     Qt::AlignLeft, Ribbon::tr("cents"));
 }
 
 void paintTargetLimits(QPainter& painter, const Snapshot& picture, const RibbonScale& scale) {

@@ -23,7 +23,9 @@ constexpr double kLeastPath_cents = 300.0;  // above and below, where a path is 
 constexpr double kSoftest_db = -24.0;       // at the bottom of an asked-for loudness
 constexpr double kLastFrames = 10;          // back from a moment, for its colour
 
-QString say(const char* text) { return QCoreApplication::translate("Ribbon", text); }
+struct Ribbon {
+  Q_DECLARE_TR_FUNCTIONS(Ribbon)
+};
 
 }  // namespace
 
@@ -114,17 +116,17 @@ QString RibbonPicture::under(const Snapshot& take, const Frame& frame, double t)
   if (i >= take.tracks.frames.size()) return {};
   const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
   const TrackFrame& f = take.tracks.frames[i];
-  QStringList parts{say("%1 s").arg(words::number(t, 2, false))};
+  QStringList parts{Ribbon::tr("%1 s").arg(words::number(t, 2, false))};
   if (f.f0_hz > 0.0f) {
     const int written = take.context.writtenOf(nearestSemitone(f.f0_hz, take.context.reference));
     parts << shownNote(written, spellingFor(take.context))
-          << say("%1 cents").arg(words::number(centsBetween(scale.targetAt(t).hz, f.f0_hz), 1));
+          << Ribbon::tr("%1 cents").arg(words::number(centsBetween(scale.targetAt(t).hz, f.f0_hz), 1));
   }
-  parts << say("%1 dBFS").arg(words::number(f.level_dbfs, 1));
+  parts << Ribbon::tr("%1 dBFS").arg(words::number(f.level_dbfs, 1));
   for (std::size_t k = i + 1; k-- > 0 && i - k < kLastFrames;)
     if (const auto colour = take.tracks.frames[k].colour; colour >= 0) {
       if (f.f0_hz > 0.0f)
-        parts << say("core %1 dB over noise")
+        parts << Ribbon::tr("core %1 dB over noise")
                      .arg(words::number(take.tracks.colours[static_cast<std::size_t>(colour)].hnr_db, 1,
                                         false));
       break;

@@ -14,7 +14,9 @@ constexpr double kMark = 10.0;        // length of a count's mark
 constexpr double kWordShare = 0.115;  // of the height
 constexpr double kCountShare = 0.34;
 
-QString say(const char* text) { return QCoreApplication::translate("Tide", text); }
+struct Tide {
+  Q_DECLARE_TR_FUNCTIONS(Tide)
+};
 
 /// The largest type, in pixels, up to `most`, in which a text fits a box.
 QFont fitting(QFont font, const QString& text, const QRectF& box, double most) {
@@ -30,14 +32,14 @@ QString wordOf(const SheetCue& cue) {
   if (!cue.says.empty()) return words::said(cue.says);
   switch (cue.kind) {
     case CueKind::inhale:
-      return say("in");
+      return Tide::tr("in");
     case CueKind::exhale:
     case CueKind::air:
-      return say("out");
+      return Tide::tr("out");
     case CueKind::hold:
-      return say("keep");
+      return Tide::tr("keep");
     default:
-      return say("wait");
+      return Tide::tr("wait");
   }
 }
 
@@ -84,17 +86,17 @@ void paintMove(QPainter& painter, const Snapshot& take, std::size_t cue, double 
   painter.setPen(style::ink);
   painter.setFont(fitting(style::serif(style::kFigureType), word, what, 0.2 * place.height()));
   painter.drawText(what, Qt::AlignCenter | Qt::TextWordWrap, word);
-  const QString left = say("%1 s").arg(static_cast<int>(std::ceil(move.end_s() - t)));
+  const QString left = Tide::tr("%1 s").arg(static_cast<int>(std::ceil(move.end_s() - t)));
   const QRectF under(place.left(), what.bottom() + 8, place.width(), 0.2 * place.height());
   painter.setFont(fitting(style::work(style::kFigureType, true), left, under, under.height()));
   painter.drawText(under, Qt::AlignCenter, left);
   painter.setPen(style::quietInk);
   painter.setFont(style::work(style::kTitleType));
   const QString next = cue + 1 < take.sheet.cues.size()
-                           ? say("%1 of %2, then: %3")
+                           ? Tide::tr("%1 of %2, then: %3")
                                  .arg(QString::number(cue + 1), QString::number(take.sheet.cues.size()),
                                       wordOf(take.sheet.cues[cue + 1]))
-                           : say("the last one");
+                           : Tide::tr("the last one");
   painter.drawText(QRectF(place.left() + 30, place.bottom() - 60, place.width() - 60, 40),
                    Qt::AlignCenter | Qt::TextWordWrap, next);
 }
@@ -133,7 +135,7 @@ void paintPace(QPainter& painter, const Snapshot& take, const QRectF& place) {
   }
   paintBasin(painter, take, place, t);
   if (moment.countInLeft > 0)
-    paintWords(painter, place, QString::number(moment.countInLeft), say("ready"));
+    paintWords(painter, place, QString::number(moment.countInLeft), Tide::tr("ready"));
   else if (moment.current)
     paintWords(painter, place, QString::number(countWithin(take.sheet, t).beat),
                wordOf(take.sheet.cues[*moment.current]));

@@ -1,5 +1,6 @@
 #include "app/readout/cue_page.h"
 
+#include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
 #include "app/readout/cue_table.h"
 #include "app/style/style.h"
@@ -23,11 +24,9 @@ CuePage::CuePage(Session& session)
       tr("Choose a breath in that sounds open: this player’s breaths are held against it from now on."));
   forget_->setObjectName("forgetOpen");
   forget_->setProperty("narrow", true);
-  auto* buttons = new QHBoxLayout;
-  buttons->setSpacing(style::kStep);
+  auto* buttons = new FlowLayout(style::kStep);
   buttons->addWidget(open_);
   buttons->addWidget(forget_);
-  buttons->addStretch();
   auto* foot = tight(new QVBoxLayout(foot_), style::kStep);
   foot->addWidget(learnt_);
   foot->addLayout(buttons);

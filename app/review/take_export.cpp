@@ -15,7 +15,9 @@ namespace {
 
 constexpr QSize kPicture(1600, 800);
 
-QString say(const char* text) { return QCoreApplication::translate("Export", text); }
+struct Export {
+  Q_DECLARE_TR_FUNCTIONS(Export)
+};
 
 void paintWhole(QPainter& painter, const Snapshot& picture, const QRectF& area) {
   pictureFor(picture).paint(painter, picture, {area, 0.0, std::max(0.5, picture.tracks.duration_s)});
@@ -41,7 +43,7 @@ QByteArray svgOf(const Snapshot& picture) {
   svg.setOutputDevice(&buffer);
   svg.setSize(kPicture / 2);
   svg.setViewBox(QRect(QPoint(0, 0), kPicture / 2));
-  svg.setTitle(say("Ribbon of a take"));
+  svg.setTitle(Export::tr("Ribbon of a take"));
   QPainter painter;
   if (!painter.begin(&svg)) return {};
   paintWhole(painter, picture, QRectF(QPointF(0, 0), QSizeF(kPicture / 2)));
@@ -67,14 +69,15 @@ QString exportTake(const QString& file, const Snapshot& picture, const std::vect
     return std::nullopt;
   }();
   if (!bytes && ending != "wav" && ending != "flac")
-    return say("“%1” is no kind of file that a take can be written to. End the name in wav, flac, json, csv, "
+    return Export::tr(
+               "“%1” is no kind of file that a take can be written to. End the name in wav, flac, json, csv, "
                "png or svg.")
         .arg(ending);
   const auto written =
       bytes ? writeWhole(path, Access::umask, *bytes)
             : writeSound(path, samples, rate_hz, ending == "wav" ? SoundFormat::wav24 : SoundFormat::flac24);
   return written ? QString()
-                 : say("%1 could not be written: %2. What was there before is as it was.")
+                 : Export::tr("%1 could not be written: %2. What was there before is as it was.")
                        .arg(file, words::said(written.error().why));
 }
 

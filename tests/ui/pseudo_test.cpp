@@ -3,6 +3,8 @@
 #include <QHeaderView>
 #include <QMenu>
 #include <QTextBrowser>
+#include <QTranslator>
+#include <QXmlStreamReader>
 #include <fstream>
 #include <set>
 #include <sstream>
@@ -76,6 +78,13 @@ class PseudoTest : public WindowTest {
           if (const auto* head = table->horizontalHeaderItem(c)) expect(head->text(), widget);
     }
   }
+  /// A short take of breath, after its caution.
+  void breathe() {
+    chooseStep("in-2-out-4");
+    find<QDoubleSpinBox>("tempo")->setValue(200);
+    QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_Space);
+    playTake("tight-breath");
+  }
   /// Buttons and single lines have room for what stands in them.
   void expectWhole(QWidget& window, const char* where) {
     for (QAbstractButton* button : window.findChildren<QAbstractButton*>()) {
@@ -107,6 +116,16 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
     QTest::qWait(30);
     expectTranslated(*window_, "a take");
     expectWhole(*window_, size.width() > 1100 ? "1280" : "1024");
+  }
+  breathe();
+  for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
+    window_->resize(size);
+    QTest::qWait(30);
+    for (int page = 0; page < 3; ++page) {
+      expectTranslated(*window_, "breaths");
+      expectWhole(*window_, "breaths");
+      QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_T);
+    }
   }
   window_->session().notices().sayLoss(Session::tr("Written: %1").arg("x"));
   expectTranslated(*window_, "a message");
@@ -140,6 +159,67 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
     help.reject();
   });
   showHelp(window_.get());
+}
+
+/// Notes what is asked for, by its context, and translates nothing.
+class Noting : public QTranslator {
+ public:
+  using Asked = std::set<std::pair<std::string, std::string>>;
+  bool isEmpty() const override { return false; }
+  QString translate(const char* context, const char* source, const char*, int) const override {
+    if (*source != '\0') asked.emplace(context, source);
+    return {};
+  }
+  mutable Asked asked;
+};
+
+/// What lupdate finds: what a translator gets.
+Noting::Asked collected() {
+  Noting::Asked all;
+  QFile file(CALANDO_ALL_TEXTS);
+  EXPECT_TRUE(file.open(QIODevice::ReadOnly));
+  QXmlStreamReader xml(&file);
+  for (std::string context; !xml.atEnd();) {
+    if (!xml.readNextStartElement()) continue;
+    if (xml.name() == QLatin1String("name")) context = xml.readElementText().toStdString();
+    if (xml.name() == QLatin1String("source")) all.emplace(context, xml.readElementText().toStdString());
+  }
+  return all;
+}
+
+// What is collected under another name than it is asked for by is never found again: every text of the window
+// is in the file under the very name.
+TEST_F(PseudoTest, WhatTheWindowAsksForIsWhatTranslatorsGet) {
+  useLanguage("en");
+  Noting noting;
+  QCoreApplication::installTranslator(&noting);
+  openWindow();
+  addStudent("Ada", "trumpet-bb");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("sagging");
+  find<TakeView>("ribbon")->grab();
+  standInSpeed(2.0);  // long enough to be seen while it sounds
+  breathe();
+  find<TakeView>("ribbon")->grab();
+  for (int page = 0; page < 3; ++page) {
+    QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_T);
+    window_->grab();
+  }
+  window_->session().stopHere();
+  QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_Comma, Qt::ControlModifier);
+  OrderDialog(window_->session(), window_.get()).show();
+  whenOpen<QDialog>([](QDialog& help) { help.reject(); });
+  showHelp(window_.get());
+  QCoreApplication::removeTranslator(&noting);
+  const Noting::Asked known = collected();
+  ASSERT_GT(known.size(), 1000u);
+  int own = 0;
+  for (const auto& [context, source] : noting.asked) {
+    if (context.starts_with('Q')) continue;  // the library's
+    ++own;
+    EXPECT_TRUE(known.contains({context, source})) << context << ": " << source;
+  }
+  EXPECT_GT(own, 300);
 }
 
 TEST(Texts, OfCoreAndDataAreAllInTheFileForTranslators) {
