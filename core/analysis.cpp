@@ -256,13 +256,6 @@ void withoutNoiseOf(double drone_dbfs, Note& note) {
     note.hnr_db.reset();
 }
 
-/// Of the room, in the band that air is measured in.
-std::optional<double> airRoomPower(const Tracks& tracks) {
-  if (tracks.air.empty()) return std::nullopt;
-  const auto room = roomOf(AirSums(tracks.air), tracks);
-  return room ? std::optional(allOf(*room)) : std::nullopt;
-}
-
 /// All of it, against one reference.
 Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& context) {
   Analysis result;
@@ -275,7 +268,9 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   if (context.heard.drone_hz) result.drone_dbfs = room.drone_dbfs;
   result.clicks_dbfs = tracks.clicks_dbfs;
   result.swell_dbfs = tracks.swell_dbfs;
-  const std::optional<double> airOfRoom = airRoomPower(tracks);
+  const AirSums sums(tracks.air);
+  const auto airRoom = tracks.air.empty() ? std::nullopt : roomOf(sums, tracks);
+  if (airRoom) result.airFloor_dbfs = decibels(allOf(*airRoom));
   double earliest = 0.0;
   for (const VoicedSpan& span : voicedSpans(tracks, room)) {
     if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
@@ -286,20 +281,23 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
       if (!describeTone(tone, tracks, room, earliest, context)) continue;
       earliest = tone.end_s;
       for (Dropout& dropout : tone.dropouts)
-        dropout.air_went_on = airWentOn(dropout, tracks.airEnergy, airOfRoom);
+        dropout.air_went_on = airWentOn(dropout, tracks.airEnergy, result.airFloor_dbfs);
       if (result.drone_dbfs)
         for (Note& note : tone.notes) withoutNoiseOf(*result.drone_dbfs, note);
       result.tones.push_back(std::move(tone));
     }
   }
-  result.airs = findAirs(tracks, room, result.tones, context.open);
+  if (airRoom && room.floor_dbfs) result.airs = findAirs(tracks, sums, *airRoom, result.tones, context.open);
   result.processing = processingOf(tracks);
   if (result.airSpoilt())
     for (Air& air : result.airs) air = Air{air.start_s, air.end_s, air.phase};
   result.key = context.key;
   result.room_c = context.room_c;
   result.segments = layOutSegments(result.duration_s, result.tones, result.airs);
-  if (context.exercise && context.level) judge(result, tracks, sheet, context);
+  if (context.exercise && context.level)
+    judge(result, tracks, sheet, context);
+  else
+    nameThin(result.airs, context.open);
   return result;
 }
 

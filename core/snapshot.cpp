@@ -1,18 +1,8 @@
 #include "core/snapshot.h"
 
 #include "core/judging/cue_figures.h"
-#include "core/measure/breaths.h"
 
 namespace calando {
-
-namespace {
-constexpr double kStopAfter_s = 1.0;
-constexpr double kShortestHeld_s = 0.5;
-constexpr double kShortestBreath_s = 0.5;
-constexpr double kStopAfterBreath_s = 2.5;
-constexpr double kLongestPast_s = 3.0;
-constexpr double kTellAfter_s = 0.6;  // what a breath's end needs to be heard
-}  // namespace
 
 Span Snapshot::placeOf(std::size_t cue) const {
   if (cue < analysis.cues.size()) return {analysis.cues[cue].start_s, analysis.cues[cue].end_s};
@@ -46,41 +36,6 @@ std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const AskedFor& asked) {
   snapshot->analysis = analyse(snapshot->tracks, snapshot->context);
   snapshot->context.reference = snapshot->analysis.reference;
   return snapshot;
-}
-
-std::size_t roundsPlayed(const Snapshot& live) {
-  const std::size_t cues = live.context.exercise->cues.size();
-  std::size_t rounds = 0;
-  while ((rounds + 1) * cues <= live.sheet.cues.size() &&
-         live.placeOf((rounds + 1) * cues - 1).end_s + kTellAfter_s < live.tracks.duration_s)
-    ++rounds;
-  return rounds;
-}
-
-bool roundFailed(const Snapshot& live, std::size_t round) {
-  Context context = live.context;
-  context.start_s = live.sheetStart_s;
-  const Analysis heard = analyse(live.tracks, context);
-  const std::size_t cues = context.exercise->cues.size();
-  return std::any_of(
-      heard.cues.begin() + static_cast<std::ptrdiff_t>(round * cues),
-      heard.cues.begin() + static_cast<std::ptrdiff_t>((round + 1) * cues),
-      [](const CueResult& cue) { return cue.verdict == Verdict::outside || cue.verdict == Verdict::notYet; });
-}
-
-bool isOver(const Snapshot& live, double held_s, double silent_s) {
-  if (live.hasCues()) {
-    const double since_s = live.tracks.duration_s - live.sheetStart_s - live.sheet.length_s();
-    // A breath may go on past its count.
-    const bool goesOn = since_s < kLongestPast_s && live.context.exercise &&
-                        live.context.exercise->breathes() && airSoFar(live.tracks).silent_s < kStopAfter_s;
-    return since_s > kStopAfter_s && !goesOn;
-  }
-  if (live.sheet.oneBreath()) {
-    const AirSoFar air = airSoFar(live.tracks);
-    return air.heard_s > kShortestBreath_s && air.silent_s > kStopAfterBreath_s;
-  }
-  return held_s > kShortestHeld_s && silent_s > kStopAfter_s;
 }
 
 }  // namespace calando

@@ -40,14 +40,4 @@ using SnapshotPtr = std::shared_ptr<const Snapshot>;
 /// Everything that there is to see of a take, measured now.
 std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const AskedFor& asked);
 
-/// Whether a take that sounds has come to its end by itself: a second after its last cue, up to three where a
-/// breath goes on; without cues a second after a tone of half a second has ended, where one breath is asked
-/// for 2.5 s after it. `held_s`, `silent_s`: of latestSound().
-bool isOver(const Snapshot& live, double held_s, double silent_s);
-
-/// A climbing card goes up round by round for as long as it holds: how many rounds of a running take have
-/// been played, and whether the breaths of one of them are outside of their targets or did not come.
-std::size_t roundsPlayed(const Snapshot& live);
-bool roundFailed(const Snapshot& live, std::size_t round);
-
 }  // namespace calando

@@ -148,14 +148,15 @@ void TakeView::paintEvent(QPaintEvent*) {
     pictureFor(*picture_).paint(painter, *picture_, frame());
     paintMarks(painter);
   }
-  if (picture_->live && picture_->hasCues()) {
-    const bool guided = pictureFor(*picture_).paintGuide(painter, *picture_, rect());
+  const bool counts = picture_->live && picture_->hasCues();
+  const bool guided = counts && pictureFor(*picture_).paintGuide(painter, *picture_, rect());
+  if (counts) {
     paintFlash(painter, guided ? QRectF(rect()) : area);
     if (!guided) paintCount(painter, area);
   }
   // Of a breath out the place under the water is free.
   const QRectF place = picture_->sheet.oneBreath() ? area.adjusted(0, area.height() / 2.0, 0, 0) : area;
-  if (held_ > 0.0 || (held_ == 0.0 && !picture_->hasCues())) {
+  if (!guided && (held_ > 0.0 || (held_ == 0.0 && !picture_->hasCues()))) {
     painter.setFont(style::work(largeText(area), true));
     painter.setPen(style::ink);
     painter.drawText(place.adjusted(18, 6, -12, 0), Qt::AlignTop | Qt::AlignLeft,

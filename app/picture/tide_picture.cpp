@@ -22,13 +22,15 @@ constexpr PictureLayout kLayout{2};
 constexpr double kRange_db = 36.0;    // from the loudest down to nothing
 constexpr double kAsked = 0.62;       // of the height there is: how high what is asked for stands
 constexpr double kTellsFull = 0.82;   // a breath that is nearly full earlier has it marked
-constexpr double kTellsHurry = 0.31;  // share of the air in the last quarter
+constexpr double kTellsHurry = 0.31;  // share of the air in the last quarter, where nobody asks for less
 constexpr double kGuide = 0.36, kWidestGuide = 300.0, kGuideGap = 14.0;  // of the width, while it sounds
 constexpr double kCentroidTop_hz = 4000.0, kMarginTop_db = 45.0;
 constexpr double kHatch = 8.0, kHatchedWash = 0.15;
 constexpr std::size_t kSmooth = 3;  // frames to either side
 
-QString say(const char* text) { return QCoreApplication::translate("Tide", text); }
+struct Tide {
+  Q_DECLARE_TR_FUNCTIONS(Tide)
+};
 
 RibbonScale scaleOf(const QRectF& area, double from_s, double to_s) {
   RibbonScale scale;
@@ -41,7 +43,7 @@ RibbonScale scaleOf(const QRectF& area, double from_s, double to_s) {
 /// Level of the air over its loudest less kRange_db; 0 and less is nothing.
 class AirLevels {
  public:
-  explicit AirLevels(const Snapshot& take) : sums_(take.tracks.air) {
+  explicit AirLevels(const AirSums& sums) : sums_(sums) {
     for (std::size_t i = 0; i < sums_.size(); ++i) loudest_ = std::max(loudest_, level(i));
   }
   /// 0 to 1.
@@ -54,7 +56,7 @@ class AirLevels {
   double level(std::size_t i) const {
     return decibels(allOf(sums_.mean(i - std::min(i, kSmooth), i + kSmooth + 1)));
   }
-  AirSums sums_;
+  const AirSums& sums_;
   double loudest_ = -60.0;
 };
 
@@ -111,11 +113,11 @@ Ink inkOf(const Air& air) {
   return {ink};
 }
 
-void paintBreaths(QPainter& painter, const Snapshot& take, const RibbonScale& scale) {
+void paintBreaths(QPainter& painter, const Snapshot& take, const AirSums& sums, const RibbonScale& scale) {
   painter.save();
   painter.setClipRect(scale.area);
   painter.setRenderHint(QPainter::Antialiasing);
-  const AirLevels levels(take);
+  const AirLevels levels(sums);
   if (take.live) {
     // While it sounds the count says which way it goes.
     for (std::size_t i = 0; i < take.sheet.cues.size(); ++i)
@@ -160,8 +162,8 @@ void paintSides(QPainter& painter, const RibbonScale& scale) {
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);
   const QRectF margin(scale.area.left() - kAxisWidth, scale.area.top(), kAxisWidth - 6, scale.area.height());
-  painter.drawText(margin.adjusted(0, 8, 0, 0), Qt::AlignRight | Qt::AlignTop, say("out"));
-  painter.drawText(margin.adjusted(0, 0, 0, -8), Qt::AlignRight | Qt::AlignBottom, say("in"));
+  painter.drawText(margin.adjusted(0, 8, 0, 0), Qt::AlignRight | Qt::AlignTop, Tide::tr("out"));
+  painter.drawText(margin.adjusted(0, 0, 0, -8), Qt::AlignRight | Qt::AlignBottom, Tide::tr("in"));
 }
 
 /// While a count runs the right of the picture is what the player breathes with.
@@ -170,19 +172,25 @@ double guideWidth(const Snapshot& take, const QRectF& area) {
   return std::min(kGuide * area.width(), kWidestGuide);
 }
 
+/// Of the room; while the take sounds as far as it is known by then.
+std::optional<double> airFloor_dbfs(const Snapshot& take, const AirSums& sums) {
+  if (!take.live) return take.analysis.airFloor_dbfs;
+  const auto room = take.tracks.air.empty() ? std::nullopt : roomOf(sums, take.tracks);
+  return room ? std::optional(decibels(allOf(*room))) : std::nullopt;
+}
+
 /// Lanes of what is heard frame by frame: how far the air stands over the room, and where its middle lies.
-void paintAirLanes(QPainter& painter, const Snapshot& take, const RibbonScale& scale, const QRectF& upper,
-                   const QRectF& lower) {
-  const LaneRow over{0.0, kMarginTop_db, {15, 30}, style::loudness, say("over the room, dB")};
-  const LaneRow middle{0.0, kCentroidTop_hz, {1000, 3000}, style::colour, say("middle of the sound, Hz")};
+void paintAirLanes(QPainter& painter, const Snapshot& take, const AirSums& sums, const RibbonScale& scale,
+                   const QRectF& upper, const QRectF& lower) {
+  const LaneRow over{0.0, kMarginTop_db, {15, 30}, style::loudness, Tide::tr("over the room, dB")};
+  const LaneRow middle{
+      0.0, kCentroidTop_hz, {1000, 3000}, style::colour, Tide::tr("middle of the sound, Hz")};
   paintLaneGround(painter, upper, over);
   paintLaneGround(painter, lower, middle);
-  const AirSums sums(take.tracks.air);
-  const auto room = take.tracks.air.empty() ? std::nullopt : roomOf(sums, take.tracks);
+  const auto room_dbfs = airFloor_dbfs(take, sums);
   painter.save();
   painter.setRenderHint(QPainter::Antialiasing);
-  if (room) {
-    const double room_db = decibels(allOf(*room));
+  if (room_dbfs) {
     const std::size_t stride = strideFor(scale);
     QPolygonF margins, middles;
     const auto draw = [&](QPolygonF& line, const QRectF& area, const QColor& ink) {
@@ -195,7 +203,7 @@ void paintAirLanes(QPainter& painter, const Snapshot& take, const RibbonScale& s
     for (std::size_t i = first; i < sums.size() && static_cast<double>(i) * kHop_s <= scale.to_s;
          i += stride) {
       const AirSums::Row row = sums.mean(i - std::min(i, kSmooth), i + kSmooth + 1);
-      const double x = scale.x(static_cast<double>(i) * kHop_s), over_db = decibels(allOf(row)) - room_db;
+      const double x = scale.x(static_cast<double>(i) * kHop_s), over_db = decibels(allOf(row)) - *room_dbfs;
       margins << QPointF(x, over.y(upper, over_db));
       if (over_db > 6.0)
         middles << QPointF(x, middle.y(lower, row[AirSums::kMoment] / allOf(row)));
@@ -213,9 +221,15 @@ void paintAirLanes(QPainter& painter, const Snapshot& take, const RibbonScale& s
 /// How many counts a breath was asked for; 0 where it was not counted.
 int countsOf(const Snapshot& take, std::size_t air) {
   for (std::size_t c = 0; c < take.analysis.cues.size() && c < take.sheet.cues.size(); ++c)
-    if (isAir(take.analysis.cues[c].kind) && take.analysis.cues[c].matched == air && take.sheet.counted())
-      return static_cast<int>(std::lround(take.sheet.cues[c].length_s / take.sheet.beat_s));
+    if (isAir(take.analysis.cues[c].kind) && take.analysis.cues[c].matched == air)
+      return take.sheet.countsOf(take.sheet.cues[c]);
   return 0;
+}
+
+/// What is asked of a figure at the most.
+std::optional<double> mostOf(std::string_view figure, const Snapshot& take) {
+  const auto reading = std::ranges::find(take.analysis.readings, figure, &Reading::id);
+  return reading == take.analysis.readings.end() ? std::nullopt : reading->high;
 }
 
 /// A moment of a breath, marked on its side of the water.
@@ -245,10 +259,10 @@ void nameBreaths(QPainter& painter, const Snapshot& take, const RibbonScale& sca
       const int counts = countsOf(take, i);
       const int beat = std::max(1, static_cast<int>(std::lround(*air.full_at * counts)));
       markMoment(painter, scale, air.start_s + *air.full_at * length_s, side,
-                 counts > 1 && beat < counts ? say("full after %1 of %2").arg(beat).arg(counts)
-                                             : say("nearly full"));
-    } else if (air.end_load && *air.end_load > kTellsHurry) {
-      markMoment(painter, scale, air.start_s + 0.75 * length_s, side, say("hurried"));
+                 counts > 1 && beat < counts ? Tide::tr("full after %1 of %2").arg(beat).arg(counts)
+                                             : Tide::tr("nearly full"));
+    } else if (air.end_load && *air.end_load > mostOf("end_load", take).value_or(kTellsHurry)) {
+      markMoment(painter, scale, air.start_s + 0.75 * length_s, side, Tide::tr("hurried"));
     }
   }
 }
@@ -256,7 +270,7 @@ void nameBreaths(QPainter& painter, const Snapshot& take, const RibbonScale& sca
 /// When the player's key was pressed.
 void markKey(QPainter& painter, const KeyTimes& key, const RibbonScale& scale) {
   painter.setFont(style::work(style::kSmallType, true));
-  for (const auto& [t, text] : {std::pair{key.from_s, say("let go")}, {key.to_s, say("slid")}}) {
+  for (const auto& [t, text] : {std::pair{key.from_s, Tide::tr("let go")}, {key.to_s, Tide::tr("slid")}}) {
     const double x = scale.x(t);
     if (x < scale.area.left() || x > scale.area.right()) continue;
     painter.setPen(QPen(style::pitch, 1.6, Qt::DashLine));
@@ -298,8 +312,9 @@ void TidePicture::paint(QPainter& painter, const Snapshot& take, const Frame& fr
   painter.fillRect(frame.area, style::paper);
   if (!hearsSomething(take)) return paintMoves(painter, take, frame.area, false);
   const RibbonScale scale = scaleOf(timeArea(take, frame.area), frame.from_s, frame.to_s);
+  const AirSums sums(take.tracks.air);
   paintGround(painter, take, scale);
-  paintBreaths(painter, take, scale);
+  paintBreaths(painter, take, sums, scale);
   paintSides(painter, scale);
   if (!take.live) nameBreaths(painter, take, scale);
   if (take.analysis.key) markKey(painter, *take.analysis.key, scale);
@@ -308,7 +323,7 @@ void TidePicture::paint(QPainter& painter, const Snapshot& take, const Frame& fr
          lower = kLayout.lane(1, frame.area, take.hasCues());
   upper.setRight(scale.area.right());
   lower.setRight(scale.area.right());
-  paintAirLanes(painter, take, scale, upper, lower);
+  paintAirLanes(painter, take, sums, scale, upper, lower);
   paintSeconds(painter, scale, lower.bottom() + 3, frame.area.right());
 }
 
@@ -316,8 +331,9 @@ void TidePicture::paintSmall(QPainter& painter, const Snapshot& take, const QRec
   if (!hearsSomething(take)) return paintMoves(painter, take, area, true);
   const auto [from, to] = wholeOf(take);
   const RibbonScale scale = scaleOf(area.adjusted(2, 2, -2, -2), from, to);
+  const AirSums sums(take.tracks.air);
   paintGround(painter, take, scale);
-  paintBreaths(painter, take, scale);
+  paintBreaths(painter, take, sums, scale);
 }
 
 void TidePicture::paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const {
@@ -327,6 +343,7 @@ void TidePicture::paintAsked(QPainter& painter, const Snapshot& take, const Fram
 
 void TidePicture::paintRow(QPainter& painter, const Snapshot& take, const QRectF& area,
                            std::span<const Span> stretches) const {
+  const AirSums sums(take.tracks.air);
   double all = 0.0;
   for (const Span& stretch : stretches) all += stretch.end_s - stretch.start_s;
   double left = area.left();
@@ -335,22 +352,22 @@ void TidePicture::paintRow(QPainter& painter, const Snapshot& take, const QRectF
     const RibbonScale scale =
         scaleOf(QRectF(left, area.top(), width, area.height()), stretch.start_s, stretch.end_s);
     paintGround(painter, take, scale);
-    paintBreaths(painter, take, scale);
+    paintBreaths(painter, take, sums, scale);
     left += width;
   }
 }
 
 QString TidePicture::under(const Snapshot& take, const Frame&, double t) const {
-  QStringList parts{say("%1 s").arg(words::number(t, 2, false))};
+  QStringList parts{Tide::tr("%1 s").arg(words::number(t, 2, false))};
   const auto i = static_cast<std::size_t>(std::max(0.0, std::round(t / kHop_s)));
   if (i < take.tracks.frames.size())
-    parts << say("%1 dBFS").arg(words::number(take.tracks.frames[i].level_dbfs, 1));
+    parts << Tide::tr("%1 dBFS").arg(words::number(take.tracks.frames[i].level_dbfs, 1));
   for (const Air& air : take.analysis.airs)
     if (isBreath(air) && air.start_s <= t && t <= air.end_s) {
-      parts << (air.phase == AirPhase::inhale   ? say("breath in")
-                : air.phase == AirPhase::exhale ? say("breath out")
-                                                : say("breath"));
-      if (air.centroid_hz) parts << say("around %1 Hz").arg(words::number(*air.centroid_hz, 0, false));
+      parts << (air.phase == AirPhase::inhale   ? Tide::tr("breath in")
+                : air.phase == AirPhase::exhale ? Tide::tr("breath out")
+                                                : Tide::tr("breath"));
+      if (air.centroid_hz) parts << Tide::tr("around %1 Hz").arg(words::number(*air.centroid_hz, 0, false));
     }
   return parts.join("   ");
 }

@@ -97,9 +97,8 @@ void Readout::refresh() {
   const OpenTake& open = session_.open();
   const SnapshotPtr picture = open.picture();
   const Analysis none;
-  // Nothing is taken from a take in which somebody felt light-headed.
   const bool stopped = open.take() && open.take()->stopped;
-  const Analysis& analysis = picture && !stopped ? picture->analysis : none;
+  const Analysis& analysis = picture ? picture->analysis : none;
   figures_->setReadings(analysis.readings, open.valuesBefore());
   groups_->setReadings(analysis.readings);
   showPages(picture);

@@ -76,6 +76,12 @@ QStringList remarksOn(const Analyst::Answer& answer, TakeRun::Count count) {
 
 }  // namespace
 
+QString enoughText(int takes) {
+  return Keeping::tr(
+             "Takes of this one today: %1. That is enough of it; go on with the next step (N), or tomorrow.")
+      .arg(takes);
+}
+
 QString foundText(const std::vector<Stray>& strays) {
   const auto nobodys = static_cast<int>(std::ranges::count(strays, false, &Stray::known));
   const auto all = static_cast<int>(strays.size());
@@ -175,10 +181,7 @@ bool Keeping::keepAnswer(const Analyst::Answer& answer, TakeRun::Count count, bo
     emit playedKept();
     lesson_.oweRest();
     notes << whatNext(answer);
-    if (const auto done = lesson_.doseDone())
-      notes << tr("Takes of this one today: %1. That is enough of it; go on with the next step (N), or "
-                  "tomorrow.")
-                   .arg(*done);
+    if (const auto done = lesson_.doseDone()) notes << enoughText(*done);
   }
   // Once for each source: it is the same with every take.
   const QString processing = processingText(answer.picture->analysis, *answer.picture->context.exercise);

@@ -63,6 +63,9 @@ class Keeping : public QObject {
   QString processingSaid_;  // of which source, and what
 };
 
+/// What there is to say where a step has had its dose of the day.
+QString enoughText(int takes);
+
 /// What there is to say of recordings that were found, in one line.
 QString foundText(const std::vector<Stray>& strays);
 

@@ -1,6 +1,7 @@
 #include "app/session/open_take.h"
 
 #include "app/words/words.h"
+#include "core/judging/judging.h"
 
 namespace calando {
 
@@ -19,6 +20,7 @@ OpenTake::OpenTake(Studio& studio, Analyst& analyst, Roster& roster, Lesson& les
       notices_(notices),
       undo_(undo) {
   connect(&asking_, &Asking::changed, this, &OpenTake::judgeAnew);
+  connect(&roster_, &Roster::takeChanged, this, &OpenTake::stoppedSince);
 }
 
 std::optional<std::int64_t> OpenTake::id() const {
@@ -85,7 +87,25 @@ void OpenTake::show(const Analyst::Answer& answer) {
   shown_ = Shown{answer.take, answer.samples, answer.rate_hz, answer.picture};
   // What was said of it meanwhile is on the list.
   if (const Take* take = roster_.take(answer.take.id)) shown_->take = *take;
+  respectStop();
   asking_.show(answer.take.asked.wish());
+  emit changed();
+}
+
+/// A take in which somebody felt light-headed is seen and heard, and judged by nothing.
+void OpenTake::respectStop() {
+  if (!shown_->take.stopped) return;
+  auto picture = std::make_shared<Snapshot>(*shown_->picture);
+  picture->analysis = unjudged(std::move(picture->analysis));
+  shown_->picture = std::move(picture);
+}
+
+/// That the one on show was stopped may be said only after it.
+void OpenTake::stoppedSince(std::int64_t id) {
+  const Take* take = roster_.take(id);
+  if (!shown_ || shown_->take.id != id || !take || take->stopped == shown_->take.stopped) return;
+  shown_->take.stopped = take->stopped;
+  respectStop();
   emit changed();
 }
 
@@ -109,6 +129,7 @@ void OpenTake::judgeAnew() {
                             if (!shown_) return;
                             if (std::exchange(judgeAgain_, false)) return judgeAnew();
                             shown_->picture = answer.picture;
+                            respectStop();
                             roster_.keepSummary(shown_->take.id, answer.summary);
                             keep();
                             emit changed();

@@ -75,6 +75,8 @@ class OpenTake : public QObject {
   void judgeAnew();
   void writeWord(std::int64_t take, TeachersWord word);
   void keep();
+  void respectStop();
+  void stoppedSince(std::int64_t take);
   PastTake past() const;
 
   Studio& studio_;

@@ -135,9 +135,7 @@ bool Session::mayBreathe() {
                    });
       return false;
     case Breathing::Before::doseDone:
-      notices_.say(tr("Takes of this one today: %1. That is enough of it; go on with the next step (N), or "
-                      "tomorrow.")
-                       .arg(*lesson_.doseDone()));
+      notices_.say(enoughText(*lesson_.doseDone()));
       return false;
     case Breathing::Before::over:
       notices_.say(overText(), tr("Open it again"), [this] { breathing_.openAgain(); });

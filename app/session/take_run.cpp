@@ -35,10 +35,12 @@ TakeRun::TakeRun(Listener& listener, Speaker& speaker, SoundSetup& setup)
   connect(&clicksEnd_, &QTimer::timeout, this, &TakeRun::clicksOver);
 }
 
-TakeRun::Running* TakeRun::running() {
-  if (auto* counting = std::get_if<Counting>(&state_)) return counting;
+const TakeRun::Running* TakeRun::running() const {
+  if (const auto* counting = std::get_if<Counting>(&state_)) return counting;
   return std::get_if<Sounding>(&state_);
 }
+
+TakeRun::Running* TakeRun::running() { return const_cast<Running*>(std::as_const(*this).running()); }
 
 void TakeRun::enter(State state) {
   state_ = std::move(state);

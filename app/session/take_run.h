@@ -112,7 +112,7 @@ class TakeRun : public QObject {
   using State = std::variant<Ready, Counting, Sounding, Calibrating>;
 
   Running* running();
-  const Running* running() const { return const_cast<TakeRun*>(this)->running(); }
+  const Running* running() const;
   void enter(State state);
   void grown(const SnapshotPtr& picture, double held_s);
   void lost();

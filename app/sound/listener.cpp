@@ -5,9 +5,9 @@
 
 #include "app/words/words.h"
 #include "core/exercise/click_remover.h"
-#include "core/measure/breaths.h"
 #include "core/measure/input_meter.h"
 #include "core/signal/tracker.h"
+#include "core/take_end.h"
 #include "records/take_recorder.h"
 
 namespace calando {
@@ -36,7 +36,7 @@ struct Listener::Worker {
   bool told = false;
   bool placed = true;
   bool toldFailure = false;
-  std::size_t rounds = 0;  // of a climb that were looked at
+  TakeEnd end;
   bool toldEnd = false;
   std::chrono::steady_clock::time_point pictured;
   std::thread thread;
@@ -100,28 +100,19 @@ struct Listener::Worker {
     live->sheetStart_s = plan.sheetStart_s;
     live->live = true;
     live->asked_s = plan.asked_s;
-    auto [held, sinceEnd] = latestSound(live->tracks);
-    if (plan.sheet.oneBreath()) held = airSoFar(live->tracks).heard_s;
+    const Sounding sounding = soundingOf(*live);
     *underway = true;
     QMetaObject::invokeMethod(
         owner,
-        [o = owner, live, held = held, flag = underway] {
+        [o = owner, live, held = sounding.held_s, flag = underway] {
           *flag = false;
           emit o->grew(live, held);
         },
         Qt::QueuedConnection);
-    if (!plan.stopsByItself || told || !placed) return;
-    if (!isOver(*live, held, sinceEnd) && !climbEnds(*live)) return;
+    if (!plan.stopsByItself || told || !placed || !end.reached(*live, sounding)) return;
     told = true;
     QMetaObject::invokeMethod(
         owner, [o = owner] { emit o->autoStop(); }, Qt::QueuedConnection);
-  }
-
-  /// A round of a climb has been played and did not hold. Each is looked at once.
-  bool climbEnds(const Snapshot& live) {
-    if (!plan.context.exercise || !plan.context.exercise->climbs()) return false;
-    const std::size_t played = roundsPlayed(live);
-    return played > rounds && roundFailed(live, rounds++);
   }
 
   void begin(const Plan& wanted) {
@@ -133,7 +124,7 @@ struct Listener::Worker {
     samples.clear();
     clock = Heard{}.clock;
     told = toldFailure = false;
-    rounds = 0;
+    end = {};
     placed = plan.placed;
   }
 };

@@ -107,71 +107,97 @@ bool isOne(const CueSheet& sheet, bool (*ofThatKind)(CueKind)) {
 bool CueSheet::oneSound() const { return isOne(*this, isSounding); }
 bool CueSheet::oneBreath() const { return isOne(*this, isAir); }
 
+namespace {
+
+/// Once through a card's cues: for a note, or with more beats for each cue that is counted in beats.
+struct Round {
+  int note;
+  int moreBeats = 0;
+};
+
+/// What is asked for by name is asked for, also beyond the player's range and the catalogue's.
+bool isPlayable(int written, int home, const Context& context) {
+  if (written == home) return true;
+  if (!context.range.holds(written)) return false;
+  if (!context.instrument) return true;
+  const int sounding = context.instrument->soundingOf(written);
+  return sounding >= context.instrument->lowest && sounding <= context.instrument->highest;
+}
+
+/// As far as the card goes, and no cue over the player's own most.
+std::vector<Round> climbOf(const Context& context, int home) {
+  const Exercise& exercise = *context.exercise;
+  const int most = context.mostCounts.value_or(kUsualMostCounts);
+  const auto fits = [&](int more) {
+    return std::ranges::all_of(exercise.cues, [=](const Cue& cue) {
+      return cue.length.unit != CueLength::Unit::beats || cue.length.value + more <= most;
+    });
+  };
+  std::vector<Round> rounds;
+  for (int more = 0; more < exercise.generator.count && (more == 0 || fits(more)); ++more)
+    rounds.push_back({home, more});
+  return rounds;
+}
+
+std::vector<Round> roundsOf(const Context& context, int home) {
+  const Exercise& exercise = *context.exercise;
+  if (exercise.climbs()) return climbOf(context, home);
+  std::vector<Round> rounds;
+  if (exercise.generator.kind != Generator::Kind::none) {
+    for (const int step : generated(exercise.generator))
+      if (isPlayable(home + step, home, context)) rounds.push_back({home + step});
+    return rounds;
+  }
+  // Several notes asked for make one cue of each where the card has a single sounding one.
+  const bool single =
+      std::ranges::count_if(exercise.cues, [](const Cue& c) { return isSounding(c.kind); }) == 1;
+  if (!single || context.asked.size() < 2) return {{home}};
+  for (const int note : context.asked) rounds.push_back({note});
+  return rounds;
+}
+
+double lengthOf(const Cue& cue, int moreBeats, double beat_s, const Context& context) {
+  switch (cue.length.unit) {
+    case CueLength::Unit::beats:
+      return (cue.length.value + moreBeats) * beat_s;
+    case CueLength::Unit::seconds:
+      return cue.length.value;
+    case CueLength::Unit::open:
+      return context.askedSeconds.value_or(kOpen_s);
+  }
+  return kOpen_s;
+}
+
+}  // namespace
+
 CueSheet unroll(const Context& context) {
   const Exercise& exercise = *context.exercise;
-  const Instrument* instrument = context.instrument;
-  const int home = homeNote(context);
-  // What is asked for by name is asked for, also beyond the player's range and the catalogue's.
-  const auto playable = [&](int written) {
-    if (written == home) return true;
-    if (!context.range.holds(written)) return false;
-    if (!instrument) return true;
-    const int sounding = instrument->soundingOf(written);
-    return sounding >= instrument->lowest && sounding <= instrument->highest;
-  };
   CueSheet sheet;
-  sheet.home = home;
-  const double tempo = context.tempo_bpm.value_or(exercise.tempo_bpm);
+  sheet.home = homeNote(context);
   if (exercise.counted()) {
-    sheet.beat_s = 60.0 / tempo;
+    sheet.beat_s = 60.0 / context.tempo_bpm.value_or(exercise.tempo_bpm);
     sheet.countIn = exercise.countIn;
   }
   double at = 0.0;
-  const auto add = [&](const Cue& cue, std::optional<int> note, int moreBeats = 0) {
-    const bool open = cue.length.unit == CueLength::Unit::open;
-    const double length = open ? context.askedSeconds.value_or(kOpen_s)
-                          : cue.length.unit == CueLength::Unit::beats
-                              ? (cue.length.value + moreBeats) * sheet.beat_s
-                              : cue.length.value;
-    sheet.cues.push_back({cue.kind, at, length, open, note, cue.loudness, cue.pitch, cue.onset, cue.pulses,
-                          cue.model, cue.says});
-    at += length;
-  };
-  if (exercise.climbs()) {
-    // As far as the card goes, and no cue over the player's own most.
-    const auto fits = [&](int round) {
-      return std::ranges::all_of(exercise.cues, [&](const Cue& cue) {
-        return cue.length.unit != CueLength::Unit::beats ||
-               cue.length.value + round <= context.mostCounts.value_or(kUsualMostCounts);
-      });
-    };
-    for (int round = 0; round < exercise.generator.count && (round == 0 || fits(round)); ++round)
-      for (const Cue& cue : exercise.cues) add(cue, std::nullopt, round);
-    return sheet;
-  }
-  std::vector<int> rounds;
-  if (exercise.generator.kind == Generator::Kind::none) {
-    rounds = {home};
-  } else {
-    for (const int step : generated(exercise.generator))
-      if (playable(home + step)) rounds.push_back(home + step);
-  }
-  const bool single =
-      std::ranges::count_if(exercise.cues, [](const Cue& c) { return isSounding(c.kind); }) == 1;
-  if (exercise.generator.kind == Generator::Kind::none && single && context.asked.size() > 1)
-    rounds = context.asked;
-  for (const int round : rounds)
+  for (const Round& round : roundsOf(context, sheet.home))
     for (const Cue& cue : exercise.cues) {
-      std::optional<int> note = noteOf(cue.note, home, round);
+      std::optional<int> note = noteOf(cue.note, sheet.home, round.note);
       // A card for any note is for the note asked for, if one is.
-      if (!note && isSounding(cue.kind) && !context.asked.empty()) note = round;
+      if (!note && isSounding(cue.kind) && !context.asked.empty()) note = round.note;
       const bool made = cue.note.kind == CueNote::Kind::degree || cue.note.kind == CueNote::Kind::interval ||
                         cue.note.kind == CueNote::Kind::partial;
-      if (made && !playable(*note)) continue;
-      add(cue, note);
+      if (made && !isPlayable(*note, sheet.home, context)) continue;
+      const double length = lengthOf(cue, round.moreBeats, sheet.beat_s, context);
+      sheet.cues.push_back({cue.kind, at, length, cue.length.unit == CueLength::Unit::open, note,
+                            cue.loudness, cue.pitch, cue.onset, cue.pulses, cue.model, cue.says});
+      at += length;
     }
   while (!sheet.cues.empty() && sheet.cues.back().kind == CueKind::rest) sheet.cues.pop_back();
   return sheet;
+}
+
+int CueSheet::countsOf(const SheetCue& cue) const {
+  return counted() ? static_cast<int>(std::lround(cue.length_s / beat_s)) : 0;
 }
 
 Reference referenceFor(const Context& context) {

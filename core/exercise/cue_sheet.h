@@ -39,6 +39,8 @@ struct CueSheet {
 
   double length_s() const { return cues.empty() ? 0.0 : cues.back().end_s(); }
   bool counted() const { return beat_s > 0.0; }
+  /// How many counts a cue has, rounded; 0 without a count.
+  int countsOf(const SheetCue& cue) const;
   /// All that is asked for is one sound with a pitch.
   bool oneSound() const;
   /// All that is asked for is one breath.

@@ -28,8 +28,7 @@ CountWithin countWithin(const CueSheet& sheet, double t) {
   if (!sheet.counted()) return {};
   for (const SheetCue& cue : sheet.cues)
     if (t >= cue.start_s && t < cue.end_s())
-      return {static_cast<int>((t - cue.start_s) / sheet.beat_s) + 1,
-              static_cast<int>(std::lround(cue.length_s / sheet.beat_s))};
+      return {static_cast<int>((t - cue.start_s) / sheet.beat_s) + 1, sheet.countsOf(cue)};
   return {};
 }
 

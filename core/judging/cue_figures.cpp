@@ -173,7 +173,7 @@ void describeHold(std::vector<CueResult>& rows, std::size_t c, const Analysis& a
   if (c + 1 < rows.size())
     if (const Air* after = soundOf(rows[c + 1], analysis).air)
       to = std::clamp(after->start_s - kAfterBreath_s, to - margin, to);
-  hold.leak_s = soundWithin(tracks, from, to);
+  if (analysis.airFloor_dbfs) hold.leak_s = soundWithin(tracks, *analysis.airFloor_dbfs, from, to);
 }
 
 /// Colour against the first note that was played for a model cue.

@@ -88,14 +88,15 @@ struct Analysis {
   long clippedSamples = 0;
   long badSamples = 0;
   std::optional<double> noiseFloor_dbfs;
-  std::optional<double> drone_dbfs;   ///< of the drone that was played to it, where the microphone heard it
-  std::optional<double> swell_dbfs;   ///< of the swell that was played, where the microphone heard it
-  std::optional<double> clicks_dbfs;  ///< of the count's clicks that were heard and taken out
-  Reference reference;                ///< what the pitches were held against
-  Processing processing;              ///< what the computer did to the microphone
-  std::optional<KeyTimes> key;        ///< of a take that was timed by key
-  std::optional<double> room_c;       ///< how warm the room was, °C
-  bool letGoTooEarly = false;         ///< timed by key: before any air came; the try counts for nothing
+  std::optional<double> airFloor_dbfs;  ///< the same of 150 Hz to 8 kHz
+  std::optional<double> drone_dbfs;     ///< of the drone that was played to it, where the microphone heard it
+  std::optional<double> swell_dbfs;     ///< of the swell that was played, where the microphone heard it
+  std::optional<double> clicks_dbfs;    ///< of the count's clicks that were heard and taken out
+  Reference reference;                  ///< what the pitches were held against
+  Processing processing;                ///< what the computer did to the microphone
+  std::optional<KeyTimes> key;          ///< of a take that was timed by key
+  std::optional<double> room_c;         ///< how warm the room was, °C
+  bool letGoTooEarly = false;           ///< timed by key: before any air came; the try counts for nothing
   std::vector<Segment> segments;
   std::vector<Tone> tones;
   std::vector<Air> airs;

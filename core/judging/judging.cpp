@@ -7,6 +7,7 @@
 #include "core/judging/figure.h"
 #include "core/judging/heard.h"
 #include "core/judging/level.h"
+#include "core/measure/breaths.h"
 
 namespace calando {
 
@@ -44,11 +45,15 @@ Verdict verdictOf(double excess) {
   return excess <= 0.0 ? Verdict::inside : excess <= kNearWidths ? Verdict::near : Verdict::outside;
 }
 
+/// Breath was asked for, and not heard as it was.
+bool isSpoilt(const Analysis& analysis, const Context& context) {
+  return analysis.airSpoilt() && !context.exercise->asksForTones();
+}
+
 Reading read(const Figure& figure, const Heard& heard, const Context& context) {
   Reading r;
   r.figure = &figure;
-  const bool spoilt = heard.analysis.airSpoilt() && !context.exercise->asksForTones();
-  if (spoilt && !figure.byKey) return r;
+  if (isSpoilt(heard.analysis, context) && !figure.byKey) return r;
   r.value = valueOf(figure, heard);
   if (heard.analysis.letGoTooEarly) return r;
   const auto target = targetFor(figure, context);
@@ -105,11 +110,19 @@ Verdict overallVerdict(const std::vector<Reading>& readings) {
   return Verdict::unmeasured;
 }
 
+Analysis unjudged(Analysis analysis) {
+  analysis.readings.clear();
+  analysis.advice.clear();
+  for (CueResult& cue : analysis.cues) cue.verdict = Verdict::unmeasured;
+  return analysis;
+}
+
 void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context) {
   analysis.cues = describeCues(analysis, tracks, sheet, context);
   nameByCues(analysis, context);
+  nameThin(analysis.airs, context.open);
   analysis.letGoTooEarly = letGoTooEarly(analysis, context);
-  const bool judged = !analysis.letGoTooEarly && (!analysis.airSpoilt() || context.exercise->asksForTones());
+  const bool judged = !analysis.letGoTooEarly && !isSpoilt(analysis, context);
   for (CueResult& cue : analysis.cues) cue.verdict = judged ? rowVerdict(cue, context) : Verdict::unmeasured;
   const Heard heard = heardIn(analysis, context.against);
   const auto has = [&](std::string_view id) {

@@ -6,7 +6,6 @@
 #include <span>
 
 #include "core/measure/air_figures.h"
-#include "core/measure/air_sums.h"
 #include "core/measure/envelope.h"
 #include "core/measure/statistics.h"
 
@@ -33,6 +32,7 @@ constexpr double kOtherSpectrum = 1.7;  // distance, in what noise and one breat
 constexpr double kOwnChange_db = 1.0;
 
 constexpr double kThin_db = 15.0;
+constexpr std::size_t kFewestForThin = 3;
 constexpr double kRough_db = 2.6;  // of 20 ms against their neighbourhood: clothes, taps
 constexpr double kShortestBreath_s = 0.25;
 constexpr double kVoicedShare = 0.3;
@@ -92,7 +92,6 @@ class BreathFinder {
       }
     std::vector<Air*> all;
     for (const std::size_t i : breaths) all.push_back(&airs[i]);
-    nameThin(all);
     for (std::span<Air* const> rest = all; !rest.empty();) {
       const std::size_t length = chainLength(rest);
       tellWays(rest.first(length));
@@ -270,17 +269,6 @@ class BreathFinder {
     return syllables >= 2;
   }
 
-  /// What is hardly there, beside the take's other breaths or the player's own open one.
-  void nameThin(std::span<Air* const> breaths) const {
-    std::vector<double> levels;
-    for (const Air* air : breaths) levels.push_back(*air->level_dbfs);
-    if (levels.size() < 3 && !open_) return;
-    const double usual = levels.size() < 3 ? open_->level_dbfs : median(levels);
-    for (Air* air : breaths)
-      if (*air->sound_margin_db >= kClassMargin_db && *air->level_dbfs < usual - kThin_db)
-        air->sound = AirSound::thin;
-  }
-
   /// How many of the first breaths follow one another with short pauses and no tone between.
   std::size_t chainLength(std::span<Air* const> breaths) const {
     const auto sings = [&](double from_s, double to_s) {
@@ -355,27 +343,36 @@ class BreathFinder {
 
 }  // namespace
 
-std::vector<Air> findAirs(const Tracks& tracks, const Room& room, const std::vector<Tone>& tones,
-                          const std::optional<OpenBreath>& open) {
-  if (!room.floor_dbfs || tracks.air.empty()) return {};
-  const AirSums sums(tracks.air);
-  const auto roomBands = roomOf(sums, tracks);
-  if (!roomBands) return {};
-  return BreathFinder(tracks, tones, sums, *roomBands, open).find();
+std::vector<Air> findAirs(const Tracks& tracks, const AirSums& sums, const AirSums::Row& room,
+                          const std::vector<Tone>& tones, const std::optional<OpenBreath>& open) {
+  return BreathFinder(tracks, tones, sums, room, open).find();
 }
 
-std::optional<double> soundWithin(const Tracks& tracks, double from_s, double to_s) {
-  const AirSums sums(tracks.air);
-  const auto room = tracks.air.empty() ? std::nullopt : roomOf(sums, tracks);
-  if (!room || to_s <= from_s) return std::nullopt;
-  const double quiet_db = decibels(allOf(*room)) + kLeastMargin_db;
+void nameThin(std::vector<Air>& airs, const std::optional<OpenBreath>& open) {
+  std::vector<Air*> breaths;
+  for (Air& air : airs)
+    if (isBreath(air) && air.level_dbfs) breaths.push_back(&air);
+  const bool told = std::ranges::any_of(breaths, [](const Air* a) { return a->phase == AirPhase::inhale; });
+  if (told) std::erase_if(breaths, [](const Air* a) { return a->phase != AirPhase::inhale; });
+  if (breaths.size() < kFewestForThin && !open) return;
+  std::vector<double> levels;
+  for (const Air* air : breaths) levels.push_back(*air->level_dbfs);
+  double usual = open ? open->level_dbfs : -200.0;
+  if (levels.size() >= kFewestForThin) usual = std::max(usual, median(levels));
+  for (Air* air : breaths)
+    if (*air->sound_margin_db >= kClassMargin_db && *air->level_dbfs < usual - kThin_db)
+      air->sound = AirSound::thin;
+}
+
+double soundWithin(const Tracks& tracks, double airFloor_dbfs, double from_s, double to_s) {
   double heard_s = 0.0;
   for (double t = from_s + kLeakWindow_s / 2.0; t < to_s; t += kLeakWindow_s) {
-    const bool voiced = tracks.frames[sums.frameAt(t)].f0_hz > 0.0f;
-    if (voiced || tracks.airEnergy.level_dbfs(t - kLeakWindow_s / 2.0, t + kLeakWindow_s / 2.0) > quiet_db)
-      heard_s += kLeakWindow_s;
+    const auto frame = static_cast<std::size_t>(std::lround(std::max(0.0, t) / kHop_s));
+    const bool voiced = frame < tracks.frames.size() && tracks.frames[frame].f0_hz > 0.0f;
+    const double level = tracks.airEnergy.level_dbfs(t - kLeakWindow_s / 2.0, t + kLeakWindow_s / 2.0);
+    if (voiced || level > airFloor_dbfs + kLeastMargin_db) heard_s += kLeakWindow_s;
   }
-  return std::min(heard_s, to_s - from_s);
+  return std::clamp(heard_s, 0.0, std::max(0.0, to_s - from_s));
 }
 
 AirSoFar airSoFar(const Tracks& tracks) {

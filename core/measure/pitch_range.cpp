@@ -90,11 +90,10 @@ std::optional<double> unevennessOf(const PitchLine& line, const Glide& glide) {
 }
 
 std::optional<bool> airWentOn(const Dropout& dropout, const EnergyTrack& airEnergy,
-                              std::optional<double> roomPower) {
-  if (!roomPower || *roomPower <= 0.0) return std::nullopt;
+                              std::optional<double> airFloor_dbfs) {
+  if (!airFloor_dbfs) return std::nullopt;
   const double middle = dropout.at_s + dropout.length_s / 2.0, half = dropout.length_s / 4.0;
-  const double over_db =
-      10.0 * std::log10(std::max(1e-14, airEnergy.meanSquare(middle - half, middle + half)) / *roomPower);
+  const double over_db = airEnergy.level_dbfs(middle - half, middle + half) - *airFloor_dbfs;
   if (over_db >= kAir_db) return true;
   return over_db < kNoAir_db ? std::optional(false) : std::nullopt;
 }

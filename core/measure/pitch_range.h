@@ -19,6 +19,6 @@ std::optional<double> unevennessOf(const PitchLine& line, const Glide& glide);
 /// Whether air went on in a break: true where it stands 6 dB over the room in the middle of the break, false
 /// under 3 dB, empty between and where the room is not known.
 std::optional<bool> airWentOn(const Dropout& dropout, const EnergyTrack& airEnergy,
-                              std::optional<double> roomPower);
+                              std::optional<double> airFloor_dbfs);
 
 }  // namespace calando

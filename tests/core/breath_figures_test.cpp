@@ -13,8 +13,8 @@
 #include "core/library/open_marks.h"
 #include "core/measure/open_breath.h"
 #include "core/measure/settling.h"
-#include "core/snapshot.h"
 #include "core/standin/player.h"
+#include "core/take_end.h"
 #include "support/breaths.h"
 #include "support/processed.h"
 #include "support/signals.h"
@@ -214,6 +214,28 @@ TEST(OpenBreath, LearntFromAPlayerIsWhatTheirBreathsAreHeldAgainst) {
   EXPECT_GE(told, 23);
   EXPECT_FALSE(openBreathOf({}));
   EXPECT_TRUE(openMarksFrom("[{\"profile_db\": [1, 2]}, 7]").empty());
+}
+
+// Thin is a breath in beside the other breaths in: however loud the breaths out are.
+TEST(Breaths, InAreThinBesideTheOtherBreathsInOrThePlayersOwn) {
+  Context context = contextOf("in-4-out-4");
+  context.start_s = 1.0;
+  for (const int thin : {-1, 2}) {  // none, the second breath in
+    sounds::BreathSound sound = breathed(unroll(context), *context.start_s, 6);
+    sound.room_dbfs = -80.0;
+    for (std::size_t i = 0; i < sound.breaths.size(); ++i)
+      sound.breaths[i].level_dbfs = i % 2 == 1 ? -28.0 : static_cast<int>(i) == thin ? -62.0 : -44.0;
+    const std::vector<float> samples = sounds::breathing(sound);
+    const Analysis heard = analyse(samples, kRate_hz, context);
+    ASSERT_EQ(heard.airs.size(), 6u);
+    for (std::size_t i = 0; i < 6; i += 2)
+      EXPECT_EQ(heard.airs[i].sound, static_cast<int>(i) == thin ? AirSound::thin : AirSound::open) << i;
+    // Against a learnt breath all of them may be.
+    context.open = OpenBreath{*heard.airs[0].profile, -26.0, 2.0};
+    for (const Air& air : analyse(samples, kRate_hz, context).airs)
+      EXPECT_EQ(air.sound == AirSound::thin, air.phase == AirPhase::inhale);
+    context.open.reset();
+  }
 }
 
 /// What a computer does to a microphone, or nothing.

@@ -7,6 +7,7 @@
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"
+#include "core/take_end.h"
 #include "support/signals.h"
 
 namespace calando {
@@ -63,14 +64,15 @@ TEST(Snapshot, ACueLiesWhereTheCountHasItUntilItWasPlayed) {
 
 TEST(Snapshot, ATakeIsOverASecondAfterItsLastCueOrItsTone) {
   const double end = 3.0 + liveAt(0, 3.0).sheet.length_s();
-  EXPECT_FALSE(isOver(liveAt(end + 0.9, 3.0), 0.0, 9.0)) << "a counted take has its time, silent or not";
-  EXPECT_TRUE(isOver(liveAt(end + 1.1, 3.0), 0.0, 0.0));
+  EXPECT_FALSE(TakeEnd().reached(liveAt(end + 0.9, 3.0), {0.0, 9.0}))
+      << "a counted take has its time, silent or not";
+  EXPECT_TRUE(TakeEnd().reached(liveAt(end + 1.1, 3.0), {0.0, 0.0}));
   Snapshot tone;
   tone.context = askedFor("steady-tone");
   tone.sheet = unroll(tone.context);
-  EXPECT_FALSE(isOver(tone, 5.0, 0.9));
-  EXPECT_TRUE(isOver(tone, 5.0, 1.1));
-  EXPECT_FALSE(isOver(tone, 0.4, 5.0)) << "a try is not yet the tone";
+  EXPECT_FALSE(TakeEnd().reached(tone, {5.0, 0.9}));
+  EXPECT_TRUE(TakeEnd().reached(tone, {5.0, 1.1}));
+  EXPECT_FALSE(TakeEnd().reached(tone, {0.4, 5.0})) << "a try is not yet the tone";
 }
 
 TEST(Asked, AWishIsReplacedWholeAndWhatWasPlayedStays) {
@@ -110,7 +112,7 @@ TEST(Snapshot, ACountedBreathThatGoesOnIsWaitedForUpToThreeSeconds) {
       const bool breathes = block >= 10 && 0.1 * block < end_s + past_s;
       tracker.push(sounds::noise(0.1, breathes ? 0.01 : 0.0003, 48000.0, static_cast<unsigned>(block)));
       live.tracks = tracker.tracks();
-      if (isOver(live, 0.0, 0.0)) over_s = live.tracks.duration_s;
+      if (TakeEnd().reached(live, soundingOf(live))) over_s = live.tracks.duration_s;
     }
     EXPECT_NEAR(over_s - end_s, std::clamp(past_s + 1.0, 1.0, 3.0), 0.35) << past_s;
   }
@@ -126,7 +128,7 @@ TEST(Snapshot, OneBreathIsOverTwoAndAHalfSecondsAfterIt) {
     for (int block = 0; block < static_cast<int>(seconds * 10.0); ++block) {
       tracker.push(sounds::noise(0.1, rms, 48000.0, seed + static_cast<unsigned>(block)));
       live.tracks = tracker.tracks();
-      if (isOver(live, 0.0, 0.0)) ends.push_back(live.tracks.duration_s);
+      if (TakeEnd().reached(live, soundingOf(live))) ends.push_back(live.tracks.duration_s);
     }
   };
   hear(3.0, 0.0003, 1);  // a quiet room is no breath

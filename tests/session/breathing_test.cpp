@@ -119,9 +119,14 @@ TEST_F(BreathingTest, WhoeverFeelsLightHeadedHasBreathedForTodayAndNothingIsTake
 TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   begin("long-hiss");
   breathe(2.0);
+  ASSERT_FALSE(session_->open().picture()->analysis.readings.empty());
   session_->stopHere();
   EXPECT_TRUE(session_->roster().takes().front().stopped);
   EXPECT_EQ(before(), Before::over);
+  EXPECT_TRUE(session_->open().picture()->analysis.readings.empty()) << "what is on show is judged no more";
+  for (const CueResult& cue : session_->open().picture()->analysis.cues)
+    EXPECT_EQ(cue.verdict, Verdict::unmeasured);
+  EXPECT_FALSE(session_->open().picture()->analysis.airs.empty()) << "but seen";
   EXPECT_TRUE(session_->studio().takes(session_->roster().chosen()->id)->front().stopped);
   session_->lesson().choose("steady-tone");
   session_->toggle();
