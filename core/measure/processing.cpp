@@ -16,7 +16,7 @@ constexpr std::size_t kFewest = 2;      // sounds that have to end alike
 constexpr double kHalfWindow = 2.5;  // frames; less and a level strays by chance
 
 // Frames of kHop_s.
-constexpr std::size_t kFall = 16, kFlat = 6, kSettled = 24, kSteep = 25, kBefore = 60, kSwell = 60,
+constexpr std::size_t kFall = 16, kFlat = 6, kSettled = 24, kSteep = 25, kBefore = 60, kSwell = 40,
                       kLongestSwell = 150;
 constexpr std::size_t kAfterFall = 15, kLowestWithin = 40, kShortestHold = 8, kLongestHold = 70, kJump = 4;
 
@@ -29,6 +29,11 @@ constexpr double kFloor_db = 3.0;  // over which it is none any more
 constexpr double kSinks_db = 1.7;
 constexpr double kUnder_db = 8.0;  // that it lies under the sound shortly before it
 constexpr double kAlike_db = 4.0, kAlikeHold_s = 0.08;
+// Of a sound that is there at once.
+constexpr double kFine_s = 0.003, kWide_s = 0.05, kGrown_s = 0.15;
+constexpr double kBegins_db = 10.0, kLeast_db = 6.0;
+constexpr double kJumpsIn_db = 20.0, kGrows_db = 4.0, kMostGrows_db = 24.0;
+
 constexpr double kEnd_db = 8.0;                      // of a sound that ends
 constexpr double kJump_db = 5.0;                     // of one that begins
 constexpr double kSwells_db = 3.0, kSteadily = 0.9;  // correlation of level with time
@@ -53,28 +58,12 @@ class Traces {
                                                     (static_cast<double>(i) + kHalfWindow) * kHop_s));
   }
 
-  /// Sounds end on a floor, and the floor breaks off: of one room and after one time.
+  /// Sounds end on a floor and the floor breaks off, of one room and after one time; or they are there at
+  /// once from far below, at one level from which they go on to grow.
   std::optional<bool> gate() const {
-    std::vector<double> floors, holds;
-    std::size_t ends = 0;  // on the lowest floor there is
-    if (levels_.size() < kBefore + kSettled) return std::nullopt;
-    const double lowest = quantile(levels_, kLowestShare) + kAlike_db;
-    for (std::size_t i = kBefore; i + kSettled < levels_.size(); ++i) {
-      if (!breaksOff(i) || mean(part(i + kFall, kSettled - kFall)) > lowest) continue;
-      ++ends;
-      if (const auto hold = holdBefore(i)) {
-        floors.push_back(mean(part(i - kFlat, kFlat)));
-        holds.push_back(static_cast<double>(*hold) * kHop_s);
-      }
-      i += kSettled;
-    }
-    if (ends < kFewest) return std::nullopt;
-    if (floors.size() < kFewest) return false;
-    const double floor = median(floors), hold = median(holds);
-    std::size_t alike = 0;
-    for (std::size_t i = 0; i < floors.size(); ++i)
-      alike += std::abs(floors[i] - floor) < kAlike_db && std::abs(holds[i] - hold) < kAlikeHold_s ? 1 : 0;
-    return alike >= kFewest && 2 * alike > ends;
+    const auto closes = floorsBreakOff(), opens = soundsJumpIn();
+    if (closes.value_or(false) || opens.value_or(false)) return true;
+    return closes ? closes : opens;
   }
 
   /// After a sound has ended the room gets louder, steadily and by itself.
@@ -114,6 +103,57 @@ class Traces {
   }
 
  private:
+  std::optional<bool> floorsBreakOff() const {
+    std::vector<double> floors, holds;
+    std::size_t ends = 0;  // on the lowest floor there is
+    if (levels_.size() < kBefore + kSettled) return std::nullopt;
+    const double lowest = quantile(levels_, kLowestShare) + kAlike_db;
+    for (std::size_t i = kBefore; i + kSettled < levels_.size(); ++i) {
+      if (!breaksOff(i) || mean(part(i + kFall, kSettled - kFall)) > lowest) continue;
+      ++ends;
+      if (const auto hold = holdBefore(i)) {
+        floors.push_back(mean(part(i - kFlat, kFlat)));
+        holds.push_back(static_cast<double>(*hold) * kHop_s);
+      }
+      i += kSettled;
+    }
+    if (ends < kFewest) return std::nullopt;
+    if (floors.size() < kFewest) return false;
+    const double floor = median(floors), hold = median(holds);
+    std::size_t alike = 0;
+    for (std::size_t i = 0; i < floors.size(); ++i)
+      alike += std::abs(floors[i] - floor) < kAlike_db && std::abs(holds[i] - hold) < kAlikeHold_s ? 1 : 0;
+    return alike >= kFewest && 2 * alike > ends;
+  }
+
+  std::optional<bool> soundsJumpIn() const {
+    std::vector<double> landings;
+    std::size_t beginnings = 0;
+    const double last = tracks_.airEnergy.seconds() - kGrown_s - kWide_s;
+    for (double t = kWide_s; t < last; t += kFine_s) {
+      const double below = fine(t - 2.0 * kFine_s),
+                   grown = tracks_.airEnergy.level_dbfs(t + kGrown_s, t + kGrown_s + kWide_s);
+      if (grown < kCoarse_db || grown - tracks_.airEnergy.level_dbfs(t - kWide_s, t) < kBegins_db) continue;
+      if (fine(t) - below < kLeast_db) continue;
+      ++beginnings;
+      const double landing = tracks_.airEnergy.level_dbfs(t + kFine_s, t + 5.0 * kFine_s);
+      const bool jumps = landing - below > kJumpsIn_db && grown - landing > kGrows_db &&
+                         grown - landing < kMostGrows_db && !soundsNear(frameOf(t));
+      if (jumps) landings.push_back(landing);
+      t += kGrown_s;
+    }
+    if (beginnings < kFewest) return std::nullopt;
+    if (landings.size() < kFewest) return false;
+    const double usual = median(landings);
+    const auto alike = static_cast<std::size_t>(
+        std::ranges::count_if(landings, [&](double l) { return std::abs(l - usual) < kAlike_db; }));
+    return alike >= kFewest && 2 * alike > beginnings;
+  }
+
+  double fine(double t) const { return tracks_.airEnergy.level_dbfs(t, t + kFine_s); }
+  std::size_t frameOf(double t) const {
+    return std::min(levels_.size() - 1, static_cast<std::size_t>(t / kHop_s));
+  }
   std::span<const double> part(std::size_t first, std::size_t count) const {
     return std::span(levels_).subspan(first, count);
   }

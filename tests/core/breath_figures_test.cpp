@@ -239,7 +239,7 @@ TEST(Breaths, InAreThinBesideTheOtherBreathsInOrThePlayersOwn) {
 }
 
 /// What a computer does to a microphone, or nothing.
-enum class Done { nothing, suppression, gate, gain };
+enum class Done { nothing, suppression, gate, gateWithoutHold, gain };
 struct Case {
   const char* name;
   Done done;
@@ -282,6 +282,11 @@ TEST_P(ProcessingOf, AMicrophoneIsToldAndItsBreathsAreNotMeasured) {
                                 {sound.room_dbfs + dice(8.0, 12.0), dice(0.12, 0.5), dice(0.005, 0.03),
                                  seed % 2 == 0 ? -100.0 : -dice(20.0, 50.0)});
         break;
+      case Done::gateWithoutHold:
+        samples =
+            sounds::gated(samples, kRate_hz,
+                          {sound.room_dbfs + dice(8.0, 12.0), dice(0.0, 0.02), dice(0.005, 0.03), -100.0});
+        break;
       case Done::gain:
         samples = sounds::levelled(
             samples, kRate_hz, {sound.room_dbfs + dice(15.0, 30.0), dice(14.0, 30.0), 0.02, dice(0.5, 4.0)});
@@ -293,7 +298,7 @@ TEST_P(ProcessingOf, AMicrophoneIsToldAndItsBreathsAreNotMeasured) {
       if (flag.value_or(false)) (done == GetParam().done ? told : wrong) += 1;
     };
     is(Done::suppression, suppression);
-    is(Done::gate, gate);
+    is(GetParam().done == Done::gateWithoutHold ? Done::gateWithoutHold : Done::gate, gate);
     is(Done::gain, gain);
     if (!heard.processing.any()) continue;
     for (const Air& air : heard.airs) {
@@ -307,7 +312,9 @@ TEST_P(ProcessingOf, AMicrophoneIsToldAndItsBreathsAreNotMeasured) {
 INSTANTIATE_TEST_SUITE_P(Of, ProcessingOf,
                          testing::Values(Case{"nothing", Done::nothing, 0},
                                          Case{"noise_suppression", Done::suppression, 7},
-                                         Case{"gate", Done::gate, 6}, Case{"gain", Done::gain, 7}),
+                                         Case{"gate", Done::gate, 6},
+                                         Case{"gate_without_hold", Done::gateWithoutHold, 5},
+                                         Case{"gain", Done::gain, 7}),
                          [](const auto& info) { return std::string(info.param.name); });
 
 TEST(Processing, LeavesACardOfBreathUnmeasuredAndOneOfTonesAsItIs) {
