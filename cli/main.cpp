@@ -38,7 +38,7 @@ struct Failure {
 struct AnalyseOptions {
   std::string file, instrument, note, fingering, temperament = "equal", tonic, exercise = "steady-tone",
                                                  level = "growing", channel = "mix", tracks, against, lowest,
-                                                 highest;
+                                                 highest, part;
   double a4_hz = 440.0;
   std::optional<double> target_hz, tempo, start_s, drone_hz, fork_hz, room_c, keyedFrom_s, keyedTo_s;
   bool click = false, swell = false;
@@ -49,6 +49,13 @@ const Instrument* instrumentOf(const std::string& id) {
   const Instrument* found = findInstrument(id);
   if (!found) refuse("instrument \"" + printable(id) + "\" is unknown; calando-cli instruments lists them");
   return found;
+}
+
+std::optional<PartPlayed> partOf(const std::string& name) {
+  if (name.empty()) return std::nullopt;
+  const auto part = partNamed(name);
+  if (!part) refuse("--part is whole, mouthpiece, lips or mouthpiece-neck");
+  return part;
 }
 
 /// A card that ships, or one in a file of its own.
@@ -113,6 +120,7 @@ Context contextOf(const AnalyseOptions& o) {
   if (context.range.lowest && !context.range.holds(*context.range.lowest))
     refuse("--lowest lies above --highest; exchange them");
   context.exercise = exerciseOf(o.exercise);
+  context.part = partOf(o.part);
   context.tempo_bpm = o.tempo;
   context.start_s = o.start_s;
   context.room_c = o.room_c;
@@ -187,7 +195,7 @@ constexpr double kLongestPlayed_s = 3600.0;
 constexpr double kLongestTake_s = 6 * 3600.0;
 
 struct StandInOptions {
-  std::string exercise = "steady-tone", player = "steady", instrument = "trumpet-bb", note, out, truth;
+  std::string exercise = "steady-tone", player = "steady", instrument = "trumpet-bb", note, out, truth, part;
   std::uint32_t seed = 1;
   double seconds = 8.0;
   std::optional<double> tempo;
@@ -199,6 +207,7 @@ void playStandIn(const StandInOptions& o) {
   context.instrument = instrumentOf(o.instrument);
   const Player* player = findPlayer(o.player);
   if (!player) refuse("player \"" + printable(o.player) + "\" is unknown; calando-cli players lists them");
+  context.part = partOf(o.part);
   context.asked = notesOf(o.note, context.instrument);
   context.askedSeconds = o.seconds;
   context.tempo_bpm = o.tempo;
@@ -312,6 +321,7 @@ int run(int argc, char** argv) {
   analyse->add_option("--lowest", a.lowest, "The player's lowest written note: exercises make none below it")
       ->check(aNote);
   analyse->add_option("--highest", a.highest, "The player's highest written note")->check(aNote);
+  analyse->add_option("--part", a.part, "What of the instrument is played")->check(anId);
   analyse->add_option("--target-hz", a.target_hz)->check(aPitch);
   analyse->add_option("--fingering", a.fingering)->check(anId);
   analyse->add_option("--a4", a.a4_hz)->check(aTuning);
@@ -340,6 +350,7 @@ int run(int argc, char** argv) {
   standIn->add_option("--exercise", s.exercise)->required();
   standIn->add_option("--player", s.player)->required();
   standIn->add_option("--instrument", s.instrument);
+  standIn->add_option("--part", s.part)->check(anId);
   standIn->add_option("--note", s.note, "Written note")->check(aNote);
   standIn->add_option("--seconds", s.seconds, "Of an open cue")->check(between(1.0, 120.0));
   standIn->add_option("--tempo", s.tempo, "Beats a minute")->check(aTempo);

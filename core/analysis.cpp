@@ -14,8 +14,10 @@
 #include "core/measure/notes.h"
 #include "core/measure/pitch_range.h"
 #include "core/measure/played_noise.h"
+#include "core/measure/quality.h"
 #include "core/measure/segmentation.h"
 #include "core/measure/statistics.h"
+#include "core/measure/tone_spans.h"
 #include "core/signal/tracker.h"
 
 namespace calando {
@@ -23,132 +25,18 @@ namespace calando {
 namespace {
 
 constexpr double kDroneInNoise_db = 6.0;  // noise under this much over the drone is a quarter and more of its
-constexpr double kLongestDropout_s = 0.15;
-constexpr double kSteadyNear_s = 0.35;  // how far the steady level next to an end is looked for
 constexpr double kEdge_s = 0.03;
 constexpr double kWrongNote_cents = 150.0;
-constexpr double kSilentShare = 0.01;  // of the power beside it: 20 dB down is no sound any more
-constexpr double kPitchGoesOn = 0.65;  // confidence
 constexpr double kShortNoteless_s = 0.2;
 constexpr double kShortestNoteless_s = 0.055;  // a try, as exact as its ends are
 constexpr double kStandsOut_db = 10.0;
-constexpr double kPeriodic = 0.6;  // confidence
-constexpr double kSings = 0.9;     // confidence
-constexpr double kSureShare = 0.8;
+constexpr double kShortestQuality_s = 0.4;  // of the note that it is told from
+constexpr double kSings = 0.9;              // confidence
+constexpr double kPeriodic = 0.6;           // confidence
 constexpr double kHissFrom_hz = 500.0;
 constexpr double kHiss_db = -9.0;  // harmonics over noise
 constexpr std::size_t kFewestPitches = 10;
-constexpr double kShortestTone_s = 0.04;
 constexpr double kSwellLate_s = 2.0;  // after what was played is over
-constexpr double kComesBack = 0.35;   // of the steady power, after a crossing of a quarter
-
-/// A break is where the sound or its pitch stops: where the pitch simply goes on through a dip that is no
-/// silence, the level dips (a standing wave, a head that turns, air that pulses). Breaks that the envelope
-/// hardly sees are left as they are.
-bool goesOn(const Dropout& dip, const Envelope& envelope, const Tracks& tracks) {
-  if (dip.length_s < 2.0 * envelope.window_s) return false;
-  const double end_s = dip.at_s + dip.length_s;
-  double lowest = envelope.power(dip.at_s);
-  for (double t = dip.at_s; t <= end_s; t += 0.002) lowest = std::min(lowest, envelope.power(t));
-  const double around = std::min(envelope.medianPower(dip.at_s - 0.1, dip.at_s - 0.03),
-                                 envelope.medianPower(end_s + 0.03, end_s + 0.1));
-  if (lowest < kSilentShare * around) return false;
-  for (auto i = static_cast<std::size_t>(std::max(0.0, dip.at_s / kHop_s));
-       i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= end_s; ++i)
-    if (tracks.frames[i].f0_hz <= 0.0f || tracks.frames[i].confidence < kPitchGoesOn) return false;
-  return true;
-}
-
-/// Where the sound crosses half of its level, from an inner place outwards to a limit; a level that only dips
-/// and comes back before the limit has not stopped.
-std::optional<double> lastCrossing(const Envelope& envelope, double inside_s, double limit_s, double steady) {
-  auto crossing = halfLevelCrossing(envelope, inside_s, limit_s, steady);
-  const double step = limit_s < inside_s ? -0.005 : 0.005;
-  for (double t = crossing.value_or(limit_s); (limit_s - t) * step > 0.0; t += step) {
-    if (envelope.power(t) < kComesBack * steady || envelope.power(t + 3.0 * step) < kComesBack * steady)
-      continue;
-    const auto next = halfLevelCrossing(envelope, t, limit_s, steady);
-    if (!next) return std::nullopt;
-    crossing = next;
-    t = step > 0.0 ? std::max(t, *next) : std::min(t, *next);  // a crossing may be told a little behind
-  }
-  return crossing;
-}
-
-/// Most of a stretch has a pitch of at least that confidence.
-bool isSure(const Tracks& tracks, double from_s, double to_s, double confidence) {
-  int all = 0, sure = 0;
-  for (auto i = static_cast<std::size_t>(std::ceil(std::max(0.0, from_s) / kHop_s));
-       i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= to_s; ++i, ++all)
-    sure += tracks.frames[i].f0_hz > 0.0f && static_cast<double>(tracks.frames[i].confidence) >= confidence;
-  return sure > kSureShare * all;
-}
-
-/// The tone between two places of which the sound is gone: where it really starts and stops.
-std::optional<Tone> toneBetween(double from, double to, const Envelope& envelope, double earliest_s,
-                                double duration_s) {
-  const double length = to - from;
-  if (length < kShortestTone_s) return std::nullopt;
-  const double inner = std::min(0.05, length / 4.0);
-  const double reach = std::min(kSteadyNear_s, length - inner);
-  // Slow rises: start to look outwards where the sound is there.
-  const auto insideOf = [&](double edge, double direction, double steady) {
-    const double farthest = std::min(1.0, length / 2.0);
-    double in = std::min(0.12, farthest);
-    while (in < farthest && envelope.power(edge + direction * in) < 0.8 * steady) in += 0.005;
-    return edge + direction * in;
-  };
-  const double headInside = insideOf(from, 1.0, envelope.medianPower(from + inner, from + inner + reach));
-  const double tailInside = insideOf(to, -1.0, envelope.medianPower(to - inner - reach, to - inner));
-  const double bottom = bottomOfPulses(envelope, headInside, tailInside);
-  const double head =
-      std::min(bottom, envelope.medianPower(headInside, std::min(to - inner, headInside + reach)));
-  const double tail =
-      std::min(bottom, envelope.medianPower(std::max(from + inner, tailInside - reach), tailInside));
-  Tone tone{};
-  tone.start_s = std::max(0.0, lastCrossing(envelope, headInside, std::max(earliest_s, from - 0.1), head)
-                                   .value_or(std::max(0.0, from)));
-  tone.end_s = std::min(lastCrossing(envelope, tailInside, to + 0.1, tail).value_or(to), duration_s);
-  return tone;
-}
-
-/// Cuts a voiced span where the sound stops, for long enough to be no dropout or to ring on, and finds the
-/// tones' ends.
-std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Room& room, double earliest_s) {
-  const Envelope envelope = Envelope::forPitch(tracks.energy, span.f0_hz, room.floor_dbfs);
-  const std::vector<Fall> falls =
-      findFalls(envelope, span.start_s, span.end_s,
-                [&](double from_s, double to_s) { return isSure(tracks, from_s, to_s, kSings); });
-  std::vector<Fall> cuts = falls;
-  std::vector<Dropout> dropouts;
-  for (const Dropout& dip : findDropouts(envelope, span.start_s, span.end_s)) {
-    if (goesOn(dip, envelope, tracks)) continue;
-    if (dip.length_s <= kLongestDropout_s)
-      dropouts.push_back(dip);
-    else
-      cuts.push_back({dip.at_s, dip.at_s + dip.length_s});
-  }
-  std::ranges::sort(cuts, {}, &Fall::at_s);
-  cuts.push_back({span.end_s, span.end_s});
-  std::vector<Tone> tones;
-  double from = span.start_s;
-  for (const Fall& cut : cuts) {
-    auto tone = toneBetween(from, cut.at_s, envelope, earliest_s, tracks.duration_s);
-    from = std::max(from, cut.back_s);
-    if (!tone) continue;
-    tone->held_s = tone->end_s - tone->start_s;
-    if (std::ranges::find(falls, cut.at_s, &Fall::at_s) != falls.end())
-      tone->release.rings_on_s = std::max(0.0, cut.back_s - tone->end_s);
-    for (const Dropout& d : dropouts) {
-      // The rise and the end are no breaks.
-      if (d.at_s < tone->start_s + kEdge_s || d.at_s + d.length_s > tone->end_s - kEdge_s) continue;
-      tone->dropouts.push_back(d);
-      tone->held_s -= d.length_s;
-    }
-    if (tone->held_s > 0.0) tones.push_back(*tone);
-  }
-  return tones;
-}
 
 int writtenName(double cents, const Context& context) {
   const int sounding = nearestSemitone(shiftedBy(440.0, cents), context.reference);
@@ -200,15 +88,22 @@ bool isHiss(const Tone& tone, const Tracks& tracks) {
   return hnrs.empty() || median(hnrs) < kHiss_db;
 }
 
+Expected expectedOf(const Context& context) {
+  const Exercise* card = context.exercise.get();
+  const bool small = context.partPlayed() != PartPlayed::whole, level = card && card->keepsLevel();
+  const bool travelWanted = small && card && card->part != PartPlayed::whole && !level;
+  if ((context.asked.size() == 1 || context.target_hz) && !travelWanted) return Expected::oneNote;
+  return small && !level && (travelWanted || context.asked.empty()) ? Expected::travels : Expected::anything;
+}
+
 /// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it
 /// was no tone.
 bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
                   const Context& context) {
   if (isHiss(tone, tracks)) return false;
   const PitchLine everything = pitchLine(tracks, tone.start_s, tone.end_s, tone.dropouts);
-  const bool oneNote = context.asked.size() == 1 || context.target_hz;
   const PitchLine still = withoutWaves(everything);
-  NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, oneNote);
+  NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, expectedOf(context));
   const PitchLine line = withoutJumps(everything, layout.jumps);
   const PitchLine centre = withoutJumps(still, layout.jumps);
   if (layout.plateaus.empty() && layout.glides.empty()) return isPeriodic(tone, tracks, room);
@@ -232,6 +127,9 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
     tone.notes.push_back(describeNote(tracks, line, centre, plateau, settle, tone.dropouts, context));
   }
   addUnaskedJumps(tone, context);
+  if (const Note* note = tone.mainNote();
+      note && context.partPlayed() != PartPlayed::whole && note->end_s - note->start_s >= kShortestQuality_s)
+    tone.quality = qualityOf(*note, context.partPlayed());
   tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);
   if (tone.notes.empty()) return true;
   const Note& first = tone.notes.front();
@@ -260,6 +158,7 @@ void withoutNoiseOf(double drone_dbfs, Note& note) {
 Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& context) {
   Analysis result;
   result.reference = context.reference;
+  result.part = context.partPlayed();
   result.duration_s = tracks.duration_s;
   result.clippedSamples = tracks.clippedSamples;
   result.badSamples = tracks.badSamples;
@@ -340,8 +239,15 @@ struct TakeTracker::Stages {
   }
 };
 
+namespace {
+Tracker trackerFor(double rate_hz, const Context& context) {
+  const bool small = context.partPlayed() != PartPlayed::whole;
+  return Tracker(rate_hz, Tracker::kOfflineLag, small ? Listening::buzz : Listening::tone);
+}
+}  // namespace
+
 TakeTracker::TakeTracker(double rate_hz, const Context& context)
-    : stages_(std::make_unique<Stages>(Stages{Tracker(rate_hz), {}, {}, 0, {}, {}, rate_hz})) {
+    : stages_(std::make_unique<Stages>(Stages{trackerFor(rate_hz, context), {}, {}, 0, {}, {}, rate_hz})) {
   if (context.heard.swell && context.exercise) stages_->swell = swellOf(unroll(context), rate_hz);
   if (!context.heard.click || !context.exercise) return;
   stages_->remover.emplace(unroll(context), context.heard.fork_hz, rate_hz);

@@ -1,6 +1,7 @@
 #include "records/demo_studio.h"
 
 #include "core/exercise/cue_sheet.h"
+#include "core/library/cards.h"
 #include "core/standin/player.h"
 
 namespace calando {
@@ -30,8 +31,15 @@ const std::vector<DemoStudent>& eveningClass() {
        {{"breaking", 4},
         {"short-of-air", 3},
         {"short-of-air", 2, "scale-4-4"},
+        {"buzz-air-only", 5, "buzz-level"},
+        {"buzz-lips-part", 4, "buzz-level"},
+        {"buzz-small-span", 4, "buzz-siren"},
+        {"buzz-lips-part", 3, "buzz-level"},
+        {"steady", 2, "buzz-siren"},
         {"sagging", 2},
+        {"steady", 1, "buzz-level"},
         {"sagging", 1},
+        {"buzz-wide-span", 0, "buzz-siren"},
         {"steady", 0, "scale-4-4"},
         {"steady", 0}}},
       {"Edda Lunde",
@@ -68,9 +76,14 @@ const std::vector<DemoStudent>& eveningClass() {
         {"hurried-breath", 6, "climb"},
         {"sagging", 5},
         {"leaking", 4, "in-3-hold-3-out-3"},
+        {"buzz-spread", 4, "buzz-level"},
+        {"buzz-stops", 3, "buzz-level"},
         {"slipping", 3},
         {"steady", 2},
+        {"buzz-small-span", 2, "buzz-fall"},
         {"steady", 1, "climb"},
+        {"steady", 1, "buzz-fall"},
+        {"buzz-wavers", 0, "buzz-level"},
         {"steady", 0, "pulses-2"}}},
       {"Mirea Stolt",
        "flute",
@@ -81,7 +94,14 @@ const std::vector<DemoStudent>& eveningClass() {
        "alto-sax",
        "G4",
        8.0,
-       {{"flat-steady", 5}, {"breathy", 4}, {"scooping", 2, "home-three"}, {"sagging", 1}, {"steady", 0}}},
+       {{"flat-steady", 5},
+        {"buzz-late", 4, "buzz-instant"},
+        {"breathy", 4},
+        {"buzz-crackles", 3, "buzz-level"},
+        {"scooping", 2, "home-three"},
+        {"steady", 1, "buzz-instant"},
+        {"sagging", 1},
+        {"steady", 0}}},
       {"Rune Solvang",
        "horn-f",
        "C4",
@@ -114,11 +134,13 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
     Take take;
     take.student = student->id;
     take.asked.instrument = s.instrument;
-    take.asked.note = parseNote(s.note);
     take.asked.seconds = s.seconds;
     for (const DemoTake& t : s.takes) {
       const Player& player = *findPlayer(t.player);
       take.asked.exercise = t.exercise;
+      // On the small part whatever comes.
+      const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
+      take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));
       take.asked.start_s.reset();
       const Context context = contextFor(take.asked);
       const CueSheet sheet = unroll(context);

@@ -93,6 +93,11 @@ DELETE FROM setting WHERE key GLOB 'order:*' OR key GLOB 'model:*';
 ALTER TABLE take ADD COLUMN ticks TEXT NOT NULL DEFAULT '';
 ALTER TABLE take ADD COLUMN stopped INTEGER NOT NULL DEFAULT 0;
 ALTER TABLE student ADD COLUMN open_breaths TEXT NOT NULL DEFAULT '';
+)",
+    // Whether what was observed was there; which observation it was.
+    R"(
+ALTER TABLE take ADD COLUMN seen INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE summary ADD COLUMN observation TEXT NOT NULL DEFAULT '';
 )"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes

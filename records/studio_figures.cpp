@@ -12,10 +12,11 @@ namespace {
 std::map<std::int64_t, Studio::Summary> readSummaries(SQLite::Database& db, const std::string& where,
                                                       std::int64_t of) {
   std::map<std::int64_t, Studio::Summary> all;
-  SQLite::Statement query(db,
-                          "SELECT take.id, engine, held, ribbon, verdict, advice FROM summary JOIN take ON "
-                          "take.id = summary.take WHERE engine = ? AND " +
-                              where);
+  SQLite::Statement query(
+      db,
+      "SELECT take.id, engine, held, ribbon, verdict, advice, observation FROM summary JOIN take ON "
+      "take.id = summary.take WHERE engine = ? AND " +
+          where);
   query.bind(1, engineVersion());
   query.bind(2, of);
   while (query.executeStep()) {
@@ -26,6 +27,7 @@ std::map<std::int64_t, Studio::Summary> readSummaries(SQLite::Database& db, cons
     s.kept.verdict = static_cast<Verdict>(
         std::clamp(query.getColumn(4).getInt(), 0, static_cast<int>(Verdict::unmeasured)));
     s.kept.advice = query.getColumn(5).getString();
+    s.kept.observation = query.getColumn(6).getString();
   }
   SQLite::Statement figures(
       db,
@@ -44,13 +46,15 @@ std::map<std::int64_t, Studio::Summary> readSummaries(SQLite::Database& db, cons
 void Studio::insertSummary(std::int64_t take, const Summary& summary) {
   SQLite::Statement insert(
       *data_->db,
-      "INSERT OR REPLACE INTO summary(take, engine, held, ribbon, verdict, advice) VALUES(?, ?, ?, ?, ?, ?)");
+      "INSERT OR REPLACE INTO summary(take, engine, held, ribbon, verdict, advice, observation) "
+      "VALUES(?, ?, ?, ?, ?, ?, ?)");
   insert.bind(1, take);
   insert.bind(2, summary.engine);
   if (summary.held_s) insert.bind(3, *summary.held_s);
   insert.bind(4, summary.ribbon.data(), static_cast<int>(summary.ribbon.size()));
   insert.bind(5, static_cast<int>(summary.kept.verdict));
   insert.bind(6, summary.kept.advice);
+  insert.bind(7, summary.kept.observation);
   insert.exec();
   SQLite::Statement remove(*data_->db, "DELETE FROM figure WHERE take = ?");
   remove.bind(1, take);

@@ -19,7 +19,7 @@ std::string askedText(const AskedFor& asked) {
 /// The columns that takeFrom() reads.
 constexpr const char* kTakeColumns =
     "take.id, take.student, made, seconds, source, asked, word, remark, summary.held, attention, comfort, "
-    "tried, file, recording, ticks, stopped";
+    "tried, file, recording, ticks, stopped, seen";
 
 Take takeFrom(SQLite::Statement& row) {
   Take t;
@@ -41,6 +41,7 @@ Take takeFrom(SQLite::Statement& row) {
   t.recording = row.getColumn(13).getString();
   t.ticks = ticksFrom(row.getColumn(14).getString());
   t.stopped = row.getColumn(15).getInt() != 0;
+  t.seen = static_cast<Seen>(std::clamp(row.getColumn(16).getInt(), 0, 2));
   return t;
 }
 
@@ -48,8 +49,8 @@ void insertTake(SQLite::Database& db, const Take& take, bool noted) {
   SQLite::Statement insert(
       db,
       "INSERT INTO take(id, student, made, seconds, source, asked, word, remark, "
-      "attention, comfort, tried, file, recording, noted, ticks, stopped) VALUES(?, ?, ?, ?, ?, ?, ?, ?, "
-      "?, ?, ?, ?, ?, ?, ?, ?)");
+      "attention, comfort, tried, file, recording, noted, ticks, stopped, seen) VALUES(?, ?, ?, ?, ?, ?, ?, "
+      "?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
   insert.bind(1, take.id);
   insert.bind(2, take.student);
   insert.bind(3, take.made_unix_s);
@@ -66,6 +67,7 @@ void insertTake(SQLite::Database& db, const Take& take, bool noted) {
   insert.bind(14, noted ? 1 : 0);
   insert.bind(15, textOfTicks(take.ticks));
   insert.bind(16, take.stopped ? 1 : 0);
+  insert.bind(17, static_cast<int>(take.seen));
   insert.exec();
 }
 
@@ -170,9 +172,10 @@ Studio::Result<Sound> Studio::takeSound(std::int64_t take) const {
 
 Studio::Result<void> Studio::changeTake(const Take& take) {
   return data_->change([&] {
-    SQLite::Statement update(*data_->db,
-                             "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ?, comfort = ?, "
-                             "tried = ?, ticks = ?, stopped = ?, changed = changed + 1 WHERE id = ?");
+    SQLite::Statement update(
+        *data_->db,
+        "UPDATE take SET word = ?, remark = ?, asked = ?, attention = ?, comfort = ?, "
+        "tried = ?, ticks = ?, stopped = ?, seen = ?, changed = changed + 1 WHERE id = ?");
     update.bind(1, static_cast<int>(take.word));
     update.bind(2, take.remark);
     update.bind(3, askedText(take.asked));
@@ -181,7 +184,8 @@ Studio::Result<void> Studio::changeTake(const Take& take) {
     update.bind(6, take.tried);
     update.bind(7, textOfTicks(take.ticks));
     update.bind(8, take.stopped ? 1 : 0);
-    update.bind(9, take.id);
+    update.bind(9, static_cast<int>(take.seen));
+    update.bind(10, take.id);
     update.exec();
   });
 }

@@ -68,6 +68,7 @@ std::string toText(const SoundNote& note) {
                             {"remark", t.remark},
                             {"ticks", textOfTicks(t.ticks)},
                             {"stopped", t.stopped},
+                            {"seen", static_cast<int>(t.seen)},
                             {"recording", t.recording}};
   return text.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
@@ -104,6 +105,7 @@ std::optional<SoundNote> soundNoteFrom(std::string_view text) {
   t.remark = fields.text("remark", kLongestText).value_or("");
   t.ticks = ticksFrom(fields.text("ticks", kLongestText).value_or(""));
   t.stopped = fields.flag("stopped").value_or(false);
+  t.seen = static_cast<Seen>(fields.whole("seen", 0, 2).value_or(0));
   t.recording = fields.text("recording", kLongestName).value_or("");
   return note;
 }

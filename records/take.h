@@ -37,6 +37,7 @@ struct Take {
   std::string remark;
   std::vector<std::string> ticks;  ///< what was seen beside it, ids of ticks()
   bool stopped = false;            ///< the player felt light-headed
+  Seen seen = Seen::unsaid;        ///< whether what was observed was there
   std::optional<double> held_s;    ///< of the judged tone, from the kept analysis
   std::string file;                ///< its sound's name in the studio's folder of takes
   std::string recording;           ///< the name of the recording that it was made from; empty: none

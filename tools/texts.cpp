@@ -36,8 +36,10 @@ std::set<std::string> texts() {
     }
   }
   for (const Tick& tick : ticks()) add(tick.label);
-  for (const AdviceCard& advice : adviceCards())
-    for (const std::string& text : {advice.says, advice.tries, advice.why}) add(text);
+  for (const AdviceCard& advice : adviceCards()) {
+    for (const std::string& text : {advice.says, advice.why}) add(text);
+    for (const std::string& text : advice.tries) add(text);
+  }
   for (const Level& level : levels()) add(level.label);
   for (const LessonTemplate& lesson : lessonTemplates()) add(lesson.label);
   for (const Instrument& instrument : instruments()) add(instrument.name);

@@ -171,6 +171,7 @@ void MainWindow::bindKeys() {
         s.open().toggleTick(id);
     });
   keys_.on("tried", [&s] { s.open().toggleTried(); });
+  keys_.on("seen", [&s] { s.open().nextSeen(); });
   keys_.on("model", [&s] { s.open().toggleModel(); });
   keys_.on("readout", [this] { readout_->nextPage(); });
   for (const auto& [id, blind] : {std::pair{"compare", false}, {"compare-blind", true}})

@@ -42,6 +42,7 @@ constexpr std::array kCommands{
     Command{"tick-arms", "A", QT_TRANSLATE_NOOP("Command", "seen: the arms went with the air")},
     Command{"tried", "Y",
             QT_TRANSLATE_NOOP("Command", "the one thing to try after the take before was tried in this one")},
+    Command{"seen", "V", QT_TRANSLATE_NOOP("Command", "what was observed was there; was not; unsaid")},
     Command{"model", "M",
             QT_TRANSLATE_NOOP(
                 "Command", "on a step against the teacher’s tone: this take is the model for the next ones")},

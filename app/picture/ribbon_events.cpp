@@ -19,6 +19,7 @@ constexpr double kWideSwing_cents = 40.0;  // more is named as a swing, whoever 
 constexpr double kMereTry_s = 0.5;
 constexpr double kBeside = 56.0;  // points
 constexpr double kLongRing_s = 0.15;
+constexpr double kBracketAway = 14.0, kBracketFoot = 6.0;  // points
 
 struct Ribbon {
   Q_DECLARE_TR_FUNCTIONS(Ribbon)
@@ -102,6 +103,27 @@ void nameWaves(QPainter& painter, Labels& labels, const Tone& tone, const Ribbon
   }
 }
 
+QString breakText(const Dropout& d, bool small) {
+  const QString ms = words::number(1000.0 * d.length_s, 0, false);
+  if (!small || !d.air_went_on) return Ribbon::tr("break %1 ms").arg(ms);
+  return *d.air_went_on ? Ribbon::tr("%1 ms, air on", "a break").arg(ms)
+                        : Ribbon::tr("%1 ms, all stopped", "a break").arg(ms);
+}
+
+/// How far a tone goes, as a bracket beside it.
+void nameSpan(QPainter& painter, Labels& labels, const Tone& tone, const RibbonScale& scale) {
+  if (!tone.range || tone.glides.empty()) return;
+  const double x = std::min(scale.x(tone.end_s) + kBracketAway, scale.area.right() - kBracketAway);
+  const double hz = scale.targetAt(tone.end_s).hz;
+  const double top = scale.y(centsBetween(hz, tone.range->highest_hz)),
+               bottom = scale.y(centsBetween(hz, tone.range->lowest_hz));
+  painter.setPen(QPen(style::ink, 1.4));
+  painter.drawLine(QPointF(x, top), QPointF(x, bottom));
+  for (const double y : {top, bottom}) painter.drawLine(QPointF(x - kBracketFoot, y), QPointF(x, y));
+  labels.put({x, (top + bottom) / 2.0},
+             Ribbon::tr("%1 semitones").arg(words::number(tone.range->semitones(), 1, false)), style::ink);
+}
+
 /// What there is to see in a tone, at its place.
 void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const Tone& tone,
             const RibbonScale& scale) {
@@ -112,8 +134,8 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const To
     const double x = scale.x(d.at_s + d.length_s / 2.0);
     painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
     painter.drawLine(QPointF(x, area.top() + 26), QPointF(x, area.bottom() - 26));
-    labels.put({x, area.bottom() - 14},
-               Ribbon::tr("break %1 ms").arg(words::number(1000.0 * d.length_s, 0, false)), style::attention);
+    labels.put({x, area.bottom() - 14}, breakText(d, picture.analysis.part != PartPlayed::whole),
+               style::attention);
   }
   for (const Slip& s : tone.slips)
     labels.put({scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
@@ -132,6 +154,7 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const To
     labels.put({scale.x((tone.start_s + tone.end_s) / 2.0), area.top() + 14}, Ribbon::tr("no one note"),
                style::quietInk);
   nameWaves(painter, labels, tone, scale);
+  if (picture.analysis.part != PartPlayed::whole) nameSpan(painter, labels, tone, scale);
   if (tone.release.rings_on_s > kLongRing_s)
     labels.put({scale.x(tone.end_s + tone.release.rings_on_s / 2.0), area.bottom() - 14},
                Ribbon::tr("the room, %1 s").arg(words::number(tone.release.rings_on_s, 1, false)),

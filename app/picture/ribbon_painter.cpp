@@ -17,6 +17,7 @@ namespace {
 
 constexpr int kInks = 6;          // shades of the ribbon's ink
 constexpr double kAcross = 2.0;   // pixels
+constexpr double kRough = 0.62;   // of the thickness, every second frame of a crackle
 constexpr double kSmall = 100.0;  // a thumbnail has no room for the middle line
 
 struct Ribbon {
@@ -53,6 +54,15 @@ Part partAt(const Snapshot& picture, double t) {
     return broken ? Part::none : Part::tone;
   }
   return Part::none;
+}
+
+/// In a crackle the ribbon's edge is rough.
+bool isRough(const Snapshot& picture, double t) {
+  return std::ranges::any_of(picture.analysis.tones, [t](const Tone& tone) {
+    const bool crackles =
+        tone.quality == BuzzQuality::crackling || tone.quality == BuzzQuality::weakCrackling;
+    return crackles && t >= tone.start_s && t <= tone.end_s;
+  });
 }
 
 const Reading* readingOf(const Snapshot& picture, const char* id) {
@@ -133,7 +143,8 @@ void paintBand(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
     // Where the line is steep, a thickness measured upright would leave a hair: keep some of it across.
     const double steep = upper.isEmpty() ? 0.0 : (y - lastY) / std::max(0.2, x - upper.back().x());
     const double level = scale.halfThickness(f.level_dbfs);
-    const double half = std::clamp(kAcross * std::sqrt(1.0 + steep * steep), level, 3.0 * level);
+    double half = std::clamp(kAcross * std::sqrt(1.0 + steep * steep), level, 3.0 * level);
+    if (isRough(picture, t) && i / range.stride % 2 == 1) half *= kRough;
     lastY = y;
     upper << QPointF(x, y - half);
     lower << QPointF(x, y + half);
@@ -164,6 +175,7 @@ void paintRibbon(QPainter& painter, const Snapshot& picture, const RibbonScale& 
 }
 
 namespace {
+constexpr double kNamed_cents = 500.0;    // notes go before cents from there on
 constexpr double kNarrowest_cents = 5.0;  // of a path, where nothing is asked
 
 /// Cents to either side that the target allows; 0 where there is none.
@@ -187,7 +199,7 @@ void paintAsked(QPainter& painter, const Snapshot& picture, const RibbonScale& s
   };
   add(scale.area.left(), 0.0);
   for (std::size_t i = 0; i < picture.sheet.cues.size(); ++i) {
-    const Shape& path = picture.sheet.cues[i].pitch;
+    const Shape& path = picture.sheet.cues[i].pathAsked();
     if (path.empty()) continue;
     const Span span = picture.placeOf(i);
     add(scale.x(span.start_s), 0.0);
@@ -203,6 +215,12 @@ void paintAsked(QPainter& painter, const Snapshot& picture, const RibbonScale& s
   painter.drawPolygon(upper + lower);
   painter.restore();
 }
+
+/// A buzz on its way is told in semitones.
+bool goesFar(const Snapshot& picture) {
+  const auto goes = [](const Tone& tone) { return !tone.glides.empty(); };
+  return picture.analysis.part != PartPlayed::whole && std::ranges::any_of(picture.analysis.tones, goes);
+}
 }  // namespace
 
 void paintRibbonGround(QPainter& painter, const Snapshot& picture, const RibbonScale& scale) {
@@ -210,10 +228,10 @@ void paintRibbonGround(QPainter& painter, const Snapshot& picture, const RibbonS
   const double reach = targetReach(picture);
   painter.setFont(style::work(style::kSmallType));
   const bool drawn =
-      std::ranges::any_of(picture.sheet.cues, [](const SheetCue& cue) { return !cue.pitch.empty(); });
+      std::ranges::any_of(picture.sheet.cues, [](const SheetCue& cue) { return !cue.pathAsked().empty(); });
   if (reach > 0.0 || drawn) paintAsked(painter, picture, scale, std::max(reach, kNarrowest_cents));
   const double span = scale.highCents - scale.lowCents;
-  const bool travels = span > 500.0 && scale.targets.size() == 1;
+  const bool travels = (span > kNamed_cents || goesFar(picture)) && scale.targets.size() == 1;
   const double step = travels ? 100.0 * std::max(1.0, axisStep(span / 100.0, 8)) : axisStep(span, 6);
   const Spelling spelling = spellingFor(picture.context);
   for (double c = std::ceil(scale.lowCents / step) * step; c <= scale.highCents; c += step) {

@@ -79,7 +79,7 @@ RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s,
     high = std::max(high, top + margin(top));
   }
   for (const SheetCue& cue : picture.sheet.cues)
-    for (const ShapePoint& p : cue.pitch) {
+    for (const ShapePoint& p : cue.pathAsked()) {
       low = std::min(low, p.value - kPathMargin_cents);
       high = std::max(high, p.value + kPathMargin_cents);
     }

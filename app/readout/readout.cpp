@@ -2,12 +2,13 @@
 
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
-#include "app/readout/breath_weeks.h"
 #include "app/readout/cue_page.h"
 #include "app/readout/figure_groups.h"
 #include "app/readout/figures_view.h"
 #include "app/readout/note_map.h"
+#include "app/readout/observation_row.h"
 #include "app/readout/reflection_bar.h"
+#include "app/readout/weeks_chart.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 
@@ -26,7 +27,7 @@ Readout::Readout(Session& session)
       why_(new QLabel),
       cues_(new CuePage(session)),
       range_(new NoteMap),
-      weeks_(new BreathWeeks),
+      weeks_(new WeeksChart),
       pages_(new QStackedWidget),
       choice_(new QButtonGroup(this)),
       choiceRow_(new QWidget),
@@ -77,6 +78,7 @@ QWidget* Readout::buildFigures() {
   words->setSpacing(style::kStep);
   words->addWidget(advice_);
   words->addWidget(why_);
+  words->addWidget(new ObservationRow(session_));
   auto* page = new QWidget;
   auto* layout = tight(new QVBoxLayout(page), 2 * style::kStep);
   layout->addWidget(figures_, 1);
@@ -122,15 +124,38 @@ void Readout::showPages(const SnapshotPtr& picture) {
   const bool breaths = picture && picture->context.exercise->drillsBreath();
   cues_->setPicture(cues ? picture : nullptr);
   range_->setPicture(cues && !breaths ? picture : nullptr);
-  if (breaths && !session_.roster().past().empty())
-    weeks_->setWeeks(
-        breathWeeks(session_.roster().past(), session_.roster().past().front().made_unix_s, kWeeks));
-  const bool shown[] = {cues || breaths, cues, cues && !breaths, breaths};
+  const bool small = picture && picture->analysis.part != PartPlayed::whole;
+  if (breaths || small) showWeeks(small);
+  const bool shown[] = {cues || breaths || small, cues, cues && !breaths && !small, breaths || small};
   for (int page = 0; page < pages_->count(); ++page) choice_->button(page)->setVisible(shown[page]);
   choice_->button(kCues)->setText(breaths ? tr("Breaths") : tr("Notes"));
   choiceRow_->setVisible(shown[0]);
   if (!shown[choice_->checkedId()]) choice_->button(0)->setChecked(true);
   pages_->setCurrentIndex(choice_->checkedId());
+}
+
+void Readout::showWeeks(bool small) {
+  static constexpr WeekFigure breath[] = {{"air_lasts_s"}, {"highest_even"}, {"evenness_db", false}},
+                              buzz[] = {{"span_semitones"}, {"held_s"}, {"hnr_db", false}};
+  const auto& past = session_.roster().past();
+  if (past.empty()) return;
+  std::vector<PastTake> of;
+  std::ranges::copy_if(past, std::back_inserter(of), [&](const PastTake& take) {
+    const ExercisePtr card = session_.lesson().find(take.exercise);
+    return (card && card->part != PartPlayed::whole) == small;
+  });
+  const auto weeks = weeksOf(of, past.front().made_unix_s, kWeeks, small ? buzz : breath);
+  if (small)
+    return weeks_->setWeeks(weeks,
+                            {{tr("span, semitones"), 1, style::pitch},
+                             {tr("longest, s"), 1, style::air},
+                             {tr("over noise, dB"), 1, style::colour}},
+                            tr("Nothing on the small part in the last eight weeks yet."));
+  weeks_->setWeeks(weeks,
+                   {{tr("longest, s"), 1, style::air},
+                    {tr("even up to, counts"), 0, style::pitch},
+                    {tr("uneven, dB"), 1, style::loudness}},
+                   tr("No breathing in the last eight weeks yet."));
 }
 
 void Readout::nextPage() {

@@ -11,12 +11,12 @@ class QStackedWidget;
 
 namespace calando {
 
-class BreathWeeks;
 class CuePage;
 class FigureGroups;
 class FiguresView;
 class NoteMap;
 class ReflectionBar;
+class WeeksChart;
 class TakeView;
 
 /// What a take is in figures: those that the card asks for, the one thing to try, all others, and what was
@@ -40,6 +40,7 @@ class Readout : public QWidget {
   QWidget* buildFigures();
   void refresh();
   void showPages(const SnapshotPtr& picture);
+  void showWeeks(bool small);
 
   Session& session_;
   FiguresView* figures_;
@@ -49,7 +50,7 @@ class Readout : public QWidget {
   QFrame* card_ = nullptr;
   CuePage* cues_;
   NoteMap* range_;
-  BreathWeeks* weeks_;
+  WeeksChart* weeks_;
   QStackedWidget* pages_;
   QButtonGroup* choice_;
   QWidget* choiceRow_;

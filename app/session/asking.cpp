@@ -1,6 +1,7 @@
 #include "app/session/asking.h"
 
 #include "core/exercise/cue_sheet.h"
+#include "core/judging/ledger.h"
 #include "core/library/cards.h"
 #include "core/measure/open_breath.h"
 
@@ -34,6 +35,7 @@ AskedFor Asking::asked() const {
   if (roster_.chosen()) asked.range = roster_.chosen()->range;
   asked.room_c = room_c_;
   asked.open = openBreathOf(roster_.openBreaths());
+  asked.nextTries = nextTries(roster_.past());
   return asked;
 }
 

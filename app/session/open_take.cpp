@@ -182,6 +182,14 @@ void OpenTake::toggleTried() {
   emit said();
 }
 
+void OpenTake::nextSeen() {
+  if (!observation() || studio_.readOnly()) return;
+  const Seen seen = shown_->take.seen;
+  shown_->take.seen = seen == Seen::unsaid ? Seen::right : seen == Seen::right ? Seen::wrong : Seen::unsaid;
+  keep();
+  emit said();
+}
+
 void OpenTake::setRemark(const std::string& remark) {
   if (!shown_ || studio_.readOnly() || shown_->take.remark == remark) return;
   shown_->take.remark = remark;
@@ -223,11 +231,27 @@ void OpenTake::toggleModel() {
 bool OpenTake::isModel() const { return shown_ && lesson_.model() == shown_->take.id; }
 
 PastTake OpenTake::past() const {
-  return {shown_->take.id, shown_->take.made_unix_s, shown_->take.asked.exercise, {}, {}, false};
+  return {shown_->take.id, shown_->take.made_unix_s, shown_->take.asked.exercise, {}, {}};
 }
 
 std::string OpenTake::adviceBefore() const {
   return shown_ ? calando::adviceBefore(roster_.past(), past()) : std::string();
+}
+
+const AdviceCard* OpenTake::observation() const {
+  if (!shown_ || shown_->picture->analysis.advice.empty()) return nullptr;
+  const AdviceCard* card = shown_->picture->analysis.advice.front().card;
+  return card && card->smallPart ? card : nullptr;
+}
+
+Confirmed OpenTake::confirmed() const {
+  return observation() ? confirmedOf(roster_.past(), observation()->id) : Confirmed{};
+}
+
+std::vector<TriedCue> OpenTake::triedBefore() const {
+  std::vector<TriedCue> tried = ledgerOf(roster_.past());
+  std::erase_if(tried, [card = observation()](const TriedCue& cue) { return cue.observed != card; });
+  return tried;
 }
 
 std::map<std::string, std::vector<double>> OpenTake::valuesBefore() const {

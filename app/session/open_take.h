@@ -4,6 +4,7 @@
 #include <optional>
 
 #include "app/session/asking.h"
+#include "core/judging/ledger.h"
 
 namespace calando {
 
@@ -40,6 +41,8 @@ class OpenTake : public QObject {
   void setComfort(Comfort comfort);
   /// What was to be tried after the take before: it was tried, or it was not.
   void toggleTried();
+  /// What was observed in it was there, was not there, or nothing is said of it.
+  void nextSeen();
   void setRemark(const std::string& remark);
   void toggleTick(const std::string& tick);
   /// That is how this player's open breath sounds: breaths in are held against it from now on.
@@ -50,6 +53,10 @@ class OpenTake : public QObject {
   bool isModel() const;
   /// What was to be tried after the take before the one on show; empty for none.
   std::string adviceBefore() const;
+  /// An observation that a teacher may confirm, with what was tried for it so far; nullptr for none.
+  const AdviceCard* observation() const;
+  Confirmed confirmed() const;
+  std::vector<TriedCue> triedBefore() const;
   /// Figures of the takes before it, oldest first, by id.
   std::map<std::string, std::vector<double>> valuesBefore() const;
 

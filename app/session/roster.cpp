@@ -95,7 +95,9 @@ PastTake Roster::pastOf(const Take& take) const {
           take.asked.exercise,
           take.word,
           summary == summaries_.end() ? std::nullopt : std::optional(summary->second.kept),
-          take.stopped};
+          take.stopped,
+          take.tried,
+          take.seen};
 }
 
 void Roster::refreshPast(std::int64_t take) {

@@ -90,7 +90,7 @@ QString filled(QString text, const Advice& advice) {
 QString advice(const Advice& advice) {
   if (!advice.card) return plain(advice.text);
   return QCoreApplication::translate("Advice", "%1 %2", "what is heard, then what to try")
-      .arg(filled(said(advice.card->says), advice), filled(said(advice.card->tries), advice));
+      .arg(filled(said(advice.card->says), advice), filled(said(advice.card->tryAt(advice.nextTry)), advice));
 }
 
 QString adviceWhy(const Advice& advice) {

@@ -7,6 +7,7 @@
 
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/figure.h"
+#include "core/measure/quality.h"
 
 namespace calando {
 
@@ -65,7 +66,8 @@ struct Writer {
              {"end_s", number(c.end_s)},
              {"asked", c.asked ? json(name(*c.asked)) : json(nullptr)},
              {"matched", c.matched ? json(*c.matched) : json(nullptr)},
-             {"note", c.note ? json(*c.note) : json(nullptr)}};
+             {"note", c.note ? json(*c.note) : json(nullptr)},
+             {"start", c.start ? json(nameOf(*c.start)) : json(nullptr)}};
     for (const Figure& figure : figures())
       if (figure.ofCue) row[std::string(figure.id)] = number(c.*figure.ofCue);
     row["verdict"] = verdictName(c.verdict);
@@ -116,7 +118,8 @@ struct Writer {
              {{"sag_cents", number(t.release.sag_cents)},
               {"fade_db", number(t.release.fade_db)},
               {"rings_on_s", t.release.rings_on_s}}},
-            {"range", range(t.range)}};
+            {"range", range(t.range)},
+            {"quality", t.quality ? json(nameOf(*t.quality)) : json(nullptr)}};
   }
 };
 
@@ -261,7 +264,8 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
           {"gate", flag(a.processing.gate)},
           {"automatic_gain", flag(a.processing.automaticGain)}}}}},
       {"reference",
-       {{"a4_hz", number(reference.a4_hz)},
+       {{"part", nameOf(a.part)},
+        {"a4_hz", number(reference.a4_hz)},
         {"temperament", reference.just ? "just" : "equal"},
         {"tonic", reference.just ? json(pitchClassName(reference.tonic, writer.spelling)) : json(nullptr)},
         {"instrument", context.instrument ? json(context.instrument->id) : json(nullptr)},

@@ -1,13 +1,16 @@
 #pragma once
 
+#include <map>
 #include <memory>
 #include <optional>
+#include <string>
 
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/exercise.h"
 #include "core/exercise/key_times.h"
 #include "core/exercise/target.h"
 #include "core/measure/sounds.h"
+#include "core/theory/part_played.h"
 #include "core/theory/pitch_frame.h"
 
 namespace calando {
@@ -31,6 +34,7 @@ struct NoteRange {
 struct Context : PitchFrame {
   NoteRange range;                     ///< the player's own, within the instrument's
   ExercisePtr exercise;                ///< nullptr: not judged
+  std::optional<PartPlayed> part;      ///< instead of the exercise's own
   const Level* level = nullptr;        ///< needed with an exercise
   std::optional<double> askedSeconds;  ///< held time asked for, instead of the level's
   std::optional<double> tempo_bpm;     ///< instead of the exercise's own
@@ -40,7 +44,12 @@ struct Context : PitchFrame {
   std::optional<double> room_c;        ///< how warm the room was, °C
   std::optional<OpenBreath> open;      ///< the player's own open breath
   Accompaniment heard;                 ///< what sounded with the take
-  std::optional<Rival> against;        ///< another take's tone that this one is held against
+  std::map<std::string, std::size_t> nextTries;  ///< which try is asked for next, by observation
+  std::optional<Rival> against;                  ///< another take's tone that this one is held against
+
+  PartPlayed partPlayed() const {
+    return partOn(part.value_or(exercise ? exercise->part : PartPlayed::whole), instrument);
+  }
 };
 
 }  // namespace calando

@@ -188,8 +188,10 @@ CueSheet unroll(const Context& context) {
                         cue.note.kind == CueNote::Kind::partial;
       if (made && !isPlayable(*note, sheet.home, context)) continue;
       const double length = lengthOf(cue, round.moreBeats, sheet.beat_s, context);
-      sheet.cues.push_back({cue.kind, at, length, cue.length.unit == CueLength::Unit::open, note,
-                            cue.loudness, cue.pitch, cue.onset, cue.pulses, cue.model, cue.says});
+      const bool open = cue.length.unit == CueLength::Unit::open;
+      const bool freeWay = open && exercise.part != PartPlayed::whole;
+      sheet.cues.push_back({cue.kind, at, length, open, note, cue.loudness, cue.pitch, cue.onset, cue.pulses,
+                            cue.model, cue.says, freeWay});
       at += length;
     }
   while (!sheet.cues.empty() && sheet.cues.back().kind == CueKind::rest) sheet.cues.pop_back();

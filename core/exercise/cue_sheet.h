@@ -25,8 +25,14 @@ struct SheetCue {
   int pulses;
   bool model;
   std::string says = {};
+  bool freeWay = false;  ///< how far and where it goes is the player's: the path says only which way
 
   double end_s() const { return start_s + length_s; }
+  /// Where its pitch is asked to be, off its note; empty: on that note, or wherever it goes.
+  const Shape& pathAsked() const {
+    static const Shape none;
+    return freeWay ? none : pitch;
+  }
   /// Its pitch is meant to move: one sound, however many notes that is.
   bool moves() const { return kind == CueKind::bend || kind == CueKind::glide || !pitch.empty(); }
 };

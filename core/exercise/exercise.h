@@ -8,6 +8,7 @@
 
 #include "core/exercise/cue_kind.h"
 #include "core/exercise/target.h"
+#include "core/theory/part_played.h"
 
 /// Exercise cards: data, in the form that docs/exercises.md describes.
 namespace calando {
@@ -83,6 +84,7 @@ struct Exercise {
   std::map<std::string, std::string> schools;  ///< what a school does otherwise, by its name
   double tempo_bpm = 0.0;                      ///< 0: not counted
   int countIn = 0;                             ///< beats
+  PartPlayed part = PartPlayed::whole;
   Display display = Display::shown;
   PitchReference reference = PitchReference::asked;
   std::vector<Cue> cues;
@@ -106,6 +108,12 @@ struct Exercise {
   /// It is breath that is practised, with a tone at its end or without.
   bool breathes() const {
     return std::ranges::any_of(cues, [](const Cue& cue) { return isAir(cue.kind); });
+  }
+  /// A card of the small part that asks for level sounds, and for no way of the pitch.
+  bool keepsLevel() const {
+    return part != PartPlayed::whole && std::ranges::all_of(cues, [](const Cue& cue) {
+             return !isSounding(cue.kind) || (cue.kind == CueKind::tone && cue.pitch.empty());
+           });
   }
   /// Breath alone is practised.
   bool drillsBreath() const { return breathes() && !asksForTones(); }

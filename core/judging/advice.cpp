@@ -5,6 +5,7 @@
 
 #include "core/catalogue.h"
 #include "core/judging/figure.h"
+#include "core/measure/quality.h"
 #include "data/catalogue_text.h"
 
 namespace calando {
@@ -34,7 +35,16 @@ std::string filled(std::string text, const std::vector<Reading>& readings) {
   return text;
 }
 
+bool conditionsHold(const AdviceCard& card, const std::vector<Reading>& all) {
+  return std::ranges::all_of(card.conditions, [&](const AdviceCard::Condition& c) {
+    const auto r = std::ranges::find(all, c.reading, &Reading::id);
+    if (r == all.end() || !r->value) return false;
+    return (!c.above || *r->value > *c.above) && (!c.below || *r->value < *c.below);
+  });
+}
+
 bool fits(const AdviceCard& card, const Reading* worst, const std::vector<Reading>& all) {
+  if (card.smallPart) return false;
   if (!worst) {
     if (!card.reading.empty()) return false;
   } else {
@@ -42,11 +52,30 @@ bool fits(const AdviceCard& card, const Reading* worst, const std::vector<Readin
     const bool below = worst->low && *worst->value < *worst->low;
     if ((card.low || card.high) && (below ? !card.low : !card.high)) return false;
   }
-  return std::ranges::all_of(card.conditions, [&](const AdviceCard::Condition& c) {
-    const auto r = std::ranges::find(all, c.reading, &Reading::id);
-    if (r == all.end() || !r->value) return false;
-    return (!c.above || *r->value > *c.above) && (!c.below || *r->value < *c.below);
-  });
+  return conditionsHold(card, all);
+}
+
+template <class T>
+bool isAmong(const std::optional<T>& value, const std::vector<T>& list) {
+  return list.empty() || (value && std::ranges::find(list, *value) != list.end());
+}
+
+bool fitsSmall(const AdviceCard& card, const HeardSmall& small, const std::vector<Reading>& all) {
+  const auto family = small.instrument ? std::optional(small.instrument->family) : std::nullopt;
+  return card.smallPart && isAmong(family, card.families) && isAmong(small.start, card.starts) &&
+         isAmong(small.quality, card.qualities) && conditionsHold(card, all);
+}
+
+template <class T, class Named>
+std::vector<T> listOf(const json& entry, const char* key, Named named) {
+  std::vector<T> list;
+  if (!entry.contains(key)) return list;
+  for (const json& text : entry.at(key)) {
+    const std::optional<T> value = named(text.get<std::string>());
+    if (!value) refuse(Fault::unknownValue, key, shortened(text), "");
+    list.push_back(*value);
+  }
+  return list;
 }
 
 }  // namespace
@@ -64,7 +93,14 @@ tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view text
       for (const auto& [id, bounds] : entry.at("if").items())
         card.conditions.push_back({id, optionalNumber(bounds, "above"), optionalNumber(bounds, "below")});
     card.says = entry.at("says").get<std::string>();
-    card.tries = entry.at("try").get<std::string>();
+    const json& tries = entry.at("try");
+    card.tries =
+        tries.is_array() ? tries.get<std::vector<std::string>>() : std::vector{tries.get<std::string>()};
+    card.smallPart = entry.value("small_part", false);
+    card.families = listOf<Family>(entry, "families", familyNamed);
+    card.starts = listOf<Start>(entry, "start", startNamed);
+    card.qualities = listOf<BuzzQuality>(entry, "quality", qualityNamed);
+    card.figure = entry.value("figure", "");
     card.why = entry.at("why").get<std::string>();
     return card;
   });
@@ -75,13 +111,37 @@ const std::vector<AdviceCard>& adviceCards() {
   return list;
 }
 
-std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known) {
+namespace {
+
+Advice written(const AdviceCard& card, std::size_t next, const std::vector<Reading>& all,
+               const Reading* worst) {
+  Advice advice{
+      card.id, filled(card.says + " " + card.tryAt(next), all), filled(card.why, all), {}, &card, next, all};
+  if (worst) advice.because.emplace_back(worst->id());
+  for (const auto& condition : card.conditions) advice.because.push_back(condition.reading);
+  return advice;
+}
+
+}  // namespace
+
+std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known,
+                                   const HeardSmall* small) {
   constexpr double alike = 0.9;
   double furthest = 0.0;
   bool judged = false;
   for (const Reading& r : readings) {
     furthest = std::max(furthest, r.excess);
     judged = judged || r.verdict == Verdict::inside || r.excess > 0.0;
+  }
+  std::vector<Reading> all = readings;
+  all.insert(all.end(), known.begin(), known.end());
+  if (small) {
+    const auto observed =
+        std::ranges::find_if(adviceCards(), [&](const AdviceCard& c) { return fitsSmall(c, *small, all); });
+    if (observed != adviceCards().end()) {
+      const auto next = small->nextTries.find(observed->id);
+      return written(*observed, next == small->nextTries.end() ? 0 : next->second, all, nullptr);
+    }
   }
   if (!judged) return std::nullopt;
   const Reading* worst = nullptr;
@@ -91,16 +151,10 @@ std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const s
       if (!worst || r.figure->area < worst->figure->area) worst = &r;
     }
   }
-  std::vector<Reading> all = readings;
-  all.insert(all.end(), known.begin(), known.end());
   const auto card =
       std::ranges::find_if(adviceCards(), [&](const AdviceCard& c) { return fits(c, worst, all); });
   if (card == adviceCards().end()) return std::nullopt;
-  Advice advice{card->id, filled(card->says + " " + card->tries, all), filled(card->why, all), {}, &*card,
-                {}};
-  advice.figures = all;
-  if (worst) advice.because.emplace_back(worst->id());
-  for (const auto& condition : card->conditions) advice.because.push_back(condition.reading);
+  Advice advice = written(*card, 0, all, worst);
   if (!worst)
     for (const Reading& r : readings)
       if (r.verdict == Verdict::inside) advice.because.emplace_back(r.id());

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <algorithm>
+#include <map>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -25,9 +27,27 @@ struct AdviceCard {
   std::vector<Condition> conditions;
   std::string
       says;  ///< the observation; {id} stands for a reading's value, {id:low} and {id:high} for its target
-  std::string tries;
+  std::vector<std::string> tries;  ///< in the order in which a teacher would try them, one at a time
   std::string why;
+  // Of the small part, where an observation goes before the figures: the first that fits is the one
+  bool smallPart = false;
+  std::vector<Family> families;  ///< empty: all
+  std::vector<Start> starts;     ///< empty: however it began
+  std::vector<BuzzQuality> qualities;
+  std::string figure;  ///< by which it is seen what a try did; empty: whether it is heard again
+
+  /// What the try that is asked for is, given how many were asked for before; the last one goes on.
+  const std::string& tryAt(std::size_t index) const { return tries[std::min(index, tries.size() - 1)]; }
 };
+/// What an observation of the small part is taken from, beside the figures.
+struct HeardSmall {
+  std::optional<Start> start;
+  std::optional<BuzzQuality> quality;
+  const Instrument* instrument = nullptr;
+  /// Which of its tries is asked for next, by the observation's id; else the first.
+  std::map<std::string, std::size_t> nextTries;
+};
+
 tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view json);
 const std::vector<AdviceCard>& adviceCards();
 
@@ -35,7 +55,9 @@ const std::vector<AdviceCard>& adviceCards();
 /// a tenth of the furthest count as equal, and among them what a teacher mends first comes first: sound that
 /// starts and lasts, then steady, then in tune, then full. Nullopt when nothing was judged.
 /// `known`: readings that the card does not show, for the conditions of the advice and its words.
+/// `small`: what was heard on the small part, whose observations go first; nullptr: all of the instrument was
+/// played.
 std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings,
-                                   const std::vector<Reading>& known = {});
+                                   const std::vector<Reading>& known = {}, const HeardSmall* small = nullptr);
 
 }  // namespace calando

@@ -13,6 +13,7 @@ namespace calando {
 namespace {
 
 constexpr double kAnotherNote_semitones = 1.5;
+constexpr double kInstant_ms = 60.0;    // of air before the sound
 constexpr double kHoldMargin = 0.4;     // of its length
 constexpr double kAfterBreath_s = 0.1;  // what a breath still has after half of its level
 constexpr std::size_t kFewestForAClock =
@@ -137,7 +138,7 @@ void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const 
   const bool whole = sheet.oneSound();
   const double from = whole ? tone.start_s : std::max(tone.start_s, row.start_s);
   const double to = whole ? tone.end_s : std::min(tone.end_s, row.end_s);
-  if (!cue.pitch.empty()) {
+  if (!cue.pathAsked().empty()) {
     // On the count where there is one; an open cue is as long as it was played.
     const double start = cue.open ? tone.start_s : row.start_s;
     const double end = cue.open ? tone.end_s : row.end_s;
@@ -174,6 +175,19 @@ void describeHold(std::vector<CueResult>& rows, std::size_t c, const Analysis& a
     if (const Air* after = soundOf(rows[c + 1], analysis).air)
       to = std::clamp(after->start_s - kAfterBreath_s, to - margin, to);
   if (analysis.airFloor_dbfs) hold.leak_s = soundWithin(tracks, *analysis.airFloor_dbfs, from, to);
+}
+
+/// How the sound of a cue began; of a note that another one was slurred into there is nothing to say.
+std::optional<Start> startOf(const CueResult& row, const Analysis& analysis, bool anywhere) {
+  if (const Tone* tone = soundOf(row, analysis).tone) {
+    if (row.note.value_or(0) > 0 || !tone->onset.air_before_ms) return std::nullopt;
+    return *tone->onset.air_before_ms <= kInstant_ms ? Start::instant : Start::afterAir;
+  }
+  const bool air = std::ranges::any_of(analysis.airs, [&](const Air& a) {
+    const bool here = anywhere || (a.end_s > row.start_s && a.start_s < row.end_s);
+    return here && a.phase != AirPhase::inhale;
+  });
+  return air ? Start::airOnly : Start::nothing;
 }
 
 /// Colour against the first note that was played for a model cue.
@@ -236,6 +250,7 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
       if (const Tone* tone = soundOf(row, analysis).tone)
         describeMotion(row, sheet, c, *tone, tracks, context);
     }
+    if (row.asksForSound()) row.start = startOf(row, analysis, sheet.oneSound());
     rows.push_back(std::move(row));
   }
   for (std::size_t c = 0; c < rows.size(); ++c)

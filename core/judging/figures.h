@@ -9,6 +9,8 @@ namespace calando {
 
 /// Of tones and their notes.
 std::span<const Figure> toneFigures();
+/// Of travels, breaks and the small part.
+std::span<const Figure> buzzFigures();
 /// Of breaths.
 std::span<const Figure> airFigures();
 /// Those that every cue has too, in the contract's order.

@@ -7,11 +7,17 @@
 #include "core/exercise/key_times.h"
 #include "core/measure/processing.h"
 #include "core/measure/sounds.h"
+#include "core/theory/part_played.h"
 
 /// What is found of a take once it is held against its exercise.
 namespace calando {
 
 enum class Verdict { inside, near, outside, notYet, unmeasured };
+
+/// How the sound of a cue began: with the air, after air was heard, air alone, or nothing at all.
+enum class Start { instant, afterAir, airOnly, nothing };
+std::string_view nameOf(Start start);  ///< in cards and JSON
+std::optional<Start> startNamed(std::string_view name);
 
 /// One cue of the exercise and what was played for it.
 struct CueResult {
@@ -22,6 +28,7 @@ struct CueResult {
   /// Index of the tone, where the kind asks for air that of the air; empty: it did not come.
   std::optional<std::size_t> matched;
   std::optional<std::size_t> note;           ///< index of the note in that tone
+  std::optional<Start> start;                ///< of a cue that asks for a pitch
   std::optional<double> place_ms;            ///< onset less the count's; late is positive
   std::optional<double> length_beats;        ///< from onset to end; null without a count
   std::optional<double> length_error_beats;  ///< less what was asked for
@@ -79,8 +86,9 @@ struct Advice {
   std::string text;  ///< the observation with its figure, then one thing to try
   std::string why;
   std::vector<std::string> because;  ///< reading ids
-  const AdviceCard* card = nullptr;  ///< what it is written after, and the figures that are put into it
-  std::vector<Reading> figures;
+  const AdviceCard* card = nullptr;  ///< what it is written after
+  std::size_t nextTry = 0;           ///< which of its tries it asks for
+  std::vector<Reading> figures;      ///< that are put into it
 };
 
 struct Analysis {
@@ -92,6 +100,7 @@ struct Analysis {
   std::optional<double> drone_dbfs;     ///< of the drone that was played to it, where the microphone heard it
   std::optional<double> swell_dbfs;     ///< of the swell that was played, where the microphone heard it
   std::optional<double> clicks_dbfs;    ///< of the count's clicks that were heard and taken out
+  PartPlayed part = PartPlayed::whole;  ///< what of the instrument was played
   Reference reference;                  ///< what the pitches were held against
   Processing processing;                ///< what the computer did to the microphone
   std::optional<KeyTimes> key;          ///< of a take that was timed by key
@@ -102,6 +111,7 @@ struct Analysis {
   std::vector<Air> airs;
   std::vector<CueResult> cues;
   std::vector<Reading> readings;
+  std::vector<Reading> aside;  ///< figures that the card does not show and its advice may need
   std::vector<Advice> advice;
 
   /// Air was not heard as it was: by what the computer did, or under the swell that was played to it.

@@ -51,28 +51,29 @@ std::optional<double> mostOf(std::span<const PastTake> takes, const std::string&
   return most;
 }
 
-std::vector<BreathWeek> breathWeeks(std::span<const PastTake> takes, std::int64_t now_unix_s,
-                                    std::size_t weeks) {
-  std::vector<BreathWeek> list;
+std::vector<Week> weeksOf(std::span<const PastTake> takes, std::int64_t now_unix_s, std::size_t weeks,
+                          std::span<const WeekFigure> figures) {
+  std::vector<Week> list;
   for (std::size_t i = 0; i < weeks; ++i) {
-    BreathWeek week{now_unix_s - static_cast<std::int64_t>(weeks - i) * kWeek_s};
-    std::vector<double> uneven;
+    Week week{now_unix_s - static_cast<std::int64_t>(weeks - i) * kWeek_s};
+    std::vector<std::vector<double>> values(figures.size());
     for (const PastTake& take : takes) {
       if (take.made_unix_s <= week.from_unix_s || take.made_unix_s > week.from_unix_s + kWeek_s) continue;
       if (!counts(take) || take.word == TeachersWord::veto) continue;
-      const auto value = [&](const char* id) -> std::optional<double> {
-        const auto found = take.kept->values.find(id);
-        return found == take.kept->values.end() ? std::nullopt : std::optional(found->second);
-      };
-      const auto uneven_db = value("evenness_db"), lasts = value("air_lasts_s"), even = value("highest_even");
-      if (!uneven_db && !lasts && !even) continue;
-      ++week.sets;
-      if (uneven_db) uneven.push_back(*uneven_db);
-      if (lasts) week.longest_s = std::max(week.longest_s.value_or(0.0), *lasts);
-      if (even) week.highest_even = std::max(week.highest_even.value_or(0.0), *even);
+      bool any = false;
+      for (std::size_t f = 0; f < figures.size(); ++f) {
+        const auto found = take.kept->values.find(std::string(figures[f].id));
+        if (found == take.kept->values.end()) continue;
+        values[f].push_back(found->second);
+        any = true;
+      }
+      week.sets += any;
     }
-    week.evenness_db = medianOf(uneven);
-    list.push_back(week);
+    for (std::size_t f = 0; f < figures.size(); ++f)
+      week.values.push_back(!figures[f].most || values[f].empty()
+                                ? medianOf(values[f])
+                                : std::optional(*std::ranges::max_element(values[f])));
+    list.push_back(std::move(week));
   }
   return list;
 }

@@ -16,6 +16,9 @@ namespace calando {
 /// What a teacher says of a take; the figures stay beside it.
 enum class TeachersWord { none, accept, invalidTry, notYet, veto };
 
+/// Whether what the program observed was there, as the teacher hears it.
+enum class Seen { unsaid, right, wrong };
+
 /// One of a student's takes.
 struct PastTake {
   std::int64_t id = 0;
@@ -24,6 +27,8 @@ struct PastTake {
   TeachersWord word = TeachersWord::none;
   std::optional<Kept> kept;  ///< nullopt: not measured yet
   bool stopped = false;      ///< the player felt light-headed: nothing is taken from it
+  std::string tried = {};    ///< what was tried in it; empty: nothing said
+  Seen seen = Seen::unsaid;  ///< of what was observed in it
 };
 
 /// The teacher's word goes before the figures.
@@ -53,17 +58,20 @@ int madeBetween(std::span<const PastTake> takes, const std::string& exercise, st
 std::optional<double> mostOf(std::span<const PastTake> takes, const std::string& exercise,
                              const std::string& figure, std::int64_t from_unix_s, std::int64_t to_unix_s);
 
-/// A week of breathing.
-struct BreathWeek {
+/// A week of a student's.
+struct Week {
   std::int64_t from_unix_s;
-  int sets = 0;
-  std::optional<double> longest_s = {};
-  std::optional<double> highest_even = {};  ///< counts
-  std::optional<double> evenness_db = {};   ///< the median of its takes
+  int sets = 0;  ///< takes that have any of the figures
+  std::vector<std::optional<double>> values = {};
+};
+/// A figure by week: the most of its takes, or their median.
+struct WeekFigure {
+  std::string_view id;
+  bool most = true;
 };
 /// The last `weeks` of seven days before `now`, oldest first.
-std::vector<BreathWeek> breathWeeks(std::span<const PastTake> takes, std::int64_t now_unix_s,
-                                    std::size_t weeks);
+std::vector<Week> weeksOf(std::span<const PastTake> takes, std::int64_t now_unix_s, std::size_t weeks,
+                          std::span<const WeekFigure> figures);
 
 /// The take that the card's takes are held against: the student's best of it, or the teacher's model, where
 /// the card has one of either.

@@ -1,6 +1,7 @@
 #include "core/judging/judging.h"
 
 #include <algorithm>
+#include <map>
 
 #include "core/judging/advice.h"
 #include "core/judging/cue_figures.h"
@@ -99,6 +100,24 @@ bool letGoTooEarly(const Analysis& analysis, const Context& context) {
   return false;
 }
 
+/// What is observed of the small part; nullopt where all of the instrument was played, or nothing is judged.
+std::optional<HeardSmall> smallPartOf(const Analysis& analysis, const Context& context) {
+  if (analysis.part == PartPlayed::whole || !context.exercise->scored) return std::nullopt;
+  HeardSmall small{{}, {}, context.instrument, context.nextTries};
+  if (const Tone* tone = analysis.mainTone()) small.quality = tone->quality;
+  // As most of its sounds began; of those that began as often, the worse.
+  std::map<Start, int> starts;
+  for (const CueResult& cue : analysis.cues)
+    if (cue.start) ++starts[*cue.start];
+  int most = 0;
+  for (const auto& [start, count] : starts)
+    if (count >= most) {
+      most = count;
+      small.start = start;
+    }
+  return small;
+}
+
 }  // namespace
 
 Verdict overallVerdict(const std::vector<Reading>& readings) {
@@ -112,6 +131,7 @@ Verdict overallVerdict(const std::vector<Reading>& readings) {
 
 Analysis unjudged(Analysis analysis) {
   analysis.readings.clear();
+  analysis.aside.clear();
   analysis.advice.clear();
   for (CueResult& cue : analysis.cues) cue.verdict = Verdict::unmeasured;
   return analysis;
@@ -135,10 +155,11 @@ void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, cons
   if (sheet.oneSound())
     for (const char* id : {"attempts", "spoke_at"})
       if (!has(id)) add(id);
-  std::vector<Reading> known;
   for (const Figure& figure : figures())
-    if (figure.aside && !has(figure.id)) known.push_back(read(figure, heard, context));
-  if (auto advice = chooseAdvice(analysis.readings, known)) analysis.advice.push_back(std::move(*advice));
+    if (figure.aside && !has(figure.id)) analysis.aside.push_back(read(figure, heard, context));
+  const auto small = smallPartOf(analysis, context);
+  if (auto advice = chooseAdvice(analysis.readings, analysis.aside, small ? &*small : nullptr))
+    analysis.advice.push_back(std::move(*advice));
 }
 
 }  // namespace calando

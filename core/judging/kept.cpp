@@ -7,9 +7,16 @@ namespace calando {
 
 Kept keptOf(const Analysis& analysis) {
   Kept kept{overallVerdict(analysis.readings), {}, {}};
-  for (const Reading& r : analysis.readings)
-    if (r.value) kept.values[std::string(r.id())] = *r.value;
-  if (!analysis.advice.empty()) kept.advice = analysis.advice.front().text;
+  const auto keep = [&](const std::vector<Reading>& readings) {
+    for (const Reading& r : readings)
+      if (r.value) kept.values[std::string(r.id())] = *r.value;
+  };
+  keep(analysis.readings);
+  // What a try did is seen by what its observation was taken from.
+  if (analysis.part != PartPlayed::whole) keep(analysis.aside);
+  if (analysis.advice.empty()) return kept;
+  kept.advice = analysis.advice.front().text;
+  kept.observation = analysis.advice.front().id;
   return kept;
 }
 

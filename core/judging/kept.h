@@ -12,6 +12,7 @@ struct Kept {
   Verdict verdict = Verdict::unmeasured;  ///< overallVerdict()
   std::map<std::string, double> values;   ///< by figure id
   std::string advice;                     ///< the one thing to try; empty: nothing was judged
+  std::string observation = {};           ///< the id of the advice that it is from
 };
 
 Kept keptOf(const Analysis& analysis);

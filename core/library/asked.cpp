@@ -2,6 +2,7 @@
 
 #include "core/bounded_json.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/judging/advice.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 
@@ -12,6 +13,7 @@ namespace {
 constexpr std::size_t kLongestId = 200;  // bytes
 constexpr int kHighestNote = 140;        // written
 constexpr double kLongest_s = 6 * 3600.0;
+constexpr int kMostTries = 100;
 
 template <class Number>
 nlohmann::json orNull(const std::optional<Number>& x) {
@@ -43,6 +45,16 @@ std::optional<OpenBreath> openFrom(Fields& fields) {
   OpenBreath breath{{}, *level, *repeat};
   std::ranges::copy(*profile, breath.profile.begin());
   return breath;
+}
+
+std::map<std::string, std::size_t> triesFrom(Fields& fields) {
+  std::map<std::string, std::size_t> tries;
+  const nlohmann::json object = fields.object("next_tries");
+  Fields of(object);
+  for (const AdviceCard& card : adviceCards())
+    if (const auto next = of.whole(card.id.c_str(), 0, kMostTries))
+      tries[card.id] = static_cast<std::size_t>(*next);
+  return tries;
 }
 
 }  // namespace
@@ -77,7 +89,8 @@ nlohmann::json toJson(const AskedFor& a) {
           {"room_c", orNull(a.room_c)},
           {"most_counts", orNull(a.mostCounts)},
           {"key", key},
-          {"open", open}};
+          {"open", open},
+          {"next_tries", a.nextTries}};
 }
 
 AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
@@ -108,6 +121,7 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   if (const auto most = fields.whole("most_counts", 1, 256)) a.mostCounts = static_cast<int>(*most);
   a.key = keyFrom(fields);
   a.open = openFrom(fields);
+  a.nextTries = triesFrom(fields);
   if (sound) *sound = *sound && fields.sound();
   return a;
 }
@@ -137,6 +151,7 @@ Context contextFor(const AskedFor& asked) {
   context.key = asked.key;
   context.room_c = asked.room_c;
   context.open = asked.open;
+  context.nextTries = asked.nextTries;
   context.reference = referenceFor(context);
   return context;
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <map>
 #include <nlohmann/json_fwd.hpp>
 #include <optional>
 #include <string>
@@ -32,6 +33,7 @@ struct Played {
   std::optional<double> room_c;    ///< how warm the room was, °C
   std::optional<KeyTimes> key;     ///< when the player pressed theirs, on a card that is timed by key
   std::optional<OpenBreath> open;  ///< the player's own open breath as it was known then
+  std::map<std::string, std::size_t> nextTries;  ///< of observations, as they stood then
 };
 
 /// What was asked for when a take was made, as stored.

@@ -99,12 +99,23 @@ Shape shapeFrom(const nlohmann::json& list, const char* key, double low, double 
   return shape;
 }
 
+/// What may be written, for an error.
+template <class Rows, class Name>
+std::string listOf(const Rows& rows, Name name) {
+  std::string list;
+  for (const auto& row : rows) list += (list.empty() ? "" : ", ") + std::string(row.*name);
+  return list;
+}
+
+PartPlayed partFrom(const nlohmann::json& text) {
+  if (const auto part = partNamed(text.is_string() ? text.get<std::string>() : std::string())) return *part;
+  refuse(Fault::unknownValue, "part", shortened(text), listOf(partsPlayed(), &PartRow::name));
+}
+
 CueKind kindFrom(const nlohmann::json& text) {
   if (const auto kind = cueKindNamed(text.is_string() ? text.get<std::string>() : std::string()))
     return *kind;
-  std::string known;
-  for (const CueKindRow& row : cueKinds()) known += (known.empty() ? "" : ", ") + std::string(row.name);
-  refuse(Fault::unknownValue, "kind", shortened(text), known);
+  refuse(Fault::unknownValue, "kind", shortened(text), listOf(cueKinds(), &CueKindRow::name));
 }
 
 Cue cueFrom(const nlohmann::json& entry) {
@@ -171,10 +182,10 @@ class CardReader {
   explicit CardReader(const nlohmann::json& entry) : entry_(entry) {}
 
   Exercise read() {
-    refuseUnknown(entry_,
-                  {"id",       "title",       "family",    "purpose", "cautions",     "schools", "tempo",
-                   "count_in", "display",     "reference", "cues",    "generator",    "against", "scored",
-                   "targets",  "opens_after", "dose",      "faster",  "timed_by_key", "ticks",   "readings"});
+    refuseUnknown(entry_, {"id",           "title",    "family",   "purpose",     "cautions", "schools",
+                           "tempo",        "count_in", "display",  "reference",   "cues",     "generator",
+                           "against",      "scored",   "targets",  "opens_after", "dose",     "faster",
+                           "timed_by_key", "ticks",    "readings", "part"});
     try {
       readWords();
       readCount();
@@ -217,6 +228,7 @@ class CardReader {
   void readCount() {
     if (at("tempo")) e_.tempo_bpm = within(entry_["tempo"], "tempo", 20, 400);
     if (at("count_in")) e_.countIn = whole(entry_["count_in"], "count_in", 0, 16);
+    if (at("part")) e_.part = partFrom(entry_["part"]);
     if (at("display")) e_.display = valueNamed(entry_["display"], "display", kDisplays);
     if (at("reference")) e_.reference = valueNamed(entry_["reference"], "reference", kReferences);
     if (at("against")) e_.against = valueNamed(entry_["against"], "against", kAgainst);
@@ -267,11 +279,8 @@ class CardReader {
     if (at("timed_by_key")) e_.timedByKey = entry_["timed_by_key"].get<bool>();
     if (at("ticks")) e_.ticks = entry_["ticks"].get<std::vector<std::string>>();
     for (const std::string& id : e_.ticks)
-      if (!findTick(id)) {
-        std::string known;
-        for (const Tick& tick : ticks()) known += (known.empty() ? "" : ", ") + std::string(tick.id);
-        refuse(Fault::unknownValue, "ticks", shortened(nlohmann::json(id)), known);
-      }
+      if (!findTick(id))
+        refuse(Fault::unknownValue, "ticks", shortened(nlohmann::json(id)), listOf(ticks(), &Tick::id));
   }
 
   void readReadings() {
@@ -336,6 +345,7 @@ std::string toText(const Exercise& e) {
   if (!e.schools.empty()) card["schools"] = e.schools;
   if (e.counted()) card["tempo"] = e.tempo_bpm;
   if (e.countIn > 0) card["count_in"] = e.countIn;
+  if (e.part != PartPlayed::whole) card["part"] = nameOf(e.part);
   card["display"] = nameIn(kDisplays, e.display);
   if (e.reference != PitchReference::asked) card["reference"] = nameIn(kReferences, e.reference);
   for (const Cue& cue : e.cues) card["cues"].push_back(cueTo(cue));

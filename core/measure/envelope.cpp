@@ -14,8 +14,11 @@ namespace {
 constexpr double kStep_s = 0.0005;
 constexpr double kShortestWindow_s = 0.008;
 constexpr double kShortestBreak_s = 0.018;
-constexpr double kBreakDepth = 0.15;  // power left in a break, of the power around it
+constexpr double kDipDepth = 0.5;     // power left in a dip, of the power around it
+constexpr double kBreakDepth = 0.15;  // in one that is too short to tell what is left
+constexpr double kToldWindows = 2.0, kMiddle = 0.25;
 constexpr double kRecovered = 0.9;
+constexpr double kBottom_s = 0.06, kOverBottom = 1.5;
 constexpr double kLongestSearch_s = 0.45;
 
 constexpr double kFallStep_s = 0.01;
@@ -115,10 +118,11 @@ std::optional<double> halfLevelCrossing(const Envelope& envelope, double inside_
   return *quarter + (inwards > 0.0 ? delay : -delay);
 }
 
-std::vector<Dropout> findDropouts(const Envelope& envelope, double from_s, double to_s) {
-  std::vector<Dropout> found;
+std::vector<Dip> findDips(const Envelope& envelope, double from_s, double to_s) {
+  std::vector<Dip> found;
   // A window longer than the break never sees it whole: be content with less depth then.
-  const double depth = std::max(kBreakDepth, 1.1 - kShortestBreak_s / envelope.window_s);
+  const double shortDepth = 1.1 - kShortestBreak_s / envelope.window_s;
+  const double depth = std::max(kDipDepth, shortDepth);
   const double margin = envelope.window_s / 2.0 + 0.005;
   double recent = envelope.power(from_s + margin);  // running mean: a cheap first look
   for (double t = from_s + margin; t < to_s - margin; t += 2.0 * kStep_s) {
@@ -133,13 +137,20 @@ std::vector<Dropout> findDropouts(const Envelope& envelope, double from_s, doubl
       recent += 0.02 * (glance - recent);
       continue;
     }
+    double bottom_s = t, lowest = glance;
+    for (double u = t; u < std::min(to_s, t + kBottom_s); u += 2.0 * kStep_s)
+      if (const double power = envelope.power(u); power < lowest) {
+        lowest = power;
+        bottom_s = u;
+      }
+    const double back = std::max(0.3 * before, kOverBottom * lowest);
     // The edges: where the power has come back to what it is further out.
     const auto recovered = [&](int direction) {
-      double u = t;
-      while (std::abs(u - t) < kLongestSearch_s && u > from_s && u < to_s) {
+      double u = bottom_s;
+      while (std::abs(u - bottom_s) < kLongestSearch_s && u > from_s && u < to_s) {
         const double beyond = direction > 0 ? envelope.medianPower(u + 0.01, u + 0.08)
                                             : envelope.medianPower(u - 0.08, u - 0.01);
-        if (envelope.power(u) >= kRecovered * beyond && envelope.power(u) > 0.3 * before) break;
+        if (envelope.power(u) >= kRecovered * beyond && envelope.power(u) > back) break;
         u += direction * 2.0 * kStep_s;
       }
       return u;
@@ -152,6 +163,10 @@ std::vector<Dropout> findDropouts(const Envelope& envelope, double from_s, doubl
     }
     const double leftPower = envelope.medianPower(left - 0.06, left);
     const double rightPower = envelope.medianPower(right, right + 0.06);
+    if (std::min(leftPower, rightPower) <= 0.0) {  // nothing sounds beside it
+      t = right;
+      continue;
+    }
     double area = 0.0;
     double moment = 0.0;
     const double reach = envelope.window_s / 2.0;
@@ -162,8 +177,18 @@ std::vector<Dropout> findDropouts(const Envelope& envelope, double from_s, doubl
       area += deficit * kStep_s;
       moment += deficit * u * kStep_s;
     }
-    if (area >= kShortestBreak_s / 2.0) found.push_back({moment / area - area / 2.0, area});
     t = right;
+    if (area < kShortestBreak_s / 2.0) continue;
+    const double centre = moment / area;
+    double leftOver = 0.0;
+    if (area > kToldWindows * envelope.window_s) {
+      leftOver = envelope.medianPower(centre - kMiddle * area, centre + kMiddle * area) /
+                 (0.5 * (leftPower + rightPower));
+      if (leftOver < kDipDepth) area /= 1.0 - std::max(0.0, leftOver);
+    } else if (lowest >= std::max(kBreakDepth, shortDepth) * before) {
+      continue;
+    }
+    found.push_back({{centre - area / 2.0, area}, leftOver});
   }
   return found;
 }

@@ -27,9 +27,13 @@ struct Envelope {
 std::optional<double> halfLevelCrossing(const Envelope& envelope, double inside_s, double limit_s,
                                         double steadyPower);
 
-/// Breaks of the sound within (from_s, to_s), by area and centroid of the deficit in power: exact for a full
-/// break.
-std::vector<Dropout> findDropouts(const Envelope& envelope, double from_s, double to_s);
+/// Where the power goes and comes back.
+struct Dip : Dropout {
+  double left;  ///< of the power beside it, in its middle; 0 where it is too short to tell
+};
+/// Dips of the power within (from_s, to_s) to less than half, by area and centroid of the deficit: exact
+/// where what is left is left from end to end.
+std::vector<Dip> findDips(const Envelope& envelope, double from_s, double to_s);
 
 /// Where the sound pulses, again and again and at one rate, below half of its level: the least power at the
 /// bottom, against which its ends are to be held. Infinite where it does not pulse.

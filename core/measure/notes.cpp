@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/measure/statistics.h"
+#include "core/measure/travel.h"
 
 namespace calando {
 
@@ -15,7 +16,9 @@ constexpr double kSteepest_cents_per_s = 200.0;
 constexpr double kWideReach_cents = 150.0;  // of a note that wanders, or the only one asked for
 constexpr double kWithin = 0.97;            // of the frames must be in reach: attacks stray
 constexpr double kStepFlat = 0.4;           // both sides of a step move by less than this share of it
-constexpr double kOneWay = 0.7;             // from end to end over all movement: a glide, not a wander
+constexpr double kSidesApart = static_cast<double>(kSideFrames + 2 * kStepGap) /
+                               (2.0 * kSideFrames / 3.0);  // over what a side's movement is told from
+constexpr double kOneWay = 0.7;  // from end to end over all movement: a glide, not a wander
 constexpr double kOneWay_cents = 80.0;
 constexpr double kEndSpan_s = 0.3;
 constexpr double kSlip_cents = 150.0;
@@ -35,6 +38,7 @@ struct Piece {
   std::size_t last;
   double cents;
   bool plateau;
+  bool travel = false;
 };
 
 double medianBetween(const PitchLine& line, std::size_t first, std::size_t last) {
@@ -90,9 +94,9 @@ void classify(const PitchLine& line, Piece piece, std::vector<Piece>& out) {
 
 /// The frames between the places where the pitch steps to another note: all of them where only one was asked
 /// for and the step does not leave it.
-std::vector<std::pair<std::size_t, std::size_t>> betweenSteps(const PitchLine& line, bool oneNote) {
+std::vector<std::pair<std::size_t, std::size_t>> betweenSteps(const PitchLine& line, Expected expected) {
   std::vector<std::pair<std::size_t, std::size_t>> stretches;
-  const double least = oneNote ? kWideReach_cents : kStep_cents;
+  const double least = expected == Expected::oneNote ? kWideReach_cents : kStep_cents;
   std::size_t first = 0;
   double best = 0.0;  // the clearest step of those that overlap
   std::size_t at = 0;
@@ -116,6 +120,9 @@ std::vector<std::pair<std::size_t, std::size_t>> betweenSteps(const PitchLine& l
     if (!step) continue;
     const double moves = std::max(std::abs(step->before.moves), std::abs(step->after.moves));
     if (step->size() < least || moves > kStepFlat * step->size() || step->size() - moves <= best) continue;
+    // Nor is it one where the pitch is on its way on both sides.
+    const double onItsWay = (step->before.moves + step->after.moves) * kSidesApart / 2.0;
+    if (std::abs(step->after.cents - step->before.cents - onItsWay) < step->size() / 2.0) continue;
     // A pitch that is all over the place is elsewhere now and then.
     if (step->size() < std::max(step->before.range, step->after.range)) continue;
     best = step->size() - moves;
@@ -129,14 +136,14 @@ std::vector<std::pair<std::size_t, std::size_t>> betweenSteps(const PitchLine& l
 }
 
 /// What wanders about one centre, however irregularly, and comes back; no travel from one place to another.
-bool isOneNote(const PitchLine& line, const Piece& piece, bool oneNote) {
+bool isOneNote(const PitchLine& line, const Piece& piece, Expected expected) {
   const double length = line.time_s[piece.last] - line.time_s[piece.first];
   if (length < kShortest_s - 0.015) return false;
   const std::span<const double> cents(&line.cents[piece.first], piece.last - piece.first + 1);
   const auto near =
       std::ranges::count_if(cents, [&](double c) { return std::abs(c - piece.cents) <= kWideReach_cents; });
   if (static_cast<double>(near) < kWithin * static_cast<double>(cents.size())) return false;
-  if (oneNote) return true;
+  if (expected == Expected::oneNote) return true;
   const auto span = static_cast<std::size_t>(kEndSpan_s / kHop_s);
   if (cents.size() < 3 * span) return false;  // too short to tell: by the narrow rule
   std::vector<double> places;                 // medians along it
@@ -147,6 +154,12 @@ bool isOneNote(const PitchLine& line, const Piece& piece, bool oneNote) {
   for (std::size_t i = 1; i < places.size(); ++i) path += std::abs(places[i] - places[i - 1]);
   const auto [low, high] = std::ranges::minmax(places);
   return high - low < kOneWay_cents || high - low < kOneWay * path;
+}
+
+/// What lies beside and between travels.
+void addNotes(const PitchLine& line, std::size_t first, std::size_t last, std::vector<Piece>& pieces) {
+  if (last < first) return;
+  for (const Piece& piece : cut(line, first, last)) classify(line, piece, pieces);
 }
 
 /// Takes the ways in and out off a plateau: frames at its ends that move steadily away from it.
@@ -214,8 +227,13 @@ void place(const PitchLine& line, const std::vector<Piece>& pieces, NoteLayout& 
   };
   std::size_t open = 0;  // first frame that belongs to no plateau yet
   for (const Piece& piece : pieces) {
-    if (!piece.plateau) continue;
+    if (!piece.plateau && !piece.travel) continue;
     if (piece.first > open) addGlide(open > 0 ? open - 1 : 0, piece.first);
+    if (piece.travel) {
+      addGlide(piece.first, piece.last);
+      open = piece.last + 1;
+      continue;
+    }
     Plateau plateau{line.time_s[piece.first] - kHop_s / 2.0, line.time_s[piece.last] + kHop_s / 2.0,
                     piece.cents};
     if (!layout.plateaus.empty() && plateau.start_s - layout.plateaus.back().end_s < kShortest_s) {
@@ -244,17 +262,30 @@ PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump
   return kept;
 }
 
-NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, bool oneNote) {
+NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expected expected) {
   NoteLayout layout;
   if (line.cents.empty()) return layout;
   std::vector<Piece> pieces;
-  for (const auto& [first, last] : betweenSteps(line, oneNote)) {
+  for (const auto& [first, last] : betweenSteps(line, expected)) {
     Piece whole{first, last, medianBetween(line, first, last), true};
-    if (isOneNote(line, whole, oneNote)) {
+    const std::vector<Travel> travels = findTravels(line, first, last);
+    const bool moves = expected == Expected::travels && !travels.empty();
+    if (!moves && isOneNote(line, whole, expected)) {
       pieces.push_back(whole);
       continue;
     }
-    for (const Piece& piece : cut(line, first, last)) classify(line, piece, pieces);
+    std::size_t from = first;
+    for (const Travel& travel : travels) {
+      const Piece piece{std::max(from, travel.first), travel.last, 0.0, false, !travel.stays};
+      if (piece.last <= piece.first) continue;
+      if (piece.first > from) addNotes(line, from, piece.first - 1, pieces);
+      if (piece.travel)
+        pieces.push_back(piece);
+      else
+        classify(line, piece, pieces);
+      from = piece.last + 1;
+    }
+    addNotes(line, from, last, pieces);
   }
 
   layout.jumps = takeJumpsOut(line, pieces);

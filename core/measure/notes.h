@@ -31,8 +31,13 @@ struct NoteLayout {
 PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump>& jumps);
 /// `line`: without waves. A note keeps within ±60 cents of its centre, or wanders slowly and comes back,
 /// within ±150; a new one begins where the pitch steps by 80 cents or more within a tenth of a second.
-/// `oneNote`: a single note was asked for, and all within ±150 cents of one centre is that note.
-NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, bool oneNote);
+/// What a tone may be taken for.
+enum class Expected {
+  anything,
+  oneNote,  ///< a single note was asked for: all within ±150 cents of one centre is that note
+  travels   ///< on the small part, where no note was asked for, a small siren is no wandering note
+};
+NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expected expected);
 
 /// Whether a dropout of the tone is a pause of the tongue between two different notes: no break in either.
 bool isBetweenNotes(const Dropout& dropout, const Tone& tone);

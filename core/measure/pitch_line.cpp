@@ -11,6 +11,8 @@ namespace {
 
 constexpr double kVeryFlat = 0.25;  // less than a sine is beside its steepest place, at any rate
 constexpr double kLeastWave_cents = 25.0;
+constexpr double kMostWave_cents = 160.0;  // what goes farther travels
+constexpr double kClimbs = 1.5;            // of the wave's amplitude, in one cycle: a stair's way
 constexpr double kWaveExplained = 0.9;
 constexpr double kCoverFade = 0.25;  // of a window
 constexpr double kLeastWaveCycles = 1.5;
@@ -116,8 +118,11 @@ PitchLine withoutWaves(const PitchLine& line) {
       if (scale.slow && hasFlatStep(still, start, start + scale.window_s)) continue;
       const LineFit fit = bestLine(part, scale.lowest_hz, scale.highest_hz);
       const double cycles = fit.rate_hz * static_cast<double>(length) * kHop_s;
-      if (fit.amplitude() >= kLeastWave_cents && fit.explained >= kWaveExplained &&
-          cycles >= kLeastWaveCycles)
+      if (fit.amplitude() < kLeastWave_cents || fit.amplitude() > kMostWave_cents ||
+          fit.explained < kWaveExplained || cycles < kLeastWaveCycles)
+        continue;
+      // A stair is a slope with a wave on it as well.
+      if (std::abs(theilSenSlope(part, kHop_s)) < kClimbs * fit.amplitude() * fit.rate_hz)
         windows.push_back({first, fit});
     }
     if (windows.empty()) continue;

@@ -5,6 +5,7 @@
 #include <numbers>
 
 #include "core/measure/statistics.h"
+#include "core/measure/travel.h"
 
 namespace calando {
 
@@ -12,28 +13,10 @@ namespace {
 
 constexpr std::size_t kMedian = 5;  // frames: 50 ms
 constexpr std::size_t kFewest = 10;
-constexpr double kNormal = 1.4826;  // of a median deviation
-constexpr double kNear = 3.0;       // deviations from an extreme: what takes part in it
+constexpr double kNear = 3.0;  // deviations from an extreme: what takes part in it
 constexpr std::size_t kSteady = 50;
 constexpr double kSteadySpan_cents = 100.0, kSteadyTakes_s = 0.55;
-constexpr double kAir_db = 6.0, kNoAir_db = 3.0;
-
-std::vector<double> mediansOf(const PitchLine& line) {
-  std::vector<double> medians;
-  for (std::size_t i = 0; i + kMedian <= line.cents.size(); ++i)
-    medians.push_back(median({line.cents.begin() + static_cast<std::ptrdiff_t>(i),
-                              line.cents.begin() + static_cast<std::ptrdiff_t>(i + kMedian)}));
-  return medians;
-}
-
-/// Standard deviation of the medians by jitter: of each about the straight line between two others that share
-/// nothing with it.
-double jitterOf(const std::vector<double>& medians) {
-  std::vector<double> off;
-  for (std::size_t i = kMedian; i + kMedian < medians.size(); ++i)
-    off.push_back(std::abs(medians[i] - (medians[i - kMedian] + medians[i + kMedian]) / 2.0));
-  return off.empty() ? 0.0 : kNormal * median(off) / std::sqrt(1.5);
-}
+constexpr double kAir_db = 6.0, kNoAir_db = 3.0, kDiesAway_db = 5.0, kEdge_s = 0.006;
 
 /// How far the largest of so many normal values is out, in standard deviations (Cramér 1946).
 double expectedExtreme(double count) {
@@ -46,7 +29,7 @@ double expectedExtreme(double count) {
 
 std::optional<PitchRange> pitchRange(const PitchLine& line) {
   if (line.cents.size() < kFewest) return std::nullopt;
-  const std::vector<double> medians = mediansOf(line);
+  const std::vector<double> medians = mediansOf(line.cents);
   const double jitter = jitterOf(medians);
   const auto [low, high] = std::ranges::minmax(medians);
   const auto excess = [&](double extreme) {
@@ -92,10 +75,13 @@ std::optional<double> unevennessOf(const PitchLine& line, const Glide& glide) {
 std::optional<bool> airWentOn(const Dropout& dropout, const EnergyTrack& airEnergy,
                               std::optional<double> airFloor_dbfs) {
   if (!airFloor_dbfs) return std::nullopt;
-  const double middle = dropout.at_s + dropout.length_s / 2.0, half = dropout.length_s / 4.0;
-  const double over_db = airEnergy.level_dbfs(middle - half, middle + half) - *airFloor_dbfs;
-  if (over_db >= kAir_db) return true;
-  return over_db < kNoAir_db ? std::optional(false) : std::nullopt;
+  // Clear of its edges.
+  const double from = dropout.at_s + kEdge_s, third = (dropout.length_s - 2.0 * kEdge_s) / 3.0;
+  const double first_db = airEnergy.level_dbfs(from, from + third),
+               last_db = airEnergy.level_dbfs(from + 2.0 * third, from + 3.0 * third);
+  const double over_db = last_db - *airFloor_dbfs;
+  if (over_db < kNoAir_db || first_db - last_db > kDiesAway_db) return false;
+  return over_db >= kAir_db ? std::optional(true) : std::nullopt;
 }
 
 }  // namespace calando

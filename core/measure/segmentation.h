@@ -27,7 +27,7 @@ struct VoicedSpan {
   double end_s;
   double f0_hz;  ///< median
 };
-/// Gaps of up to a third of a second are left in for findDropouts() to judge.
+/// Gaps of up to a third of a second are left in for findDips() to judge.
 std::vector<VoicedSpan> voicedSpans(const Tracks& tracks, const Room& room);
 
 /// Air noise heard without a break up to the moment the tone speaks, ms.

@@ -106,6 +106,9 @@ struct Release {
   double rings_on_s = 0.0;  ///< how long a pitch is heard after the end: the room
 };
 
+/// What a buzz on the small part is like; unsure: too near a border to tell.
+enum class BuzzQuality { clean, weak, spread, crackling, weakCrackling, unsure };
+
 struct Tone {
   double start_s;
   double end_s;
@@ -117,6 +120,7 @@ struct Tone {
   Onset onset;
   Release release;
   std::optional<PitchRange> range = {};
+  std::optional<BuzzQuality> quality = {};  ///< on the small part, where there is a note
 
   /// The longest note, or nullptr.
   const Note* mainNote() const;

@@ -29,8 +29,8 @@ constexpr double kAlikeOctave = 0.008;  // stricter: real tones may be weak in t
 constexpr double kAlikePerFuzz = 0.4;   // and per unit of what noise takes from the height
 constexpr double kSameMultiple = 0.015;
 constexpr double kCrackleFits = 0.8;
-constexpr double kCrackleTakes = 0.25;     // from the height of the note's own period
-constexpr double kMostCrackle_db = -10.5;  // a stronger line is a partial
+constexpr double kCrackleTakes = 0.25;                            // from the height of the note's own period
+constexpr double kMostCrackle_db = -10.5, kMostInBuzz_db = -5.0;  // a stronger line is a partial
 constexpr double kMultipleHandicap = 0.03;
 constexpr double kNoEnergy = 1e-6;     // of the window's: rounding is all that is left
 constexpr double kSilentPower = 1e-9;  // -90 dBFS
@@ -74,7 +74,7 @@ void PitchFinder::handicapCrackle(std::vector<PitchCandidate>& found, const Slid
     if (high.height < best.height - kCrackleTakes) continue;
     const int part = std::lround(multiple) % 2 == 0 ? 2 : 3;
     const auto line = crackle.strongestLine_db(signal, centre_s, high.f0_hz, part);
-    if (!line || *line > kMostCrackle_db) continue;
+    if (!line || *line > mostCrackle_db_) continue;
     for (PitchCandidate& low : found) {
       const double times = high.f0_hz / low.f0_hz;
       if (times > 1.5 && std::abs(times / std::round(times) - 1.0) < kSameMultiple)
@@ -191,18 +191,20 @@ std::vector<PitchCandidate> CoarsePitch::candidates(const SlidingSignal& signal,
     double lag;
   };
   std::vector<Rise> peaks;
-  float dip = 1.0f;
+  float dip = 1.0f, top = 0.0f;  // since the last peak, and its own
   for (std::size_t i = 1; i + 1 < grid_.size(); ++i) {
     const float here = grid_[i];
     dip = std::min(dip, here);
     // Heights between the points can be above them, so these first hurdles are half as high.
-    if (here <= grid_[i - 1] || here < grid_[i + 1] || here <= 0.5f * kLeastHeight ||
-        here - dip <= 0.5f * kLeastDip)
-      continue;
+    if (here <= grid_[i - 1] || here < grid_[i + 1] || here <= 0.5f * kLeastHeight) continue;
+    // Noise ripples on the way up to a broad peak.
+    const bool ripple = here - dip <= 0.5f * kLeastDip;
+    if (ripple && (peaks.empty() || here <= top)) continue;
     const double lag = i < 2 * kFineLags ? static_cast<double>(i) / 2.0 : static_cast<double>(i - kFineLags);
     if (lag < shortest) continue;
+    if (ripple) peaks.pop_back();
     peaks.push_back({vertexHeight(grid_[i - 1], here, grid_[i + 1]) - kRankPrice * std::log2(lag), lag});
-    dip = here;
+    dip = top = here;
   }
   constexpr std::size_t kProbed = 2 * kMostCandidates;
   if (peaks.size() > kProbed) {
@@ -225,11 +227,12 @@ std::vector<PitchCandidate> CoarsePitch::candidates(const SlidingSignal& signal,
   return found;
 }
 
-PitchFinder::PitchFinder(double rate_hz, double softRate_hz)
+PitchFinder::PitchFinder(double rate_hz, double softRate_hz, Listening to)
     : longWindow(rate_hz, kLongWindow_s, kLowestPitch_hz),
       shortWindow(rate_hz, kLongWindow_s / 2.0, kShortWindowLowest_hz),
       softWindow(softRate_hz, kLongWindow_s, kLowestPitch_hz),
-      crackle(rate_hz, kLongWindow_s) {}
+      crackle(rate_hz, kLongWindow_s),
+      mostCrackle_db_(to == Listening::buzz ? kMostInBuzz_db : kMostCrackle_db) {}
 
 std::vector<PitchCandidate> PitchFinder::candidates(const SlidingSignal& signal, const SlidingSignal& soft,
                                                     double centre_s) {

@@ -56,13 +56,17 @@ class CoarsePitch {
   double power_;                // sum of squares in the window
 };
 
+/// What is listened to. Between the partials of a buzz a crackle may be nearly as strong as they are; an
+/// instrument's octave below may have such partials of its own.
+enum class Listening { tone, buzz };
+
 /// The candidates of a frame from the windows that the tracker looks through. While a tone simply goes on,
 /// the short one has nothing to add and is not asked: frames have to come in order. Where the long one is not
 /// sure, a tone may be under its hiss: a window of the softened sound is asked too.
 struct PitchFinder {
   static constexpr double kLongWindow_s = 2.3 / kLowestPitch_hz;  ///< 85 ms
 
-  PitchFinder(double rate_hz, double softRate_hz);
+  PitchFinder(double rate_hz, double softRate_hz, Listening to);
   /// `soft`: the signal through softeningFor().
   std::vector<PitchCandidate> candidates(const SlidingSignal& signal, const SlidingSignal& soft,
                                          double centre_s);
@@ -75,6 +79,7 @@ struct PitchFinder {
  private:
   void handicapCrackle(std::vector<PitchCandidate>& found, const SlidingSignal& signal, double centre_s);
 
+  double mostCrackle_db_;      // a stronger line is a partial
   double lastClear_hz_ = 0.0;  // of the frame before, where the long window is sure of it
 };
 

@@ -12,7 +12,9 @@ namespace {
 constexpr double kMainLobes = 2.4;  // Hann's reach, in reciprocal windows, with a little room
 constexpr double kReach_db = 40.0;
 constexpr double kWeakReach_db = 60.0;
-constexpr double kStandsOut_db = 10.0;
+constexpr double kStandsOut_db = 10.0, kClear_db = 5.0;
+constexpr double kDecibels = 8.69;        // of an amplitude that is off by its own size
+constexpr double kStrongestIsOut = 1.54;  // of ten normal values, in standard deviations
 constexpr int kMostPartials = 11;
 constexpr int kFewestPlaces = 3;
 constexpr double kHighest_hz = 9500.0;
@@ -54,12 +56,17 @@ std::optional<double> CrackleMeter::strongestLine_db(const SlidingSignal& signal
     // Between a line and the partials there is the noise; of weak partials only what stands out of it tells.
     const double floor =
         std::max(level_db((number + step / 2.0) * f0_hz), level_db((number + 1.0 - step / 2.0) * f0_hz));
-    const bool strong = weaker >= loudest - kReach_db;
+    const bool told = step / 2.0 * f0_hz >= kMainLobes / window_s_;  // the floor is the noise's alone
+    const bool strong = weaker >= loudest - kReach_db && (!told || weaker >= floor + kClear_db);
     places += strong;
     for (int part = 1; part < multiple; ++part) {
       const double line = level_db((number + part * step) * f0_hz);
+      if (told && line < floor + kClear_db) continue;
+      // As far as the noise may have lifted the strongest of them it is not the line's.
+      const double over = std::pow(10.0, (line - floor) / 10.0);
+      const double lifted_db = told ? kStrongestIsOut * kDecibels / std::sqrt(2.0 * over) : 0.0;
       if (strong || (weaker >= loudest - kWeakReach_db && line >= floor + kStandsOut_db))
-        strongest = std::max(strongest, line - (partials[k] + partials[k + 1]) / 2.0);
+        strongest = std::max(strongest, line - lifted_db - (partials[k] + partials[k + 1]) / 2.0);
     }
   }
   return places >= kFewestPlaces ? std::optional(strongest) : std::nullopt;

@@ -138,14 +138,18 @@ bool PitchPath::goesOnAbove(const std::vector<std::size_t>& states, std::size_t 
   if (sinceStart_ < kEstablished) return false;
   double low = 0.0;
   double high = 0.0;
+  double note_hz = last_hz_;  // it may be on its way
   for (std::size_t c = front; c < states.size() && c - front <= kLongestAway; ++c) {
     const Decision here = decision(columns_[c], states[c]);
     if (!here) return false;
-    if (std::abs(std::log2(here->f0_hz / last_hz_)) < kOctaveTolerance)
+    if (std::abs(std::log2(here->f0_hz / note_hz)) < kOctaveTolerance)
       return c > front && high > kMultipleShare * low;
-    if (!isMultiple(last_hz_, here->f0_hz)) return false;
+    if (!isMultiple(note_hz, here->f0_hz)) return false;
     low += here->height;
-    if (const PitchCandidate* above = near(columns_[c].candidates, last_hz_)) high += above->height;
+    if (const PitchCandidate* above = near(columns_[c].candidates, note_hz)) {
+      high += above->height;
+      note_hz = above->f0_hz;
+    }
   }
   return false;
 }

@@ -34,10 +34,10 @@ constexpr double kChainJump = 0.1;  // a whole tone is 0.12
 }  // namespace
 
 struct Tracker::Stages {
-  Stages(double rate_hz, int lagFrames)
+  Stages(double rate_hz, int lagFrames, Listening to)
       : offset(rate_hz),
         bands(rate_hz),
-        finder(bands.sound().rate(), bands.soft().rate()),
+        finder(bands.sound().rate(), bands.soft().rate(), to),
         tipWindow(bands.sound().rate(), kTipWindow_s, kTipWindowLowest_hz),
         path(static_cast<std::size_t>(lagFrames)),
         airSpectrum(bands.sound().rate()),
@@ -276,7 +276,8 @@ void Tracker::Stages::measureColour(std::size_t i, double from_s, double to_s, b
   tracks.colours.push_back(*frame);
 }
 
-Tracker::Tracker(double rate_hz, int lagFrames) : stages_(std::make_unique<Stages>(rate_hz, lagFrames)) {
+Tracker::Tracker(double rate_hz, int lagFrames, Listening to)
+    : stages_(std::make_unique<Stages>(rate_hz, lagFrames, to)) {
   assert(rate_hz >= 8000.0 && rate_hz <= 384000.0);
 }
 Tracker::~Tracker() = default;

@@ -4,6 +4,7 @@
 #include <span>
 #include <vector>
 
+#include "core/signal/coarse_pitch.h"
 #include "core/signal/tracks.h"
 
 namespace calando {
@@ -18,7 +19,7 @@ class Tracker {
   static constexpr int kLiveLag = 7;
 
   /// `rate_hz` from 8 000 to 384 000.
-  explicit Tracker(double rate_hz, int lagFrames = kOfflineLag);
+  explicit Tracker(double rate_hz, int lagFrames = kOfflineLag, Listening to = Listening::tone);
   ~Tracker();
   Tracker(Tracker&&) noexcept;
   Tracker& operator=(Tracker&&) noexcept;

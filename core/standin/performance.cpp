@@ -3,6 +3,7 @@
 #include "core/judging/cue_figures.h"
 #include "core/measure/segmentation.h"
 #include "core/standin/voices/breath.h"
+#include "core/standin/voices/buzz.h"
 #include "core/standin/voices/tone.h"
 
 namespace calando {
@@ -69,6 +70,14 @@ void holdAgainst(const Reference& reference, Analysis& truth) {
       note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
     }
 }
+/// A path that goes so far from its lowest to its highest place.
+Shape spanned(Shape path, double semitones) {
+  if (path.empty()) return path;
+  const auto [low, high] = std::ranges::minmax(path, {}, &ShapePoint::value);
+  for (ShapePoint& point : path) point.value *= 100.0 * semitones / (high.value - low.value);
+  return path;
+}
+
 /// Who plays a sheet, cue after cue.
 class Performer {
  public:
@@ -94,27 +103,37 @@ class Performer {
   void playTone(std::size_t c) {
     const SheetCue& cue = sheet_.cues[c];
     Part part{context_.instrument, 67, cue.length_s, referenceFor(context_)};
+    part.part = context_.partPlayed();
+    const bool small = part.part != PartPlayed::whole;
     if (cue.note)
       part.sounding = context_.soundingOf(*cue.note);
+    else if (small)
+      part.sounding = standin::comfortableNote(part.part);
     else if (context_.instrument)
       part.sounding = comfortableNote(*context_.instrument);
     if (!cue.open) part.seconds /= kLongest;
     const double late = sheet_.cues.size() > 1 ? kTiming_s * (2.0 * uniform(random_) - 1.0) : 0.0;
     const double from = std::max(free_s_, start_s_ + cue.start_s + late);
     Player player = player_;
+    if (small) player.offset_cents += 100.0 * player.buzz_semitones;
     if (warms()) player.offset_cents += kCold_cents * std::exp(-blown_s_ / kWarms_s);
     blown_s_ += cue.length_s;
     Score score = planTone(player, part, from, random_);
     if (!cue.open) score.toneEnd = std::min(score.toneEnd, start_s_ + cue.end_s() - 0.01);
     score.shape = cue.loudness;
     score.path = cue.pitch;
+    // How far it goes where nobody says so is the player's.
+    if (cue.freeWay) score.path = spanned(cue.pitch, player_.span_semitones);
     score.pulses = cue.pulses;
     if (cue.kind == CueKind::bend && cue.pitch.empty()) score.bend_cents = kBend_cents;
     if (cue.kind == CueKind::glide && cue.note && cue.pitch.empty())
       score.glide_cents = 100.0 * (glideOrigin(sheet_, c) - *cue.note);
     score.inhales = from - free_s_ > kBreathPause_s;
     free_s_ = score.toneEnd;
-    voices_.push_back(std::make_unique<ToneVoice>(part, std::move(score)));
+    if (small)
+      voices_.push_back(std::make_unique<BuzzVoice>(part, std::move(score)));
+    else
+      voices_.push_back(std::make_unique<ToneVoice>(part, std::move(score)));
   }
 
   void breathe(const SheetCue& cue) {
@@ -164,6 +183,8 @@ Performance perform(const Player& player, const CueSheet& sheet, const Context& 
   Performer performer(player, sheet, context, random);
   const Voices voices = performer.play();
   Performance result = mix(voices, referenceFor(context), random, rate_hz);
+  result.truth.part = context.partPlayed();
+  const bool speaks = player.speaks > 0 || context.partPlayed() == PartPlayed::whole;
   std::size_t tones = 0, airs = 0;
   for (const SheetCue& cue : sheet.cues) {
     CueResult row;
@@ -171,7 +192,7 @@ Performance perform(const Player& player, const CueSheet& sheet, const Context& 
     row.start_s = performer.start_s() + cue.start_s;
     row.end_s = performer.start_s() + cue.end_s();
     row.asked = cue.note;
-    if (isSounding(cue.kind)) {
+    if (isSounding(cue.kind) && speaks) {
       row.matched = tones++;
       row.note = 0;
     }

@@ -28,8 +28,14 @@ constexpr std::pair<const char*, double Player::*> kFields[] = {
     {"breath_tight", &Player::breath_tight},
     {"breath_in_db", &Player::breath_in_db},
     {"hold_leak_db", &Player::hold_leak_db},
+    {"buzz_jitter_percent", &Player::buzz_jitter_percent},
+    {"buzz_crackle", &Player::buzz_crackle},
+    {"buzz_semitones", &Player::buzz_semitones},
+    {"span_semitones", &Player::span_semitones},
 };
 constexpr std::pair<const char*, int Player::*> kCounts[] = {{"breaks", &Player::breaks},
+                                                             {"breaks_air", &Player::breaks_air},
+                                                             {"speaks", &Player::speaks},
                                                              {"slips", &Player::slips}};
 
 }  // namespace

@@ -37,8 +37,15 @@ struct Player {
   double breath_tight = 0.0;     ///< share of a hiss in breaths in
   double breath_in_db = 0.0;     ///< of breaths in, over the usual
   double hold_leak_db = -200.0;  ///< of what escapes while the breath is kept, over a breath out
+  // On the small part
+  double buzz_jitter_percent = 1.2;
+  double buzz_crackle = 0.0;    ///< of the amplitude, off every second period
+  double buzz_semitones = 0.0;  ///< lower or higher than is comfortable
+  double span_semitones = 9.0;  ///< how far a siren or a fall goes
   int breaks = 0;
+  int breaks_air = 0;  ///< 1: the air goes on in them
   int slips = 0;
+  int speaks = 1;  ///< 0: air that never turns into a buzz; -1: not even that
 };
 
 tl::expected<std::vector<Player>, Problem> parsePlayers(std::string_view json);
@@ -52,6 +59,7 @@ struct Part {
   int sounding = 60;  ///< concert semitone
   double seconds = 8.0;
   Reference reference;
+  PartPlayed part = PartPlayed::whole;
 };
 
 struct Performance {

@@ -57,7 +57,7 @@ TEST(Range, TellsWhereItIsHeldAndHowUnevenTheWayIs) {
   // Held, up a fifth in a second along a curve, held.
   const auto path = [](double t) {
     const double s = std::clamp(t - 1.0, 0.0, 1.0);
-    return 700.0 * (s + 0.15 * std::sin(2.0 * 3.14159265 * s));
+    return 700.0 * (s + 0.08 * std::sin(2.0 * 3.14159265 * s));
   };
   const auto tone = sounds::tone(
       {.f0_hz = 220.0, .seconds = 3.0, .snr_db = 30.0, .before_s = 0.3, .after_s = 0.3, .cents = path});
@@ -70,8 +70,8 @@ TEST(Range, TellsWhereItIsHeldAndHowUnevenTheWayIs) {
   double uneven = 0.0;
   for (const Glide& glide : heard.tones[0].glides)
     uneven = std::max(uneven, glide.uneven_cents.value_or(0.0));
-  EXPECT_GT(uneven, 30.0);
-  EXPECT_LT(uneven, 105.0);  // an amplitude of 105 about the line
+  EXPECT_GT(uneven, 20.0);
+  EXPECT_LT(uneven, 56.0);  // an amplitude of 56 about the line
 }
 
 // Breaks of 40 to 140 ms, some of them with the air on: each is told.

@@ -36,9 +36,6 @@ double RandomTrack::operator()(double t) const {
   return gain_ * sum;
 }
 
-namespace {
-
-/// White noise of variance 1 between two frequencies: what lies outside is taken out of its spectrum.
 std::vector<double> bandNoise(std::mt19937& random, std::size_t length, double low_hz, double high_hz) {
   std::normal_distribution<double> gaussian;
   std::size_t size = 1;
@@ -61,8 +58,6 @@ std::vector<double> bandNoise(std::mt19937& random, std::size_t length, double l
   for (std::size_t n = 0; n < length; ++n) noise[n] = gain * static_cast<double>(fft.time()[n]);
   return noise;
 }
-
-}  // namespace
 
 std::vector<float> beginner(const Beginner& spec) {
   std::mt19937 random(spec.seed);

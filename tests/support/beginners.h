@@ -28,6 +28,10 @@ class RandomTrack {
   double gain_ = 0.0;
 };
 
+/// White noise of variance 1 between two frequencies at 48 kHz: what lies outside is taken out of its
+/// spectrum.
+std::vector<double> bandNoise(std::mt19937& random, std::size_t length, double low_hz, double high_hz);
+
 /// One tone with soft ends and 0.4 s of a quiet room before and after it.
 struct Beginner {
   double f0_hz = 220.0;

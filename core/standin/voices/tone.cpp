@@ -147,6 +147,12 @@ double Score::amplitude(double t) const {
   return a;
 }
 
+bool Score::isBroken(double t) const {
+  return std::ranges::any_of(breaks, [t](const Break& b) {
+    return t > b.at_s - kBreakEdge_s && t < b.at_s + b.length_s + kBreakEdge_s;
+  });
+}
+
 double Score::shapeAt(double t) const {
   const double share = (t - toneStart) / (toneEnd - toneStart);
   double db = valueAt(shape, share);

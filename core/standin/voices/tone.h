@@ -34,6 +34,7 @@ struct Score {
   double shapeAt(double t) const;
   /// Air that does not sound: the inhale, and air before the tone; 1 is as loud as the tone's own noise.
   double air(double t) const;
+  bool isBroken(double t) const;
 };
 
 /// A tone with the player's faults in it, from a time on.
@@ -49,6 +50,10 @@ class ToneVoice : public Voice {
   void sing(std::vector<float>& out, double rate, std::mt19937& random) const override;
   double air(double t) const override;
   void tell(Analysis& truth) const override;
+
+ protected:
+  const Part& part() const { return part_; }
+  const Score& score() const { return score_; }
 
  private:
   Part part_;

@@ -1,4 +1,4 @@
-#include "app/readout/breath_weeks.h"
+#include "app/readout/weeks_chart.h"
 
 #include <QDateTime>
 #include <QLocale>
@@ -13,56 +13,48 @@ namespace {
 
 constexpr double kDay = 58.0, kHead = 34.0, kRow = 30.0, kGap = 10.0, kBar = 9.0;
 
-struct Column {
-  QString title;
-  std::optional<double> BreathWeek::*value;
-  int decimals;
-  QColor ink;
-};
-
 }  // namespace
 
-BreathWeeks::BreathWeeks(QWidget* parent) : QWidget(parent) {
-  setAccessibleName(tr("Weeks of breathing: longest breath, even counts, evenness"));
-}
+WeeksChart::WeeksChart(QWidget* parent) : QWidget(parent) {}
 
-void BreathWeeks::setWeeks(std::vector<BreathWeek> weeks) {
+void WeeksChart::setWeeks(std::vector<Week> weeks, std::vector<WeekColumn> columns, const QString& none) {
   weeks_ = std::move(weeks);
-  QStringList spoken;
-  for (const BreathWeek& week : weeks_)
-    if (week.longest_s) spoken << tr("%1 s").arg(words::number(*week.longest_s, 1, false));
+  columns_ = std::move(columns);
+  none_ = none;
+  QStringList titles, spoken;
+  for (const WeekColumn& column : columns_) titles << column.title;
+  setAccessibleName(tr("By week: %1").arg(titles.join(", ")));
+  for (const Week& week : weeks_)
+    if (week.values.front()) spoken << words::number(*week.values.front(), columns_.front().decimals, false);
   setAccessibleDescription(spoken.join(", "));
   update();
 }
 
-void BreathWeeks::paintEvent(QPaintEvent*) {
+void WeeksChart::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  if (std::ranges::none_of(weeks_, [](const BreathWeek& w) { return w.sets > 0; })) {
+  if (std::ranges::none_of(weeks_, [](const Week& w) { return w.sets > 0; })) {
     painter.setPen(style::quietInk);
     painter.setFont(style::work(style::kType));
-    painter.drawText(rect(), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
-                     tr("No breathing in the last eight weeks yet."));
+    painter.drawText(rect(), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, none_);
     return;
   }
-  const Column columns[] = {{tr("longest, s"), &BreathWeek::longest_s, 1, style::air},
-                            {tr("even up to, counts"), &BreathWeek::highest_even, 0, style::pitch},
-                            {tr("uneven, dB"), &BreathWeek::evenness_db, 1, style::loudness}};
-  const double each = (width() - kDay - 2.0 * kGap) / 3.0;
+  const double each = (width() - kDay - static_cast<double>(columns_.size() - 1) * kGap) /
+                      static_cast<double>(columns_.size());
   const double row = std::min(kRow, (height() - kHead) / static_cast<double>(weeks_.size()));
   painter.setFont(style::work(style::kSmallType));
-  for (std::size_t c = 0; c < std::size(columns); ++c) {
-    const Column& column = columns[c];
+  for (std::size_t c = 0; c < columns_.size(); ++c) {
+    const WeekColumn& column = columns_[c];
     const double left = kDay + static_cast<double>(c) * (each + kGap);
     painter.setFont(style::work(style::kSmallType, true));
     painter.setPen(column.ink == style::air ? style::ink : column.ink);
     painter.drawText(QRectF(left, 0, each, kHead - 4), Qt::AlignLeft | Qt::AlignBottom | Qt::TextWordWrap,
                      column.title);
     double most = 0.0;
-    for (const BreathWeek& week : weeks_) most = std::max(most, (week.*column.value).value_or(0.0));
+    for (const Week& week : weeks_) most = std::max(most, week.values[c].value_or(0.0));
     painter.setFont(style::work(style::kType));
     for (std::size_t w = 0; w < weeks_.size(); ++w) {
       const QRectF box(left, kHead + row * static_cast<double>(w), each, row);
-      const auto& value = weeks_[w].*column.value;
+      const auto& value = weeks_[w].values[c];
       painter.setPen(value ? style::ink : style::quietInk);
       painter.drawText(box, Qt::AlignLeft | Qt::AlignTop,
                        value ? words::number(*value, column.decimals, false) : QStringLiteral("–"));

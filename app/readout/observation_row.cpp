@@ -1,0 +1,77 @@
+#include "app/readout/observation_row.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+#include "app/parts/commands.h"
+#include "app/parts/tight.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+namespace {
+
+constexpr std::size_t kMostTried = 2;
+
+/// What to do, less how.
+QString headOf(const QString& cue) {
+  const auto end = cue.indexOf(QRegularExpression(QStringLiteral("[:.,;，。：]")));
+  return end < 0 ? cue : cue.left(end);
+}
+
+QString said(const TriedCue& cue) {
+  const QString what = headOf(words::said(cue.observed->tries[cue.index]));
+  if (!cue.before || !cue.after)
+    return cue.helped ? ObservationRow::tr("%1: not heard again").arg(what)
+                      : ObservationRow::tr("%1: heard again").arg(what);
+  return ObservationRow::tr("%1: %2 %3 → %4", "what was tried, a figure, before, after")
+      .arg(what, words::said(cue.figure->label).toLower(), words::number(*cue.before, cue.figure->print),
+           words::number(*cue.after, cue.figure->print));
+}
+
+}  // namespace
+
+ObservationRow::ObservationRow(Session& session)
+    : session_(session), seen_(new QToolButton), often_(new QLabel), tried_(new QLabel) {
+  auto* layout = tight(new QVBoxLayout(this), style::kStep);
+  auto* row = new QHBoxLayout;
+  row->setSpacing(2 * style::kStep);
+  row->addWidget(seen_);
+  row->addWidget(often_, 1);
+  layout->addLayout(row);
+  layout->addWidget(tried_);
+  seen_->setObjectName("seen");
+  seen_->setToolTip(tipOf("seen"));
+  seen_->setProperty("quiet", true);
+  often_->setObjectName("often");
+  often_->setWordWrap(true);
+  tried_->setObjectName("ledger");
+  tried_->setWordWrap(true);
+  connect(seen_, &QToolButton::clicked, &session_.open(), &OpenTake::nextSeen);
+  connect(&session_.open(), &OpenTake::changed, this, &ObservationRow::refresh);
+  connect(&session_.open(), &OpenTake::said, this, &ObservationRow::refresh);
+  refresh();
+}
+
+void ObservationRow::refresh() {
+  const OpenTake& open = session_.open();
+  setVisible(open.observation() != nullptr);
+  if (!open.observation()) return;
+  const Seen seen = open.take()->seen;
+  seen_->setText(seen == Seen::right   ? tr("it was so")
+                 : seen == Seen::wrong ? tr("it was not so")
+                                       : tr("was it so?"));
+  seen_->setEnabled(session_.allowed().say);
+  const Confirmed often = open.confirmed();
+  often_->setText(often.said > 0 ? tr("right in %1 of %2").arg(often.right).arg(often.said) : QString());
+  QStringList tried;
+  for (const TriedCue& cue : open.triedBefore())
+    if (tried.size() < static_cast<qsizetype>(kMostTried)) tried << said(cue);
+  tried_->setText(tr("Tried before: %1").arg(tried.join(QStringLiteral("; "))));
+  tried_->setVisible(!tried.isEmpty());
+}
+
+}  // namespace calando
