@@ -1,8 +1,27 @@
 #include "core/snapshot.h"
 
+#include <algorithm>
+
 #include "core/judging/cue_figures.h"
+#include "core/measure/statistics.h"
 
 namespace calando {
+
+double Snapshot::drawn_hz(std::size_t frame) const {
+  constexpr std::size_t reach = 2;
+  const double here = tracks.frames[frame].f0_hz;
+  if (context.partPlayed() == PartPlayed::whole || here <= 0.0) return here;
+  std::vector<double> near;
+  const std::size_t last = std::min(tracks.frames.size() - 1, frame + reach);
+  for (std::size_t i = frame - std::min(frame, reach); i <= last; ++i)
+    if (tracks.frames[i].f0_hz > 0.0f) near.push_back(tracks.frames[i].f0_hz);
+  return median(near);
+}
+
+bool Snapshot::isFree() const {
+  return context.partPlayed() != PartPlayed::whole &&
+         std::ranges::none_of(sheet.cues, [](const SheetCue& cue) { return cue.note.has_value(); });
+}
 
 Span Snapshot::placeOf(std::size_t cue) const {
   if (cue < analysis.cues.size()) return {analysis.cues[cue].start_s, analysis.cues[cue].end_s};

@@ -28,6 +28,11 @@ struct Snapshot {
 
   /// There are cues to be seen one by one.
   bool hasCues() const { return sheet.cues.size() > 1 || sheet.counted(); }
+  /// The pitch of a frame as it is drawn: neighbouring periods of a buzz are unlike each other, and its line
+  /// is that of medians over 50 ms. 0: none.
+  double drawn_hz(std::size_t frame) const;
+  /// A buzz that goes wherever it goes: held against no note.
+  bool isFree() const;
   /// Where the count has a cue of the sheet.
   Span placeOf(std::size_t cue) const;
   /// Where a cue was played; what did not come is where the count has it.

@@ -1,6 +1,7 @@
 #include "records/demo_studio.h"
 
 #include "core/exercise/cue_sheet.h"
+#include "core/judging/advice.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
 
@@ -12,7 +13,12 @@ struct DemoTake {
   const char* player;
   int weeksAgo;
   const char* exercise = "steady-tone";
+  int tried = -1;  ///< which try of kObserved was taken up in it
+  Seen seen = Seen::unsaid;
+  std::size_t asks = 0;  ///< which try of it came next then
 };
+/// What is observed of the breaks that a buzz of this class has.
+constexpr const char* kObserved = "comes-and-goes";
 struct DemoStudent {
   const char* name;
   const char* instrument;
@@ -32,13 +38,14 @@ const std::vector<DemoStudent>& eveningClass() {
         {"short-of-air", 3},
         {"short-of-air", 2, "scale-4-4"},
         {"buzz-air-only", 5, "buzz-level"},
-        {"buzz-lips-part", 4, "buzz-level"},
+        {"buzz-lips-part", 4, "buzz-level", -1, Seen::right},
         {"buzz-small-span", 4, "buzz-siren"},
-        {"buzz-lips-part", 3, "buzz-level"},
+        {"buzz-lips-part", 3, "buzz-level", 0, Seen::right},
         {"steady", 2, "buzz-siren"},
         {"sagging", 2},
-        {"steady", 1, "buzz-level"},
+        {"buzz-stops", 1, "buzz-level", 1},
         {"sagging", 1},
+        {"buzz-lips-part", 0, "buzz-level", -1, Seen::unsaid, 1},
         {"buzz-wide-span", 0, "buzz-siren"},
         {"steady", 0, "scale-4-4"},
         {"steady", 0}}},
@@ -116,6 +123,10 @@ const std::vector<DemoStudent>& eveningClass() {
   return list;
 }
 
+const std::vector<std::string>& triesOf(std::string_view observation) {
+  return std::ranges::find(adviceCards(), observation, &AdviceCard::id)->tries;
+}
+
 constexpr std::int64_t kDay_s = 86400;
 /// The evening of the class' last lesson: Tuesday 24 November 2026, 19:00 UTC. Fixed, so that every run is
 /// alike.
@@ -138,6 +149,9 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
     for (const DemoTake& t : s.takes) {
       const Player& player = *findPlayer(t.player);
       take.asked.exercise = t.exercise;
+      take.seen = t.seen;
+      take.asked.nextTries = {{kObserved, t.asks}};
+      take.tried = t.tried < 0 ? std::string() : triesOf(kObserved).at(static_cast<std::size_t>(t.tried));
       // On the small part whatever comes.
       const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
       take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));

@@ -16,7 +16,8 @@ std::string askedText(const AskedFor& asked) {
   return toJson(asked).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
-/// The columns that takeFrom() reads.
+/// The columns that takeFrom() reads, and where those follow that a query adds.
+constexpr int kAdded = 17;
 constexpr const char* kTakeColumns =
     "take.id, take.student, made, seconds, source, asked, word, remark, summary.held, attention, comfort, "
     "tried, file, recording, ticks, stopped, seen";
@@ -231,11 +232,12 @@ Studio::Result<std::vector<Studio::Unnoted>> Studio::unnoted(std::size_t most, s
     while (query.executeStep()) {
       const Take take = takeFrom(query);
       if (data_->isErasing(take.student)) continue;
-      Student student{take.student, query.getColumn(17).getString(), query.getColumn(18).getString(), {}};
-      if (!query.getColumn(19).isNull()) student.range.lowest = query.getColumn(19).getInt();
-      if (!query.getColumn(20).isNull()) student.range.highest = query.getColumn(20).getInt();
+      Student student{
+          take.student, query.getColumn(kAdded + 1).getString(), query.getColumn(kAdded + 2).getString(), {}};
+      if (!query.getColumn(kAdded + 3).isNull()) student.range.lowest = query.getColumn(kAdded + 3).getInt();
+      if (!query.getColumn(kAdded + 4).isNull()) student.range.highest = query.getColumn(kAdded + 4).getInt();
       list.push_back(
-          {take.id, query.getColumn(16).getInt64(), takeFile(take), toText(SoundNote{student, take})});
+          {take.id, query.getColumn(kAdded).getInt64(), takeFile(take), toText(SoundNote{student, take})});
     }
     return list;
   });

@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 #include <QTextDocumentFragment>
+#include <functional>
 
 #include "app/parts/commands.h"
 #include "app/parts/plain_dialog.h"
@@ -28,13 +29,9 @@ QString row(const QString& term, const QString& meaning) {
       .arg(term.toHtmlEscaped(), meaning.toHtmlEscaped());
 }
 
-std::vector<Entry> entries() {
-  std::vector<Entry> list;
-  for (const Command& command : commands())
-    list.push_back({Help::tr("Keys"), row(keysOf(command), helpOf(command))});
-  const auto about = [&](const QString& section, std::initializer_list<QString> texts) {
-    for (const QString& text : texts) list.push_back({section, "<p>" + text.toHtmlEscaped() + "</p>"});
-  };
+using About = std::function<void(const QString& section, std::initializer_list<QString> texts)>;
+
+void explainPlaying(const About& about) {
   about(
       Help::tr("Reading the ribbon"),
       {Help::tr(
@@ -96,6 +93,20 @@ std::vector<Entry> entries() {
                 "are heard that is said, and breath is not measured. Switch them off in the desktop’s sound "
                 "settings.")});
   about(
+      Help::tr("The small part"),
+      {Help::tr("On lips, mouthpiece, or a reed’s mouthpiece with neck, the picture has semitones where the "
+                "pitch travels, a bracket for its "
+                "span, and says of each break whether the air went on. A rough edge is a crackle."),
+       Help::tr(
+           "What is said there is an observation with its figure, and one thing to try. Was it so? V says "
+           "yes, no, or nothing. Y says that "
+           "it was tried: what it did stands below, and what helped this player comes first the next time."),
+       Help::tr("Exploring is never scored. That the way back of a siren ends lower is expected and counts "
+                "for nothing.")});
+}
+
+void explainKeeping(const About& about) {
+  about(
       Help::tr("Own exercises"),
       {Help::tr(
            "Steps… on the left lists all cards. Change… there opens one: notes, counts, tempo, targets "
@@ -117,6 +128,17 @@ std::vector<Entry> entries() {
            "Erasing a student removes every recording, figure and note of theirs from this computer; where "
            "that cannot be finished at once, it is at the next start. Copies and exports you made are yours "
            "to remove.")});
+}
+
+std::vector<Entry> entries() {
+  std::vector<Entry> list;
+  for (const Command& command : commands())
+    list.push_back({Help::tr("Keys"), row(keysOf(command), helpOf(command))});
+  const About about = [&](const QString& section, std::initializer_list<QString> texts) {
+    for (const QString& text : texts) list.push_back({section, "<p>" + text.toHtmlEscaped() + "</p>"});
+  };
+  explainPlaying(about);
+  explainKeeping(about);
   for (const Figure& figure : figures())
     list.push_back({Help::tr("Figures"), row(words::titled(figure), words::help(figure))});
   for (const Exercise& card : exercises())

@@ -77,14 +77,13 @@ struct FrameRange {
 /// The middle line: the pitch itself.
 void paintMiddle(QPainter& painter, const Snapshot& picture, const RibbonScale& scale,
                  const FrameRange& range) {
-  const auto& frames = picture.tracks.frames;
   const RibbonScale::Target* before = nullptr;
   painter.setPen(linePen(style::sheet, 1.4));
   QPolygonF line;
   double before_hz = 0.0;
   for (std::size_t i = range.first; i < range.last; i += range.stride) {
     const double t = static_cast<double>(i) * kHop_s;
-    const double hz = partAt(picture, t) == Part::tone ? frames[i].f0_hz : 0.0;
+    const double hz = partAt(picture, t) == Part::tone ? picture.drawn_hz(i) : 0.0;
     const RibbonScale::Target& target = scale.targetAt(t);
     const bool joins = hz > 0.0 && before_hz > 0.0 && &target == before &&
                        std::abs(centsBetween(before_hz, hz)) < 80.0 * static_cast<double>(range.stride);
@@ -126,20 +125,21 @@ void paintBand(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
     if (f.colour >= 0) current = inkOf(picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
     const Part part = partAt(picture, t);
     const RibbonScale::Target& target = scale.targetAt(t);
-    const bool joins = f.f0_hz > 0.0f && part == partBefore && before_hz > 0.0 && &target == before &&
-                       std::abs(centsBetween(before_hz, f.f0_hz)) < 80.0 * static_cast<double>(range.stride);
+    const double hz = picture.drawn_hz(i);
+    const bool joins = hz > 0.0 && part == partBefore && before_hz > 0.0 && &target == before &&
+                       std::abs(centsBetween(before_hz, hz)) < 80.0 * static_cast<double>(range.stride);
     if (!joins) {
       finish();
       shade = current;
     }
     partBefore = part;
     before = &target;
-    before_hz = part == Part::none ? 0.0 : f.f0_hz;
+    before_hz = part == Part::none ? 0.0 : hz;
     if (before_hz <= 0.0) continue;
     const bool pieceEnds = current != shade || upper.size() >= kPiece;
     // Pieces meet between two pixels, so that no seam shows.
     const double x = pieceEnds ? std::round(scale.x(t)) : scale.x(t);
-    const double y = scale.y(centsBetween(target.hz, f.f0_hz));
+    const double y = scale.y(centsBetween(target.hz, hz));
     // Where the line is steep, a thickness measured upright would leave a hair: keep some of it across.
     const double steep = upper.isEmpty() ? 0.0 : (y - lastY) / std::max(0.2, x - upper.back().x());
     const double level = scale.halfThickness(f.level_dbfs);
@@ -180,6 +180,7 @@ constexpr double kNarrowest_cents = 5.0;  // of a path, where nothing is asked
 
 /// Cents to either side that the target allows; 0 where there is none.
 double targetReach(const Snapshot& picture) {
+  if (picture.isFree()) return 0.0;
   const Reading* offset = readingOf(picture, "offset_cents");
   if (offset && offset->high) return *offset->high;
   if (picture.context.level)
@@ -216,6 +217,13 @@ void paintAsked(QPainter& painter, const Snapshot& picture, const RibbonScale& s
   painter.restore();
 }
 
+/// Semitones from one line to the next, about eight lines.
+double semitoneStep(double semitones) {
+  for (const double step : {1.0, 2.0, 3.0, 4.0, 6.0})
+    if (8.0 * step >= semitones) return step;
+  return 12.0;
+}
+
 /// A buzz on its way is told in semitones.
 bool goesFar(const Snapshot& picture) {
   const auto goes = [](const Tone& tone) { return !tone.glides.empty(); };
@@ -232,7 +240,7 @@ void paintRibbonGround(QPainter& painter, const Snapshot& picture, const RibbonS
   if (reach > 0.0 || drawn) paintAsked(painter, picture, scale, std::max(reach, kNarrowest_cents));
   const double span = scale.highCents - scale.lowCents;
   const bool travels = (span > kNamed_cents || goesFar(picture)) && scale.targets.size() == 1;
-  const double step = travels ? 100.0 * std::max(1.0, axisStep(span / 100.0, 8)) : axisStep(span, 6);
+  const double step = travels ? 100.0 * semitoneStep(span / 100.0) : axisStep(span, 6);
   const Spelling spelling = spellingFor(picture.context);
   for (double c = std::ceil(scale.lowCents / step) * step; c <= scale.highCents; c += step) {
     const double y = scale.y(c);

@@ -48,6 +48,8 @@ std::vector<RibbonScale::Target> cueTargets(const Snapshot& picture) {
 
 constexpr std::size_t kFewestFrames = 12;  // 120 ms, as a note
 constexpr double kPathMargin_cents = 40.0;
+constexpr double kLeast_cents = 50.0, kLeastOfBuzz_cents = 120.0, kBuzzMargin_cents = 90.0;
+constexpr double kOdd = 0.005;  // frames that may be out of the picture
 
 RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s, double to_s) {
   RibbonScale scale;
@@ -63,15 +65,19 @@ RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s,
     if (i < frames.size() && frames[i].f0_hz > 0.0f) continue;
     // A click of the count that is heard here has a pitch of its own, but no place in the picture.
     for (std::size_t k = first; k < i && i - first >= kFewestFrames; ++k) {
-      cents.push_back(centsBetween(scale.targetAt(static_cast<double>(k) * kHop_s).hz, frames[k].f0_hz));
+      cents.push_back(centsBetween(scale.targetAt(static_cast<double>(k) * kHop_s).hz, picture.drawn_hz(k)));
       loudest = std::max<double>(loudest, frames[k].level_dbfs);
     }
     first = i + 1;
   }
   scale.loudest_dbfs = loudest;
-  double low = -50.0;
-  double high = 50.0;
-  if (cents.size() > 20) {
+  const double least = picture.isFree() ? kLeastOfBuzz_cents : kLeast_cents;
+  double low = -least;
+  double high = least;
+  if (cents.size() > 20 && picture.isFree()) {
+    low = std::min(low, quantile(cents, kOdd) - kBuzzMargin_cents);
+    high = std::max(high, quantile(cents, 1.0 - kOdd) + kBuzzMargin_cents);
+  } else if (cents.size() > 20) {
     // Room for the ribbon's own thickness, which a wide wave's steep flanks need most.
     const auto margin = [](double edge) { return std::clamp(0.45 * std::abs(edge), 20.0, 45.0); };
     const double bottom = quantile(cents, 0.03), top = quantile(cents, 0.97);

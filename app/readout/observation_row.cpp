@@ -14,8 +14,6 @@ namespace calando {
 
 namespace {
 
-constexpr std::size_t kMostTried = 2;
-
 /// What to do, less how.
 QString headOf(const QString& cue) {
   const auto end = cue.indexOf(QRegularExpression(QStringLiteral("[:.,;，。：]")));
@@ -46,6 +44,7 @@ ObservationRow::ObservationRow(Session& session)
   seen_->setObjectName("seen");
   seen_->setToolTip(tipOf("seen"));
   seen_->setProperty("quiet", true);
+  seen_->setCheckable(true);
   often_->setObjectName("often");
   often_->setWordWrap(true);
   tried_->setObjectName("ledger");
@@ -64,14 +63,16 @@ void ObservationRow::refresh() {
   seen_->setText(seen == Seen::right   ? tr("it was so")
                  : seen == Seen::wrong ? tr("it was not so")
                                        : tr("was it so?"));
+  seen_->setChecked(seen != Seen::unsaid);
   seen_->setEnabled(session_.allowed().say);
   const Confirmed often = open.confirmed();
   often_->setText(often.said > 0 ? tr("right in %1 of %2").arg(often.right).arg(often.said) : QString());
-  QStringList tried;
-  for (const TriedCue& cue : open.triedBefore())
-    if (tried.size() < static_cast<qsizetype>(kMostTried)) tried << said(cue);
-  tried_->setText(tr("Tried before: %1").arg(tried.join(QStringLiteral("; "))));
-  tried_->setVisible(!tried.isEmpty());
+  const auto tried = open.triedBefore();
+  QStringList all;
+  for (const TriedCue& cue : tried) all << said(cue);
+  tried_->setText(all.isEmpty() ? QString() : tr("Tried: %1").arg(all.front()));
+  tried_->setToolTip(all.join(QStringLiteral("\n")));
+  tried_->setVisible(!all.isEmpty());
 }
 
 }  // namespace calando

@@ -33,6 +33,7 @@ Readout::Readout(Session& session)
       choiceRow_(new QWidget),
       reflection_(new ReflectionBar(session)) {
   figures_->setObjectName("figures");
+  weeks_->setObjectName("weeks");
   groups_->setObjectName("groups");
   auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
   layout->addWidget(buildPages());

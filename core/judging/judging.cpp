@@ -29,6 +29,7 @@ std::optional<Target> targetFor(const Figure& figure, const Context& context) {
   };
   const Target* target = findTarget(id, *context.exercise, *context.level);
   if (target && holds(*target)) return *target;
+  if (context.exercise->part != PartPlayed::whole) return std::nullopt;
   // A card's own target for other instruments leaves the level's to this one.
   const auto common = context.level->targets.find(id);
   if (common != context.level->targets.end() && holds(common->second)) return common->second;

@@ -65,7 +65,8 @@ const Target* findTarget(const std::string& reading, const Exercise& card, const
   };
   const auto own = card.targets.find(level.id);
   const Target* target = own == card.targets.end() ? nullptr : in(own->second);
-  return target ? target : in(level.targets);
+  // A buzz is asked for nothing that a tone is.
+  return target || card.part != PartPlayed::whole ? target : in(level.targets);
 }
 
 }  // namespace calando

@@ -13,7 +13,8 @@ namespace {
 
 constexpr std::size_t kMedian = 5;  // frames: 50 ms
 constexpr std::size_t kFewest = 10;
-constexpr double kNear = 3.0;  // deviations from an extreme: what takes part in it
+constexpr double kStray_cents = 300.0;  // from one frame to the next
+constexpr double kNear = 3.0;           // deviations from an extreme: what takes part in it
 constexpr std::size_t kSteady = 50;
 constexpr double kSteadySpan_cents = 100.0, kSteadyTakes_s = 0.55;
 constexpr double kAir_db = 6.0, kNoAir_db = 3.0, kDiesAway_db = 5.0, kEdge_s = 0.006;
@@ -29,7 +30,14 @@ double expectedExtreme(double count) {
 
 std::optional<PitchRange> pitchRange(const PitchLine& line) {
   if (line.cents.size() < kFewest) return std::nullopt;
-  const std::vector<double> medians = mediansOf(line.cents);
+  std::vector<double> medians = mediansOf(line.cents);
+  // Those at the ends are over fewer frames, which may be stray.
+  const auto isStray = [](double end, double inside) { return std::abs(end - inside) > kStray_cents; };
+  for (std::size_t i = kMedian / 2; i-- > 0;) {
+    if (isStray(medians[i], medians[i + 1])) medians[i] = medians[i + 1];
+    const std::size_t k = medians.size() - 1 - i;
+    if (isStray(medians[k], medians[k - 1])) medians[k] = medians[k - 1];
+  }
   const double jitter = jitterOf(medians);
   const auto [low, high] = std::ranges::minmax(medians);
   const auto excess = [&](double extreme) {

@@ -78,7 +78,7 @@ TEST_F(Contract, EveryKeyIsThere) {
   EXPECT_EQ(
       j["reference"],
       json::parse(
-          R"({"a4_hz":440.0,"temperament":"equal","tonic":null,"instrument":"trumpet-bb","transposition_semitones":-2})"));
+          R"({"part":"whole","a4_hz":440.0,"temperament":"equal","tonic":null,"instrument":"trumpet-bb","transposition_semitones":-2})"));
   ASSERT_EQ(j["tones"].size(), 1u);
   const json& t = j["tones"][0];
   expectKeys(t, {"start_s", "end_s", "held_s", "notes", "glides", "dropouts", "slips", "onset", "release"});

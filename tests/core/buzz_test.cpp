@@ -276,7 +276,7 @@ TEST(Buzz, OfThePlayersIsObservedAsTheyPlay) {
                            {"buzz-small-span", "buzz-siren", "trumpet-bb", {"pitch-stays"}},
                            {"buzz-late", "buzz-instant", "trumpet-bb", {"speaks-late"}},
                            {"steady", "buzz-level", "alto-sax", {"raise"}},
-                           {"buzz-wide-span", "buzz-siren", "trumpet-bb", {"raise"}}};
+                           {"buzz-wide-span", "buzz-siren", "trumpet-bb", {"wider"}}};
   for (const Observed& o : list)
     for (std::uint32_t seed = 1; seed <= 3; ++seed) {
       Context context;

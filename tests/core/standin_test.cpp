@@ -79,7 +79,9 @@ TEST_P(EveryCard, IsFoundCueByCueAsItWasPlayed) {
   if (sheet.counted()) context.start_s = played.truth.cues.front().start_s;
   const Analysis heard = analyse(played.samples, played.rate_hz, context);
   ASSERT_EQ(heard.cues.size(), played.truth.cues.size());
-  EXPECT_NEAR(sounds::cents(heard.reference.a4_hz, played.truth.reference.a4_hz), 0.0, 0.5);
+  // The periods of a buzz stray about the pitch that it is given.
+  const bool buzz = context.partPlayed() != PartPlayed::whole;
+  EXPECT_NEAR(sounds::cents(heard.reference.a4_hz, played.truth.reference.a4_hz), 0.0, buzz ? 4.0 : 0.5);
   EXPECT_EQ(heard.reference.just, played.truth.reference.just);
   for (std::size_t c = 0; c < sheet.cues.size(); ++c) {
     const CueResult& cue = heard.cues[c];
@@ -101,7 +103,7 @@ TEST_P(EveryCard, IsFoundCueByCueAsItWasPlayed) {
     EXPECT_NEAR(note.start_s, truth.start_s, 0.05);
     EXPECT_NEAR(note.end_s, truth.end_s, 0.05);
     EXPECT_EQ(note.written, truth.notes[0].written);
-    EXPECT_NEAR(note.offset_cents.value(), truth.notes[0].offset_cents.value(), 2.5);
+    EXPECT_NEAR(note.offset_cents.value(), truth.notes[0].offset_cents.value(), buzz ? 6.0 : 2.5);
   }
   for (const Reading& r : heard.readings)
     if (r.id() == "missing" || r.id() == "slips") {

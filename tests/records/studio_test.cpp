@@ -82,6 +82,7 @@ INSERT INTO setting VALUES('order:7', '["swell","steady-tone"]'), ('order:5', '[
   EXPECT_EQ(take.comfort, Comfort::unsaid);
   EXPECT_TRUE(take.ticks.empty());
   EXPECT_FALSE(take.stopped);
+  EXPECT_EQ(take.seen, Seen::unsaid);
   EXPECT_TRUE(studio.openBreaths(7)->empty());
   EXPECT_TRUE(studio.cards()->empty());
   EXPECT_EQ(studio.takeFile(3).filename(), "3.flac");
@@ -127,12 +128,16 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   take.asked.open = OpenBreath{mark.profile, mark.level_dbfs, 1.75};
   take.ticks = {"ribs", "posture"};
   take.stopped = true;
+  take.seen = Seen::wrong;
+  take.asked.nextTries = {{"comes-and-goes", 2}};
   ASSERT_TRUE(studio.keepOpenBreaths(ada.id, {mark, mark}));
   ASSERT_TRUE(studio.changeTake(take));
   const Take again = studio.takes(ada.id)->front();
   EXPECT_EQ(again.attention, Attention::lips);
   EXPECT_EQ(again.comfort, Comfort::tight);
   EXPECT_EQ(again.tried, "a fuller breath");
+  EXPECT_EQ(again.seen, Seen::wrong);
+  EXPECT_EQ(again.asked.nextTries, take.asked.nextTries);
   EXPECT_EQ(contextFor(again.asked).range.highest, 79);
   ASSERT_TRUE(again.asked.against);
   EXPECT_EQ(again.asked.against->held_s, 9.5);

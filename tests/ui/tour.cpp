@@ -127,6 +127,25 @@ void readTakes(MainWindow& window) {
   show(window, 1, "swell");
 }
 
+/// The newest take of a card.
+void showTakeOf(MainWindow& window, const std::string& exercise, const char* name) {
+  const auto& takes = window.session().roster().takes();
+  const auto of = std::ranges::find(takes, exercise, [](const calando::Take& t) { return t.asked.exercise; });
+  if (of == takes.end()) return;
+  window.session().choose(of->id);
+  settle(window);
+  take(window, name);
+}
+
+void readBuzzes(MainWindow& window) {
+  chooseStudent(window, 0);
+  showTakeOf(window, "buzz-siren", "siren");
+  showTakeOf(window, "buzz-level", "buzz");
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
+  take(window, "buzz-weeks");
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
+}
+
 void playTakes(MainWindow& window) {
   auto* ribbon = window.findChild<calando::TakeView*>("ribbon");
   calando::Session& session = window.session();
@@ -209,6 +228,7 @@ int main(int argc, char** argv) {
   window.show();
   settle(window);
   readTakes(window);
+  readBuzzes(window);
   playTakes(window);
   openDialogs(window);
   found();

@@ -4,6 +4,7 @@
 #include "app/lesson/sheet_preview.h"
 #include "app/picture/ribbon_scale.h"
 #include "app/readout/cue_table.h"
+#include "app/readout/weeks_chart.h"
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
 #include "app/words/note_names.h"
@@ -445,6 +446,38 @@ TEST_F(WindowTest, AStepAgainstTheBestIsHeldAgainstTheLongestTakeBefore) {
   EXPECT_FALSE(takes[1].tried.empty());
   EXPECT_EQ(takes[1].comfort, Comfort::fair);
   EXPECT_TRUE(takes[0].tried.empty());
+}
+
+// A first lesson on the small part, by keyboard: what is observed, whether it was so, what was tried, what it
+// did, and which try comes next.
+TEST_F(WindowTest, AnObservationIsConfirmedAndWhatWasTriedForItIsRemembered) {
+  openWindow();
+  addStudent("Ada", "trumpet-bb");
+  chooseStep("buzz-level");
+  find<QDoubleSpinBox>("seconds")->setValue(4);
+  auto* ribbon = find<TakeView>("ribbon");
+  auto* seen = find<QToolButton>("seen");
+  EXPECT_FALSE(seen->isVisible());
+  playTake("buzz-lips-part");
+  EXPECT_TRUE(find<QLabel>("advice")->text().contains("while the air goes on. Firmer corners"));
+  ASSERT_TRUE(seen->isVisible());
+  QTest::keyClick(ribbon, Qt::Key_V);
+  EXPECT_EQ(find<QLabel>("often")->text(), "right in 1 of 1");
+  playTake("buzz-lips-part");
+  QTest::keyClick(ribbon, Qt::Key_Y);
+  QTest::keyClick(ribbon, Qt::Key_V);
+  QTest::keyClick(ribbon, Qt::Key_V);  // it was not so
+  EXPECT_EQ(find<QLabel>("often")->text(), "right in 1 of 2");
+  EXPECT_TRUE(find<QLabel>("ledger")->text().contains("Firmer corners: breaks, air on 3 → 3"));
+  playTake("buzz-lips-part");  // that did not help: the next one
+  EXPECT_TRUE(find<QLabel>("advice")->text().contains("Lips a little nearer together"));
+  QTest::keyClick(ribbon, Qt::Key_Y);  // what was asked for before this take: still firmer corners
+  openWindow();
+  ASSERT_TRUE(settle());
+  EXPECT_TRUE(find<QLabel>("advice")->text().contains("Lips a little nearer together"));
+  EXPECT_EQ(find<QLabel>("often")->text(), "right in 1 of 2");
+  QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_T);
+  EXPECT_TRUE(find<WeeksChart>("weeks")->isVisible());
 }
 
 TEST_F(WindowTest, TheTeachersModelIsMarkedAndTheNextTakeIsHeldAgainstIt) {
