@@ -48,7 +48,7 @@ std::vector<RibbonScale::Target> cueTargets(const Snapshot& picture) {
 
 constexpr std::size_t kFewestFrames = 12;  // 120 ms, as a note
 constexpr double kPathMargin_cents = 40.0;
-constexpr double kLeast_cents = 50.0, kLeastOfBuzz_cents = 120.0, kBuzzMargin_cents = 90.0;
+constexpr double kLeast_cents = 50.0, kLeastOfBuzz_cents = 120.0, kBuzzMargin_cents = 90.0, kBuzzMargin = 0.1;
 constexpr double kOdd = 0.005;  // frames that may be out of the picture
 
 RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s, double to_s) {
@@ -75,8 +75,10 @@ RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s,
   double low = -least;
   double high = least;
   if (cents.size() > 20 && picture.isFree()) {
-    low = std::min(low, quantile(cents, kOdd) - kBuzzMargin_cents);
-    high = std::max(high, quantile(cents, 1.0 - kOdd) + kBuzzMargin_cents);
+    const double bottom = quantile(cents, kOdd), top = quantile(cents, 1.0 - kOdd);
+    const double margin = std::max(kBuzzMargin_cents, kBuzzMargin * (top - bottom));
+    low = std::min(low, bottom - margin);
+    high = std::max(high, top + margin);
   } else if (cents.size() > 20) {
     // Room for the ribbon's own thickness, which a wide wave's steep flanks need most.
     const auto margin = [](double edge) { return std::clamp(0.45 * std::abs(edge), 20.0, 45.0); };

@@ -25,16 +25,16 @@ QString said(const TriedCue& cue) {
   if (!cue.before || !cue.after)
     return cue.helped ? ObservationRow::tr("%1: not heard again").arg(what)
                       : ObservationRow::tr("%1: heard again").arg(what);
-  return ObservationRow::tr("%1: %2 %3 → %4", "what was tried, a figure, before, after")
-      .arg(what, words::said(cue.figure->label).toLower(), words::number(*cue.before, cue.figure->print),
-           words::number(*cue.after, cue.figure->print));
+  // Of the figure that the observation above names.
+  return ObservationRow::tr("%1: %2 → %3", "what was tried, a figure before and after")
+      .arg(what, words::number(*cue.before, cue.figure->print), words::number(*cue.after, cue.figure->print));
 }
 
 }  // namespace
 
 ObservationRow::ObservationRow(Session& session)
     : session_(session), seen_(new QToolButton), often_(new QLabel), tried_(new QLabel) {
-  auto* layout = tight(new QVBoxLayout(this), style::kStep);
+  auto* layout = tight(new QVBoxLayout(this), 0);
   auto* row = new QHBoxLayout;
   row->setSpacing(2 * style::kStep);
   row->addWidget(seen_);
@@ -70,7 +70,7 @@ void ObservationRow::refresh() {
   const auto tried = open.triedBefore();
   QStringList all;
   for (const TriedCue& cue : tried) all << said(cue);
-  tried_->setText(all.isEmpty() ? QString() : tr("Tried: %1").arg(all.front()));
+  tried_->setText(all.isEmpty() ? QString() : all.front());
   tried_->setToolTip(all.join(QStringLiteral("\n")));
   tried_->setVisible(!all.isEmpty());
 }
