@@ -266,11 +266,13 @@ NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expe
   NoteLayout layout;
   if (line.cents.empty()) return layout;
   std::vector<Piece> pieces;
+  const TravelLine smooth(line);
   for (const auto& [first, last] : betweenSteps(line, expected)) {
     Piece whole{first, last, medianBetween(line, first, last), true};
-    const std::vector<Travel> travels = findTravels(line, first, last);
-    const bool moves = expected == Expected::travels && !travels.empty();
-    if (!moves && isOneNote(line, whole, expected)) {
+    const bool one = isOneNote(line, whole, expected);
+    std::vector<Travel> travels;
+    if (!one || expected == Expected::travels) travels = findTravels(smooth, first, last);
+    if (one && travels.empty()) {
       pieces.push_back(whole);
       continue;
     }

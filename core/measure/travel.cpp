@@ -16,7 +16,7 @@ constexpr double kTurn_cents = 40.0, kTurnJitter = 5.0;
 constexpr double kLeast_cents = 100.0;
 constexpr double kShortest_s = 0.3, kShortestFar_s = 0.12, kFar_cents = 300.0;
 constexpr double kEnd_cents = 150.0, kEnd = 0.3;  // as far a rest at an end is looked for
-constexpr std::size_t kLeastWay = 6;
+constexpr std::size_t kLeastWay = 6, kMostPlaces = 300;
 constexpr double kClearly = 0.9;  // of many corners one fits by chance
 constexpr double kRest_s = 0.06;  // less is a rounded end
 constexpr double kTurnRest_s = 0.3;
@@ -74,7 +74,10 @@ double squaresLeft(Medians m, Basis basis) {
 
 /// How many frames the pitch rests before it goes its way, which may bend; 0 where a polynomial of the third
 /// degree, which has as many numbers, explains it better.
-std::size_t restOf(Medians m) {
+std::size_t restOf(Medians every) {
+  const std::size_t apart = 1 + every.size() / kMostPlaces;  // a long slow way is looked at more coarsely
+  std::vector<double> m;
+  for (std::size_t i = 0; i < every.size(); i += apart) m.push_back(every[i]);
   const double last = static_cast<double>(m.size() - 1);
   double least = kClearly * squaresLeft<4>(m, [=](double i) {
                    const double x = 2.0 * i / last - 1.0;
@@ -89,7 +92,7 @@ std::size_t restOf(Medians m) {
     });
     if (squares >= least) continue;
     least = squares;
-    rest = corner;
+    rest = apart * corner;
   }
   return rest;
 }
@@ -211,10 +214,11 @@ double jitterOf(const std::vector<double>& medians) {
   return off.empty() ? 0.0 : kNormal * median(off) / std::sqrt(1.5);
 }
 
-std::vector<Travel> findTravels(const PitchLine& line, std::size_t first, std::size_t last) {
-  const std::vector<double> all = mediansOf(line.cents);
-  const Medians m(all);
-  const double jitter = jitterOf(all);
+TravelLine::TravelLine(const PitchLine& line) : medians(mediansOf(line.cents)), jitter(jitterOf(medians)) {}
+
+std::vector<Travel> findTravels(const TravelLine& line, std::size_t first, std::size_t last) {
+  const Medians m(line.medians);
+  const double jitter = line.jitter;
   std::vector<std::size_t> turns =
       turnsOf(m.subspan(first, last - first + 1), std::max(kTurn_cents, kTurnJitter * jitter));
   for (std::size_t& turn : turns) turn += first;

@@ -16,12 +16,19 @@ struct Travel {
   bool stays;
 };
 
+/// A line as it is looked at for ways, once for all of its stretches.
+struct TravelLine {
+  explicit TravelLine(const PitchLine& line);
+  std::vector<double> medians;  ///< mediansOf()
+  double jitter;                ///< jitterOf()
+};
+
 /// Ways of at least a semitone within frames [first, last] of a line, in order. The line, as medians over 50
 /// ms, is cut where it turns by more than its jitter. Of each leg the rests at its ends are taken off, where
 /// a corner explains the end better than a bend does (least squares, four numbers either way), and so are
 /// stays in it: at least 0.3 s (0.12 s beside more than 600 cents a second) that go no farther than a quarter
 /// of what the leg goes in that time. A turn is no rest unless the pitch keeps still on it for 0.3 s.
-std::vector<Travel> findTravels(const PitchLine& line, std::size_t first, std::size_t last);
+std::vector<Travel> findTravels(const TravelLine& line, std::size_t first, std::size_t last);
 
 /// Medians over five frames, each in its middle; shorter at the ends.
 std::vector<double> mediansOf(std::span<const double> cents);
