@@ -146,6 +146,7 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
     take.student = student->id;
     take.asked.instrument = s.instrument;
     take.asked.seconds = s.seconds;
+    std::map<std::string, double> widest;  // by card, semitones
     for (const DemoTake& t : s.takes) {
       const Player& player = *findPlayer(t.player);
       take.asked.exercise = t.exercise;
@@ -156,9 +157,13 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
       const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
       take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));
       take.asked.start_s.reset();
+      const auto before = widest.find(t.exercise);
+      take.asked.spanBefore = before == widest.end() ? std::nullopt : std::optional(before->second);
       const Context context = contextFor(take.asked);
       const CueSheet sheet = unroll(context);
       const Performance performance = perform(player, sheet, context, ++seed);
+      for (const Tone& tone : performance.truth.tones)
+        if (tone.range) widest[t.exercise] = std::max(widest[t.exercise], tone.range->semitones());
       if (sheet.counted()) take.asked.start_s = performance.truth.cues.front().start_s;
       take.made_unix_s =
           kLastEvening_unix_s - 7 * t.weeksAgo * kDay_s + static_cast<std::int64_t>(done) * 120;

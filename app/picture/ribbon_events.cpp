@@ -111,7 +111,8 @@ QString breakText(const Dropout& d, bool small) {
 }
 
 /// How far a tone goes, as a bracket beside it.
-void nameSpan(QPainter& painter, Labels& labels, const Tone& tone, const RibbonScale& scale) {
+void nameSpan(QPainter& painter, Labels& labels, const Tone& tone, const RibbonScale& scale,
+              const std::optional<double>& before) {
   if (!tone.range || tone.glides.empty()) return;
   const double x = std::min(scale.x(tone.end_s) + kBracketAway, scale.area.right() - kBracketAway);
   const double hz = scale.targetAt(tone.end_s).hz;
@@ -120,8 +121,11 @@ void nameSpan(QPainter& painter, Labels& labels, const Tone& tone, const RibbonS
   painter.setPen(QPen(style::ink, 1.4));
   painter.drawLine(QPointF(x, top), QPointF(x, bottom));
   for (const double y : {top, bottom}) painter.drawLine(QPointF(x - kBracketFoot, y), QPointF(x, y));
+  const QString span = words::number(tone.range->semitones(), 1, false);
   labels.put({x, (top + bottom) / 2.0},
-             Ribbon::tr("%1 semitones").arg(words::number(tone.range->semitones(), 1, false)), style::ink);
+             before ? Ribbon::tr("%1 semitones, before %2").arg(span, words::number(*before, 1, false))
+                    : Ribbon::tr("%1 semitones").arg(span),
+             style::ink);
 }
 
 /// What there is to see in a tone, at its place.
@@ -154,7 +158,8 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const To
     labels.put({scale.x((tone.start_s + tone.end_s) / 2.0), area.top() + 14}, Ribbon::tr("no one note"),
                style::quietInk);
   nameWaves(painter, labels, tone, scale);
-  if (picture.analysis.part != PartPlayed::whole) nameSpan(painter, labels, tone, scale);
+  if (picture.analysis.part != PartPlayed::whole)
+    nameSpan(painter, labels, tone, scale, picture.context.spanBefore);
   if (tone.release.rings_on_s > kLongRing_s)
     labels.put({scale.x(tone.end_s + tone.release.rings_on_s / 2.0), area.bottom() - 14},
                Ribbon::tr("the room, %1 s").arg(words::number(tone.release.rings_on_s, 1, false)),

@@ -1,5 +1,6 @@
 #include "app/session/asking.h"
 
+#include "app/session/today.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/ledger.h"
 #include "core/library/cards.h"
@@ -8,8 +9,9 @@
 namespace calando {
 
 namespace {
+constexpr std::int64_t kRemembered_s = 8 * 7 * 86400;
 constexpr double kFastest_bpm = 120.0;  // of a breath that goes faster by itself
-}
+}  // namespace
 
 Asking::Asking(Roster& roster, Lesson& lesson) : roster_(roster), lesson_(lesson) {
   wish_.exercise = lesson.current()->id;
@@ -36,6 +38,9 @@ AskedFor Asking::asked() const {
   asked.room_c = room_c_;
   asked.open = openBreathOf(roster_.openBreaths());
   asked.nextTries = nextTries(roster_.past());
+  const std::int64_t today = Today().from_unix_s;
+  asked.spanBefore =
+      mostOf(roster_.past(), lesson_.current()->id, "span_semitones", today - kRemembered_s, today);
   return asked;
 }
 

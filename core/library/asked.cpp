@@ -14,6 +14,7 @@ constexpr std::size_t kLongestId = 200;  // bytes
 constexpr int kHighestNote = 140;        // written
 constexpr double kLongest_s = 6 * 3600.0;
 constexpr int kMostTries = 100;
+constexpr double kWidest_semitones = 120.0;
 
 template <class Number>
 nlohmann::json orNull(const std::optional<Number>& x) {
@@ -90,7 +91,8 @@ nlohmann::json toJson(const AskedFor& a) {
           {"most_counts", orNull(a.mostCounts)},
           {"key", key},
           {"open", open},
-          {"next_tries", a.nextTries}};
+          {"next_tries", a.nextTries},
+          {"span_before", orNull(a.spanBefore)}};
 }
 
 AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
@@ -122,6 +124,7 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   a.key = keyFrom(fields);
   a.open = openFrom(fields);
   a.nextTries = triesFrom(fields);
+  a.spanBefore = fields.number("span_before", 0.0, kWidest_semitones);
   if (sound) *sound = *sound && fields.sound();
   return a;
 }
@@ -152,6 +155,7 @@ Context contextFor(const AskedFor& asked) {
   context.room_c = asked.room_c;
   context.open = asked.open;
   context.nextTries = asked.nextTries;
+  context.spanBefore = asked.spanBefore;
   context.reference = referenceFor(context);
   return context;
 }

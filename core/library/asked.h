@@ -34,6 +34,7 @@ struct Played {
   std::optional<KeyTimes> key;     ///< when the player pressed theirs, on a card that is timed by key
   std::optional<OpenBreath> open;  ///< the player's own open breath as it was known then
   std::map<std::string, std::size_t> nextTries;  ///< of observations, as they stood then
+  std::optional<double> spanBefore;              ///< semitones, the widest of the card on days before
 };
 
 /// What was asked for when a take was made, as stored.

@@ -130,6 +130,7 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   take.stopped = true;
   take.seen = Seen::wrong;
   take.asked.nextTries = {{"comes-and-goes", 2}};
+  take.asked.spanBefore = 7.5;
   ASSERT_TRUE(studio.keepOpenBreaths(ada.id, {mark, mark}));
   ASSERT_TRUE(studio.changeTake(take));
   const Take again = studio.takes(ada.id)->front();
@@ -138,6 +139,7 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   EXPECT_EQ(again.tried, "a fuller breath");
   EXPECT_EQ(again.seen, Seen::wrong);
   EXPECT_EQ(again.asked.nextTries, take.asked.nextTries);
+  EXPECT_EQ(contextFor(again.asked).spanBefore, 7.5);
   EXPECT_EQ(contextFor(again.asked).range.highest, 79);
   ASSERT_TRUE(again.asked.against);
   EXPECT_EQ(again.asked.against->held_s, 9.5);
