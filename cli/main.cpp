@@ -1,14 +1,14 @@
 // The command line, to the contract in docs/cli.md.
 #include <CLI/CLI.hpp>
-#include <array>
 #include <charconv>
 #include <cmath>
 #include <csignal>
 #include <cstdio>
-#include <iomanip>
 #include <sstream>
 
 #include "audio/sound_file.h"
+#include "cli/failure.h"
+#include "cli/lists.h"
 #include "cli/output.h"
 #include "core/analysis.h"
 #include "core/bounded_json.h"
@@ -24,16 +24,6 @@
 
 namespace calando {
 namespace {
-
-enum Exit { measured = 0, wrongUsage = 2, unreadableFile = 3, otherFailure = 4 };
-
-/// Ends the program with one line on standard error.
-struct Failure {
-  Exit code;
-  std::string what;
-};
-
-[[noreturn]] void refuse(const std::string& what) { throw Failure{wrongUsage, what}; }
 
 struct AnalyseOptions {
   std::string file, instrument, note, fingering, temperament = "equal", tonic, exercise = "steady-tone",
@@ -223,66 +213,6 @@ void playStandIn(const StandInOptions& o) {
               toJson(performance.truth, {o.out, performance.rate_hz, 1, "mix"}, context).dump(2) + "\n");
 }
 
-void printList(const nlohmann::ordered_json& list, bool asJson) {
-  if (asJson) return print(list.dump(2) + "\n");
-  std::ostringstream lines;
-  for (const auto& entry : list)
-    lines << std::left << std::setw(18) << entry.at("id").get<std::string>() << " "
-          << entry.at("label").get<std::string>() << "\n";
-  print(lines.str());
-}
-
-void listInstruments(bool asJson) {
-  auto list = nlohmann::ordered_json::array();
-  for (const Instrument& i : instruments())
-    list.push_back({{"id", i.id},
-                    {"label", i.name},
-                    {"transposition_semitones", i.transposition},
-                    {"clef", i.clef == Clef::bass    ? "bass"
-                             : i.clef == Clef::tenor ? "tenor"
-                                                     : "treble"},
-                    {"lowest_concert", noteName(i.lowest, i.spelling)},
-                    {"highest_concert", noteName(i.highest, i.spelling)},
-                    {"lowest_written", noteName(i.writtenOf(i.lowest), i.spelling)},
-                    {"highest_written", noteName(i.writtenOf(i.highest), i.spelling)}});
-  printList(list, asJson);
-}
-
-void listExercises(bool asJson) {
-  auto list = nlohmann::ordered_json::array();
-  for (const Exercise& e : exercises())
-    list.push_back({{"id", e.id}, {"label", e.title}, {"family", e.family}, {"purpose", e.purpose}});
-  printList(list, asJson);
-}
-
-void listPlayers(bool asJson) {
-  auto list = nlohmann::ordered_json::array();
-  for (const Player& p : players()) list.push_back({{"id", p.id}, {"label", p.name}, {"plays", p.text}});
-  printList(list, asJson);
-}
-
-void printSeries(const std::string& instrumentId, const std::string& fingering, double a4_hz, bool asJson) {
-  const Instrument* instrument = instrumentOf(instrumentId);
-  const auto fundamental = writtenFundamental(fingering, instrument);
-  if (!fundamental) refuse(printable(english(fundamental.error())));
-  const Spelling spelling = instrument ? instrument->spelling : Spelling::flats;
-  auto list = nlohmann::ordered_json::array();
-  std::string lines;
-  for (const SeriesRung& rung : naturalSeries(*fundamental, instrument, {a4_hz, false, 0})) {
-    list.push_back({{"partial", rung.partial},
-                    {"written", noteName(rung.written, spelling)},
-                    {"concert", noteName(rung.sounding, spelling)},
-                    {"hz", rung.hz},
-                    {"cents", rung.cents}});
-    std::array<char, 96> line;
-    std::snprintf(line.data(), line.size(), "%2d  %-4s  %-4s  %9.3f Hz  %+6.1f cents\n", rung.partial,
-                  noteName(rung.written, spelling).c_str(), noteName(rung.sounding, spelling).c_str(),
-                  rung.hz, rung.cents);
-    lines += line.data();
-  }
-  print(asJson ? list.dump(2) + "\n" : lines);
-}
-
 /// A finite number in a range, ends included.
 CLI::Validator between(double low, double high) {
   char range[64];
@@ -304,16 +234,12 @@ CLI::Validator notEmpty(const std::string& remedy) {
       [remedy](std::string& text) { return text.empty() ? "is empty; " + remedy : std::string(); }, "TEXT");
 }
 
-int run(int argc, char** argv) {
-  const auto aNote = notEmpty("write a note like Bb4, or leave the option out");
-  const auto anId = notEmpty("name one, or leave the option out");
-  const auto aFile = notEmpty("name a file");
-  const auto aPitch = between(20.0, 5000.0), aTuning = between(380.0, 500.0), aTempo = between(20.0, 400.0);
-  CLI::App app{"Measures wind tones and prints what it found as JSON."};
-  app.set_version_flag("--version", "calando-cli " + engineVersion());
-  app.require_subcommand(1);
+const auto aNote = notEmpty("write a note like Bb4, or leave the option out");
+const auto anId = notEmpty("name one, or leave the option out");
+const auto aFile = notEmpty("name a file");
+const auto aPitch = between(20.0, 5000.0), aTuning = between(380.0, 500.0), aTempo = between(20.0, 400.0);
 
-  AnalyseOptions a;
+CLI::App* addAnalyse(CLI::App& app, AnalyseOptions& a) {
   auto* analyse = app.add_subcommand("analyse", "Measure a sound file");
   analyse->add_option("file", a.file, "The sound file")->required()->check(aFile);
   analyse->add_option("--instrument", a.instrument)->check(anId);
@@ -344,8 +270,10 @@ int run(int argc, char** argv) {
   keyedTo->needs(keyedFrom);
   analyse->add_option("--channel", a.channel, "A number from 1, or mix");
   analyse->add_option("--tracks", a.tracks, "Also write the time series there, as CSV")->check(aFile);
+  return analyse;
+}
 
-  StandInOptions s;
+CLI::App* addStandIn(CLI::App& app, StandInOptions& s) {
   auto* standIn = app.add_subcommand("stand-in", "Let the simulated player play into a WAV file");
   standIn->add_option("--exercise", s.exercise)->required();
   standIn->add_option("--player", s.player)->required();
@@ -357,7 +285,16 @@ int run(int argc, char** argv) {
   standIn->add_option("--seed", s.seed)->check(between(0.0, 4294967295.0));
   standIn->add_option("--out", s.out)->required()->check(aFile);
   standIn->add_option("--truth", s.truth)->check(aFile);
+  return standIn;
+}
 
+int run(int argc, char** argv) {
+  CLI::App app{"Measures wind tones and prints what it found as JSON."};
+  app.set_version_flag("--version", "calando-cli " + engineVersion());
+  app.require_subcommand(1);
+  AnalyseOptions a;
+  StandInOptions s;
+  const CLI::App *analyse = addAnalyse(app, a), *standIn = addStandIn(app, s);
   bool asJson = false;
   std::string seriesInstrument, seriesFingering;
   double seriesA4 = 440.0;
@@ -385,7 +322,7 @@ int run(int argc, char** argv) {
   if (*instrumentList) listInstruments(asJson);
   if (*exerciseList) listExercises(asJson);
   if (*playerList) listPlayers(asJson);
-  if (*series) printSeries(seriesInstrument, seriesFingering, seriesA4, asJson);
+  if (*series) printSeries(instrumentOf(seriesInstrument), seriesFingering, seriesA4, asJson);
   return measured;
 }
 

@@ -96,17 +96,50 @@ Expected expectedOf(const Context& context) {
   return small && !level && (travelWanted || context.asked.empty()) ? Expected::travels : Expected::anything;
 }
 
+/// Level and noise of all of it; on the small part what it is like.
+void describeWhole(Tone& tone, const Tracks& tracks, const PitchLine& line, PartPlayed part) {
+  if (line.cents.empty()) return;
+  const Note all = describeSounding(tracks, tone, shiftedBy(440.0, median(line.cents)));
+  tone.level_dbfs = all.level_dbfs;
+  tone.hnr_db = all.hnr_db;
+  if (part == PartPlayed::whole) return;
+  const Note* note = tone.mainNote();
+  const bool held = note && note->end_s - note->start_s >= kShortestQuality_s;
+  describeQuality(tone, held ? *note : all, held ? Pitch::held : Pitch::moves, part);
+}
+
+/// How the first of its notes begins and the last one ends.
+void describeEnds(Tone& tone, const Tracks& tracks, const Room& room, const PitchLine& centre) {
+  const Note& first = tone.notes.front();
+  const Envelope envelope = Envelope::forPitch(tracks.energy, first.f0_hz, room.floor_dbfs);
+  // Air that is already there when the tone begins is not part of its rise.
+  double before = envelope.noisePower;
+  if (const double air_s = tone.onset.air_before_ms.value_or(0.0) / 1000.0; air_s > kEdge_s)
+    before =
+        std::max(before, tracks.energy.meanSquare(tone.start_s - 0.75 * air_s, tone.start_s - 0.25 * air_s));
+  tone.onset.rise_ms =
+      riseTime(tracks.energy, tone.start_s, envelope.medianPower(first.coreStart_s, first.coreEnd_s),
+               first.f0_hz, before);
+  const double rings_on_s = tone.release.rings_on_s;
+  tone.release = describeRelease(tracks, centre, tone.notes.back());
+  tone.release.rings_on_s = rings_on_s;
+}
+
 /// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it
 /// was no tone.
 bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
                   const Context& context) {
   if (isHiss(tone, tracks)) return false;
+  tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);
   const PitchLine everything = pitchLine(tracks, tone.start_s, tone.end_s, tone.dropouts);
   const PitchLine still = withoutWaves(everything);
   NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, expectedOf(context));
   const PitchLine line = withoutJumps(everything, layout.jumps);
   const PitchLine centre = withoutJumps(still, layout.jumps);
-  if (layout.plateaus.empty() && layout.glides.empty()) return isPeriodic(tone, tracks, room);
+  if (layout.plateaus.empty() && layout.glides.empty()) {
+    describeWhole(tone, tracks, everything, context.partPlayed());
+    return isPeriodic(tone, tracks, room);
+  }
   tone.glides = std::move(layout.glides);
   tone.range = pitchRange(everything);
   for (Glide& glide : tone.glides) {
@@ -127,24 +160,8 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
     tone.notes.push_back(describeNote(tracks, line, centre, plateau, settle, tone.dropouts, context));
   }
   addUnaskedJumps(tone, context);
-  if (const Note* note = tone.mainNote();
-      note && context.partPlayed() != PartPlayed::whole && note->end_s - note->start_s >= kShortestQuality_s)
-    tone.quality = qualityOf(*note, context.partPlayed());
-  tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);
-  if (tone.notes.empty()) return true;
-  const Note& first = tone.notes.front();
-  const Envelope envelope = Envelope::forPitch(tracks.energy, first.f0_hz, room.floor_dbfs);
-  // Air that is already there when the tone begins is not part of its rise.
-  double before = envelope.noisePower;
-  if (const double air_s = tone.onset.air_before_ms.value_or(0.0) / 1000.0; air_s > kEdge_s)
-    before =
-        std::max(before, tracks.energy.meanSquare(tone.start_s - 0.75 * air_s, tone.start_s - 0.25 * air_s));
-  tone.onset.rise_ms =
-      riseTime(tracks.energy, tone.start_s, envelope.medianPower(first.coreStart_s, first.coreEnd_s),
-               first.f0_hz, before);
-  const double rings_on_s = tone.release.rings_on_s;
-  tone.release = describeRelease(tracks, centre, tone.notes.back());
-  tone.release.rings_on_s = rings_on_s;
+  describeWhole(tone, tracks, everything, context.partPlayed());
+  if (!tone.notes.empty()) describeEnds(tone, tracks, room, centre);
   return true;
 }
 
@@ -241,8 +258,9 @@ struct TakeTracker::Stages {
 
 namespace {
 Tracker trackerFor(double rate_hz, const Context& context) {
-  const bool small = context.partPlayed() != PartPlayed::whole;
-  return Tracker(rate_hz, Tracker::kOfflineLag, small ? Listening::buzz : Listening::tone);
+  const PartPlayed part = context.partPlayed();
+  if (part == PartPlayed::whole) return Tracker(rate_hz);
+  return Tracker(rate_hz, Tracker::kOfflineLag, {kMostCrackleOfBuzz_db, rowOf(part).lowest_hz});
 }
 }  // namespace
 

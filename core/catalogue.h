@@ -10,15 +10,13 @@
 
 #include "core/bounded_json.h"
 #include "core/fault.h"
+#include "core/names.h"
 
 /// Reading the catalogues of data/*.json.
 namespace calando {
 
 /// What the JSON library finds wrong.
 Problem problemOf(const nlohmann::json::exception& e);
-
-template <class T>
-using Named = std::pair<std::string_view, T>;
 
 /// The value that a text names; Refused, with the names there are, where it names none.
 template <class T, std::size_t N>
@@ -31,9 +29,13 @@ T valueNamed(const nlohmann::json& text, std::string_view key, const Named<T> (&
   refuse(Fault::unknownValue, key, shortened(text), known);
 }
 
+/// The same of each text of a list that an entry may have.
 template <class T, std::size_t N>
-std::string_view nameIn(const Named<T> (&names)[N], T value) {
-  return std::ranges::find(names, value, &Named<T>::second)->first;
+std::vector<T> listNamed(const nlohmann::json& entry, const char* key, const Named<T> (&names)[N]) {
+  std::vector<T> list;
+  if (entry.contains(key))
+    for (const nlohmann::json& text : entry.at(key)) list.push_back(valueNamed(text, key, names));
+  return list;
 }
 
 /// Makes one T of every entry of a JSON array with `from`, which may throw Refused and what the JSON library

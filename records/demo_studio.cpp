@@ -13,9 +13,9 @@ struct DemoTake {
   const char* player;
   int weeksAgo;
   const char* exercise = "steady-tone";
-  int tried = -1;  ///< which try of kObserved was taken up in it
+  bool tried = false;  ///< what the take of kObserved before it asked for
   Seen seen = Seen::unsaid;
-  std::size_t asks = 0;  ///< which try of it came next then
+  std::size_t asks = 0;  ///< which try of kObserved it asks for
 };
 /// What is observed of the breaks that a buzz of this class has.
 constexpr const char* kObserved = "comes-and-goes";
@@ -38,14 +38,14 @@ const std::vector<DemoStudent>& eveningClass() {
         {"short-of-air", 3},
         {"short-of-air", 2, "scale-4-4"},
         {"buzz-air-only", 5, "buzz-level"},
-        {"buzz-lips-part", 4, "buzz-level", -1, Seen::right},
+        {"buzz-lips-part", 4, "buzz-level", false, Seen::right},
         {"buzz-small-span", 4, "buzz-siren"},
-        {"buzz-lips-part", 3, "buzz-level", 0, Seen::right},
+        {"buzz-lips-part", 3, "buzz-level", true, Seen::right, 1},
         {"steady", 2, "buzz-siren"},
         {"sagging", 2},
-        {"buzz-stops", 1, "buzz-level", 1},
+        {"buzz-stops", 1, "buzz-level", true},
         {"sagging", 1},
-        {"buzz-lips-part", 0, "buzz-level", -1, Seen::unsaid, 1},
+        {"buzz-lips-part", 0, "buzz-level", false, Seen::unsaid, 1},
         {"buzz-wide-span", 0, "buzz-siren"},
         {"steady", 0, "scale-4-4"},
         {"steady", 0}}},
@@ -146,13 +146,15 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
     take.student = student->id;
     take.asked.instrument = s.instrument;
     take.asked.seconds = s.seconds;
-    std::map<std::string, double> widest;  // by card, semitones
+    std::map<std::string, double> widest;      // by card, semitones
+    std::map<std::string, std::size_t> asked;  // by card, which try
     for (const DemoTake& t : s.takes) {
       const Player& player = *findPlayer(t.player);
       take.asked.exercise = t.exercise;
       take.seen = t.seen;
+      take.tried = t.tried ? triesOf(kObserved).at(asked[t.exercise]) : std::string();
+      asked[t.exercise] = t.asks;
       take.asked.nextTries = {{kObserved, t.asks}};
-      take.tried = t.tried < 0 ? std::string() : triesOf(kObserved).at(static_cast<std::size_t>(t.tried));
       // On the small part whatever comes.
       const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
       take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));

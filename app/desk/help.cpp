@@ -60,6 +60,9 @@ void explainPlaying(const About& about) {
        Help::tr(
            "What the microphone hears of clicks and fork is learnt from the count-in and taken out of the "
            "figures, so be quiet there. With headphones there is nothing to take out.")});
+}
+
+void explainBreathing(const About& about) {
   about(
       Help::tr("Breathing"),
       {Help::tr(
@@ -92,6 +95,9 @@ void explainPlaying(const About& about) {
                 "traces "
                 "are heard that is said, and breath is not measured. Switch them off in the desktop’s sound "
                 "settings.")});
+}
+
+void explainSmallPart(const About& about) {
   about(
       Help::tr("The small part"),
       {Help::tr("On lips, mouthpiece, or a reed’s mouthpiece with neck, the picture has semitones where the "
@@ -138,6 +144,8 @@ std::vector<Entry> entries() {
     for (const QString& text : texts) list.push_back({section, "<p>" + text.toHtmlEscaped() + "</p>"});
   };
   explainPlaying(about);
+  explainBreathing(about);
+  explainSmallPart(about);
   explainKeeping(about);
   for (const Figure& figure : figures())
     list.push_back({Help::tr("Figures"), row(words::titled(figure), words::help(figure))});

@@ -20,6 +20,9 @@ constexpr double kMereTry_s = 0.5;
 constexpr double kBeside = 56.0;  // points
 constexpr double kLongRing_s = 0.15;
 constexpr double kBracketAway = 14.0, kBracketFoot = 6.0;  // points
+constexpr double kStroke = 6.0, kWash = 40.0;
+constexpr float kWashed = 0.35f;
+constexpr double kEndsLower_semitones = 0.3;
 
 struct Ribbon {
   Q_DECLARE_TR_FUNCTIONS(Ribbon)
@@ -126,6 +129,10 @@ void nameSpan(QPainter& painter, Labels& labels, const Tone& tone, const RibbonS
              before ? Ribbon::tr("%1 semitones, before %2").arg(span, words::number(*before, 1, false))
                     : Ribbon::tr("%1 semitones").arg(span),
              style::ink);
+  if (const auto back = tone.wayBack_semitones(); back < -kEndsLower_semitones)
+    labels.put({scale.x(tone.end_s), bottom},
+               Ribbon::tr("ends %1 lower, as expected").arg(words::number(-*back, 1, false)),
+               style::quietInk);
 }
 
 /// What there is to see in a tone, at its place.
@@ -187,6 +194,23 @@ void nameTheWorst(Labels& labels, const Snapshot& picture, const RibbonScale& sc
                  Ribbon::tr("sag %1 cents").arg(words::number(cents)), style::attention);
 }
 
+/// Air that does not sound: a stroke under the ribbon. On the small part, where it is half of the matter,
+/// washed ink with its length.
+void nameAir(QPainter& painter, Labels& labels, const Air& air, const Snapshot& picture,
+             const RibbonScale& scale) {
+  const bool small = picture.analysis.part != PartPlayed::whole && air.phase != AirPhase::inhale;
+  const QRectF box(QPointF(scale.x(air.start_s), scale.area.bottom() - (small ? kWash : kStroke) - 2),
+                   QPointF(scale.x(air.end_s), scale.area.bottom() - 2));
+  QColor ink = style::air;
+  if (small) ink.setAlphaF(kWashed);
+  painter.fillRect(box, ink);
+  if (picture.hasCues()) return;
+  labels.put({box.center().x(), box.top() - 9},
+             small ? Ribbon::tr("air %1 s").arg(words::number(air.end_s - air.start_s, 1, false))
+                   : Ribbon::tr("breath"),
+             style::quietInk);
+}
+
 }  // namespace
 
 void paintRibbonEvents(QPainter& painter, const Snapshot& picture, const RibbonScale& scale) {
@@ -197,13 +221,7 @@ void paintRibbonEvents(QPainter& painter, const Snapshot& picture, const RibbonS
   Labels labels(painter, area);
   for (const Tone& tone : picture.analysis.tones) nameIn(painter, labels, picture, tone, scale);
   nameTheWorst(labels, picture, scale);
-  for (const Air& air : picture.analysis.airs) {
-    const QRectF box(QPointF(scale.x(air.start_s), area.bottom() - 8),
-                     QPointF(scale.x(air.end_s), area.bottom() - 2));
-    painter.fillRect(box, style::air);
-    if (!picture.hasCues())
-      labels.put({box.center().x(), box.top() - 9}, Ribbon::tr("breath"), style::quietInk);
-  }
+  for (const Air& air : picture.analysis.airs) nameAir(painter, labels, air, picture, scale);
   painter.restore();
 }
 

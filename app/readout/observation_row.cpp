@@ -25,9 +25,9 @@ QString said(const TriedCue& cue) {
   if (!cue.before || !cue.after)
     return cue.helped ? ObservationRow::tr("%1: not heard again").arg(what)
                       : ObservationRow::tr("%1: heard again").arg(what);
-  // Of the figure that the observation above names.
-  return ObservationRow::tr("%1: %2 → %3", "what was tried, a figure before and after")
-      .arg(what, words::number(*cue.before, cue.figure->print), words::number(*cue.after, cue.figure->print));
+  return ObservationRow::tr("%1 · %2 %3 → %4", "what was tried, a figure before and after")
+      .arg(what, words::label(*cue.figure), words::number(*cue.before, cue.figure->print),
+           words::number(*cue.after, cue.figure->print));
 }
 
 }  // namespace

@@ -89,15 +89,16 @@ void Roster::setCutShort(std::int64_t take, double seconds) {
 }
 
 PastTake Roster::pastOf(const Take& take) const {
+  PastTake past{take.id, take.made_unix_s, take.asked.exercise, take.word, {}};
+  past.stopped = take.stopped;
+  past.tried = take.tried;
+  past.seen = take.seen;
   const auto summary = summaries_.find(take.id);
-  return {take.id,
-          take.made_unix_s,
-          take.asked.exercise,
-          take.word,
-          summary == summaries_.end() ? std::nullopt : std::optional(summary->second.kept),
-          take.stopped,
-          take.tried,
-          take.seen};
+  if (summary == summaries_.end()) return past;
+  past.kept = summary->second.kept;
+  const auto next = take.asked.nextTries.find(past.kept->observation);
+  past.nextTry = next == take.asked.nextTries.end() ? 0 : next->second;
+  return past;
 }
 
 void Roster::refreshPast(std::int64_t take) {

@@ -7,7 +7,6 @@
 
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/figure.h"
-#include "core/measure/quality.h"
 
 namespace calando {
 
@@ -67,7 +66,7 @@ struct Writer {
              {"asked", c.asked ? json(name(*c.asked)) : json(nullptr)},
              {"matched", c.matched ? json(*c.matched) : json(nullptr)},
              {"note", c.note ? json(*c.note) : json(nullptr)},
-             {"start", c.start ? json(nameOf(*c.start)) : json(nullptr)}};
+             {"start", c.start ? json(nameIn(kStarts, *c.start)) : json(nullptr)}};
     for (const Figure& figure : figures())
       if (figure.ofCue) row[std::string(figure.id)] = number(c.*figure.ofCue);
     row["verdict"] = verdictName(c.verdict);
@@ -119,7 +118,10 @@ struct Writer {
               {"fade_db", number(t.release.fade_db)},
               {"rings_on_s", t.release.rings_on_s}}},
             {"range", range(t.range)},
-            {"quality", t.quality ? json(nameOf(*t.quality)) : json(nullptr)}};
+            {"level_dbfs", number(t.level_dbfs)},
+            {"hnr_db", number(t.hnr_db)},
+            {"quality", t.quality ? json(nameIn(kQualities, *t.quality)) : json(nullptr)},
+            {"quality_margin", number(t.quality_margin)}};
   }
 };
 

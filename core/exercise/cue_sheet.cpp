@@ -48,6 +48,9 @@ std::vector<int> generated(const Generator& g) {
 /// Written.
 int homeNote(const Context& context) {
   if (!context.asked.empty()) return context.asked.front();
+  // What is a player's range on the instrument is none on its small part.
+  if (const PartPlayed part = context.partPlayed(); part != PartPlayed::whole)
+    return context.writtenOf(rowOf(part).comfortable);
   const int comfortable =
       context.instrument ? context.instrument->writtenOf(comfortableNote(*context.instrument)) : 67;
   const int atMost = std::min(comfortable, context.range.highest.value_or(comfortable));
@@ -118,6 +121,8 @@ struct Round {
 /// What is asked for by name is asked for, also beyond the player's range and the catalogue's.
 bool isPlayable(int written, int home, const Context& context) {
   if (written == home) return true;
+  if (const PartPlayed part = context.partPlayed(); part != PartPlayed::whole)
+    return rowOf(part).holds(context.hzOf(written));
   if (!context.range.holds(written)) return false;
   if (!context.instrument) return true;
   const int sounding = context.instrument->soundingOf(written);

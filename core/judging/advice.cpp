@@ -5,7 +5,6 @@
 
 #include "core/catalogue.h"
 #include "core/judging/figure.h"
-#include "core/measure/quality.h"
 #include "data/catalogue_text.h"
 
 namespace calando {
@@ -63,19 +62,7 @@ bool isAmong(const std::optional<T>& value, const std::vector<T>& list) {
 bool fitsSmall(const AdviceCard& card, const HeardSmall& small, const std::vector<Reading>& all) {
   const auto family = small.instrument ? std::optional(small.instrument->family) : std::nullopt;
   return card.smallPart && isAmong(family, card.families) && isAmong(small.start, card.starts) &&
-         isAmong(small.quality, card.qualities) && conditionsHold(card, all);
-}
-
-template <class T, class Named>
-std::vector<T> listOf(const json& entry, const char* key, Named named) {
-  std::vector<T> list;
-  if (!entry.contains(key)) return list;
-  for (const json& text : entry.at(key)) {
-    const std::optional<T> value = named(text.get<std::string>());
-    if (!value) refuse(Fault::unknownValue, key, shortened(text), "");
-    list.push_back(*value);
-  }
-  return list;
+         isAmong(small.quality, card.qualities) && (!card.lowPitch || small.low) && conditionsHold(card, all);
 }
 
 }  // namespace
@@ -97,9 +84,10 @@ tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view text
     card.tries =
         tries.is_array() ? tries.get<std::vector<std::string>>() : std::vector{tries.get<std::string>()};
     card.smallPart = entry.value("small_part", false);
-    card.families = listOf<Family>(entry, "families", familyNamed);
-    card.starts = listOf<Start>(entry, "start", startNamed);
-    card.qualities = listOf<BuzzQuality>(entry, "quality", qualityNamed);
+    card.families = listNamed(entry, "families", kFamilies);
+    card.starts = listNamed(entry, "start", kStarts);
+    card.qualities = listNamed(entry, "quality", kQualities);
+    card.lowPitch = entry.value("low_pitch", false);
     card.figure = entry.value("figure", "");
     card.why = entry.at("why").get<std::string>();
     return card;

@@ -34,7 +34,8 @@ struct AdviceCard {
   std::vector<Family> families;  ///< empty: all
   std::vector<Start> starts;     ///< empty: however it began
   std::vector<BuzzQuality> qualities;
-  std::string figure;  ///< by which it is seen what a try did; empty: whether it is heard again
+  bool lowPitch = false;  ///< for a sound that is low for its part
+  std::string figure;     ///< by which it is seen what a try did; empty: whether it is heard again
 
   /// What the try that is asked for is, given how many were asked for before; the last one goes on.
   const std::string& tryAt(std::size_t index) const { return tries[std::min(index, tries.size() - 1)]; }
@@ -43,6 +44,7 @@ struct AdviceCard {
 struct HeardSmall {
   std::optional<Start> start;
   std::optional<BuzzQuality> quality;
+  bool low = false;  ///< for its part
   const Instrument* instrument = nullptr;
   /// Which of its tries is asked for next, by the observation's id; else the first.
   std::map<std::string, std::size_t> nextTries;

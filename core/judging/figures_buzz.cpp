@@ -50,6 +50,19 @@ std::optional<double> unevenWay(const Heard& heard) {
   return medianOf(uneven);
 }
 
+/// Where the way back ends, of tones that go both ways: their last pitch less their first.
+std::optional<double> wayBack(const Heard& heard) {
+  return medianOf(of::valuesOf(heard.tones, [](const Tone& t) { return t.wayBack_semitones(); }));
+}
+
+/// Between the sounds.
+std::optional<double> rested(const Heard& heard) {
+  double sum = 0.0;
+  for (std::size_t i = 1; i < heard.tones.size(); ++i)
+    sum += std::max(0.0, heard.tones[i]->start_s - heard.tones[i - 1]->end_s);
+  return heard.tones.size() < 2 ? std::nullopt : std::optional(sum);
+}
+
 std::optional<double> sounding(const Heard& heard) {
   double sum = 0.0;
   for (const Tone* tone : heard.tones) sum += tone->held_s;
@@ -116,6 +129,21 @@ constexpr std::array kFigures{
            .area = Area::startsAndLasts,
            .help = "How long it sounded in all, rests and breaks taken off.",
            .ofTake = sounding},
+    Figure{.id = "rested_s",
+           .label = "Rested",
+           .unit = "s",
+           .print = {0},
+           .area = Area::startsAndLasts,
+           .help = "How long it rested in all between the sounds.",
+           .ofTake = rested},
+    Figure{.id = "way_back_semitones",
+           .label = "Way back ends",
+           .unit = "semitones",
+           .print = {1, true},
+           .area = Area::inTune,
+           .help = "Where a way there and back ends, against where it began; that it ends lower is expected, "
+                   "and held against no target.",
+           .ofTake = wayBack},
     Figure{.id = "jitter_percent",
            .label = "Jitter",
            .unit = "%",

@@ -99,7 +99,7 @@ constexpr std::array kFigures{
            .area = Area::full,
            .help = "Power of the harmonics over the power of everything else, 60 Hz to 10 kHz "
                    "(harmonic-to-noise ratio).",
-           .ofTake = of::note<&Note::hnr_db>,
+           .ofTake = of::noteOrTone<&Note::hnr_db, &Tone::hnr_db>,
            .ofCue = &CueResult::hnr_db},
     Figure{.id = "shape_error_db",
            .label = "Off the shape",

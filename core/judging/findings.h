@@ -16,8 +16,10 @@ enum class Verdict { inside, near, outside, notYet, unmeasured };
 
 /// How the sound of a cue began: with the air, after air was heard, air alone, or nothing at all.
 enum class Start { instant, afterAir, airOnly, nothing };
-std::string_view nameOf(Start start);  ///< in cards and JSON
-std::optional<Start> startNamed(std::string_view name);
+inline constexpr Named<Start> kStarts[] = {{"instant", Start::instant},
+                                           {"after-air", Start::afterAir},
+                                           {"air-only", Start::airOnly},
+                                           {"nothing", Start::nothing}};
 
 /// One cue of the exercise and what was played for it.
 struct CueResult {

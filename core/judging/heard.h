@@ -48,6 +48,11 @@ template <auto Member>
 std::optional<double> tone(const Heard& heard) {
   return medianOf(valuesOf(heard.tones, [](const Tone& t) -> std::optional<double> { return t.*Member; }));
 }
+/// The same; of tones that hold no note, of all of them.
+template <auto OfNote, auto OfTone>
+std::optional<double> noteOrTone(const Heard& heard) {
+  return heard.notes.empty() ? tone<OfTone>(heard) : note<OfNote>(heard);
+}
 /// Of a tone's onset or release.
 template <auto Part, auto Member>
 std::optional<double> end(const Heard& heard) {

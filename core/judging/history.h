@@ -28,6 +28,7 @@ struct PastTake {
   std::optional<Kept> kept;  ///< nullopt: not measured yet
   bool stopped = false;      ///< the player felt light-headed: nothing is taken from it
   std::string tried = {};    ///< what was tried in it; empty: nothing said
+  std::size_t nextTry = 0;   ///< which try of what was observed in it it asked for
   Seen seen = Seen::unsaid;  ///< of what was observed in it
 };
 

@@ -104,8 +104,14 @@ bool letGoTooEarly(const Analysis& analysis, const Context& context) {
 /// What is observed of the small part; nullopt where all of the instrument was played, or nothing is judged.
 std::optional<HeardSmall> smallPartOf(const Analysis& analysis, const Context& context) {
   if (analysis.part == PartPlayed::whole || !context.exercise->scored) return std::nullopt;
-  HeardSmall small{{}, {}, context.instrument, context.nextTries};
-  if (const Tone* tone = analysis.mainTone()) small.quality = tone->quality;
+  HeardSmall small;
+  small.instrument = context.instrument;
+  small.nextTries = context.nextTries;
+  if (const Tone* tone = analysis.mainTone()) {
+    small.quality = tone->quality;
+    const Note* note = tone->mainNote();
+    small.low = note && note->f0_hz < rowOf(analysis.part).low_hz;
+  }
   // As most of its sounds began; of those that began as often, the worse.
   std::map<Start, int> starts;
   for (const CueResult& cue : analysis.cues)

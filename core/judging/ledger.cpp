@@ -13,13 +13,6 @@ const AdviceCard* observationOf(const Kept& kept) {
   return card != adviceCards().end() && card->smallPart ? &*card : nullptr;
 }
 
-/// Which of its tries stands in what was said to be tried.
-std::optional<std::size_t> tryIn(const AdviceCard& card, const std::string& tried) {
-  for (std::size_t i = 0; i < card.tries.size(); ++i)
-    if (tried.find(card.tries[i]) != std::string::npos) return i;
-  return std::nullopt;
-}
-
 std::optional<double> valueIn(const Kept& kept, const std::string& id) {
   const auto value = kept.values.find(id);
   return value == kept.values.end() ? std::nullopt : std::optional(value->second);
@@ -49,8 +42,8 @@ std::vector<TriedCue> ledgerOf(std::span<const PastTake> takes) {
     });
     if (before == takes.end()) continue;
     const AdviceCard* card = observationOf(*before->kept);
-    const auto index = card ? tryIn(*card, takes[i].tried) : std::nullopt;
-    if (index) ledger.push_back(cueOf(*card, *index, *before->kept, *takes[i].kept));
+    if (card && before->nextTry < card->tries.size())
+      ledger.push_back(cueOf(*card, before->nextTry, *before->kept, *takes[i].kept));
   }
   return ledger;
 }

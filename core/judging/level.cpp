@@ -23,13 +23,7 @@ Target targetFrom(const nlohmann::json& entry) {
   if (!t.low && !t.high) refuse(Fault::noBound);
   t.width = bound(entry, "width").value_or(widthOf(t.low, t.high));
   if (!(t.width > 0.0)) refuse(Fault::noWidth);
-  if (entry.contains("families"))
-    for (const auto& name : entry.at("families")) {
-      const auto family = familyNamed(name.is_string() ? name.get<std::string>() : std::string());
-      if (!family)
-        refuse(Fault::unknownValue, "family", shortened(name), "flute, double-reed, single-reed, brass");
-      t.families.push_back(*family);
-    }
+  t.families = listNamed(entry, "families", kFamilies);
   return t;
 }
 

@@ -362,7 +362,7 @@ std::string toText(const Exercise& e) {
       if (target.low) entry["low"] = *target.low;
       if (target.high) entry["high"] = *target.high;
       entry["width"] = target.width;
-      for (const Family family : target.families) entry["families"].push_back(nameOf(family));
+      for (const Family family : target.families) entry["families"].push_back(nameIn(kFamilies, family));
     }
   card["opens_after"] = {{"good", e.good}, {"of", e.of}};
   card["dose"] = {{"sets", e.sets}, {"rest_s", e.rest_s}, {"most_per_day", e.mostPerDay}};

@@ -110,21 +110,26 @@ std::optional<LevelWave> levelWave(const EnergyTrack& energy, const Note& note,
   return LevelWave{fit.rate_hz, depth_db};
 }
 
-void measureLevels(Note& note, const Tracks& tracks, const std::vector<Dropout>& dropouts) {
-  std::vector<double> times, levels;
+/// Levels over 50 ms within a core. Breaks are left out.
+Samples levelsOf(const Note& note, const Tracks& tracks, const std::vector<Dropout>& dropouts) {
+  Samples levels;
   // Only windows that lie inside: one that reaches over the onset or into a break would hold silence.
   for (double t = note.coreStart_s + 0.025; t <= note.coreEnd_s - 0.025; t += kHop_s) {
     const bool broken = std::ranges::any_of(
         dropouts, [t](const Dropout& d) { return t + 0.03 > d.at_s && t - 0.03 < d.at_s + d.length_s; });
     if (broken) continue;
-    times.push_back(t);
-    levels.push_back(tracks.energy.level_dbfs(t - 0.025, t + 0.025));
+    levels.time.push_back(t);
+    levels.value.push_back(tracks.energy.level_dbfs(t - 0.025, t + 0.025));
   }
-  if (levels.empty()) return;
-  note.level_dbfs = median(levels);
-  if (levels.size() < 10) return;
-  note.level_sd_db = standardDeviation(levels);
-  note.level_slope_db_per_s = leastSquaresSlope(times, levels);
+  return levels;
+}
+
+void measureLevels(Note& note, const Tracks& tracks, const std::vector<Dropout>& dropouts) {
+  const Samples levels = levelsOf(note, tracks, dropouts);
+  note.level_dbfs = medianOf(levels.value);
+  if (levels.value.size() < 10) return;
+  note.level_sd_db = standardDeviation(levels.value);
+  note.level_slope_db_per_s = leastSquaresSlope(levels.time, levels.value);
   note.level_wave = levelWave(tracks.energy, note, dropouts);
 }
 
@@ -154,24 +159,31 @@ std::vector<std::optional<double>> harmonicsBetween(const Tracks& tracks, double
   return levels;
 }
 
-void measureColour(Note& note, const Tracks& tracks) {
-  const auto colour = [&](auto get) {
-    return framesOf(tracks, note, [&](const TrackFrame& f) -> std::optional<double> {
-      if (f.colour < 0) return std::nullopt;
-      return get(tracks.colours[static_cast<std::size_t>(f.colour)]);
-    });
-  };
-  note.hnr_db = medianOf(colour([](const ColourFrame& c) { return c.hnr_db; }));
-  if (!note.hnr_db) return;
-  note.brightness = medianOf(colour([](const ColourFrame& c) { return c.brightness; }));
-  std::vector<double> crackle = colour([](const ColourFrame& c) { return c.subharmonic_db; });
+/// Of every colour frame in a core.
+template <class Get>
+std::vector<double> coloursOf(const Tracks& tracks, const Note& note, Get get) {
+  return framesOf(tracks, note, [&](const TrackFrame& f) -> std::optional<double> {
+    if (f.colour < 0) return std::nullopt;
+    return get(tracks.colours[static_cast<std::size_t>(f.colour)]);
+  });
+}
+
+/// What is beside the harmonics: noise, and lines between them.
+void measureNoise(Note& note, const Tracks& tracks) {
+  note.hnr_db = medianOf(coloursOf(tracks, note, [](const ColourFrame& c) { return c.hnr_db; }));
+  std::vector<double> crackle =
+      coloursOf(tracks, note, [](const ColourFrame& c) { return c.subharmonic_db; });
   std::erase(crackle, ColourFrame::kNoSubharmonic);
   const auto seen = std::ranges::count_if(crackle, [](double c) { return c > ColourFrame::kDrowned; });
   if (2 * seen > std::ssize(crackle)) {
     std::erase(crackle, ColourFrame::kDrowned);
     note.subharmonic_db = medianOf(crackle);
   }
+}
 
+void measureColour(Note& note, const Tracks& tracks) {
+  note.brightness = medianOf(coloursOf(tracks, note, [](const ColourFrame& c) { return c.brightness; }));
+  if (!note.brightness) return;
   note.harmonics_db = harmonicsBetween(tracks, note.coreStart_s, note.coreEnd_s);
   const double middle = (note.coreStart_s + note.coreEnd_s) / 2.0;
   note.colour_repeat_db = colourDistance(harmonicsBetween(tracks, note.coreStart_s, middle),
@@ -281,9 +293,22 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& 
   note.wander_cents = movement.wander_cents;
   note.shake_cents = movement.shake_cents;
   measureLevels(note, tracks, dropouts);
+  measureNoise(note, tracks);
   measureColour(note, tracks);
   measurePeriods(note, tracks);
   return note;
+}
+
+Note describeSounding(const Tracks& tracks, const Tone& tone, double hz) {
+  Note all{};
+  all.f0_hz = hz;
+  const double margin = std::min(kReleaseMargin_s, 0.25 * (tone.end_s - tone.start_s));
+  all.coreStart_s = tone.start_s + margin;
+  all.coreEnd_s = tone.end_s - margin;
+  all.level_dbfs = medianOf(levelsOf(all, tracks, tone.dropouts).value);
+  measureNoise(all, tracks);
+  measurePeriods(all, tracks);
+  return all;
 }
 
 Release describeRelease(const Tracks& tracks, const PitchLine& line, const Note& note) {

@@ -29,6 +29,10 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& 
                   const Plateau& plateau, std::optional<double> settle_ms,
                   const std::vector<Dropout>& dropouts, const PitchFrame& frame);
 
+/// Level, harmonics over noise, lines between the harmonics and jitter of a tone from end to end, whatever
+/// its pitch does; breaks are left out of its level.
+Note describeSounding(const Tracks& tracks, const Tone& tone, double hz);
+
 Release describeRelease(const Tracks& tracks, const PitchLine& line, const Note& note);
 
 }  // namespace calando

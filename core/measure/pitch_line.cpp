@@ -9,6 +9,8 @@ namespace calando {
 
 namespace {
 
+constexpr std::size_t kHalfMedian = 2;
+constexpr double kNormal = 1.4826;  // of a median deviation
 constexpr double kVeryFlat = 0.25;  // less than a sine is beside its steepest place, at any rate
 constexpr double kLeastWave_cents = 25.0;
 constexpr double kMostWave_cents = 160.0;  // what goes farther travels
@@ -74,6 +76,24 @@ PitchLine pitchLine(const Tracks& tracks, double from_s, double to_s, const std:
     line.cents.push_back(centsBetween(440.0, frame.f0_hz));
   }
   return line;
+}
+
+std::vector<double> mediansOf(std::span<const double> cents) {
+  std::vector<double> medians;
+  for (std::size_t i = 0; i < cents.size(); ++i) {
+    const std::size_t reach = std::min({kHalfMedian, i, cents.size() - 1 - i});
+    medians.push_back(median({cents.begin() + static_cast<std::ptrdiff_t>(i - reach),
+                              cents.begin() + static_cast<std::ptrdiff_t>(i + reach + 1)}));
+  }
+  return medians;
+}
+
+double jitterOf(const std::vector<double>& medians) {
+  constexpr std::size_t apart = 2 * kHalfMedian + 1;
+  std::vector<double> off;
+  for (std::size_t i = apart; i + apart < medians.size(); ++i)
+    off.push_back(std::abs(medians[i] - (medians[i - apart] + medians[i + apart]) / 2.0));
+  return off.empty() ? 0.0 : kNormal * median(off) / std::sqrt(1.5);
 }
 
 std::vector<double> gapless(std::span<const double> time_s, std::span<const double> values) {

@@ -22,6 +22,12 @@ struct PitchLine {
 /// Voiced frames within [from_s, to_s] that are at least 25 ms clear of the dropouts.
 PitchLine pitchLine(const Tracks& tracks, double from_s, double to_s, const std::vector<Dropout>& dropouts);
 
+/// Medians over five frames, each in its middle; shorter at the ends.
+std::vector<double> mediansOf(std::span<const double> cents);
+/// Standard deviation of such medians by jitter: of each about the straight line between two others that
+/// share nothing with it.
+double jitterOf(const std::vector<double>& medians);
+
 /// A track every kHop_s from the first to the last time, gaps filled in straight.
 std::vector<double> gapless(std::span<const double> time_s, std::span<const double> values);
 /// The line without its regular waves of 0.5 to 9 Hz and at least 25 cents: those belong to the note about

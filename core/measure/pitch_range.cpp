@@ -5,7 +5,6 @@
 #include <numbers>
 
 #include "core/measure/statistics.h"
-#include "core/measure/travel.h"
 
 namespace calando {
 
@@ -17,7 +16,6 @@ constexpr double kStray_cents = 300.0;  // from one frame to the next
 constexpr double kNear = 3.0;           // deviations from an extreme: what takes part in it
 constexpr std::size_t kSteady = 50;
 constexpr double kSteadySpan_cents = 100.0, kSteadyTakes_s = 0.55;
-constexpr double kAir_db = 6.0, kNoAir_db = 3.0, kDiesAway_db = 5.0, kEdge_s = 0.006;
 
 /// How far the largest of so many normal values is out, in standard deviations (Cramér 1946).
 double expectedExtreme(double count) {
@@ -78,18 +76,6 @@ std::optional<double> unevennessOf(const PitchLine& line, const Glide& glide) {
   for (std::size_t i = 0; i < times.size(); ++i)
     squares += std::pow(cents[i] - c0 - slope * (times[i] - t0), 2.0);
   return std::sqrt(squares / static_cast<double>(times.size()));
-}
-
-std::optional<bool> airWentOn(const Dropout& dropout, const EnergyTrack& airEnergy,
-                              std::optional<double> airFloor_dbfs) {
-  if (!airFloor_dbfs) return std::nullopt;
-  // Clear of its edges.
-  const double from = dropout.at_s + kEdge_s, third = (dropout.length_s - 2.0 * kEdge_s) / 3.0;
-  const double first_db = airEnergy.level_dbfs(from, from + third),
-               last_db = airEnergy.level_dbfs(from + 2.0 * third, from + 3.0 * third);
-  const double over_db = last_db - *airFloor_dbfs;
-  if (over_db < kNoAir_db || first_db - last_db > kDiesAway_db) return false;
-  return over_db >= kAir_db ? std::optional(true) : std::nullopt;
 }
 
 }  // namespace calando

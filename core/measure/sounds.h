@@ -5,6 +5,7 @@
 #include <optional>
 #include <vector>
 
+#include "core/names.h"
 #include "core/signal/air_spectrum.h"
 #include "core/theory/pitch.h"
 
@@ -75,6 +76,7 @@ struct Dropout {
   double at_s;
   double length_s;
   std::optional<bool> air_went_on = {};  ///< empty: cannot be told
+  double end_s() const { return at_s + length_s; }
 };
 
 /// How low and how high a tone goes, and where it stays for half a second.
@@ -108,6 +110,12 @@ struct Release {
 
 /// What a buzz on the small part is like; unsure: too near a border to tell.
 enum class BuzzQuality { clean, weak, spread, crackling, weakCrackling, unsure };
+inline constexpr Named<BuzzQuality> kQualities[] = {{"clean", BuzzQuality::clean},
+                                                    {"weak", BuzzQuality::weak},
+                                                    {"spread", BuzzQuality::spread},
+                                                    {"crackling", BuzzQuality::crackling},
+                                                    {"weak-crackling", BuzzQuality::weakCrackling},
+                                                    {"unsure", BuzzQuality::unsure}};
 
 struct Tone {
   double start_s;
@@ -120,10 +128,16 @@ struct Tone {
   Onset onset;
   Release release;
   std::optional<PitchRange> range = {};
-  std::optional<BuzzQuality> quality = {};  ///< on the small part, where there is a note
+  std::optional<double> level_dbfs = {};    ///< of all of it, breaks left out, whatever its pitch does
+  std::optional<double> hnr_db = {};        ///< the same
+  std::optional<BuzzQuality> quality = {};  ///< on the small part
+  /// How far it is from the nearest border that decides, in what such sounds are apart; under 1 is unsure.
+  std::optional<double> quality_margin = {};
 
   /// The longest note, or nullptr.
   const Note* mainNote() const;
+  /// Of a tone that goes both ways: where its last way ends, from where its first began.
+  std::optional<double> wayBack_semitones() const;
 };
 
 enum class AirPhase { inhale, exhale, unknown };

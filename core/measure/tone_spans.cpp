@@ -21,56 +21,64 @@ constexpr double kShortestTone_s = 0.04;
 constexpr double kLeftInBreak = 0.15;  // of the power
 constexpr double kClearOfColour_s = 0.06, kMostOfNoise = 2.0, kLeastOfNoise = 0.15, kAtOnce_s = 0.02,
                  kFlatReach = 0.3, kFlat = 2.0;
+constexpr double kAir_db = 6.0, kNoAir_db = 3.0, kDiesAway_db = 5.0, kBreakEdge_s = 0.006;
 constexpr double kComesBack = 0.35;  // of the steady power, after a crossing of a quarter
+
+/// Power beside a dip, some way off its edges.
+struct Beside {
+  Beside(const Dip& dip, const Envelope& envelope)
+      : before(envelope.medianPower(dip.at_s - 0.1, dip.at_s - 0.03)),
+        after(envelope.medianPower(dip.end_s() + 0.03, dip.end_s() + 0.1)) {}
+  double before, after;
+};
+
+std::size_t frameAt(double t) { return static_cast<std::size_t>(std::max(0.0, t / kHop_s)); }
 
 /// A break is where the sound or its pitch stops: where the pitch simply goes on through a dip that is no
 /// silence, the level dips (a standing wave, a head that turns, air that pulses). Breaks that the envelope
 /// hardly sees are left as they are.
-bool goesOn(const Dropout& dip, const Envelope& envelope, const Tracks& tracks) {
+bool goesOn(const Dip& dip, const Beside& beside, const Envelope& envelope, const Tracks& tracks) {
   if (dip.length_s < 2.0 * envelope.window_s) return false;
-  const double end_s = dip.at_s + dip.length_s;
   double lowest = envelope.power(dip.at_s);
-  for (double t = dip.at_s; t <= end_s; t += 0.002) lowest = std::min(lowest, envelope.power(t));
-  const double around = std::min(envelope.medianPower(dip.at_s - 0.1, dip.at_s - 0.03),
-                                 envelope.medianPower(end_s + 0.03, end_s + 0.1));
-  if (lowest < kSilentShare * around) return false;
-  for (auto i = static_cast<std::size_t>(std::max(0.0, dip.at_s / kHop_s));
-       i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= end_s; ++i)
+  for (double t = dip.at_s; t <= dip.end_s(); t += 0.002) lowest = std::min(lowest, envelope.power(t));
+  if (lowest < kSilentShare * std::min(beside.before, beside.after)) return false;
+  for (auto i = frameAt(dip.at_s); i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= dip.end_s();
+       ++i)
     if (tracks.frames[i].f0_hz <= 0.0f || tracks.frames[i].confidence < kPitchGoesOn) return false;
   return true;
 }
 
-/// Whether what is left in a dip is the noise of the air, all of it and at once: then the tone has stopped.
-bool isAirAlone(const Dip& dip, const Envelope& envelope, const Tracks& tracks) {
-  const double end_s = dip.at_s + dip.length_s;
+/// The noise's share of the power beside a dip.
+std::optional<double> noiseBeside(const Dip& dip, const Tracks& tracks) {
   std::vector<double> hnrs;
-  for (const TrackFrame& f : tracks.frames) {
-    const double t = static_cast<double>(&f - tracks.frames.data()) * kHop_s;
-    const double away = std::max(dip.at_s - t, t - end_s);
-    if (f.colour >= 0 && away > kClearOfColour_s && away < kSteadyNear_s)
-      hnrs.push_back(tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
+  const std::size_t end = std::min(tracks.frames.size(), frameAt(dip.end_s() + kSteadyNear_s));
+  for (std::size_t i = frameAt(dip.at_s - kSteadyNear_s); i < end; ++i) {
+    const double t = static_cast<double>(i) * kHop_s;
+    const bool clear = t < dip.at_s - kClearOfColour_s || t > dip.end_s() + kClearOfColour_s;
+    if (const auto colour = tracks.frames[i].colour; colour >= 0 && clear)
+      hnrs.push_back(tracks.colours[static_cast<std::size_t>(colour)].hnr_db);
   }
-  if (hnrs.empty() || dip.left <= 0.0) return false;
-  const double noise = 1.0 / (1.0 + std::pow(10.0, median(hnrs) / 10.0));
+  if (hnrs.empty()) return std::nullopt;
+  return 1.0 / (1.0 + std::pow(10.0, median(hnrs) / 10.0));
+}
+
+/// Whether what is left in a dip is the noise of the air, all of it and at once: then the tone has stopped.
+bool isAirAlone(const Dip& dip, const Beside& beside, const Envelope& envelope, const Tracks& tracks) {
+  const auto noise = noiseBeside(dip, tracks);
   // Jitter counts as noise, too.
-  if (dip.left > kMostOfNoise * noise || dip.left < kLeastOfNoise * noise) return false;
+  if (!noise || dip.left <= 0.0 || dip.left > kMostOfNoise * *noise || dip.left < kLeastOfNoise * *noise)
+    return false;
   // Flat at the bottom …
-  const double middle_s = dip.at_s + dip.length_s / 2.0, beside_s = kFlatReach * dip.length_s;
-  const double around =
-      envelope.medianPower(dip.at_s - 0.1, dip.at_s - 0.03) + envelope.medianPower(end_s + 0.03, end_s + 0.1);
-  for (const double t : {middle_s - beside_s, middle_s + beside_s})
-    if (envelope.power(t) > kFlat * dip.left * around / 2.0) return false;
-  // … and half of the way down, and of the way up, at either edge.
-  const double outside = (1.0 + dip.left) / 2.0, reach = envelope.window_s + kAtOnce_s;
-  const double before = envelope.medianPower(dip.at_s - 0.1, dip.at_s - 0.03),
-               after = envelope.medianPower(end_s + 0.03, end_s + 0.1);
-  const double share = (outside + dip.left) / 2.0;  // three quarters of the way
-  const auto isLow = [&](double t, double beside) { return envelope.power(t) < share * beside; };
-  const auto isHigh = [&](double t, double beside) {
-    return envelope.power(t) > (1.0 + outside) / 2.0 * beside;
-  };
-  return isHigh(dip.at_s - reach / 2.0, before) && isLow(dip.at_s + reach / 2.0, before) &&
-         isLow(end_s - reach / 2.0, after) && isHigh(end_s + reach / 2.0, after);
+  const double middle_s = (dip.at_s + dip.end_s()) / 2.0, off_s = kFlatReach * dip.length_s;
+  const double flat = kFlat * dip.left * (beside.before + beside.after) / 2.0;
+  if (std::max(envelope.power(middle_s - off_s), envelope.power(middle_s + off_s)) > flat) return false;
+  // … and a quarter of the way back from either end of its edges.
+  const double reach_s = (envelope.window_s + kAtOnce_s) / 2.0, high = 1.0 - (1.0 - dip.left) / 4.0,
+               low = dip.left + (1.0 - dip.left) / 4.0;
+  return envelope.power(dip.at_s - reach_s) > high * beside.before &&
+         envelope.power(dip.at_s + reach_s) < low * beside.before &&
+         envelope.power(dip.end_s() - reach_s) < low * beside.after &&
+         envelope.power(dip.end_s() + reach_s) > high * beside.after;
 }
 
 /// Where the sound crosses half of its level, from an inner place outwards to a limit; a level that only dips
@@ -135,8 +143,9 @@ std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Ro
   std::vector<Fall> cuts = falls;
   std::vector<Dropout> dropouts;
   for (const Dip& dip : findDips(envelope, span.start_s, span.end_s)) {
-    const bool goes = dip.left > kLeftInBreak || goesOn(dip, envelope, tracks);
-    if (goes && !isAirAlone(dip, envelope, tracks)) continue;
+    const Beside beside(dip, envelope);
+    const bool goes = dip.left > kLeftInBreak || goesOn(dip, beside, envelope, tracks);
+    if (goes && !isAirAlone(dip, beside, envelope, tracks)) continue;
     if (dip.length_s <= kLongestDropout_s)
       dropouts.push_back(dip);
     else
@@ -162,6 +171,18 @@ std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Ro
     if (tone->held_s > 0.0) tones.push_back(*tone);
   }
   return tones;
+}
+
+std::optional<bool> airWentOn(const Dropout& dropout, const EnergyTrack& airEnergy,
+                              std::optional<double> airFloor_dbfs) {
+  if (!airFloor_dbfs) return std::nullopt;
+  // Clear of its edges.
+  const double from = dropout.at_s + kBreakEdge_s, third = (dropout.length_s - 2.0 * kBreakEdge_s) / 3.0;
+  const double first_db = airEnergy.level_dbfs(from, from + third),
+               last_db = airEnergy.level_dbfs(from + 2.0 * third, from + 3.0 * third);
+  const double over_db = last_db - *airFloor_dbfs;
+  if (over_db < kNoAir_db || first_db - last_db > kDiesAway_db) return false;
+  return over_db >= kAir_db ? std::optional(true) : std::nullopt;
 }
 
 }  // namespace calando

@@ -16,4 +16,10 @@ bool isSure(const Tracks& tracks, double from_s, double to_s, double confidence)
 /// tones' ends.
 std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Room& room, double earliest_s);
 
+/// Whether air went on in a break: false where its end is less than 3 dB over the room, or where what is
+/// heard in it dies away as a room does (by 5 dB from its first third to its last); true where it stands 6 dB
+/// over the room; empty between, and where the room is not known.
+std::optional<bool> airWentOn(const Dropout& dropout, const EnergyTrack& airEnergy,
+                              std::optional<double> airFloor_dbfs);
+
 }  // namespace calando

@@ -10,10 +10,9 @@ namespace calando {
 
 namespace {
 
-constexpr std::size_t kHalfMedian = 2;
-constexpr double kNormal = 1.4826;  // of a median deviation
 constexpr double kTurn_cents = 40.0, kTurnJitter = 5.0;
 constexpr double kLeast_cents = 100.0;
+constexpr std::size_t kShortestLeg = 4;
 constexpr double kShortest_s = 0.3, kShortestFar_s = 0.12, kFar_cents = 300.0;
 constexpr double kEnd_cents = 150.0, kEnd = 0.3;  // as far a rest at an end is looked for
 constexpr std::size_t kLeastWay = 6, kMostPlaces = 300;
@@ -109,7 +108,7 @@ std::size_t framesOf(double seconds) { return static_cast<std::size_t>(std::lrou
 
 /// A leg of at least a semitone, less the rests at its ends.
 std::optional<Travel> withoutRests(Medians m, Travel leg) {
-  if (leg.last < leg.first + 2 * kHalfMedian || std::abs(m[leg.last] - m[leg.first]) < kLeast_cents)
+  if (leg.last < leg.first + kShortestLeg || std::abs(m[leg.last] - m[leg.first]) < kLeast_cents)
     return std::nullopt;
   const Medians part = m.subspan(leg.first, leg.last - leg.first + 1);
   const std::vector<double> reversed(part.rbegin(), part.rend());
@@ -195,24 +194,6 @@ void addWithoutStays(Medians m, Travel leg, double jitter, std::vector<Travel>& 
 }
 
 }  // namespace
-
-std::vector<double> mediansOf(std::span<const double> cents) {
-  std::vector<double> medians;
-  for (std::size_t i = 0; i < cents.size(); ++i) {
-    const std::size_t reach = std::min({kHalfMedian, i, cents.size() - 1 - i});
-    medians.push_back(median({cents.begin() + static_cast<std::ptrdiff_t>(i - reach),
-                              cents.begin() + static_cast<std::ptrdiff_t>(i + reach + 1)}));
-  }
-  return medians;
-}
-
-double jitterOf(const std::vector<double>& medians) {
-  constexpr std::size_t apart = 2 * kHalfMedian + 1;
-  std::vector<double> off;
-  for (std::size_t i = apart; i + apart < medians.size(); ++i)
-    off.push_back(std::abs(medians[i] - (medians[i - apart] + medians[i + apart]) / 2.0));
-  return off.empty() ? 0.0 : kNormal * median(off) / std::sqrt(1.5);
-}
 
 TravelLine::TravelLine(const PitchLine& line) : medians(mediansOf(line.cents)), jitter(jitterOf(medians)) {}
 

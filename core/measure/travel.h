@@ -1,7 +1,6 @@
 #pragma once
 
 #include <cstddef>
-#include <span>
 #include <vector>
 
 #include "core/measure/pitch_line.h"
@@ -29,11 +28,5 @@ struct TravelLine {
 /// stays in it: at least 0.3 s (0.12 s beside more than 600 cents a second) that go no farther than a quarter
 /// of what the leg goes in that time. A turn is no rest unless the pitch keeps still on it for 0.3 s.
 std::vector<Travel> findTravels(const TravelLine& line, std::size_t first, std::size_t last);
-
-/// Medians over five frames, each in its middle; shorter at the ends.
-std::vector<double> mediansOf(std::span<const double> cents);
-/// Standard deviation of such medians by jitter: of each about the straight line between two others that
-/// share nothing with it.
-double jitterOf(const std::vector<double>& medians);
 
 }  // namespace calando

@@ -29,8 +29,7 @@ constexpr double kAlikeOctave = 0.008;  // stricter: real tones may be weak in t
 constexpr double kAlikePerFuzz = 0.4;   // and per unit of what noise takes from the height
 constexpr double kSameMultiple = 0.015;
 constexpr double kCrackleFits = 0.8;
-constexpr double kCrackleTakes = 0.25;                            // from the height of the note's own period
-constexpr double kMostCrackle_db = -10.5, kMostInBuzz_db = -5.0;  // a stronger line is a partial
+constexpr double kCrackleTakes = 0.25;  // from the height of the note's own period
 constexpr double kMultipleHandicap = 0.03;
 constexpr double kNoEnergy = 1e-6;     // of the window's: rounding is all that is left
 constexpr double kSilentPower = 1e-9;  // -90 dBFS
@@ -73,8 +72,9 @@ void PitchFinder::handicapCrackle(std::vector<PitchCandidate>& found, const Slid
     if (multiple < 2.0 || std::abs(ratio / multiple - 1.0) > kSameMultiple) continue;
     if (high.height < best.height - kCrackleTakes) continue;
     const int part = std::lround(multiple) % 2 == 0 ? 2 : 3;
-    const auto line = crackle.strongestLine_db(signal, centre_s, high.f0_hz, part);
-    if (!line || *line > mostCrackle_db_) continue;
+    const bool under = best.f0_hz < to_.lowest_hz && high.f0_hz >= to_.lowest_hz;
+    const auto line = under ? std::nullopt : crackle.strongestLine_db(signal, centre_s, high.f0_hz, part);
+    if (!under && (!line || *line > to_.mostCrackle_db)) continue;
     for (PitchCandidate& low : found) {
       const double times = high.f0_hz / low.f0_hz;
       if (times > 1.5 && std::abs(times / std::round(times) - 1.0) < kSameMultiple)
@@ -232,7 +232,7 @@ PitchFinder::PitchFinder(double rate_hz, double softRate_hz, Listening to)
       shortWindow(rate_hz, kLongWindow_s / 2.0, kShortWindowLowest_hz),
       softWindow(softRate_hz, kLongWindow_s, kLowestPitch_hz),
       crackle(rate_hz, kLongWindow_s),
-      mostCrackle_db_(to == Listening::buzz ? kMostInBuzz_db : kMostCrackle_db) {}
+      to_(to) {}
 
 std::vector<PitchCandidate> PitchFinder::candidates(const SlidingSignal& signal, const SlidingSignal& soft,
                                                     double centre_s) {

@@ -56,9 +56,14 @@ class CoarsePitch {
   double power_;                // sum of squares in the window
 };
 
-/// What is listened to. Between the partials of a buzz a crackle may be nearly as strong as they are; an
-/// instrument's octave below may have such partials of its own.
-enum class Listening { tone, buzz };
+/// What is listened to.
+struct Listening {
+  /// A stronger line between two partials, to those beside it, is a partial. Of an instrument: the octave
+  /// below may have weak partials of its own; in a buzz a crackle may be nearly as strong.
+  double mostCrackle_db = -10.5;
+  double lowest_hz = 0.0;  ///< what lies under it is a crackle, however strong
+};
+inline constexpr double kMostCrackleOfBuzz_db = -5.0;
 
 /// The candidates of a frame from the windows that the tracker looks through. While a tone simply goes on,
 /// the short one has nothing to add and is not asked: frames have to come in order. Where the long one is not
@@ -79,7 +84,7 @@ struct PitchFinder {
  private:
   void handicapCrackle(std::vector<PitchCandidate>& found, const SlidingSignal& signal, double centre_s);
 
-  double mostCrackle_db_;      // a stronger line is a partial
+  Listening to_;
   double lastClear_hz_ = 0.0;  // of the frame before, where the long window is sure of it
 };
 

@@ -34,7 +34,7 @@ constexpr double kChainJump = 0.1;  // a whole tone is 0.12
 }  // namespace
 
 struct Tracker::Stages {
-  Stages(double rate_hz, int lagFrames, Listening to)
+  Stages(double rate_hz, int lagFrames, const Listening& to)
       : offset(rate_hz),
         bands(rate_hz),
         finder(bands.sound().rate(), bands.soft().rate(), to),
@@ -276,7 +276,7 @@ void Tracker::Stages::measureColour(std::size_t i, double from_s, double to_s, b
   tracks.colours.push_back(*frame);
 }
 
-Tracker::Tracker(double rate_hz, int lagFrames, Listening to)
+Tracker::Tracker(double rate_hz, int lagFrames, const Listening& to)
     : stages_(std::make_unique<Stages>(rate_hz, lagFrames, to)) {
   assert(rate_hz >= 8000.0 && rate_hz <= 384000.0);
 }

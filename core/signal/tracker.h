@@ -19,7 +19,7 @@ class Tracker {
   static constexpr int kLiveLag = 7;
 
   /// `rate_hz` from 8 000 to 384 000.
-  explicit Tracker(double rate_hz, int lagFrames = kOfflineLag, Listening to = Listening::tone);
+  explicit Tracker(double rate_hz, int lagFrames = kOfflineLag, const Listening& to = {});
   ~Tracker();
   Tracker(Tracker&&) noexcept;
   Tracker& operator=(Tracker&&) noexcept;

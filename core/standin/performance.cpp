@@ -108,7 +108,7 @@ class Performer {
     if (cue.note)
       part.sounding = context_.soundingOf(*cue.note);
     else if (small)
-      part.sounding = standin::comfortableNote(part.part);
+      part.sounding = rowOf(part.part).comfortable;
     else if (context_.instrument)
       part.sounding = comfortableNote(*context_.instrument);
     if (!cue.open) part.seconds /= kLongest;

@@ -12,10 +12,6 @@ namespace {
 
 using nlohmann::json;
 
-constexpr Named<Family> kFamilies[] = {{"flute", Family::flute},
-                                       {"double-reed", Family::doubleReed},
-                                       {"single-reed", Family::singleReed},
-                                       {"brass", Family::brass}};
 constexpr Named<Clef> kClefs[] = {{"treble", Clef::treble}, {"bass", Clef::bass}, {"tenor", Clef::tenor}};
 constexpr Named<Fingering> kFingerings[] = {
     {"holes", Fingering::holes}, {"valves", Fingering::valves}, {"slide", Fingering::slide}};
@@ -44,13 +40,6 @@ Instrument instrumentFrom(const json& entry) {
 }
 
 }  // namespace
-
-std::string_view nameOf(Family family) { return nameIn(kFamilies, family); }
-
-std::optional<Family> familyNamed(std::string_view name) {
-  const auto* found = std::ranges::find(kFamilies, name, &Named<Family>::first);
-  return found == std::end(kFamilies) ? std::nullopt : std::optional(found->second);
-}
 
 tl::expected<std::vector<Instrument>, Problem> parseInstruments(std::string_view text) {
   return parseEntries<Instrument>("instruments", text, instrumentFrom);

@@ -7,13 +7,16 @@
 #include <vector>
 
 #include "core/fault.h"
+#include "core/names.h"
 #include "core/theory/pitch.h"
 
 namespace calando {
 
 enum class Family { flute, doubleReed, singleReed, brass };
-std::string_view nameOf(Family family);  ///< as in the catalogues
-std::optional<Family> familyNamed(std::string_view name);
+inline constexpr Named<Family> kFamilies[] = {{"flute", Family::flute},
+                                              {"double-reed", Family::doubleReed},
+                                              {"single-reed", Family::singleReed},
+                                              {"brass", Family::brass}};
 enum class Clef { treble, bass, tenor };
 enum class Fingering { holes, valves, slide };
 

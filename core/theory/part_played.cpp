@@ -8,10 +8,10 @@ namespace calando {
 namespace {
 
 constexpr std::array kParts{
-    PartRow{PartPlayed::whole, "whole", 27.0, 4300.0, 0.0},
-    PartRow{PartPlayed::mouthpiece, "mouthpiece", 60.0, 900.0, 140.0},
-    PartRow{PartPlayed::lips, "lips", 60.0, 700.0, 130.0},
-    PartRow{PartPlayed::mouthpieceNeck, "mouthpiece-neck", 200.0, 1800.0, 330.0},
+    PartRow{PartPlayed::whole, "whole", 27.0, 4300.0, 0.0, 67},
+    PartRow{PartPlayed::mouthpiece, "mouthpiece", 60.0, 900.0, 140.0, 58},
+    PartRow{PartPlayed::lips, "lips", 60.0, 700.0, 130.0, 53},
+    PartRow{PartPlayed::mouthpieceNeck, "mouthpiece-neck", 200.0, 1800.0, 330.0, 75},
 };
 
 }  // namespace

@@ -14,9 +14,12 @@ enum class PartPlayed { whole, mouthpiece, lips, mouthpieceNeck };
 struct PartRow {
   PartPlayed part;
   std::string_view name;  ///< in cards and JSON
-  double lowest_hz;       ///< where its sounds are expected
-  double highest_hz;
-  double low_hz;  ///< a sound under this one is low for the part
+  double lowest_hz;       ///< its sounds lie from there …
+  double highest_hz;      ///< … to there
+  double low_hz;          ///< a sound under this one is low for the part
+  int comfortable;        ///< concert semitone, where nobody asks for another
+
+  bool holds(double hz) const { return hz >= lowest_hz && hz <= highest_hz; }
 };
 /// Every part once, in the order of the enumeration.
 std::span<const PartRow> partsPlayed();

@@ -14,7 +14,6 @@
 #include "core/judging/level.h"
 #include "core/library/asked.h"
 #include "core/library/cards.h"
-#include "core/measure/quality.h"
 #include "core/standin/player.h"
 
 namespace calando {
@@ -116,6 +115,72 @@ TEST(Buzz, TravelsAsFarAsItGoesAndIsNotTornIntoNotes) {
   ASSERT_GE(begins.size(), 8u);
   expectWithin(begins, 0.03, 0.08);
   expectWithin(ends, 0.03, 0.08);
+}
+
+TEST(Buzz, OfAReedIsNotReadBelowItsPartHoweverItCrackles) {
+  Context context;
+  context.part = PartPlayed::mouthpieceNeck;
+  for (unsigned seed = 1; seed <= 8; ++seed) {
+    Dice dice(seed);
+    sounds::Buzz spec = anyBuzz(dice, seed);
+    spec.f0_hz = dice(230.0, 390.0);
+    spec.hnr_db = dice(10.0, 20.0);
+    spec.jitter_percent = dice(0.3, 1.5);
+    spec.everyOther = dice(0.4, 0.5);
+    const Analysis heard = heardOf(sounds::buzz(spec), context);
+    ASSERT_NE(heard.mainTone(), nullptr);
+    ASSERT_NE(heard.mainTone()->mainNote(), nullptr) << seed;
+    EXPECT_NEAR(centsBetween(spec.f0_hz, heard.mainTone()->mainNote()->f0_hz), 0.0, 30.0) << seed;
+  }
+}
+
+// A siren has no note, and still its length, level, noise, what it is like, and where its way back ends.
+TEST(Buzz, ThatHoldsNoNoteHasItsLevelItsNoiseAndWhatItIsLike) {
+  int told = 0, wrong = 0;
+  for (unsigned seed = 1; seed <= 20; ++seed) {
+    Dice dice(seed);
+    sounds::Buzz spec = anyBuzz(dice, seed);
+    spec.f0_hz = dice(150.0, 250.0);
+    spec.jitter_percent = 0.5;
+    spec.hnr_db = seed % 2 == 0 ? dice(12.0, 16.0) : dice(3.0, 5.0);
+    spec.level_dbfs = seed % 2 == 0 ? -22.0 : -42.0;
+    spec.room_dbfs = -70.0;
+    spec.seconds = dice(2.0, 4.0);
+    const double span = dice(4.0, 9.0), drop = dice(0.5, 2.0), half = spec.seconds / 2.0;
+    spec.cents = [=](double t) {
+      return 100.0 * (t < half ? span * t / half : span - (span + drop) * (t - half) / half);
+    };
+    const Analysis heard = heardOf(sounds::buzz(spec));
+    ASSERT_EQ(heard.tones.size(), 1u) << seed;
+    const Tone& tone = heard.tones[0];
+    EXPECT_TRUE(tone.notes.empty()) << seed;
+    EXPECT_NEAR(tone.level_dbfs.value(), spec.level_dbfs, 2.0) << seed;
+    EXPECT_NEAR(tone.hnr_db.value(), spec.hnr_db, 3.0) << seed;
+    const BuzzQuality is = seed % 2 == 0 ? BuzzQuality::clean : BuzzQuality::weak;
+    told += tone.quality == is;
+    wrong += tone.quality != is && tone.quality != BuzzQuality::unsure;
+    EXPECT_EQ(tone.quality_margin.value() < 1.0, tone.quality == BuzzQuality::unsure);
+    EXPECT_NEAR(tone.wayBack_semitones().value(), -drop, 0.4) << seed;
+  }
+  EXPECT_GE(told, 16);
+  EXPECT_EQ(wrong, 0);
+}
+
+// Notes that a card makes lie where the part sounds; without one asked for, home is a note of its own.
+TEST(Buzz, IsAskedForWhereItsPartSounds) {
+  for (const char* id : {"tuba-bb", "trumpet-bb", "piccolo", "bassoon", "alto-sax"})
+    for (const PartPlayed part : {PartPlayed::lips, PartPlayed::mouthpiece}) {
+      Context context;
+      context.instrument = findInstrument(id);
+      context.exercise = findExercise("buzz-scale");
+      context.part = part;
+      const PartRow& row = rowOf(context.partPlayed());
+      EXPECT_EQ(row.part == PartPlayed::mouthpieceNeck,
+                part == PartPlayed::mouthpiece && context.instrument->family != Family::brass);
+      const auto notes = notesOf(unroll(context));
+      EXPECT_GE(notes.size(), 5u) << id;
+      for (const int note : notes) EXPECT_TRUE(row.holds(context.hzOf(note))) << id << " " << note;
+    }
 }
 
 TEST(Buzz, OfAScaleIsNeverMeltedIntoASiren) {
@@ -304,19 +369,17 @@ TEST(Buzz, OfAnObservationTheTryThatHelpedIsAskedForFirst) {
   const auto card = std::ranges::find(adviceCards(), "comes-and-goes", &AdviceCard::id);
   ASSERT_NE(card, adviceCards().end());
   // Newest first: breaks 4, firmer corners, 4 again; lips nearer, 1; it was so twice, once it was not.
-  const auto take = [&](std::int64_t id, double breaks, const std::string& tried, Seen seen) {
-    return PastTake{id,
-                    id,
-                    "buzz-level",
-                    TeachersWord::none,
-                    Kept{Verdict::outside, {{"breaks_air_on", breaks}}, card->tries[0], card->id},
-                    false,
-                    tried,
-                    seen};
+  const auto take = [&](std::int64_t id, double breaks, std::size_t asks, bool tried, Seen seen) {
+    PastTake past{id, id, "buzz-level", TeachersWord::none,
+                  Kept{Verdict::outside, {{"breaks_air_on", breaks}}, {}}};
+    past.kept->observation = card->id;
+    past.tried = tried ? "it was" : "";
+    past.nextTry = asks;
+    past.seen = seen;
+    return past;
   };
-  std::vector<PastTake> takes{take(3, 1.0, card->says + card->tries[1], Seen::right),
-                              take(2, 4.0, card->says + card->tries[0], Seen::wrong),
-                              take(1, 4.0, "", Seen::right)};
+  std::vector<PastTake> takes{take(3, 1.0, 1, true, Seen::right), take(2, 4.0, 1, true, Seen::wrong),
+                              take(1, 4.0, 0, false, Seen::right)};
   const auto ledger = ledgerOf(takes);
   ASSERT_EQ(ledger.size(), 2u);
   EXPECT_EQ(ledger[0].index, 1u);

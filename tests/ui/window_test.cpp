@@ -468,7 +468,8 @@ TEST_F(WindowTest, AnObservationIsConfirmedAndWhatWasTriedForItIsRemembered) {
   QTest::keyClick(ribbon, Qt::Key_V);
   QTest::keyClick(ribbon, Qt::Key_V);  // it was not so
   EXPECT_EQ(find<QLabel>("often")->text(), "right in 1 of 2");
-  EXPECT_TRUE(find<QLabel>("ledger")->text().contains("Firmer corners: 3 → 3"));
+  EXPECT_TRUE(find<QLabel>("ledger")->text().contains("Firmer corners · Breaks, air on 3 → 3"))
+      << find<QLabel>("ledger")->text().toStdString();
   playTake("buzz-lips-part");  // that did not help: the next one
   EXPECT_TRUE(find<QLabel>("advice")->text().contains("Lips a little nearer together"));
   QTest::keyClick(ribbon, Qt::Key_Y);  // what was asked for before this take: still firmer corners

@@ -16,17 +16,6 @@ double hnrOf(const Player& player) { return std::min(player.hnr_db, kCleanest_db
 
 }  // namespace
 
-int comfortableNote(PartPlayed part) {
-  switch (part) {
-    case PartPlayed::lips:
-      return 53;
-    case PartPlayed::mouthpieceNeck:
-      return 75;
-    default:
-      return 58;
-  }
-}
-
 void BuzzVoice::sing(std::vector<float>& out, double rate, std::mt19937& random) const {
   const Player& player = score().player;
   if (player.speaks < 1) return;

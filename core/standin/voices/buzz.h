@@ -14,7 +14,4 @@ class BuzzVoice : public ToneVoice {
   void tell(Analysis& truth) const override;
 };
 
-/// A comfortable sounding note of a part.
-int comfortableNote(PartPlayed part);
-
 }  // namespace calando::standin
