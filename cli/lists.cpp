@@ -12,12 +12,15 @@
 #include "core/bounded_json.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
+#include "core/theory/tube.h"
 
 namespace calando {
 
 namespace {
 
-void printList(const nlohmann::ordered_json& list, bool asJson) {
+using nlohmann::ordered_json;
+
+void printList(const ordered_json& list, bool asJson) {
   if (asJson) return print(list.dump(2) + "\n");
   std::ostringstream lines;
   for (const auto& entry : list)
@@ -26,10 +29,40 @@ void printList(const nlohmann::ordered_json& list, bool asJson) {
   print(lines.str());
 }
 
+/// The natural series of settings, to print.
+struct SeriesList {
+  const Instrument* instrument;
+  Spelling spelling;
+  double a4_hz;
+
+  ordered_json json(const TubeSetting& setting) const {
+    auto list = ordered_json::array();
+    for (const SeriesRung& rung : naturalSeries(setting, instrument, a4_hz))
+      list.push_back({{"partial", rung.partial},
+                      {"written", noteName(rung.written, spelling)},
+                      {"concert", noteName(rung.sounding, spelling)},
+                      {"hz", rung.hz},
+                      {"cents", rung.cents},
+                      {"natural_cents", rung.natural_cents}});
+    return list;
+  }
+  std::string text(const TubeSetting& setting) const {
+    std::string lines;
+    for (const SeriesRung& rung : naturalSeries(setting, instrument, a4_hz)) {
+      std::array<char, 128> line;
+      std::snprintf(line.data(), line.size(), "%2d  %-4s  %-4s  %9.3f Hz  %+6.1f cents, by nature %+6.1f\n",
+                    rung.partial, noteName(rung.written, spelling).c_str(),
+                    noteName(rung.sounding, spelling).c_str(), rung.hz, rung.cents, rung.natural_cents);
+      lines += line.data();
+    }
+    return lines;
+  }
+};
+
 }  // namespace
 
 void listInstruments(bool asJson) {
-  auto list = nlohmann::ordered_json::array();
+  auto list = ordered_json::array();
   for (const Instrument& i : instruments())
     list.push_back({{"id", i.id},
                     {"label", i.name},
@@ -45,37 +78,39 @@ void listInstruments(bool asJson) {
 }
 
 void listExercises(bool asJson) {
-  auto list = nlohmann::ordered_json::array();
+  auto list = ordered_json::array();
   for (const Exercise& e : exercises())
     list.push_back({{"id", e.id}, {"label", e.title}, {"family", e.family}, {"purpose", e.purpose}});
   printList(list, asJson);
 }
 
 void listPlayers(bool asJson) {
-  auto list = nlohmann::ordered_json::array();
+  auto list = ordered_json::array();
   for (const Player& p : players()) list.push_back({{"id", p.id}, {"label", p.name}, {"plays", p.text}});
   printList(list, asJson);
 }
 
 void printSeries(const Instrument* instrument, const std::string& fingering, double a4_hz, bool asJson) {
-  const auto fundamental = writtenFundamental(fingering, instrument);
-  if (!fundamental) refuse(printable(english(fundamental.error())));
   const Spelling spelling = instrument ? instrument->spelling : Spelling::flats;
-  auto list = nlohmann::ordered_json::array();
-  std::string lines;
-  for (const SeriesRung& rung : naturalSeries(*fundamental, instrument, {a4_hz, false, 0})) {
-    list.push_back({{"partial", rung.partial},
-                    {"written", noteName(rung.written, spelling)},
-                    {"concert", noteName(rung.sounding, spelling)},
-                    {"hz", rung.hz},
-                    {"cents", rung.cents}});
-    std::array<char, 96> line;
-    std::snprintf(line.data(), line.size(), "%2d  %-4s  %-4s  %9.3f Hz  %+6.1f cents\n", rung.partial,
-                  noteName(rung.written, spelling).c_str(), noteName(rung.sounding, spelling).c_str(),
-                  rung.hz, rung.cents);
-    lines += line.data();
+  const SeriesList list{instrument, spelling, a4_hz};
+  if (!fingering.empty()) {
+    const auto setting = settingNamed(fingering, instrument);
+    if (!setting) refuse(printable(english(setting.error())));
+    return print(asJson ? list.json(*setting).dump(2) + "\n" : list.text(*setting));
   }
-  print(asJson ? list.dump(2) + "\n" : lines);
+  if (!instrument) refuse("series needs --instrument, for all of its settings, or --fingering");
+  auto all = ordered_json::array();
+  std::string lines;
+  for (const TubeSetting& setting : settingsOf(*instrument)) {
+    all.push_back({{"fingering", setting.name},
+                   {"written", noteName(setting.written, spelling)},
+                   {"concert", noteName(instrument->soundingOf(setting.written), spelling)},
+                   {"hz", setting.hz(instrument, a4_hz)},
+                   {"cents", setting.cents},
+                   {"series", list.json(setting)}});
+    lines += setting.name + "\n" + list.text(setting);
+  }
+  print(asJson ? all.dump(2) + "\n" : lines);
 }
 
 }  // namespace calando

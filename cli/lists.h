@@ -10,7 +10,8 @@ namespace calando {
 void listInstruments(bool asJson);
 void listExercises(bool asJson);
 void listPlayers(bool asJson);
-/// The natural series of a fingering. Throws Failure for one that is none.
+/// The natural series of a fingering; of none, of all settings of the instrument. Throws Failure for one that
+/// is none.
 void printSeries(const Instrument* instrument, const std::string& fingering, double a4_hz, bool asJson);
 
 }  // namespace calando

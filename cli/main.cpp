@@ -98,9 +98,9 @@ Context contextOf(const AnalyseOptions& o) {
   if (o.target_hz && !context.asked.empty()) refuse("give --note or --target-hz, not both");
   context.target_hz = o.target_hz;
   if (!o.fingering.empty()) {
-    const auto fundamental = writtenFundamental(o.fingering, context.instrument);
-    if (!fundamental) refuse(printable(english(fundamental.error())));
-    context.fundamental = *fundamental;
+    auto fingering = settingNamed(o.fingering, context.instrument);
+    if (!fingering) refuse(printable(english(fingering.error())));
+    context.fingering = *fingering;
   }
   const auto end = [&](const std::string& name) {
     const auto notes = notesOf(name, context.instrument);
@@ -301,10 +301,11 @@ int run(int argc, char** argv) {
   auto* instrumentList = app.add_subcommand("instruments", "List the instruments");
   auto* exerciseList = app.add_subcommand("exercises", "List the exercises");
   auto* playerList = app.add_subcommand("players", "List the simulated players");
-  auto* series = app.add_subcommand("series", "The natural series of a fingering");
+  auto* series =
+      app.add_subcommand("series", "The natural series of a fingering, or of all of an instrument");
   for (auto* sub : {instrumentList, exerciseList, playerList, series}) sub->add_flag("--json", asJson);
   series->add_option("--instrument", seriesInstrument);
-  series->add_option("--fingering", seriesFingering)->required()->check(anId);
+  series->add_option("--fingering", seriesFingering)->check(anId);
   series->add_option("--a4", seriesA4)->check(aTuning);
 
   try {

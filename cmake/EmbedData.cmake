@@ -1,7 +1,7 @@
 # Writes one C++ source that holds the JSON catalogues, so that the programs run from anywhere.
 # Usage: cmake -DOUT=file.cpp -DDIR=data -P EmbedData.cmake
 set(text "// Made from data/*.json by cmake/EmbedData.cmake.\n#include \"data/catalogue_text.h\"\n\nnamespace calando::data {\n")
-foreach(name instruments levels advice exercises lessons players)
+foreach(name instruments levels advice exercises lessons players tubes)
   file(READ "${DIR}/${name}.json" json)
   string(APPEND text "const std::string_view ${name} = R\"json~(${json})json~\";\n")
 endforeach()

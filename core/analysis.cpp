@@ -18,6 +18,7 @@
 #include "core/measure/segmentation.h"
 #include "core/measure/statistics.h"
 #include "core/measure/tone_spans.h"
+#include "core/measure/transitions.h"
 #include "core/signal/tracker.h"
 
 namespace calando {
@@ -26,6 +27,7 @@ namespace {
 
 constexpr double kDroneInNoise_db = 6.0;  // noise under this much over the drone is a quarter and more of its
 constexpr double kEdge_s = 0.03;
+constexpr double kLongestPause_s = 0.15;  // between two notes of a slur
 constexpr double kWrongNote_cents = 150.0;
 constexpr double kShortNoteless_s = 0.2;
 constexpr double kShortestNoteless_s = 0.055;  // a try, as exact as its ends are
@@ -38,9 +40,17 @@ constexpr double kHiss_db = -9.0;  // harmonics over noise
 constexpr std::size_t kFewestPitches = 10;
 constexpr double kSwellLate_s = 2.0;  // after what was played is over
 
-int writtenName(double cents, const Context& context) {
-  const int sounding = nearestSemitone(shiftedBy(440.0, cents), context.reference);
-  return context.instrument ? context.instrument->writtenOf(sounding) : sounding;
+Slip slipOf(const NoteLayout::Jump& jump, const Context& context) {
+  const auto written = [&](double cents) {
+    return context.writtenOf(nearestSemitone(shiftedBy(440.0, cents), context.reference));
+  };
+  const auto partial = [&](double cents) {
+    return context.fingering ? partialOf(shiftedBy(440.0, cents), *context.fingering, context.instrument,
+                                         context.reference.a4_hz)
+                             : std::nullopt;
+  };
+  return {jump.at_s,     written(jump.from_cents), written(jump.to_cents),
+          jump.length_s, partial(jump.from_cents), partial(jump.to_cents)};
 }
 
 bool wasAsked(const Note& note, const Context& context) {
@@ -58,7 +68,8 @@ void addUnaskedJumps(Tone& tone, const Context& context) {
     const Note& here = tone.notes[i];
     const bool jumped = std::abs(centsBetween(before.f0_hz, here.f0_hz)) >= kWrongNote_cents;
     if (jumped && wasAsked(before, context) && !wasAsked(here, context))
-      tone.slips.push_back({here.start_s, before.written, here.written, here.end_s - here.start_s});
+      tone.slips.push_back({here.start_s, before.written, here.written, here.end_s - here.start_s,
+                            before.partial, here.partial});
   }
   std::ranges::sort(tone.slips, {}, &Slip::at_s);
 }
@@ -147,9 +158,7 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
     glide.breaks = static_cast<int>(std::ranges::count_if(
         tone.dropouts, [&](const Dropout& d) { return d.at_s >= glide.start_s && d.at_s < glide.end_s; }));
   }
-  for (const auto& jump : layout.jumps)
-    tone.slips.push_back({jump.at_s, writtenName(jump.from_cents, context),
-                          writtenName(jump.to_cents, context), jump.length_s});
+  for (const auto& jump : layout.jumps) tone.slips.push_back(slipOf(jump, context));
   for (const Plateau& plateau : layout.plateaus) {
     const CoreLine core = coreLine(centre, plateau);
     const auto settle = settleTime(centre, plateau, core);
@@ -163,6 +172,18 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
   describeWhole(tone, tracks, everything, context.partPlayed());
   if (!tone.notes.empty()) describeEnds(tone, tracks, room, centre);
   return true;
+}
+
+/// How each of its notes is reached from the one before, which may be that of the tone before.
+void describeTransitions(Tone& tone, const Tone* previous, const Tracks& tracks, const Room& room) {
+  const bool near = previous && !previous->notes.empty() && tone.start_s - previous->end_s < kLongestPause_s;
+  const Note* before = near ? &previous->notes.back() : nullptr;
+  for (const Note& note : tone.notes) {
+    if (before)
+      if (const auto transition = transitionBetween(*before, note, tracks, room.floor_dbfs))
+        tone.transitions.push_back(*transition);
+    before = &note;
+  }
 }
 
 /// Noise that is mostly the drone's tells nothing of the tone.
@@ -196,6 +217,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
     for (Tone& tone : tonesIn(span, tracks, room, earliest)) {
       if (!describeTone(tone, tracks, room, earliest, context)) continue;
       earliest = tone.end_s;
+      describeTransitions(tone, result.tones.empty() ? nullptr : &result.tones.back(), tracks, room);
       for (Dropout& dropout : tone.dropouts)
         dropout.air_went_on = airWentOn(dropout, tracks.airEnergy, result.airFloor_dbfs);
       if (result.drone_dbfs)
@@ -259,8 +281,12 @@ struct TakeTracker::Stages {
 namespace {
 Tracker trackerFor(double rate_hz, const Context& context) {
   const PartPlayed part = context.partPlayed();
-  if (part == PartPlayed::whole) return Tracker(rate_hz);
-  return Tracker(rate_hz, Tracker::kOfflineLag, {kMostCrackleOfBuzz_db, rowOf(part).lowest_hz});
+  Listening to;
+  if (part != PartPlayed::whole) to = {kMostCrackleOfBuzz_db, rowOf(part).lowest_hz};
+  for (const int note : context.exercise ? notesOf(unroll(context)) : context.asked)
+    to.asked_hz.push_back(context.hzOf(note));
+  to.overtones = context.fingering.has_value();
+  return Tracker(rate_hz, Tracker::kOfflineLag, to);
 }
 }  // namespace
 

@@ -53,10 +53,15 @@ constexpr auto kFaults = std::to_array<Wording<Fault>>({
     {noExercises, "a running order needs an exercise"},
     {unknownExercise, "exercise {1} is unknown"},
     {lowestAboveHighest, "\"lowest\" is not below \"highest\""},
+    {unknownTube, "tube \"{1}\" is unknown; data/tubes.json lists them"},
     {fingeringNeedsInstrument,
      "fingering \"{1}\" needs a brass --instrument; or give a written fundamental such as Bb3"},
-    {unknownSlide, "fingering \"{1}\" is unknown; a slide has positions slide1 to slide7"},
-    {unknownValves, "fingering \"{1}\" is unknown; valves are 0 (open), 1, 2, 12, 23, 13, 123 or with 4"},
+    {unknownSlide,
+     "fingering \"{1}\" is unknown; a slide has positions slide1 to slide7, with a trigger Tslide1 and so "
+     "on"},
+    {unknownValves,
+     "fingering \"{1}\" is unknown; valves are 0 (open) or a growing row of 1, 2, 3 and 4 where it is there, "
+     "with + where their slides are drawn, after T on a second tube"},
     {fingeringEmpty, "the fingering is empty; write 0 for the open tube"},
 });
 static_assert(inOrder(kFaults, &Wording<Fault>::code));

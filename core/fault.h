@@ -57,6 +57,7 @@ enum class Fault {
   noExercises,
   unknownExercise,
   lowestAboveHighest,
+  unknownTube,
   // Fingerings
   fingeringNeedsInstrument,
   unknownSlide,

@@ -10,4 +10,5 @@ extern const std::string_view advice;
 extern const std::string_view exercises;
 extern const std::string_view lessons;
 extern const std::string_view players;
+extern const std::string_view tubes;
 }  // namespace calando::data

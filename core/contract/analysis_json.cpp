@@ -33,6 +33,8 @@ struct Writer {
             {"written", name(n.written)},
             {"concert", name(n.concert)},
             {"partial", n.partial ? json(*n.partial) : json(nullptr)},
+            {"series_cents", number(n.series_cents)},
+            {"under_db", number(n.under_db)},
             {"f0_hz", number(n.f0_hz)},
             {"target_hz", number(n.target_hz)},
             {"offset_cents", number(n.offset_cents)},
@@ -83,7 +85,8 @@ struct Writer {
   }
 
   json tone(const Tone& t) const {
-    json notes = json::array(), glides = json::array(), dropouts = json::array(), slips = json::array();
+    json notes = json::array(), glides = json::array(), dropouts = json::array(), slips = json::array(),
+         transitions = json::array();
     for (const Note& n : t.notes) notes.push_back(note(n));
     for (const Glide& g : t.glides)
       glides.push_back({{"start_s", number(g.start_s)},
@@ -96,11 +99,21 @@ struct Writer {
     for (const Dropout& d : t.dropouts)
       dropouts.push_back(
           {{"at_s", number(d.at_s)}, {"length_s", number(d.length_s)}, {"air_went_on", flag(d.air_went_on)}});
+    for (const Transition& n : t.transitions)
+      transitions.push_back({{"from", name(n.from)},
+                             {"to", name(n.to)},
+                             {"at_s", number(n.at_s)},
+                             {"length_ms", number(n.length_ms)},
+                             {"gap_ms", number(n.gap_ms)},
+                             {"dip_db", number(n.dip_db)},
+                             {"bump_db", number(n.bump_db)}});
     for (const Slip& s : t.slips)
       slips.push_back({{"at_s", number(s.at_s)},
                        {"from", name(s.from)},
                        {"to", name(s.to)},
-                       {"length_s", number(s.length_s)}});
+                       {"length_s", number(s.length_s)},
+                       {"from_partial", s.from_partial ? json(*s.from_partial) : json(nullptr)},
+                       {"to_partial", s.to_partial ? json(*s.to_partial) : json(nullptr)}});
     return {{"start_s", number(t.start_s)},
             {"end_s", number(t.end_s)},
             {"held_s", number(t.held_s)},
@@ -108,6 +121,7 @@ struct Writer {
             {"glides", glides},
             {"dropouts", dropouts},
             {"slips", slips},
+            {"transitions", transitions},
             {"onset",
              {{"air_before_ms", number(t.onset.air_before_ms)},
               {"rise_ms", number(t.onset.rise_ms)},

@@ -16,9 +16,6 @@ int majorScale(int step) {
   return 12 * (step - within) / 7 + semitones[within];
 }
 
-/// Semitones above the fundamental, rounded to the tempered note.
-int partialInterval(int partial) { return static_cast<int>(std::lround(12.0 * std::log2(partial))); }
-
 /// Distances from the home note, semitones.
 std::vector<int> generated(const Generator& g) {
   std::vector<int> steps;
@@ -35,7 +32,7 @@ std::vector<int> generated(const Generator& g) {
         steps.push_back(g.count > 0 ? i : -i);
         break;
       case Generator::Kind::series:
-        steps.push_back(partialInterval(i + 1));
+        steps.push_back(TubeSetting::interval(i + 1));
         break;
       case Generator::Kind::outward:  // a half step up, a half step down, two up …
         steps.push_back(i % 2 == 0 ? i / 2 + 1 : -(i / 2 + 1));
@@ -68,7 +65,7 @@ std::optional<int> noteOf(const CueNote& note, int home, int each) {
     case CueNote::Kind::interval:
       return home + note.value;
     case CueNote::Kind::partial:
-      return home + partialInterval(note.value);
+      return home + TubeSetting::interval(note.value);
     case CueNote::Kind::each:
       return each;
   }

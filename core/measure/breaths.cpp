@@ -221,8 +221,8 @@ class BreathFinder {
       const double last = envelope_.medianPower(to - 2.0 * inside, to - 0.3 * inside);
       const double earliest = from == s.from_s ? std::max(0.0, from - outer) : from;
       const double latest = to == s.to_s ? std::min(tracks_.duration_s, to + outer) : to;
-      list.push_back({halfLevelCrossing(envelope_, from + inside, earliest, first).value_or(from),
-                      halfLevelCrossing(envelope_, to - inside, latest, last).value_or(to)});
+      list.push_back({amplitudeCrossing(0.5, envelope_, from + inside, earliest, first).value_or(from),
+                      amplitudeCrossing(0.5, envelope_, to - inside, latest, last).value_or(to)});
       from = to;
     }
     return list;

@@ -59,9 +59,9 @@ double rampCrossing(double level, double ramp, double window) {
   return low;
 }
 
-/// How far a ramp's half amplitude lies behind the place where its windowed power crosses a quarter, for a
-/// ramp whose windowed power takes `rise` from a quarter to three quarters.
-double halfAmplitudeDelay(double rise, double window) {
+/// How far a share of a ramp's amplitude lies behind the place where its windowed power crosses a quarter,
+/// for a ramp whose windowed power takes `rise` from a quarter to three quarters.
+double amplitudeDelay(double share, double rise, double window) {
   double low = 1e-6;
   double high = 10.0 * rise + window;
   for (int i = 0; i < 40; ++i) {
@@ -69,7 +69,7 @@ double halfAmplitudeDelay(double rise, double window) {
     const double spread = rampCrossing(0.75, ramp, window) - rampCrossing(0.25, ramp, window);
     (spread < rise ? low : high) = ramp;
   }
-  return low / 2.0 - rampCrossing(0.25, low, window);
+  return share * low - rampCrossing(0.25, low, window);
 }
 
 /// First time, walking from `from` towards `limit`, that the power is below `level`; interpolated.
@@ -105,8 +105,8 @@ double Envelope::medianPower(double from_s, double to_s) const {
   return values.empty() ? power(from_s) : median(std::move(values));
 }
 
-std::optional<double> halfLevelCrossing(const Envelope& envelope, double inside_s, double limit_s,
-                                        double steadyPower) {
+std::optional<double> amplitudeCrossing(double share, const Envelope& envelope, double inside_s,
+                                        double limit_s, double steadyPower) {
   const auto quarter = walkBelow(envelope, inside_s, limit_s, 0.25 * steadyPower);
   if (!quarter) return std::nullopt;
   // Back inwards to the last place below three quarters before the crossing.
@@ -114,7 +114,7 @@ std::optional<double> halfLevelCrossing(const Envelope& envelope, double inside_
   double t = *quarter;
   while ((inside_s - t) * inwards > 0.0 && envelope.power(t) < 0.75 * steadyPower) t += inwards;
   const double rise = std::abs(t - *quarter);
-  const double delay = halfAmplitudeDelay(std::max(rise, 0.5 * envelope.window_s), envelope.window_s);
+  const double delay = amplitudeDelay(share, std::max(rise, 0.5 * envelope.window_s), envelope.window_s);
   return *quarter + (inwards > 0.0 ? delay : -delay);
 }
 

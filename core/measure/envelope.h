@@ -21,11 +21,12 @@ struct Envelope {
   double medianPower(double from_s, double to_s) const;
 };
 
-/// Where the amplitude crosses half of `steadyPower`'s, seen from `inside_s` outwards, not beyond `limit_s`
-/// (before `inside_s` for an onset, after it for an end). Nullopt when it does not cross there.
-/// The window's smoothing is taken out by the model of a linear ramp: an abrupt start is found where it is.
-std::optional<double> halfLevelCrossing(const Envelope& envelope, double inside_s, double limit_s,
-                                        double steadyPower);
+/// Where the amplitude crosses a share (0 to 0.5) of `steadyPower`'s, seen from `inside_s` outwards, not
+/// beyond `limit_s` (before `inside_s` for an onset, after it for an end). Nullopt when it does not cross
+/// there. The window's smoothing is taken out by the model of a linear ramp: an abrupt start is found where
+/// it is.
+std::optional<double> amplitudeCrossing(double share, const Envelope& envelope, double inside_s,
+                                        double limit_s, double steadyPower);
 
 /// Where the power goes and comes back.
 struct Dip : Dropout {

@@ -81,8 +81,11 @@ void namePitch(Note& note, const PitchFrame& frame) {
     note.asked = frame.asked.front();
   else
     note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
-  if (frame.fundamental)
-    note.partial = partialOf(note.f0_hz, *frame.fundamental, frame.instrument, reference);
+  if (!frame.fingering) return;
+  note.partial = partialOf(note.f0_hz, *frame.fingering, frame.instrument, reference.a4_hz);
+  if (note.partial)
+    note.series_cents =
+        centsBetween(*note.partial * frame.fingering->hz(frame.instrument, reference.a4_hz), note.f0_hz);
 }
 
 /// A wave of the level that keeps its rate and depth over the core. Levels over 20 ms, or two periods, whose
@@ -204,6 +207,21 @@ void measureColour(Note& note, const Tracks& tracks) {
   if (odds > 0 && evens > 0) note.odd_even_db = odd / odds - even / evens;
 }
 
+/// What sounds on underneath, where most of the note has it.
+void measureUnder(Note& note, const Tracks& tracks, const PitchFrame& frame) {
+  if (!frame.fingering || !note.partial) return;
+  std::vector<double> levels;
+  int looked = 0;
+  for (const UnderTone& under : tracks.under) {
+    if (under.time_s < note.coreStart_s || under.time_s > note.coreEnd_s) continue;
+    ++looked;
+    if (under.hz <= 0.0f) continue;
+    const auto partial = partialOf(under.hz, *frame.fingering, frame.instrument, frame.reference.a4_hz);
+    if (partial && *partial < *note.partial) levels.push_back(under.under_db);
+  }
+  if (2 * std::ssize(levels) > looked) note.under_db = medianOf(levels);
+}
+
 void measurePeriods(Note& note, const Tracks& tracks) {
   const auto frames = framesOf(tracks, note, [](const TrackFrame& f) {
     return f.periods < 0 ? std::nullopt : std::optional<double>(f.periods);
@@ -296,6 +314,7 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& 
   measureNoise(note, tracks);
   measureColour(note, tracks);
   measurePeriods(note, tracks);
+  measureUnder(note, tracks, frame);
   return note;
 }
 

@@ -39,7 +39,8 @@ struct Note {
   std::optional<int> asked;  ///< written
   int written;
   int concert;
-  std::optional<int> partial;
+  std::optional<int> partial;          ///< of the fingering
+  std::optional<double> series_cents;  ///< off that partial
   double f0_hz;
   double target_hz;
   std::optional<double> offset_cents;  ///< empty: another note than the one asked for
@@ -59,6 +60,7 @@ struct Note {
   std::optional<double> shimmer_db;
   std::optional<double> subharmonic_db;
   std::vector<std::optional<double>> harmonics_db;
+  std::optional<double> under_db;  ///< the strongest lower partial of the fingering, to its own strongest
   std::optional<double> colour_repeat_db;  ///< colour distance of its own two halves: what is no difference
 };
 
@@ -93,6 +95,19 @@ struct Slip {
   int from;  ///< written
   int to;
   double length_s;
+  std::optional<int> from_partial = {};  ///< of the fingering
+  std::optional<int> to_partial = {};
+};
+
+/// From one note to the next of a slur.
+struct Transition {
+  int from;  ///< written
+  int to;
+  double at_s;       ///< its middle
+  double length_ms;  ///< from leaving the old note's ±30 cents to entering the new one's; of a gap the gap
+  double gap_ms = 0.0;   ///< nothing is heard, or 20 dB less
+  double dip_db = 0.0;   ///< lowest RMS over 50 ms in between less the mean of both sides, at most 0
+  double bump_db = 0.0;  ///< highest, at least 0
 };
 
 struct Onset {
@@ -125,6 +140,7 @@ struct Tone {
   std::vector<Glide> glides;
   std::vector<Dropout> dropouts;
   std::vector<Slip> slips;
+  std::vector<Transition> transitions;  ///< also that from a tone less than 150 ms before
   Onset onset;
   Release release;
   std::optional<PitchRange> range = {};

@@ -84,12 +84,12 @@ bool isAirAlone(const Dip& dip, const Beside& beside, const Envelope& envelope, 
 /// Where the sound crosses half of its level, from an inner place outwards to a limit; a level that only dips
 /// and comes back before the limit has not stopped.
 std::optional<double> lastCrossing(const Envelope& envelope, double inside_s, double limit_s, double steady) {
-  auto crossing = halfLevelCrossing(envelope, inside_s, limit_s, steady);
+  auto crossing = amplitudeCrossing(0.5, envelope, inside_s, limit_s, steady);
   const double step = limit_s < inside_s ? -0.005 : 0.005;
   for (double t = crossing.value_or(limit_s); (limit_s - t) * step > 0.0; t += step) {
     if (envelope.power(t) < kComesBack * steady || envelope.power(t + 3.0 * step) < kComesBack * steady)
       continue;
-    const auto next = halfLevelCrossing(envelope, t, limit_s, steady);
+    const auto next = amplitudeCrossing(0.5, envelope, t, limit_s, steady);
     if (!next) return std::nullopt;
     crossing = next;
     t = step > 0.0 ? std::max(t, *next) : std::min(t, *next);  // a crossing may be told a little behind

@@ -31,8 +31,11 @@ constexpr double kSameMultiple = 0.015;
 constexpr double kCrackleFits = 0.8;
 constexpr double kCrackleTakes = 0.25;  // from the height of the note's own period
 constexpr double kMultipleHandicap = 0.03;
-constexpr double kNoEnergy = 1e-6;     // of the window's: rounding is all that is left
-constexpr double kSilentPower = 1e-9;  // -90 dBFS
+constexpr double kAsked_octaves = 150.0 / 1200.0;
+constexpr double kUnderAsked_db = -8.0, kUnder_db = -9.0;  // of what sounds under an overtone
+constexpr double kUnderOctave_db = -14.0;                  // a note may be weak in its odd partials
+constexpr double kNoEnergy = 1e-6;                         // of the window's: rounding is all that is left
+constexpr double kSilentPower = 1e-9;                      // -90 dBFS
 
 /// Height of the parabola through three neighbouring points whose middle one is the highest.
 double vertexHeight(double left, double middle, double right) {
@@ -60,6 +63,24 @@ void handicapCommonMultiples(std::vector<PitchCandidate>& candidates, bool fuzzy
 
 }  // namespace
 
+bool PitchFinder::wasAsked(double hz) const {
+  return std::ranges::any_of(to_.asked_hz,
+                             [hz](double asked) { return std::abs(std::log2(hz / asked)) < kAsked_octaves; });
+}
+
+/// Of two candidates the lower, a fraction of the higher, only sounds on under it.
+bool PitchFinder::isUnder(const PitchCandidate& high, const PitchCandidate& best, const SlidingSignal& signal,
+                          double centre_s) {
+  if (best.f0_hz < to_.lowest_hz && high.f0_hz >= to_.lowest_hz) return true;
+  const auto multiple = static_cast<int>(std::lround(high.f0_hz / best.f0_hz));
+  const auto line = crackle.strongestLine_db(signal, centre_s, high.f0_hz, multiple % 2 == 0 ? 2 : 3);
+  if (line && *line <= to_.mostCrackle_db) return true;
+  const bool asked = wasAsked(high.f0_hz);
+  if (wasAsked(best.f0_hz) || (!asked && !to_.overtones)) return false;
+  const double most = asked ? kUnderAsked_db : multiple == 2 ? kUnderOctave_db : kUnder_db;
+  return crackle.strongestOther_db(signal, centre_s, high.f0_hz, multiple) <= most;
+}
+
 /// Where a crackle makes the octave or the twelfth below fit better than the note, the note goes first.
 void PitchFinder::handicapCrackle(std::vector<PitchCandidate>& found, const SlidingSignal& signal,
                                   double centre_s) {
@@ -71,10 +92,7 @@ void PitchFinder::handicapCrackle(std::vector<PitchCandidate>& found, const Slid
     const double multiple = std::round(ratio);
     if (multiple < 2.0 || std::abs(ratio / multiple - 1.0) > kSameMultiple) continue;
     if (high.height < best.height - kCrackleTakes) continue;
-    const int part = std::lround(multiple) % 2 == 0 ? 2 : 3;
-    const bool under = best.f0_hz < to_.lowest_hz && high.f0_hz >= to_.lowest_hz;
-    const auto line = under ? std::nullopt : crackle.strongestLine_db(signal, centre_s, high.f0_hz, part);
-    if (!under && (!line || *line > to_.mostCrackle_db)) continue;
+    if (!isUnder(high, best, signal, centre_s)) continue;
     for (PitchCandidate& low : found) {
       const double times = high.f0_hz / low.f0_hz;
       if (times > 1.5 && std::abs(times / std::round(times) - 1.0) < kSameMultiple)

@@ -61,7 +61,10 @@ struct Listening {
   /// A stronger line between two partials, to those beside it, is a partial. Of an instrument: the octave
   /// below may have weak partials of its own; in a buzz a crackle may be nearly as strong.
   double mostCrackle_db = -10.5;
-  double lowest_hz = 0.0;  ///< what lies under it is a crackle, however strong
+  double lowest_hz = 0.0;             ///< what lies under it is a crackle, however strong
+  std::vector<double> asked_hz = {};  ///< notes asked for: they are the notes, not what sounds under them
+  bool overtones =
+      false;  ///< a fingering is known, so partials are played: nor is any note what sounds under it
 };
 inline constexpr double kMostCrackleOfBuzz_db = -5.0;
 
@@ -83,6 +86,9 @@ struct PitchFinder {
 
  private:
   void handicapCrackle(std::vector<PitchCandidate>& found, const SlidingSignal& signal, double centre_s);
+  bool isUnder(const PitchCandidate& high, const PitchCandidate& best, const SlidingSignal& signal,
+               double centre_s);
+  bool wasAsked(double hz) const;
 
   Listening to_;
   double lastClear_hz_ = 0.0;  // of the frame before, where the long window is sure of it

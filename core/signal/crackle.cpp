@@ -1,9 +1,7 @@
 #include "core/signal/crackle.h"
 
 #include <algorithm>
-#include <bit>
 #include <cmath>
-#include <numbers>
 #include <vector>
 
 namespace calando {
@@ -21,27 +19,24 @@ constexpr double kHighest_hz = 9500.0;
 }  // namespace
 
 CrackleMeter::CrackleMeter(double rate_hz, double window_s)
-    : rate_(rate_hz),
-      window_s_(window_s),
-      length_(std::lround(window_s * rate_hz)),
-      fft_(2 * std::bit_ceil(static_cast<std::size_t>(length_))) {}
+    : window_s_(window_s), spectrum_(rate_hz, window_s) {}
+
+double CrackleMeter::strongestOther_db(const SlidingSignal& signal, double centre_s, double f0_hz,
+                                       int multiple) {
+  spectrum_.look(signal, centre_s);
+  double own = -200.0, other = -200.0;
+  for (int line = 1; line <= kMostPartials * multiple && line * f0_hz / multiple < kHighest_hz; ++line) {
+    double& kind = line % multiple == 0 ? own : other;
+    kind = std::max(kind, spectrum_.level_db(spectrum_.binOf(line * f0_hz / multiple)));
+  }
+  return other - own;
+}
 
 std::optional<double> CrackleMeter::strongestLine_db(const SlidingSignal& signal, double centre_s,
                                                      double f0_hz, int multiple) {
   if (f0_hz / multiple < kMainLobes / window_s_) return std::nullopt;
-  const auto length = static_cast<std::size_t>(length_);
-  const std::span<float> time = fft_.time();
-  signal.copy(std::lround(centre_s * rate_) - length_ / 2, time.first(length));
-  std::ranges::fill(time.subspan(length), 0.0f);
-  for (std::size_t n = 0; n < length; ++n)
-    time[n] *=
-        static_cast<float>(0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (static_cast<double>(n) + 0.5) /
-                                                static_cast<double>(length)));
-  fft_.forward();
-  const auto level_db = [&](double hz) {
-    const auto bin = static_cast<std::size_t>(std::lround(hz / rate_ * static_cast<double>(fft_.length())));
-    return 10.0 * std::log10(std::max(1e-20f, std::norm(fft_.spectrum()[bin])));
-  };
+  spectrum_.look(signal, centre_s);
+  const auto level_db = [&](double hz) { return spectrum_.level_db(spectrum_.binOf(hz)); };
   std::vector<double> partials;
   for (int k = 1; k <= kMostPartials && k * f0_hz < kHighest_hz; ++k) partials.push_back(level_db(k * f0_hz));
   if (partials.empty()) return std::nullopt;

@@ -2,8 +2,7 @@
 
 #include <optional>
 
-#include "core/signal/fft.h"
-#include "core/signal/sliding_signal.h"
+#include "core/signal/hann_spectrum.h"
 
 namespace calando {
 
@@ -20,12 +19,13 @@ class CrackleMeter {
   /// lines count that stand out)
   std::optional<double> strongestLine_db(const SlidingSignal& signal, double centre_s, double f0_hz,
                                          int multiple);
+  /// The strongest line at a place that is no multiple of `multiple` in the series of f0/multiple, in dB to
+  /// the strongest at one: what sounds on under an overtone.
+  double strongestOther_db(const SlidingSignal& signal, double centre_s, double f0_hz, int multiple);
 
  private:
-  double rate_;
   double window_s_;
-  long length_;
-  RealFft fft_;
+  HannSpectrum spectrum_;
 };
 
 }  // namespace calando

@@ -11,7 +11,9 @@
 #include "core/signal/period_chain.h"
 #include "core/signal/pitch_curve.h"
 #include "core/signal/pitch_path.h"
+#include "core/signal/quick_pitch.h"
 #include "core/signal/refine_pitch.h"
+#include "core/signal/under_tone.h"
 
 namespace calando {
 
@@ -29,7 +31,12 @@ constexpr std::size_t kColoursPerHalfWindow = 2;  // more would tell nothing new
 constexpr std::size_t kSubharmonicsEvery = 3;     // colours
 constexpr double kPeriodsWindow_s = 0.02;
 constexpr double kPeriodsWindow = 5.0;
-constexpr double kChainJump = 0.1;  // a whole tone is 0.12
+constexpr double kChainJump = 0.1;         // a whole tone is 0.12
+constexpr std::size_t kUnderEvery = 8;     // frames
+constexpr std::size_t kQuickAround = 12;   // frames in which the pitch moves …
+constexpr double kQuickMove_cents = 50.0;  // … by more: then it is looked at quickly
+constexpr double kQuickMargin_cents = 80.0;
+constexpr int kQuickPerFrame = static_cast<int>(kHop_s / kQuickHop_s + 0.5);
 
 }  // namespace
 
@@ -43,7 +50,8 @@ struct Tracker::Stages {
         airSpectrum(bands.sound().rate()),
         airBottom(Butterworth::highPass(bands.sound().rate(), kAirBottom_hz)),
         airTop(Butterworth::lowPass(bands.sound().rate(), std::min(kAirTop_hz, 0.45 * bands.sound().rate()))),
-        colour(bands.sound().rate()) {
+        colour(bands.sound().rate()),
+        underTone(bands.sound().rate()) {
     tracks.energy = EnergyTrack(rate_hz);
     tracks.airEnergy = EnergyTrack(bands.sound().rate());
     tracks.rate_hz = rate_hz;
@@ -58,6 +66,7 @@ struct Tracker::Stages {
   void takeAir();
   void advance(bool ended);
   void refine(std::size_t frame);
+  void lookQuickly(std::size_t frame);
   void measureColour(std::size_t frame, double from_s, double to_s, bool subharmonics);
   bool advanceColour(bool ended);
   void followPeriods(std::size_t frame);
@@ -79,11 +88,13 @@ struct Tracker::Stages {
   AirSpectrum airSpectrum;
   Butterworth airBottom, airTop;
   ToneColour colour;
+  UnderToneMeter underTone;
 
   std::vector<float> cleaned;
   std::size_t heard = 0;                    // frames whose candidates are in the path
   std::vector<PitchPath::Decision> coarse;  // decided frames
   PitchCurve curve;
+  std::size_t quickly = 0;   // frames done by the quick stage
   std::size_t coloured = 0;  // frames done by the colour stage
   PeriodChain chain;
   double periodsFrom = 0.0;
@@ -140,6 +151,7 @@ void Tracker::Stages::advance(bool ended) {
     if (!ended && time(frame) + reach > reached) break;
     refine(frame);
   }
+  while (quickly < curve.size() && (ended || quickly + kQuickAround < curve.size())) lookQuickly(quickly++);
   while (advanceColour(ended)) {
   }
   bands.forgetBefore(time(coloured) - kForget_s);
@@ -168,6 +180,24 @@ void Tracker::Stages::refine(std::size_t i) {
   if (i < 2 * half) return;
   if (const auto straight = curve.straighten(i - half))
     tracks.frames[i - half].f0_hz = static_cast<float>(*straight);
+}
+
+/// Where the pitch moves fast, what it is from one period to the next.
+void Tracker::Stages::lookQuickly(std::size_t i) {
+  double low = 0.0, high = 0.0;
+  const std::size_t last = std::min(i + kQuickAround, curve.size() - 1);
+  for (std::size_t j = i - std::min(i, kQuickAround); j <= last; ++j) {
+    if (curve[j] <= 0.0) continue;
+    low = low > 0.0 ? std::min(low, curve[j]) : curve[j];
+    high = std::max(high, curve[j]);
+  }
+  if (low <= 0.0 || 1200.0 * std::log2(high / low) < kQuickMove_cents) return;
+  const double margin = std::exp2(kQuickMargin_cents / 1200.0);
+  for (int q = 0; q < kQuickPerFrame; ++q) {
+    const double t = time(i) - kHop_s / 2.0 + (q + 0.5) * kQuickHop_s;
+    if (const auto quick = quickPitch(bands.sound(), t, low / margin, high * margin))
+      tracks.quick.push_back(*quick);
+  }
 }
 
 /// The best candidate of the windows that fit into `ahead_s` of signal after `t`.
@@ -239,6 +269,9 @@ bool Tracker::Stages::advanceColour(bool ended) {
   const bool runGoesOn = last - i < reach && last + 1 >= ready;
   if (!ended && (runGoesOn || bands.band().seconds() < time(last) + kHop_s + ToneColour::tail(curve[i])))
     return false;
+  if (i % kUnderEvery == 0 && bands.sound().seconds() >= time(i) + UnderToneMeter::kReach_s)
+    if (const auto under = underTone.measure(bands.sound(), time(i), curve[i]))
+      tracks.under.push_back(*under);
   if (i % stride == 0) measureColour(i, time(first) - kHop_s / 2.0, time(last) + kHop_s / 2.0, subharmonics);
   followPeriods(i);
   ++coloured;

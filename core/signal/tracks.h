@@ -8,7 +8,9 @@
 #include "core/signal/air_spectrum.h"
 #include "core/signal/energy_track.h"
 #include "core/signal/period_chain.h"
+#include "core/signal/quick_pitch.h"
 #include "core/signal/tone_colour.h"
+#include "core/signal/under_tone.h"
 
 namespace calando {
 
@@ -28,6 +30,8 @@ struct Tracks {
   std::vector<TrackFrame> frames;
   std::vector<ColourFrame> colours;  ///< every third voiced frame or so has one, fewer on low notes
   std::vector<PeriodFrame> periods;  ///< of five periods and 20 ms, then as much left out
+  std::vector<UnderTone> under;      ///< of some frames that have a pitch
+  std::vector<QuickPitch> quick;     ///< every kQuickHop_s where the pitch moves fast
   std::vector<AirFrame> air;         ///< one for each frame
   EnergyTrack energy{48000.0};       ///< of the input, without its offset
   EnergyTrack airEnergy{48000.0};    ///< of kAirBottom_hz to kAirTop_hz

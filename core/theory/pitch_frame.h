@@ -5,6 +5,7 @@
 
 #include "core/theory/instrument.h"
 #include "core/theory/pitch.h"
+#include "core/theory/tube.h"
 
 namespace calando {
 
@@ -14,7 +15,7 @@ struct PitchFrame {
   const Instrument* instrument = nullptr;  ///< nullptr: concert pitch, full range
   std::vector<int> asked;                  ///< written semitones, in order; empty: nearest note
   std::optional<double> target_hz;         ///< instead of `asked`
-  std::optional<int> fundamental;          ///< written partial 1 of the fingering in use
+  std::optional<TubeSetting> fingering;    ///< the tube in use
 
   int soundingOf(int written) const { return instrument ? instrument->soundingOf(written) : written; }
   int writtenOf(int sounding) const { return instrument ? instrument->writtenOf(sounding) : sounding; }

@@ -1,7 +1,10 @@
 #include <gtest/gtest.h>
 
+#include <map>
+
 #include "core/theory/instrument.h"
 #include "core/theory/pitch.h"
+#include "core/theory/tube.h"
 
 namespace calando {
 namespace {
@@ -98,28 +101,86 @@ TEST(Instruments, ABadCatalogueIsRefusedByEntry) {
 }
 
 TEST(NaturalSeries, LiesWhereThePartialsLie) {
-  const auto series = naturalSeries(*parseNote("C3"), findInstrument("trumpet-bb"), {});
+  const Instrument* trumpet = findInstrument("trumpet-bb");
+  const auto series = naturalSeries(*settingNamed("0", trumpet), trumpet, 440.0);
   // Cents of the partials against equal temperament: 1200·log2(n) less the nearest semitone.
   const double expected[] = {0, 0, 1.955, 0, -13.686, 1.955, -31.174, 0, 3.910, -13.686, -48.682};
-  for (std::size_t n = 0; n < std::size(expected); ++n)
+  for (std::size_t n = 0; n < std::size(expected); ++n) {
     EXPECT_NEAR(series[n].cents, expected[n], 0.001) << n + 1;
+    EXPECT_NEAR(series[n].natural_cents, expected[n], 0.001) << n + 1;
+  }
   EXPECT_EQ(noteName(series[3].written, Spelling::flats), "C5");
   EXPECT_EQ(noteName(series[3].sounding, Spelling::flats), "Bb4");
+  // A stopped cylinder has the odd ones: the clarinet's low E sounds B, then G sharp, low by nature.
+  const Instrument* clarinet = findInstrument("clarinet-bb");
+  const auto odd = naturalSeries(*settingNamed("E3", clarinet), clarinet, 440.0, 7);
+  ASSERT_EQ(odd.size(), 4u);
+  EXPECT_EQ(odd[1].partial, 3);
+  EXPECT_EQ(noteName(odd[1].written, Spelling::flats), "B4");
+  EXPECT_EQ(noteName(odd[2].written, Spelling::sharps), "G#5");
+  EXPECT_NEAR(odd[2].cents, -13.686, 0.001);
 }
 
-TEST(Fingerings, LowerTheTubeByTheirSemitones) {
+struct Setting {
+  const char* instrument;
+  const char* name;
+  const char* written;
+  double cents;  // by hand: 1200·log2 of the sum of the lengths
+};
+class Settings : public testing::TestWithParam<Setting> {};
+
+TEST_P(Settings, LieWhereTheirTubeLengthsAddUp) {
+  const Setting& s = GetParam();
+  const Instrument* instrument = findInstrument(s.instrument);
+  const auto setting = settingNamed(s.name, instrument);
+  ASSERT_TRUE(setting) << english(setting.error());
+  EXPECT_EQ(setting->written, *parseNote(s.written));
+  EXPECT_NEAR(setting->cents, s.cents, 0.05);
+  const double tempered = frequencyOf(instrument->soundingOf(setting->written), {442.0, false, 0});
+  EXPECT_NEAR(centsBetween(tempered, setting->hz(instrument, 442.0)), s.cents, 0.05);
+}
+
+INSTANTIATE_TEST_SUITE_P(
+    Fingerings, Settings,
+    testing::Values(Setting{"trumpet-bb", "0", "C3", 0.0}, Setting{"trumpet-bb", "2", "B2", 0.0},
+                    Setting{"cornet", "1", "Bb2", 0.0}, Setting{"trumpet-c", "3", "A2", 0.0},
+                    Setting{"flugelhorn", "12", "A2", 10.63}, Setting{"trumpet-bb", "23", "Ab2", 15.53},
+                    Setting{"trumpet-bb", "13", "G2", 30.32}, Setting{"trumpet-bb", "123", "F#2", 53.56},
+                    Setting{"trumpet-bb", "123+", "F#2", 0.0}, Setting{"horn-f", "12", "A1", 10.63},
+                    Setting{"horn-f", "T0", "F2", 0.0}, Setting{"horn-f", "T13", "C2", 30.32},
+                    Setting{"tuba-bb", "4", "F0", 0.0}, Setting{"euphonium", "24", "E1", 24.55},
+                    Setting{"euphonium", "1234", "C#1", -24.71}, Setting{"trombone", "slide1", "Bb1", 0.0},
+                    Setting{"trombone", "slide7", "E1", 0.0}, Setting{"trombone", "Tslide1", "F1", 0.0},
+                    Setting{"bass-trombone", "Tslide2", "E1", 24.55},
+                    Setting{"alto-sax", "Bb3", "Bb3", 0.0}));
+
+TEST(Fingerings, ThatAreNoneAreRefused) {
+  for (const auto& [instrument, names] : std::map<std::string, std::vector<std::string>>{
+           {"trumpet-bb", {"5", "4", "11", "01", "21", "T0", "0+", "slide3", ""}},
+           {"trombone", {"slide0", "slide8", "12", "slide", "T"}},
+           {"flute", {"12", "slide1"}}})
+    for (const std::string& name : names)
+      EXPECT_FALSE(settingNamed(name, findInstrument(instrument))) << name;
+}
+
+TEST(Fingerings, AllOfAnInstrumentGoDownwardsAndNameTheirPartials) {
+  for (const Instrument& instrument : instruments()) {
+    const auto settings = settingsOf(instrument);
+    ASSERT_FALSE(settings.empty()) << instrument.id;
+    double before = 1e9;
+    for (const TubeSetting& setting : settings) {
+      EXPECT_EQ(settingNamed(setting.name, &instrument)->written, setting.written) << setting.name;
+      const double hz = setting.hz(&instrument, 440.0);
+      EXPECT_LE(hz, before + 1e-9) << instrument.id << " " << setting.name;
+      before = hz;
+      for (int partial = 1; partial <= 12; partial += setting.step)
+        for (const double off : {-45.0, 0.0, 45.0})
+          EXPECT_EQ(partialOf(shiftedBy(partial * hz, off), setting, &instrument, 440.0), partial);
+    }
+    EXPECT_EQ(openSetting(instrument).step, instrument.oddSeries ? 2 : 1);
+  }
   const Instrument* trumpet = findInstrument("trumpet-bb");
-  const int open = *parseNote("C3");
-  const std::pair<const char*, int> valves[] = {{"0", 0},   {"2", -1},  {"1", -2},  {"12", -3},
-                                                {"23", -4}, {"13", -5}, {"123", -6}};
-  for (const auto& [name, lowered] : valves)
-    EXPECT_EQ(writtenFundamental(name, trumpet), open + lowered) << name;
-  EXPECT_EQ(writtenFundamental("slide3", findInstrument("trombone")), *parseNote("Bb1") - 2);
-  for (const char* wrong : {"5", "11", "01", "slide3", ""})
-    EXPECT_FALSE(writtenFundamental(wrong, trumpet)) << wrong;
-  EXPECT_FALSE(writtenFundamental("12", findInstrument("flute")));
-  EXPECT_EQ(partialOf(frequencyOf(70, {}), open, trumpet, {}), 4);
-  EXPECT_FALSE(partialOf(frequencyOf(60, {}), open, trumpet, {}));  // between the second and third
+  EXPECT_FALSE(partialOf(frequencyOf(60, {}), openSetting(*trumpet), trumpet, 440.0));  // between 2 and 3
 }
 
 TEST(Beats, ComeFromTheDifference) {

@@ -1,0 +1,29 @@
+#pragma once
+
+#include <optional>
+
+#include "core/signal/hann_spectrum.h"
+
+namespace calando {
+
+/// The strongest line under a note, at one moment.
+struct UnderTone {
+  float time_s;
+  float hz;        ///< 0: none stands out
+  float under_db;  ///< to the note's strongest harmonic
+};
+
+/// Looks for what sounds on underneath a note, such as the fundamental under an overtone, through 170 ms.
+class UnderToneMeter {
+ public:
+  explicit UnderToneMeter(double rate_hz) : spectrum_(rate_hz, 2.0 * kReach_s) {}
+
+  static constexpr double kReach_s = 0.085;
+  /// Between 40 Hz and the note. Nullopt where the note is too low to have anything under it.
+  std::optional<UnderTone> measure(const SlidingSignal& signal, double centre_s, double f0_hz);
+
+ private:
+  HannSpectrum spectrum_;
+};
+
+}  // namespace calando

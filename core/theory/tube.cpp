@@ -1,0 +1,186 @@
+#include "core/theory/tube.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+#include "core/catalogue.h"
+#include "core/theory/instrument.h"
+#include "data/catalogue_text.h"
+
+namespace calando {
+
+namespace {
+
+using nlohmann::json;
+
+constexpr int kHighestPartial = 20;
+constexpr double kSamePartial_cents = 60.0;
+constexpr double kOwnName_cents = 60.0;      // farther off, a setting is called after the nearest note
+constexpr double kWorthDrawing_cents = 5.0;  // sharper, its slides are drawn
+constexpr double kListedDrawn_cents = 20.0;
+
+Tubing tubingFrom(const json& entry) {
+  Tubing tubing;
+  tubing.id = entry.at("id").get<std::string>();
+  tubing.valves = entry.value("valves", std::vector<int>{});
+  tubing.positions = entry.value("positions", 0);
+  tubing.trigger = entry.value("trigger", 0);
+  tubing.side = entry.value("side", 0);
+  return tubing;
+}
+
+const std::vector<Tubing>& tubings() {
+  static const auto list = shipped(parseTubings(data::tubes));
+  return list;
+}
+
+/// Parts that are in use, semitones each, on an open tube of which partial 1 is `open`.
+TubeSetting settingOf(std::string name, int open, const std::vector<int>& parts) {
+  double length = 1.0;
+  for (const int semitones : parts) length += std::exp2(semitones / 12.0) - 1.0;
+  const double lowered_cents = 1200.0 * std::log2(length);
+  int semitones = std::accumulate(parts.begin(), parts.end(), 0);
+  if (std::abs(100.0 * semitones - lowered_cents) > kOwnName_cents)
+    semitones = static_cast<int>(std::lround(lowered_cents / 100.0));
+  return {std::move(name), open - semitones, 100.0 * semitones - lowered_cents};
+}
+
+/// The parts of "12"; nullopt when that is no combination of the valves.
+std::optional<std::vector<int>> valvesOf(std::string_view name, const Tubing& tubing) {
+  std::vector<int> parts;
+  if (name == "0") return parts;
+  char last = '0';
+  for (const char c : name) {
+    if (c <= last || c > static_cast<char>('0' + tubing.valves.size())) return std::nullopt;
+    parts.push_back(tubing.valves[static_cast<std::size_t>(c - '1')]);
+    last = c;
+  }
+  return name.empty() ? std::nullopt : std::optional(parts);
+}
+
+std::optional<TubeSetting> valveSetting(std::string_view name, const Tubing& tubing, int open) {
+  std::string_view rest = name;
+  if (tubing.side != 0 && rest.starts_with('T')) {
+    open += tubing.side;
+    rest.remove_prefix(1);
+  }
+  const bool drawn = rest.ends_with('+');
+  if (drawn) rest.remove_suffix(1);
+  const auto parts = valvesOf(rest, tubing);
+  if (!parts) return std::nullopt;
+  TubeSetting setting = settingOf(std::string(name), open, *parts);
+  if (!drawn) return setting;
+  if (setting.cents < kWorthDrawing_cents) return std::nullopt;
+  setting.cents = 0.0;
+  return setting;
+}
+
+std::optional<TubeSetting> slideSetting(std::string_view name, const Tubing& tubing, int open) {
+  std::vector<int> parts;
+  std::string_view rest = name;
+  if (tubing.trigger != 0 && rest.starts_with('T')) {
+    parts.push_back(tubing.trigger);
+    rest.remove_prefix(1);
+  }
+  constexpr std::string_view slide = "slide";
+  if (!rest.starts_with(slide) || rest.size() != slide.size() + 1) return std::nullopt;
+  const int position = rest.back() - '0';
+  if (position < 1 || position > tubing.positions) return std::nullopt;
+  parts.push_back(position - 1);
+  return settingOf(std::string(name), open, parts);
+}
+
+std::vector<std::string> namesOf(const Tubing& tubing) {
+  std::vector<std::string> names;
+  for (const std::string_view thumb : {"", "T"}) {
+    if (!thumb.empty() && tubing.side == 0 && tubing.trigger == 0) continue;
+    for (int position = 1; position <= tubing.positions; ++position)
+      names.push_back(std::string(thumb) + "slide" + std::to_string(position));
+    if (tubing.valves.empty()) continue;
+    for (unsigned used = 0; used < 1u << tubing.valves.size(); ++used) {
+      std::string valves;
+      for (std::size_t v = 0; v < tubing.valves.size(); ++v)
+        if (used >> v & 1u) valves += static_cast<char>('1' + v);
+      names.push_back(std::string(thumb) + (valves.empty() ? "0" : valves));
+    }
+  }
+  return names;
+}
+
+}  // namespace
+
+tl::expected<std::vector<Tubing>, Problem> parseTubings(std::string_view text) {
+  return parseEntries<Tubing>("tubes", text, tubingFrom);
+}
+
+const Tubing* findTubing(std::string_view id) { return findById(tubings(), id); }
+
+double TubeSetting::hz(const Instrument* instrument, double a4_hz) const {
+  const int sounding = instrument ? instrument->soundingOf(written) : written;
+  return shiftedBy(frequencyOf(sounding, {a4_hz, false, 0}), cents);
+}
+
+int TubeSetting::interval(int partial) { return static_cast<int>(std::lround(12.0 * std::log2(partial))); }
+
+tl::expected<TubeSetting, Problem> settingNamed(std::string_view name, const Instrument* instrument) {
+  if (name.empty()) return tl::unexpected(Problem(Fault::fingeringEmpty));
+  if (const auto note = parseNote(name))
+    return TubeSetting{std::string(name), *note, 0.0, instrument && instrument->oddSeries ? 2 : 1};
+  if (!instrument || !instrument->tubing)
+    return tl::unexpected(Problem(Fault::fingeringNeedsInstrument, name));
+  const Tubing& tubing = *instrument->tubing;
+  const auto setting = tubing.valves.empty() ? slideSetting(name, tubing, *instrument->openFundamental)
+                                             : valveSetting(name, tubing, *instrument->openFundamental);
+  if (setting) return *setting;
+  return tl::unexpected(Problem(tubing.valves.empty() ? Fault::unknownSlide : Fault::unknownValves, name));
+}
+
+std::vector<TubeSetting> settingsOf(const Instrument& instrument) {
+  std::vector<TubeSetting> settings;
+  for (const int note : instrument.bellNotes)
+    settings.push_back({noteName(note, instrument.spelling), note, 0.0, instrument.oddSeries ? 2 : 1});
+  const std::vector<std::string> names =
+      instrument.tubing ? namesOf(*instrument.tubing) : std::vector<std::string>{};
+  for (const std::string& name : names) {
+    settings.push_back(*settingNamed(name, &instrument));
+    if (!instrument.tubing->valves.empty() && settings.back().cents > kListedDrawn_cents)
+      settings.push_back(*settingNamed(name + "+", &instrument));
+  }
+  std::ranges::stable_sort(settings, std::greater{},
+                           [](const TubeSetting& s) { return 100.0 * s.written + s.cents; });
+  return settings;
+}
+
+TubeSetting openSetting(const Instrument& instrument) {
+  if (instrument.tubing)
+    return *settingNamed(instrument.tubing->valves.empty() ? "slide1" : "0", &instrument);
+  const int lowest = instrument.bellNotes.empty() ? instrument.writtenOf(instrument.lowest)
+                                                  : std::ranges::min(instrument.bellNotes);
+  return *settingNamed(noteName(lowest, instrument.spelling), &instrument);
+}
+
+std::vector<SeriesRung> naturalSeries(const TubeSetting& setting, const Instrument* instrument, double a4_hz,
+                                      int upTo) {
+  const Reference equal{a4_hz, false, 0};
+  const double fundamental = setting.hz(instrument, a4_hz);
+  std::vector<SeriesRung> rungs;
+  for (int n = 1; n <= upTo; n += setting.step) {
+    const double hz = n * fundamental;
+    const int sounding = nearestSemitone(hz, equal);
+    rungs.push_back({n, hz, sounding, instrument ? instrument->writtenOf(sounding) : sounding,
+                     centsBetween(frequencyOf(sounding, equal), hz),
+                     1200.0 * std::log2(n) - 100.0 * TubeSetting::interval(n)});
+  }
+  return rungs;
+}
+
+std::optional<int> partialOf(double hz, const TubeSetting& setting, const Instrument* instrument,
+                             double a4_hz) {
+  const auto away = [hz](const SeriesRung& rung) { return std::abs(centsBetween(rung.hz, hz)); };
+  const auto series = naturalSeries(setting, instrument, a4_hz, kHighestPartial);
+  const SeriesRung& nearest = *std::ranges::min_element(series, {}, away);
+  return away(nearest) <= kSamePartial_cents ? std::optional(nearest.partial) : std::nullopt;
+}
+
+}  // namespace calando
