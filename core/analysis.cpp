@@ -28,6 +28,8 @@ namespace {
 constexpr double kDroneInNoise_db = 6.0;  // noise under this much over the drone is a quarter and more of its
 constexpr double kEdge_s = 0.03;
 constexpr double kLongestPause_s = 0.15;  // between two notes of a slur
+constexpr double kShortestGlide_ms = 100.0;
+constexpr double kJump_s = 0.15;
 constexpr double kWrongNote_cents = 150.0;
 constexpr double kShortNoteless_s = 0.2;
 constexpr double kShortestNoteless_s = 0.055;  // a try, as exact as its ends are
@@ -66,7 +68,8 @@ void addUnaskedJumps(Tone& tone, const Context& context) {
   for (std::size_t i = 1; i < tone.notes.size(); ++i) {
     const Note& before = tone.notes[i - 1];
     const Note& here = tone.notes[i];
-    const bool jumped = std::abs(centsBetween(before.f0_hz, here.f0_hz)) >= kWrongNote_cents;
+    const bool jumped = here.start_s - before.end_s < kJump_s &&
+                        std::abs(centsBetween(before.f0_hz, here.f0_hz)) >= kWrongNote_cents;
     if (jumped && wasAsked(before, context) && !wasAsked(here, context))
       tone.slips.push_back({here.start_s, before.written, here.written, here.end_s - here.start_s,
                             before.partial, here.partial});
@@ -174,16 +177,30 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
   return true;
 }
 
+/// A way that the refined pitch shows longer than it was is no glide: the notes meet in its middle.
+void meetIn(const Transition& transition, Note& before, Note& after, std::vector<Glide>& glides) {
+  if (transition.gap_ms > 0.0 || transition.length_ms > kShortestGlide_ms || after.start_s <= before.end_s)
+    return;
+  std::erase_if(glides, [&](const Glide& glide) {
+    return glide.start_s >= before.end_s - kEdge_s && glide.end_s <= after.start_s + kEdge_s;
+  });
+  before.end_s = after.start_s = transition.at_s;
+}
+
 /// How each of its notes is reached from the one before, which may be that of the tone before.
 void describeTransitions(Tone& tone, const Tone* previous, const Tracks& tracks, const Room& room) {
-  const bool near = previous && !previous->notes.empty() && tone.start_s - previous->end_s < kLongestPause_s;
-  const Note* before = near ? &previous->notes.back() : nullptr;
-  for (const Note& note : tone.notes) {
-    if (before)
-      if (const auto transition = transitionBetween(*before, note, tracks, room.floor_dbfs))
-        tone.transitions.push_back(*transition);
-    before = &note;
-  }
+  const auto add = [&](const Note& before, std::size_t n) -> const Transition* {
+    auto transition = transitionBetween(before, tone.notes[n], tracks, room.floor_dbfs);
+    if (!transition) return nullptr;
+    transition->note = n;
+    return &tone.transitions.emplace_back(*transition);
+  };
+  if (tone.notes.empty()) return;
+  if (previous && !previous->notes.empty() && tone.start_s - previous->end_s < kLongestPause_s)
+    add(previous->notes.back(), 0);
+  for (std::size_t n = 1; n < tone.notes.size(); ++n)
+    if (const Transition* transition = add(tone.notes[n - 1], n))
+      meetIn(*transition, tone.notes[n - 1], tone.notes[n], tone.glides);
 }
 
 /// Noise that is mostly the drone's tells nothing of the tone.
@@ -247,6 +264,7 @@ Analysis analyse(const Tracks& tracks, const Context& given) {
   if (!context.exercise) return measured(tracks, sheet, context);
   sheet = unroll(given);
   context.reference = referenceFor(given);
+  context.fingering = fingeringFor(given);
   context.asked = notesOf(sheet);
   if (sheet.cues.size() == 1 && !sheet.cues.front().open) context.askedSeconds = sheet.length_s();
   Analysis result = measured(tracks, sheet, context);
@@ -285,7 +303,7 @@ Tracker trackerFor(double rate_hz, const Context& context) {
   if (part != PartPlayed::whole) to = {kMostCrackleOfBuzz_db, rowOf(part).lowest_hz};
   for (const int note : context.exercise ? notesOf(unroll(context)) : context.asked)
     to.asked_hz.push_back(context.hzOf(note));
-  to.overtones = context.fingering.has_value();
+  to.overtones = fingeringFor(context).has_value();
   return Tracker(rate_hz, Tracker::kOfflineLag, to);
 }
 }  // namespace

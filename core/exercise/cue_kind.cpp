@@ -23,6 +23,7 @@ constexpr std::array kKinds{
     CueKindRow{CueKind::pulse, "pulse", AsksFor::tone, false, true},
     CueKindRow{CueKind::free, "free", AsksFor::tone},
     CueKindRow{CueKind::move, "move", AsksFor::nothing, true},
+    CueKindRow{CueKind::drop, "drop", AsksFor::tone},
 };
 static_assert(inOrder(kKinds, &CueKindRow::kind));
 

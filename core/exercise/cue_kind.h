@@ -8,7 +8,22 @@ namespace calando {
 
 /// What a cue of an exercise is. Everything that differs by kind is a row of cueKinds() or a measure of its
 /// own.
-enum class CueKind { inhale, hold, exhale, air, tone, rest, glide, bend, partial, swell, pulse, free, move };
+enum class CueKind {
+  inhale,
+  hold,
+  exhale,
+  air,
+  tone,
+  rest,
+  glide,
+  bend,
+  partial,
+  swell,
+  pulse,
+  free,
+  move,
+  drop
+};
 
 /// What is to be heard for a cue.
 enum class AsksFor { nothing, air, tone };

@@ -7,7 +7,8 @@ namespace calando {
 
 namespace {
 
-constexpr double kOpen_s = 8.0;  // when nobody says how long
+constexpr double kOpen_s = 8.0;       // when nobody says how long
+constexpr int kSomeFundamental = 46;  // B flat 2, where there is neither an instrument nor a note
 
 /// Semitones of a step of the major scale; 0 is home, -1 the step below.
 int majorScale(int step) {
@@ -42,12 +43,23 @@ std::vector<int> generated(const Generator& g) {
   return steps;
 }
 
+/// The note asked for, by octaves to where the small part has it; of none a comfortable one.
+int inRangeOf(const PartRow& part, const Context& context) {
+  if (context.asked.empty()) return context.writtenOf(part.comfortable);
+  int written = context.asked.front();
+  while (context.hzOf(written) < part.lowest_hz) written += 12;
+  while (context.hzOf(written) > part.highest_hz) written -= 12;
+  return written;
+}
+
 /// Written.
 int homeNote(const Context& context) {
-  if (!context.asked.empty()) return context.asked.front();
+  if (const auto fingering = fingeringFor(context); fingering && context.exercise->asksForPartials())
+    return fingering->written;
   // What is a player's range on the instrument is none on its small part.
   if (const PartPlayed part = context.partPlayed(); part != PartPlayed::whole)
-    return context.writtenOf(rowOf(part).comfortable);
+    return inRangeOf(rowOf(part), context);
+  if (!context.asked.empty()) return context.asked.front();
   const int comfortable =
       context.instrument ? context.instrument->writtenOf(comfortableNote(*context.instrument)) : 67;
   const int atMost = std::min(comfortable, context.range.highest.value_or(comfortable));
@@ -180,6 +192,7 @@ CueSheet unroll(const Context& context) {
     sheet.beat_s = 60.0 / context.tempo_bpm.value_or(exercise.tempo_bpm);
     sheet.countIn = exercise.countIn;
   }
+  const auto fingering = fingeringFor(context);
   double at = 0.0;
   for (const Round& round : roundsOf(context, sheet.home))
     for (const Cue& cue : exercise.cues) {
@@ -189,11 +202,14 @@ CueSheet unroll(const Context& context) {
       const bool made = cue.note.kind == CueNote::Kind::degree || cue.note.kind == CueNote::Kind::interval ||
                         cue.note.kind == CueNote::Kind::partial;
       if (made && !isPlayable(*note, sheet.home, context)) continue;
+      const bool partial = cue.note.kind == CueNote::Kind::partial;
+      if (partial && fingering && (cue.note.value - 1) % fingering->step != 0) continue;
       const double length = lengthOf(cue, round.moreBeats, sheet.beat_s, context);
       const bool open = cue.length.unit == CueLength::Unit::open;
       const bool freeWay = open && exercise.part != PartPlayed::whole;
       sheet.cues.push_back({cue.kind, at, length, open, note, cue.loudness, cue.pitch, cue.onset, cue.pulses,
-                            cue.model, cue.says, freeWay});
+                            cue.model, cue.says, partial ? std::optional(cue.note.value) : std::nullopt,
+                            freeWay});
       at += length;
     }
   while (!sheet.cues.empty() && sheet.cues.back().kind == CueKind::rest) sheet.cues.pop_back();
@@ -215,6 +231,13 @@ Reference referenceFor(const Context& context) {
     reference.tonic = (sounding % 12 + 12) % 12;
   }
   return reference;
+}
+
+std::optional<TubeSetting> fingeringFor(const Context& context) {
+  if (context.fingering || !context.exercise || !context.exercise->asksForPartials())
+    return context.fingering;
+  if (context.instrument) return openSetting(*context.instrument);
+  return TubeSetting{"", context.asked.empty() ? kSomeFundamental : context.asked.front()};
 }
 
 int glideOrigin(const CueSheet& sheet, std::size_t cue) {

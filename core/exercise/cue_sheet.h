@@ -25,6 +25,7 @@ struct SheetCue {
   int pulses;
   bool model;
   std::string says = {};
+  std::optional<int> partial = {};  ///< of the fingering
   bool freeWay = false;  ///< how far and where it goes is the player's: the path says only which way
 
   double end_s() const { return start_s + length_s; }
@@ -34,7 +35,11 @@ struct SheetCue {
     return freeWay ? none : pitch;
   }
   /// Its pitch is meant to move: one sound, however many notes that is.
-  bool moves() const { return kind == CueKind::bend || kind == CueKind::glide || !pitch.empty(); }
+  bool moves() const {
+    return kind == CueKind::bend || kind == CueKind::glide || kind == CueKind::drop || !pitch.empty();
+  }
+  /// It goes on from the cue before without a new start.
+  bool slurred() const { return onset == OnsetWanted::slurred; }
 };
 
 struct CueSheet {
@@ -65,6 +70,10 @@ CueSheet unroll(const Context& context);
 
 /// What the pitch is held against before anything is heard: the context's reference as its card tunes it.
 Reference referenceFor(const Context& context);
+
+/// The tube in use: the one said; where a card asks for partials and nobody says of which, the open one, or
+/// the lowest note of a reed's or flute's long tubes; without an instrument the note asked for.
+std::optional<TubeSetting> fingeringFor(const Context& context);
 
 /// What a moment of a running sheet means to the player.
 struct SheetMoment {

@@ -41,7 +41,7 @@ struct ShapePoint {
 };
 using Shape = std::vector<ShapePoint>;
 
-enum class OnsetWanted { any, tongued, breath };
+enum class OnsetWanted { any, tongued, breath, slurred };
 
 /// One thing to do in an exercise.
 struct Cue {
@@ -114,6 +114,10 @@ struct Exercise {
     return part != PartPlayed::whole && std::ranges::all_of(cues, [](const Cue& cue) {
              return !isSounding(cue.kind) || (cue.kind == CueKind::tone && cue.pitch.empty());
            });
+  }
+  /// It asks for partials of a fingering.
+  bool asksForPartials() const {
+    return std::ranges::any_of(cues, [](const Cue& cue) { return cue.note.kind == CueNote::Kind::partial; });
   }
   /// Breath alone is practised.
   bool drillsBreath() const { return breathes() && !asksForTones(); }

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/judging/matching.h"
+#include "core/measure/bend.h"
 #include "core/measure/breaths.h"
 #include "core/measure/dynamics.h"
 #include "core/measure/pitch_motion.h"
@@ -122,12 +123,33 @@ void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound,
   // Against the cue's own note, also where another cue's would be nearer.
   if (!another)
     row.offset_cents = cue.note ? centsBetween(context.hzOf(*cue.note), note.f0_hz) : note.offset_cents;
+  row.series_cents = note.series_cents;
   row.wander_cents = note.wander_cents;
   row.level_dbfs = note.level_dbfs;
   row.level_slope_db_per_s = note.level_slope_db_per_s;
   row.brightness = note.brightness;
   row.hnr_db = note.hnr_db;
   describeDynamics(row, cue, note, tracks, match, beat_s);
+}
+
+void describeBent(CueResult& row, const Tracks& tracks, double from, double to) {
+  const auto bend = describeBend(tracks, from, to);
+  if (!bend) return;
+  row.bend_cents = bend->depth_cents;
+  row.bend_return_cents = bend->return_cents;
+  row.bend_level_db = bend->level_db;
+  row.bend_core_db = bend->core_db;
+  if (!bend->ring) return;
+  row.ring_centre_cents = bend->ring->cents;
+  row.ring_spread_cents = bend->ring->spread;
+}
+
+void describeDropped(CueResult& row, const Tracks& tracks, double from, double to) {
+  const auto drop = describeDrop(tracks, from, to);
+  if (!drop) return;
+  row.drop_cents = drop->cents;
+  row.drop_level_db = drop->level_db;
+  row.drop_core_db = drop->core_db;
 }
 
 /// Bends, glides and drawn paths: of the whole tone as far as it lies in the cue's time, since a moving pitch
@@ -149,14 +171,11 @@ void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const 
     if (followed) row.path_error_cents = followed->error_cents;
     if (followed && cue.note) row.offset_cents = followed->offset_cents;
   }
-  if (cue.kind != CueKind::bend && cue.kind != CueKind::glide) return;
+  if (cue.kind == CueKind::bend) return describeBent(row, tracks, from, to);
+  if (cue.kind == CueKind::drop) return describeDropped(row, tracks, from, to);
+  if (cue.kind != CueKind::glide) return;
   const auto motion = pitchMotion(tracks, from, to);
   if (!motion) return;
-  if (cue.kind == CueKind::bend) {
-    row.bend_cents = motion->farthest_cents;
-    row.bend_return_cents = motion->end_cents;
-    return;
-  }
   row.glide_uneven_cents = motion->uneven_cents;
   if (cue.note) row.glide_error_cents = motion->end_cents - 100.0 * (*cue.note - glideOrigin(sheet, c));
 }

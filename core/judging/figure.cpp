@@ -16,7 +16,7 @@ std::string_view Reading::id() const { return figure ? figure->id : std::string_
 std::span<const Figure> figures() {
   static const std::vector<Figure> all = [] {
     std::vector<Figure> list;
-    for (const auto table : {toneFigures(), buzzFigures(), cueFigures(), airFigures()})
+    for (const auto table : {toneFigures(), buzzFigures(), stepFigures(), cueFigures(), airFigures()})
       list.insert(list.end(), table.begin(), table.end());
     return list;
   }();

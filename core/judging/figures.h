@@ -11,6 +11,8 @@ namespace calando {
 std::span<const Figure> toneFigures();
 /// Of travels, breaks and the small part.
 std::span<const Figure> buzzFigures();
+/// Of ways between notes, steps and partials.
+std::span<const Figure> stepFigures();
 /// Of breaths.
 std::span<const Figure> airFigures();
 /// Those that every cue has too, in the contract's order.

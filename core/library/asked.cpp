@@ -75,6 +75,7 @@ nlohmann::json toJson(const AskedFor& a) {
           {"against", against},
           {"level", a.level},
           {"note", orNull(a.note)},
+          {"fingering", a.fingering},
           {"lowest", orNull(a.range.lowest)},
           {"highest", orNull(a.range.highest)},
           {"seconds", a.seconds},
@@ -107,6 +108,7 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   a.card = fields.text("card", kLargestJson).value_or("");
   a.level = fields.text("level", kLongestId).value_or(a.level);
   a.note = note("note");
+  a.fingering = fields.text("fingering", kLongestId).value_or("");
   a.range = {note("lowest"), note("highest")};
   a.seconds = fields.number("seconds", 0.1, kLongest_s).value_or(a.seconds);
   a.tempo_bpm = fields.number("tempo", 10.0, 1000.0);
@@ -143,6 +145,8 @@ Context contextFor(const AskedFor& asked) {
   context.range = asked.range;
   context.exercise = cardOf(asked);
   if (!context.exercise) context.exercise = findExercise(AskedFor{}.exercise);
+  if (!asked.fingering.empty())
+    if (auto setting = settingNamed(asked.fingering, context.instrument)) context.fingering = *setting;
   context.against = asked.against;
   context.heard = asked.heard;
   context.level = findLevel(asked.level);

@@ -16,6 +16,7 @@ struct Wish {
   std::string card;  ///< the card itself where it is none of those that ship; else empty
   std::string level = "growing";
   std::optional<int> note;  ///< written
+  std::string fingering;    ///< the tube in use, by its name; empty: not said
   double seconds = 8.0;
   std::optional<double> tempo_bpm;  ///< instead of the exercise's own
   std::optional<int> mostCounts;    ///< a climbing card goes no further

@@ -20,8 +20,10 @@ using json = nlohmann::ordered_json;
 constexpr std::size_t kMostCues = 2000;    // when unrolled
 constexpr double kLongest_s = 6 * 3600.0;  // when unrolled
 
-constexpr Named<OnsetWanted> kOnsets[] = {
-    {"any", OnsetWanted::any}, {"tongued", OnsetWanted::tongued}, {"breath", OnsetWanted::breath}};
+constexpr Named<OnsetWanted> kOnsets[] = {{"any", OnsetWanted::any},
+                                          {"tongued", OnsetWanted::tongued},
+                                          {"breath", OnsetWanted::breath},
+                                          {"slurred", OnsetWanted::slurred}};
 constexpr Named<Display> kDisplays[] = {
     {"shown", Display::shown}, {"after", Display::after}, {"hidden", Display::hidden}};
 constexpr Named<PitchReference> kReferences[] = {

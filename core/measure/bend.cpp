@@ -19,6 +19,8 @@ constexpr double kTurn_cents = 25.0;  // a smaller way back is no turn
 constexpr double kFarShare = 0.15;    // of the depth: the far end
 constexpr double kNearStart_cents = 12.0;
 constexpr double kLeastDepth_cents = 15.0;
+constexpr double kLeastDrop_cents = 8.0;
+constexpr std::size_t kDropSide = 30, kDropClear = 6;  // frames
 
 constexpr double kWidths_cents[] = {10, 13, 17, 22, 28, 36, 46, 60, 78, 100};
 constexpr double kCoarse_cents = 4.0, kFine_cents = 0.5;
@@ -27,29 +29,34 @@ constexpr double kLeastHeight_db = 2.0;
 constexpr double kStandsOut = 12.0;  // F of the resonance's three values
 constexpr double kMostSpread_cents = 15.0;
 
-double medianAt(const std::vector<double>& values, std::size_t first, std::size_t count) {
-  return median({values.begin() + static_cast<std::ptrdiff_t>(first),
-                 values.begin() + static_cast<std::ptrdiff_t>(first + count)});
-}
-
-/// Harmonics over the noise at every frame of a stretch, straight between the moments where they are known.
-std::vector<std::optional<double>> coreOf(const Tracks& tracks, std::size_t first, std::size_t last) {
-  std::vector<std::optional<double>> core(last - first + 1);
-  std::optional<std::size_t> before;
-  double value = 0.0;
-  for (std::size_t i = first; i <= last; ++i) {
-    const std::int32_t colour = tracks.frames[i].colour;
-    if (colour < 0) continue;
-    const double here = tracks.colours[static_cast<std::size_t>(colour)].hnr_db;
-    const std::size_t from = before.value_or(i);
-    for (std::size_t j = from; j <= i; ++j)
-      core[j - first] =
-          i == from ? here
-                    : value + (here - value) * static_cast<double>(j - from) / static_cast<double>(i - from);
-    before = i;
-    value = here;
+/// The pitched frames between two times: cents over 440 Hz, dBFS, and harmonics over noise, straight between
+/// the moments where those are known.
+struct Course {
+  std::vector<BendPoint> points;
+  bool coreKnown = false;
+};
+Course courseOf(const Tracks& tracks, double from_s, double to_s) {
+  Course course;
+  std::size_t known = 0;  // points up to the last moment at which the core is known
+  double core = 0.0;
+  for (auto i = static_cast<std::size_t>(std::max(0.0, std::ceil((from_s + kEdge_s) / kHop_s)));
+       i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= to_s - kEdge_s; ++i) {
+    const TrackFrame& frame = tracks.frames[i];
+    if (frame.f0_hz <= 0.0f) continue;
+    course.points.push_back(
+        {static_cast<double>(i) * kHop_s, centsBetween(440.0, frame.f0_hz), frame.level_dbfs, core});
+    if (frame.colour < 0) continue;
+    const double here = tracks.colours[static_cast<std::size_t>(frame.colour)].hnr_db;
+    const std::size_t count = course.points.size();
+    for (std::size_t p = known; p < count; ++p) {
+      const double share = static_cast<double>(p + 1 - known) / static_cast<double>(count - known);
+      course.points[p].core_db = course.coreKnown ? core + share * (here - core) : here;
+    }
+    course.coreKnown = true;
+    known = count;
+    core = here;
   }
-  return core;
+  return course;
 }
 
 /// Indices of the points where a way down or up begins.
@@ -197,56 +204,67 @@ std::optional<double> medianWhere(std::span<const BendPoint> points, Keep keep, 
   return medianOf(std::move(values));
 }
 
+constexpr auto kEverywhere = [](const BendPoint&) { return true; };
+constexpr auto kCents = [](const BendPoint& p) { return p.cents; };
+constexpr auto kLevel = [](const BendPoint& p) { return p.level_db; };
+constexpr auto kCore = [](const BendPoint& p) { return p.core_db; };
+
 }  // namespace
 
-std::optional<Bend> describeBend(const Tracks& tracks, double from_s, double to_s) {
-  const auto first = static_cast<std::size_t>(std::max(0.0, std::ceil((from_s + kEdge_s) / kHop_s)));
-  const double end_s = std::min(to_s - kEdge_s, kHop_s * (static_cast<double>(tracks.frames.size()) - 1.0));
-  if (end_s <= static_cast<double>(first) * kHop_s) return std::nullopt;
-  const auto last = static_cast<std::size_t>(end_s / kHop_s);
-  const auto core = coreOf(tracks, first, last);
-  std::vector<double> cents;
-  std::vector<std::size_t> frames;
-  for (std::size_t i = first; i <= last; ++i) {
-    if (tracks.frames[i].f0_hz <= 0.0f) continue;
-    cents.push_back(centsBetween(440.0, tracks.frames[i].f0_hz));
-    frames.push_back(i);
+std::optional<Drop> describeDrop(const Tracks& tracks, double from_s, double to_s) {
+  Course course = courseOf(tracks, from_s, to_s);
+  const std::span<const BendPoint> all(course.points);
+  constexpr std::size_t side = kDropClear + kDropSide;
+  std::optional<Drop> most;
+  for (std::size_t i = side; i + side < all.size(); ++i) {
+    const auto before = all.subspan(i - side, kDropSide), after = all.subspan(i + kDropClear, kDropSide);
+    const auto step = [&](auto get) {
+      return *medianWhere(after, kEverywhere, get) - *medianWhere(before, kEverywhere, get);
+    };
+    const double cents = step(kCents);
+    if (std::abs(cents) <= std::max(kLeastDrop_cents, most ? std::abs(most->cents) : 0.0)) continue;
+    most = Drop{all[i].time_s, cents, step(kLevel), {}};
+    if (course.coreKnown) most->core_db = step(kCore);
   }
-  if (cents.size() < kFewest) return std::nullopt;
-  const double start = medianAt(cents, 0, kEnd);
-  Bend bend{0.0, medianAt(cents, cents.size() - kEnd, kEnd) - start, {}, {}, {}, {}, {}};
-  for (std::size_t i = 0; i + kMedian <= cents.size(); ++i)
-    if (const double here = medianAt(cents, i, kMedian) - start; std::abs(here) > std::abs(bend.depth_cents))
+  return most;
+}
+
+std::optional<Bend> describeBend(const Tracks& tracks, double from_s, double to_s) {
+  Course course = courseOf(tracks, from_s, to_s);
+  Bend bend;
+  bend.points = std::move(course.points);
+  const std::size_t count = bend.points.size();
+  if (count < kFewest) return std::nullopt;
+  const std::span<BendPoint> all(bend.points);
+  const double start = *medianWhere(all.first(kEnd), kEverywhere, kCents);
+  for (BendPoint& p : all) p.cents -= start;
+  bend.return_cents = *medianWhere(all.last(kEnd), kEverywhere, kCents);
+  for (std::size_t i = 0; i + kMedian <= count; ++i)
+    if (const double here = *medianWhere(all.subspan(i, kMedian), kEverywhere, kCents);
+        std::abs(here) > std::abs(bend.depth_cents))
       bend.depth_cents = here;
-  for (std::size_t i = 0; i < cents.size(); ++i)
-    if (const auto& hnr = core[frames[i] - first])
-      bend.points.push_back({static_cast<double>(frames[i]) * kHop_s, cents[i] - start,
-                             tracks.frames[frames[i]].level_dbfs, *hnr});
-  if (bend.points.size() < kFewest) return bend;
   bend.passes = passesOf(bend.points);
   if (std::abs(bend.depth_cents) < kLeastDepth_cents) return bend;
-  const std::span<const BendPoint> before(bend.points.data(), bend.passes[1]);
+  const auto before = all.first(bend.passes[1]);
   const auto atStart = [](const BendPoint& p) { return std::abs(p.cents) < kNearStart_cents; };
-  const auto level = medianWhere(before, atStart, [](const BendPoint& p) { return p.level_db; });
-  const auto noise = medianWhere(before, atStart, [](const BendPoint& p) { return p.core_db; });
-  if (!level || !noise) return bend;
-  for (BendPoint& p : bend.points) {
+  const auto level = medianWhere(before, atStart, kLevel), core = medianWhere(before, atStart, kCore);
+  if (!level || !core) return bend;
+  for (BendPoint& p : all) {
     p.level_db -= *level;
-    p.core_db -= *noise;
+    p.core_db -= *core;
   }
   bend.ring = ringOf(bend.points, bend.passes);
-  const auto atEnd = [&](const BendPoint& p) { return p.cents / bend.depth_cents > 1.0 - kFarShare; };
-  std::vector<double> levels, cores;
-  for (std::size_t pass = 0; pass + 1 < bend.passes.size(); ++pass) {
-    const std::span<const BendPoint> own(&bend.points[bend.passes[pass]],
-                                         bend.passes[pass + 1] - bend.passes[pass]);
-    if (const auto l = medianWhere(own, atEnd, [](const BendPoint& p) { return p.level_db; }))
-      levels.push_back(*l);
-    if (const auto c = medianWhere(own, atEnd, [](const BendPoint& p) { return p.core_db; }))
-      cores.push_back(*c);
-  }
-  bend.level_db = medianOf(levels);
-  bend.core_db = medianOf(cores);
+  const auto farEnd = [&](auto get) {
+    std::vector<double> values;
+    for (std::size_t pass = 0; pass + 1 < bend.passes.size(); ++pass)
+      if (const auto value = medianWhere(
+              all.subspan(bend.passes[pass], bend.passes[pass + 1] - bend.passes[pass]),
+              [&](const BendPoint& p) { return p.cents / bend.depth_cents > 1.0 - kFarShare; }, get))
+        values.push_back(*value);
+    return medianOf(std::move(values));
+  };
+  bend.level_db = farEnd(kLevel);
+  if (course.coreKnown) bend.core_db = farEnd(kCore);
   return bend;
 }
 

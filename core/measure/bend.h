@@ -25,8 +25,8 @@ struct Ring {
 };
 
 struct Bend {
-  double depth_cents;              ///< the farthest it goes; below is negative
-  double return_cents;             ///< its last pitch less its first
+  double depth_cents = 0.0;        ///< the farthest it goes; below is negative
+  double return_cents = 0.0;       ///< its last pitch less its first
   std::optional<double> level_db;  ///< at the far end less before, the median of the passes
   std::optional<double> core_db;   ///< the same of the harmonics over the noise
   std::optional<Ring> ring;        ///< empty: no top stands out
@@ -34,6 +34,17 @@ struct Bend {
   std::vector<std::size_t>
       passes;  ///< index of the point at which each way down or up begins; then their number
 };
+
+/// A note let fall from above, all at once, into its centre.
+struct Drop {
+  double at_s;
+  double cents;                    ///< after less before; below 0 it fell
+  std::optional<double> level_db;  ///< the same of the level
+  std::optional<double> core_db;   ///< the same of the harmonics over the noise
+};
+/// Where the pitch between two times steps most, medians over 0.3 s on either side, 60 ms clear of it.
+/// Nullopt where that is less than 8 cents.
+std::optional<Drop> describeDrop(const Tracks& tracks, double from_s, double to_s);
 
 /// Of the pitched frames between two times. The top is found by least squares over all passes, of
 /// h·-log10(1 + ((c - centre)/width)²), the form of a resonance in dB, over a level of each pass, a slope in

@@ -11,7 +11,6 @@ namespace calando {
 namespace {
 constexpr double kEdge_s = 0.05;  // attack and release are not meant
 constexpr std::size_t kEnd = 12;  // frames
-constexpr std::size_t kFarthest = 5;
 constexpr std::size_t kFewest = 50;
 
 double medianFrom(const std::vector<double>& values, std::size_t first, std::size_t count) {
@@ -40,11 +39,6 @@ std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, doub
   if (cents.size() < kFewest) return std::nullopt;
   const double start = medianFrom(cents, 0, kEnd);
   const double end = medianFrom(cents, cents.size() - kEnd, kEnd);
-  double farthest = 0.0;
-  for (std::size_t i = 0; i + kFarthest <= cents.size(); ++i) {
-    const double here = medianFrom(cents, i, kFarthest) - start;
-    if (std::abs(here) > std::abs(farthest)) farthest = here;
-  }
   // The two medians stand for the middles of their stretches.
   const double startTime = medianFrom(time, 0, kEnd);
   const double slope = (end - start) / (medianFrom(time, time.size() - kEnd, kEnd) - startTime);
@@ -53,7 +47,7 @@ std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, doub
     const double off = cents[i] - start - slope * (time[i] - startTime);
     squares += off * off;
   }
-  return PitchMotion{farthest, end - start, std::sqrt(squares / static_cast<double>(cents.size()))};
+  return PitchMotion{end - start, std::sqrt(squares / static_cast<double>(cents.size()))};
 }
 
 std::optional<PathFollowed> pathFollowed(const Tracks& tracks, double from_s, double to_s, double base_hz,

@@ -5,17 +5,16 @@
 
 #include "core/signal/tracks.h"
 
-/// How the pitch moves when it is meant to: bends and slides.
+/// How the pitch moves when it is meant to: slides and drawn paths.
 namespace calando {
 
 struct PitchMotion {
-  double farthest_cents;  ///< the largest departure from the start; below it is negative
-  double end_cents;       ///< last pitch less the first
-  double uneven_cents;    ///< RMS of the pitch about the straight line from the first moments to the last
+  double end_cents;     ///< last pitch less the first
+  double uneven_cents;  ///< RMS of the pitch about the straight line from the first moments to the last
 };
 
 /// Of the pitched frames between two times, that of the sound's own start and end left out. First and last
-/// pitch are medians over 120 ms, the farthest is a median over 50 ms. Nullopt under half a second of pitch.
+/// pitch are medians over 120 ms. Nullopt under half a second of pitch.
 std::optional<PitchMotion> pitchMotion(const Tracks& tracks, double from_s, double to_s);
 
 /// How a path of the pitch was followed.

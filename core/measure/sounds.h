@@ -103,6 +103,7 @@ struct Slip {
 struct Transition {
   int from;  ///< written
   int to;
+  std::size_t note;  ///< index of the note that it leads to, in its tone
   double at_s;       ///< its middle
   double length_ms;  ///< from leaving the old note's ±30 cents to entering the new one's; of a gap the gap
   double gap_ms = 0.0;   ///< nothing is heard, or 20 dB less

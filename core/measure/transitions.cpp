@@ -111,7 +111,7 @@ std::optional<Transition> transitionBetween(const Note& before, const Note& afte
   const auto silence = silenceBetween(within, envelope);
   const auto way = silence ? silence : wayBetween(from_cents, to_cents, within, tracks);
   if (!way) return std::nullopt;
-  Transition transition{before.written, after.written, (way->from_s + way->to_s) / 2.0,
+  Transition transition{before.written, after.written, 0, (way->from_s + way->to_s) / 2.0,
                         1000.0 * (way->to_s - way->from_s)};
   if (silence) transition.gap_ms = transition.length_ms;
   const auto level = [&](double t) {

@@ -1,4 +1,5 @@
 #include <memory>
+#include <numbers>
 
 #include "core/judging/cue_figures.h"
 #include "core/measure/segmentation.h"
@@ -19,6 +20,8 @@ constexpr double kLongest = 1.08;       // Player::length of one that lasts: in 
 constexpr double kBreathPause_s = 1.0;  // between tones, for a breath
 constexpr double kTurn_s = 0.3;         // at the end of a breath, before the next
 constexpr double kTurnShare = 0.1;      // of a short one
+constexpr double kDropAt = 0.45;        // of its length
+constexpr double kNothingUnder_db = -100.0;
 constexpr double kNoLeak_db = -60.0;
 constexpr double kCold_cents = -24.0, kWarms_s = 18.0;
 constexpr double kAfter_s = 0.8;
@@ -89,10 +92,14 @@ class Performer {
         start_s_(std::max(leadIn(player), sheet.countIn_s())) {}
 
   double start_s() const { return start_s_; }
+  /// Without a new start from the cue before.
+  bool goesOn(std::size_t c) const {
+    return c > 0 && sheet_.cues[c].slurred() && sheet_.cues[c].note && sheet_.cues[c - 1].note;
+  }
 
   Voices play() {
     for (std::size_t c = 0; c < sheet_.cues.size(); ++c) {
-      if (isSounding(sheet_.cues[c].kind)) playTone(c);
+      if (isSounding(sheet_.cues[c].kind) && !goesOn(c)) playTone(c);
       if (isAir(sheet_.cues[c].kind)) breathe(sheet_.cues[c]);
       if (sheet_.cues[c].kind == CueKind::hold && player_.hold_leak_db > kNoLeak_db) leak(sheet_.cues[c]);
     }
@@ -116,6 +123,9 @@ class Performer {
     const double from = std::max(free_s_, start_s_ + cue.start_s + late);
     Player player = player_;
     if (small) player.offset_cents += 100.0 * player.buzz_semitones;
+    if (const auto fingering = fingeringFor(context_);
+        cue.partial > 1 && fingering && player.under_db > kNothingUnder_db)
+      part.under_hz = fingering->hz(context_.instrument, context_.reference.a4_hz);
     if (warms()) player.offset_cents += kCold_cents * std::exp(-blown_s_ / kWarms_s);
     blown_s_ += cue.length_s;
     Score score = planTone(player, part, from, random_);
@@ -125,7 +135,15 @@ class Performer {
     // How far it goes where nobody says so is the player's.
     if (cue.freeWay) score.path = spanned(cue.pitch, player_.span_semitones);
     score.pulses = cue.pulses;
-    if (cue.kind == CueKind::bend && cue.pitch.empty()) score.bend_cents = kBend_cents;
+    score.bends = cue.kind == CueKind::bend;
+    if (score.bends && cue.pitch.empty()) score.bend_cents = kBend_cents;
+    score.base_cents = naturalCents(cue);
+    if (cue.kind == CueKind::drop) {
+      score.base_cents += player_.drop_cents;
+      score.steps.push_back({from + kDropAt * cue.length_s, -player_.drop_cents, 0});
+    }
+    for (std::size_t next = c + 1; next < sheet_.cues.size() && goesOn(next); ++next)
+      slurTo(next, cue, score);
     if (cue.kind == CueKind::glide && cue.note && cue.pitch.empty())
       score.glide_cents = 100.0 * (glideOrigin(sheet_, c) - *cue.note);
     score.inhales = from - free_s_ > kBreathPause_s;
@@ -134,6 +152,24 @@ class Performer {
       voices_.push_back(std::make_unique<BuzzVoice>(part, std::move(score)));
     else
       voices_.push_back(std::make_unique<ToneVoice>(part, std::move(score)));
+  }
+
+  /// Where nature has its partial, off the tempered note.
+  double naturalCents(const SheetCue& cue) const {
+    const auto fingering = fingeringFor(context_);
+    if (!cue.partial || !fingering) return 0.0;
+    return centsBetween(context_.hzOf(*cue.note),
+                        *cue.partial * fingering->hz(context_.instrument, context_.reference.a4_hz));
+  }
+
+  void slurTo(std::size_t next, const SheetCue& first, Score& score) {
+    const SheetCue& cue = sheet_.cues[next];
+    const int semitones = *cue.note - *first.note;
+    const double tempered = centsBetween(context_.hzOf(*first.note), context_.hzOf(*cue.note));
+    const double late = player_.step_uneven_s * std::numbers::sqrt3 * (2.0 * uniform(random_) - 1.0);
+    score.steps.push_back(
+        {start_s_ + cue.start_s + late, tempered + naturalCents(cue) - naturalCents(first), semitones});
+    score.toneEnd = start_s_ + cue.end_s() - 0.01;
   }
 
   void breathe(const SheetCue& cue) {
@@ -185,16 +221,18 @@ Performance perform(const Player& player, const CueSheet& sheet, const Context& 
   Performance result = mix(voices, referenceFor(context), random, rate_hz);
   result.truth.part = context.partPlayed();
   const bool speaks = player.speaks > 0 || context.partPlayed() == PartPlayed::whole;
-  std::size_t tones = 0, airs = 0;
-  for (const SheetCue& cue : sheet.cues) {
+  std::size_t tones = 0, airs = 0, note = 0;
+  for (std::size_t c = 0; c < sheet.cues.size(); ++c) {
+    const SheetCue& cue = sheet.cues[c];
     CueResult row;
     row.kind = cue.kind;
     row.start_s = performer.start_s() + cue.start_s;
     row.end_s = performer.start_s() + cue.end_s();
     row.asked = cue.note;
     if (isSounding(cue.kind) && speaks) {
-      row.matched = tones++;
-      row.note = 0;
+      note = performer.goesOn(c) ? note + 1 : 0;
+      row.matched = note > 0 ? tones - 1 : tones++;
+      row.note = note;
     }
     if (isAir(cue.kind)) row.matched = airs++;
     result.truth.cues.push_back(row);

@@ -15,18 +15,15 @@
 #include "core/library/asked.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
+#include "support/dice.h"
 
 namespace calando {
 namespace {
 
 constexpr double kRate_hz = 48000.0;
 
-struct Dice {
-  std::mt19937 random;
-  explicit Dice(unsigned seed) : random(seed) {}
-  double operator()(double a, double b) { return std::uniform_real_distribution(a, b)(random); }
-  bool chance(double p) { return (*this)(0.0, 1.0) < p; }
-};
+using sounds::Dice;
+using sounds::expectWithin;
 
 sounds::Buzz anyBuzz(Dice& dice, unsigned seed) {
   sounds::Buzz buzz;
@@ -51,14 +48,6 @@ Context onTheMouthpiece() {
 }
 Analysis heardOf(const sounds::BuzzSound& sound, const Context& context = onTheMouthpiece()) {
   return analyse(sound.samples, kRate_hz, context);
-}
-
-void expectWithin(std::vector<double> errors, double median, double p95) {
-  for (double& e : errors) e = std::abs(e);
-  std::ranges::sort(errors);
-  ASSERT_FALSE(errors.empty());
-  EXPECT_LE(errors[errors.size() / 2], median);
-  EXPECT_LE(errors[errors.size() * 95 / 100], p95);
 }
 
 TEST(Buzz, HasItsPitchInNoiseAndJitter) {

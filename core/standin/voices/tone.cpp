@@ -15,6 +15,9 @@ constexpr double kHighestPartial_hz = 14000.0;
 constexpr int kControl = 32;  // samples between updates of pitch and level
 constexpr double kBreakEdge_s = 0.004;
 constexpr double kPulse_db = 7.0;
+constexpr double kHalfStep_cents = -100.0;
+constexpr double kShortestDip_s = 0.05;
+constexpr double kClearOfStep_s = 0.1;
 constexpr double kGlideRest = 0.08;  // share of a slide that rests on its first and on its last note
 
 /// Strength of a partial at a comfortable level.
@@ -64,6 +67,30 @@ double halfLevelShare(const Part& part) {
   return low;
 }
 
+/// What is true of a note of the tone, so many semitones from its first.
+Note noteOf(const Score& score, const Part& part, int semitones, double from_s, double to_s) {
+  Note note{};
+  note.start_s = from_s;
+  note.end_s = to_s;
+  note.concert = part.sounding + semitones;
+  note.written = part.instrument ? part.instrument->writtenOf(note.concert) : note.concert;
+  note.asked = note.written;
+  note.target_hz = frequencyOf(note.concert, part.reference);
+  std::vector<double> cents;
+  const double lead = score.steps.empty() ? 0.25 : std::min(kClearOfStep_s, 0.25 * (to_s - from_s));
+  for (double t = from_s + lead; t < to_s - std::min(kClearOfStep_s, lead); t += 0.01)
+    cents.push_back(score.cents(t));
+  const double first_hz = frequencyOf(part.sounding, part.reference);
+  note.f0_hz = shiftedBy(first_hz, cents.empty() ? score.player.offset_cents : median(cents));
+  note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
+  note.drift_cents_per_s = score.player.drift_cents_per_s;
+  if (score.player.vibrato_hz > 0.0)
+    note.vibrato = Vibrato{score.player.vibrato_hz, score.player.vibrato_cents};
+  note.hnr_db = score.player.hnr_db;
+  note.level_dbfs = score.player.level_dbfs;
+  return note;
+}
+
 Tone truthOf(const Score& score, const Part& part) {
   Tone tone{};
   const double half = halfLevelShare(part);
@@ -83,34 +110,27 @@ Tone truthOf(const Score& score, const Part& part) {
                           written(nearestSemitone(shiftedBy(target, score.slipCents), part.reference)),
                           s.length_s});
   tone.onset.air_before_ms = 1000.0 * score.player.air_before_s;
-  Note note{};
-  note.start_s = tone.start_s;
-  note.end_s = tone.end_s;
-  note.written = written(part.sounding);
-  note.asked = note.written;
-  note.concert = part.sounding;
-  note.target_hz = target;
-  std::vector<double> cents, before, last, levelBefore, levelLast;
-  const double coreEnd = tone.end_s - 0.1;
-  for (double t = tone.start_s + 0.25; t < coreEnd; t += 0.01) {
-    cents.push_back(score.cents(t));
-    (t < coreEnd - 0.5 ? before : last).push_back(cents.back());
-    (t < coreEnd - 0.5 ? levelBefore : levelLast)
-        .push_back(20.0 * std::log10(std::max(1e-6, score.amplitude(t))));
+  if (score.steps.empty()) {
+    std::vector<double> before, last, levelBefore, levelLast;
+    const double coreEnd = tone.end_s - 0.1;
+    for (double t = tone.start_s + 0.25; t < coreEnd; t += 0.01) {
+      (t < coreEnd - 0.5 ? before : last).push_back(score.cents(t));
+      (t < coreEnd - 0.5 ? levelBefore : levelLast)
+          .push_back(20.0 * std::log10(std::max(1e-6, score.amplitude(t))));
+    }
+    if (before.size() >= 50 && !last.empty()) {
+      tone.release.sag_cents = median(last) - median(before);
+      tone.release.fade_db = median(levelLast) - median(levelBefore);
+    }
   }
-  const double offset_cents = cents.empty() ? score.player.offset_cents : median(cents);
-  note.offset_cents = offset_cents;
-  if (before.size() >= 50 && !last.empty()) {
-    tone.release.sag_cents = median(last) - median(before);
-    tone.release.fade_db = median(levelLast) - median(levelBefore);
+  for (std::size_t n = 0; n <= score.steps.size(); ++n) {
+    const double from = n == 0 ? tone.start_s : score.steps[n - 1].at_s;
+    const double to = n == score.steps.size() ? tone.end_s : score.steps[n].at_s;
+    tone.notes.push_back(noteOf(score, part, n == 0 ? 0 : score.steps[n - 1].semitones, from, to));
+    if (n > 0)
+      tone.transitions.push_back({tone.notes[n - 1].written, tone.notes[n].written, n, from,
+                                  1000.0 * score.player.slur_s, 0.0, score.player.slur_dip_db});
   }
-  note.f0_hz = shiftedBy(target, offset_cents);
-  note.drift_cents_per_s = score.player.drift_cents_per_s;
-  if (score.player.vibrato_hz > 0.0)
-    note.vibrato = Vibrato{score.player.vibrato_hz, score.player.vibrato_cents};
-  note.hnr_db = score.player.hnr_db;
-  note.level_dbfs = score.player.level_dbfs;
-  tone.notes.push_back(note);
   return tone;
 }
 
@@ -126,14 +146,23 @@ double Score::cents(double t) const {
   if (player.vibrato_hz > 0.0)
     c +=
         player.vibrato_cents * smoothStep(into / 0.8) * std::sin(kTau * player.vibrato_hz * t + vibratoPhase);
-  const double share = std::clamp(into / (toneEnd - toneStart), 0.0, 1.0);
-  c += valueAt(path, share);
-  c += bend_cents * std::pow(std::sin(std::numbers::pi * share), 2.0);
-  c += glide_cents * (1.0 - std::clamp((share - kGlideRest) / (1.0 - 2.0 * kGlideRest), 0.0, 1.0));
+  c += base_cents + valueAt(path, share(t));
+  c += bend_cents * std::pow(std::sin(std::numbers::pi * share(t)), 2.0);
+  c += glide_cents * (1.0 - std::clamp((share(t) - kGlideRest) / (1.0 - 2.0 * kGlideRest), 0.0, 1.0));
+  double before = 0.0;
+  for (const Step& step : steps) {
+    c += (step.cents - before) * smoothStep((t - step.at_s) / player.slur_s + 0.5);
+    before = step.cents;
+  }
   for (const Break& slip : slips)
     c += slipCents *
          (smoothStep((t - slip.at_s) / 0.012) - smoothStep((t - slip.at_s - slip.length_s) / 0.012));
   return c;
+}
+
+double Score::bentBy(double t) const {
+  return bend_cents * std::pow(std::sin(std::numbers::pi * share(t)), 2.0) +
+         (bends ? valueAt(path, share(t)) : 0.0);
 }
 
 double Score::amplitude(double t) const {
@@ -141,6 +170,18 @@ double Score::amplitude(double t) const {
   double a = smoothStep((t - toneStart) / player.rise_s) * smoothStep((toneEnd - t) / kRelease_s);
   a *= fromDecibels(player.fade_db * smoothStep((t - (toneEnd - kRelease_s - kEnding_s)) / kEnding_s) +
                     0.3 * swell.at(t) + shapeAt(t));
+  if (player.ring_width_cents > 0.0) {
+    const auto rings_db = [&](double cents) {
+      const double x = (cents - player.ring_cents) / player.ring_width_cents;
+      return -10.0 * std::log10(1.0 + x * x);
+    };
+    a *= fromDecibels(rings_db(bentBy(t)) - rings_db(0.0));
+  }
+  a *= fromDecibels(player.bend_loose_db * std::clamp(bentBy(t) / kHalfStep_cents, 0.0, 1.0));
+  for (const Step& step : steps) {
+    const double x = std::clamp((t - step.at_s) / std::max(player.slur_s, kShortestDip_s) + 0.5, 0.0, 1.0);
+    a *= fromDecibels(player.slur_dip_db * std::pow(std::sin(std::numbers::pi * x), 2.0));
+  }
   for (const Break& b : breaks)
     a *= 1.0 - smoothStep((t - b.at_s) / kBreakEdge_s + 0.5) *
                    smoothStep((b.at_s + b.length_s - t) / kBreakEdge_s + 0.5);
@@ -206,6 +247,7 @@ Score planTone(const Player& player, const Part& part, double start, std::mt1993
 }
 
 void ToneVoice::sing(std::vector<float>& out, double rate, std::mt19937& random) const {
+  if (part_.under_hz > 0.0) singUnder(out, rate);
   const std::size_t count = out.size();
   const double target = frequencyOf(part_.sounding, part_.reference);
   const int partials = std::max(1, static_cast<int>(kHighestPartial_hz / target));
@@ -244,6 +286,16 @@ void ToneVoice::sing(std::vector<float>& out, double rate, std::mt19937& random)
       phasor[k] = z / std::abs(z);
       level[k] = wanted;
     }
+  }
+}
+
+/// What sounds on under an overtone.
+void ToneVoice::singUnder(std::vector<float>& out, double rate) const {
+  const double level = std::numbers::sqrt2 * fromDecibels(score_.player.level_dbfs + score_.player.under_db);
+  for (auto n = static_cast<std::size_t>(score_.toneStart * rate); n < out.size(); ++n) {
+    const double t = static_cast<double>(n) / rate;
+    if (t > score_.toneEnd) break;
+    out[n] += static_cast<float>(level * score_.amplitude(t) * std::sin(kTau * part_.under_hz * t));
   }
 }
 

@@ -11,6 +11,13 @@ struct Break {
   double at_s, length_s;
 };
 
+/// A note that the tone is slurred to.
+struct Step {
+  double at_s;    ///< the middle of the way there
+  double cents;   ///< off the tone's first note
+  int semitones;  ///< the same, tempered: its name
+};
+
 /// The plan of one tone: when things happen and how the pitch and level go.
 struct Score {
   double toneStart, toneEnd;  // where the sound begins to rise and has fallen to nothing
@@ -26,8 +33,14 @@ struct Score {
   bool inhales;
   double bend_cents = 0.0;   // how far the pitch goes and comes back
   double glide_cents = 0.0;  // where it comes from
+  bool bends = false;        // what its path does is a bend
+  double base_cents = 0.0;   // of its first note off the tempered one
+  std::vector<Step> steps = {};
 
   double cents(double t) const;
+  /// As far as a bend takes it.
+  double bentBy(double t) const;
+  double share(double t) const { return std::clamp((t - toneStart) / (toneEnd - toneStart), 0.0, 1.0); }
   /// Of the tone, 1 when steady.
   double amplitude(double t) const;
   /// Asked-for level, dB.
@@ -56,6 +69,8 @@ class ToneVoice : public Voice {
   const Score& score() const { return score_; }
 
  private:
+  void singUnder(std::vector<float>& out, double rate) const;
+
   Part part_;
   Score score_;
 };

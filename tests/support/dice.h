@@ -1,0 +1,30 @@
+#pragma once
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <cmath>
+#include <random>
+#include <vector>
+
+/// For tests over sounds that are random in every dimension.
+namespace sounds {
+
+struct Dice {
+  std::mt19937 random;
+  explicit Dice(unsigned seed) : random(seed) {}
+  double operator()(double a, double b) { return std::uniform_real_distribution(a, b)(random); }
+  int whole(int a, int b) { return std::uniform_int_distribution(a, b)(random); }  ///< both ends included
+  bool chance(double p) { return (*this)(0.0, 1.0) < p; }
+};
+
+/// Of the sizes of some errors the median and what 95 of 100 keep within.
+inline void expectWithin(std::vector<double> errors, double median, double p95) {
+  for (double& e : errors) e = std::abs(e);
+  std::ranges::sort(errors);
+  ASSERT_FALSE(errors.empty());
+  EXPECT_LE(errors[errors.size() / 2], median);
+  EXPECT_LE(errors[std::min(errors.size() - 1, errors.size() * 95 / 100)], p95);
+}
+
+}  // namespace sounds
