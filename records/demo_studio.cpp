@@ -15,7 +15,8 @@ struct DemoTake {
   const char* exercise = "steady-tone";
   bool tried = false;  ///< what the take of kObserved before it asked for
   Seen seen = Seen::unsaid;
-  std::size_t asks = 0;  ///< which try of kObserved it asks for
+  std::size_t asks = 0;        ///< which try of kObserved it asks for
+  const char* fingering = "";  ///< of a card of partials
 };
 /// What is observed of the breaks that a buzz of this class has.
 constexpr const char* kObserved = "comes-and-goes";
@@ -43,6 +44,10 @@ const std::vector<DemoStudent>& eveningClass() {
         {"buzz-lips-part", 3, "buzz-level", true, Seen::right, 1},
         {"steady", 2, "buzz-siren"},
         {"sagging", 2},
+        {"bends-loose", 3, "bend-return"},
+        {"bends-above", 2, "bend-through"},
+        {"slurs-dip", 1, "slur-three"},
+        {"bends-above", 0, "bend-through"},
         {"buzz-stops", 1, "buzz-level", true},
         {"sagging", 1},
         {"buzz-lips-part", 0, "buzz-level", false, Seen::unsaid, 1},
@@ -74,6 +79,9 @@ const std::vector<DemoStudent>& eveningClass() {
         {"steady", 1, "long-hiss"},
         {"breathy", 1, "swell"},
         {"long-breath", 0, "long-hiss"},
+        {"slurs-uneven", 4, "widening"},
+        {"slurs-uneven", 2, "widening"},
+        {"steady", 0, "widening"},
         {"scooping", 0}}},
       {"Karla Weit",
        "trombone",
@@ -90,6 +98,8 @@ const std::vector<DemoStudent>& eveningClass() {
         {"buzz-small-span", 2, "buzz-fall"},
         {"steady", 1, "climb"},
         {"steady", 1, "buzz-fall"},
+        {"slurs-dip", 2, "swing-partials"},
+        {"steady", 0, "stairs-4", false, Seen::unsaid, 0, "slide3"},
         {"buzz-wavers", 0, "buzz-level"},
         {"steady", 0, "pulses-2"}}},
       {"Mirea Stolt",
@@ -108,12 +118,26 @@ const std::vector<DemoStudent>& eveningClass() {
         {"scooping", 2, "home-three"},
         {"steady", 1, "buzz-instant"},
         {"sagging", 1},
+        {"overtone-under", 3, "overtones"},
+        {"overtone-under", 1, "overtone-set"},
+        {"steady", 0, "overtones"},
         {"steady", 0}}},
       {"Rune Solvang",
        "horn-f",
        "C4",
        6.0,
-       {{"slipping", 8}, {"breaking", 6}, {"slipping", 4}, {"scooping", 2}, {"steady", 0, "model-note"}}},
+       {{"slipping", 8},
+        {"breaking", 6},
+        {"slips-on-stairs", 5, "stairs-3"},
+        {"slipping", 4},
+        {"slurs-dip", 3, "stairs-4"},
+        {"scooping", 2},
+        {"steady", 1, "stairs-4", false, Seen::unsaid, 0, "12"},
+        {"high-only-loud", 5, "chromatic-up"},
+        {"high-only-loud", 1, "scale-8-8"},
+        {"steady", 0, "soft-reach"},
+        {"slips-on-stairs", 0, "stairs-5"},
+        {"steady", 0, "model-note"}}},
       {"Tomas Ukele",
        "tuba-bb",
        "Bb1",
@@ -158,6 +182,7 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
       // On the small part whatever comes.
       const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
       take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));
+      take.asked.fingering = t.fingering;
       take.asked.start_s.reset();
       const auto before = widest.find(t.exercise);
       take.asked.spanBefore = before == widest.end() ? std::nullopt : std::optional(before->second);

@@ -98,6 +98,13 @@ ALTER TABLE student ADD COLUMN open_breaths TEXT NOT NULL DEFAULT '';
     R"(
 ALTER TABLE take ADD COLUMN seen INTEGER NOT NULL DEFAULT 0;
 ALTER TABLE summary ADD COLUMN observation TEXT NOT NULL DEFAULT '';
+)",
+    // Where steady tones were held, by pitch and level.
+    R"(
+CREATE TABLE reach(
+  take INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+  semitone INTEGER NOT NULL, level INTEGER NOT NULL, seconds REAL NOT NULL,
+  PRIMARY KEY(take, semitone, level)) WITHOUT ROWID;
 )"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes

@@ -7,6 +7,8 @@ namespace calando {
 
 namespace {
 
+constexpr int kHighestSemitone = 127, kLowestLevel_db = -200;
+
 /// Summaries without their figures, of the rows that `where` keeps, by take; then the figures, each to its
 /// own.
 std::map<std::int64_t, Studio::Summary> readSummaries(SQLite::Database& db, const std::string& where,
@@ -38,6 +40,18 @@ std::map<std::int64_t, Studio::Summary> readSummaries(SQLite::Database& db, cons
   while (figures.executeStep())
     if (const auto found = all.find(figures.getColumn(0).getInt64()); found != all.end())
       found->second.kept.values[figures.getColumn(1).getString()] = figures.getColumn(2).getDouble();
+  SQLite::Statement reach(db,
+                          "SELECT take.id, reach.semitone, reach.level, reach.seconds FROM reach JOIN take "
+                          "ON take.id = reach.take WHERE "
+                          "typeof(reach.semitone) = 'integer' AND typeof(reach.level) = 'integer' AND "
+                          "typeof(reach.seconds) IN ('real', 'integer') AND " +
+                              where + " ORDER BY reach.semitone, reach.level");
+  reach.bind(1, of);
+  while (reach.executeStep())
+    if (const auto found = all.find(reach.getColumn(0).getInt64()); found != all.end())
+      found->second.kept.reach.push_back({std::clamp(reach.getColumn(1).getInt(), 0, kHighestSemitone),
+                                          std::clamp(reach.getColumn(2).getInt(), kLowestLevel_db, 0),
+                                          reach.getColumn(3).getDouble()});
   return all;
 }
 
@@ -56,9 +70,20 @@ void Studio::insertSummary(std::int64_t take, const Summary& summary) {
   insert.bind(6, summary.kept.advice);
   insert.bind(7, summary.kept.observation);
   insert.exec();
-  SQLite::Statement remove(*data_->db, "DELETE FROM figure WHERE take = ?");
-  remove.bind(1, take);
-  remove.exec();
+  for (const char* rows : {"DELETE FROM figure WHERE take = ?", "DELETE FROM reach WHERE take = ?"}) {
+    SQLite::Statement remove(*data_->db, rows);
+    remove.bind(1, take);
+    remove.exec();
+  }
+  SQLite::Statement cell(*data_->db, "INSERT INTO reach(take, semitone, level, seconds) VALUES(?, ?, ?, ?)");
+  for (const Reached& reached : summary.kept.reach) {
+    cell.reset();
+    cell.bind(1, take);
+    cell.bind(2, reached.semitone);
+    cell.bind(3, reached.level_db);
+    cell.bind(4, reached.seconds);
+    cell.exec();
+  }
   SQLite::Statement figure(*data_->db, "INSERT INTO figure(take, id, value) VALUES(?, ?, ?)");
   for (const auto& [id, value] : summary.kept.values) {
     figure.reset();

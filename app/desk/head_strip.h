@@ -45,6 +45,7 @@ class HeadStrip : public QWidget {
   void refresh();
   void showWays();
   void fillSupports();
+  void fillFingerings(const std::string& chosen);
   void allow();
   QString tuningText() const;
   const Instrument* instrument() const;
@@ -58,6 +59,7 @@ class HeadStrip : public QWidget {
   QHBoxLayout* secondRow_ = nullptr;  // of the fields, where a language needs it
   QWidget* ways_ = nullptr;
   QLineEdit* note_;
+  QComboBox* fingering_;
   QDoubleSpinBox* seconds_;
   QDoubleSpinBox* tempo_;
   QSpinBox* most_;

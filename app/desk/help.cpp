@@ -111,6 +111,31 @@ void explainSmallPart(const About& about) {
                 "for nothing.")});
 }
 
+void explainFlexibility(const About& about) {
+  about(Help::tr("Bends, stairs, overtones"),
+        {Help::tr("The arch under a bend has the cents from left to right and how much the tone rings "
+                  "upwards, a line for each way "
+                  "down or up, the later the darker. Its top is where the note rings most for this player; "
+                  "the tick is where it "
+                  "was played. Where no place stands out, none is named."),
+         Help::tr("Partials are those of the tube chosen under Tube: valves, a position of the slide, or one "
+                  "of a reed’s low notes. The "
+                  "rungs of the ladder lie where nature and the tube’s length have them; the tick at the "
+                  "right is the tempered note, "
+                  "the figure beside it how far the rung is from that. The fifth, the seventh and the "
+                  "eleventh are low by nature, and "
+                  "that is no fault. A rung is the stronger the longer and the cleaner it was held."),
+         Help::tr("Exploring cards have a page Reach: pitch from left to right, level upwards, inked where "
+                  "half a second and more was held "
+                  "steadily in any take. Its lines are the softest and the loudest of each note, dotted a "
+                  "month ago; a cell under the "
+                  "mouse says how long, a click opens the take that held it longest. Leave the microphone in "
+                  "its place."),
+         Help::tr("Between slurred notes the way, a gap, a dip of the level are measured. Under steps in "
+                  "time stand bars for each that "
+                  "came early (below) or late.")});
+}
+
 void explainKeeping(const About& about) {
   about(
       Help::tr("Own exercises"),
@@ -146,6 +171,7 @@ std::vector<Entry> entries() {
   explainPlaying(about);
   explainBreathing(about);
   explainSmallPart(about);
+  explainFlexibility(about);
   explainKeeping(about);
   for (const Figure& figure : figures())
     list.push_back({Help::tr("Figures"), row(words::titled(figure), words::help(figure))});

@@ -3,6 +3,8 @@
 #include <QBuffer>
 #include <array>
 
+#include "app/picture/arch_picture.h"
+#include "app/picture/ladder_picture.h"
 #include "app/picture/ribbon_picture.h"
 #include "app/picture/tide_picture.h"
 #include "app/style/style.h"
@@ -15,6 +17,18 @@ constexpr double kSharp = 2.0;  // for screens of twice the density
 bool isOfBreaths(const Exercise& card) {
   return card.drillsBreath() || (!card.cues.empty() && !card.asksForSound());
 }
+bool isOneBend(const Exercise& card) {
+  const auto sounds = [](const Cue& cue) { return isSounding(cue.kind); };
+  return std::ranges::count_if(card.cues, sounds) == 1 && card.generator.kind == Generator::Kind::none &&
+         std::ranges::find_if(card.cues, sounds)->kind == CueKind::bend;
+}
+
+/// Steps in time, on the count.
+bool isOfSteps(const Exercise& card) {
+  return card.counted() && std::ranges::find(card.readings, "step_spread_ms") != card.readings.end();
+}
+
+bool isOfPartials(const Exercise& card) { return card.asksForPartials(); }
 }  // namespace
 
 std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {
@@ -36,8 +50,13 @@ std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {
 
 std::span<const GalleryRow> gallery() {
   static const RibbonPicture ribbon;
+  static const RibbonPicture steps(RibbonPicture::Second::evenness);
   static const TidePicture tide;
-  static const std::array rows{GalleryRow{"tide", tide, isOfBreaths},
+  static const ArchPicture arch;
+  static const LadderPicture ladder;
+  static const std::array rows{GalleryRow{"tide", tide, isOfBreaths}, GalleryRow{"arch", arch, isOneBend},
+                               GalleryRow{"ladder", ladder, isOfPartials},
+                               GalleryRow{"steps", steps, isOfSteps},
                                GalleryRow{"ribbon", ribbon, [](const Exercise&) { return true; }}};
   return rows;
 }

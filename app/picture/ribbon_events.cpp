@@ -1,6 +1,7 @@
 #include <QCoreApplication>
 
 #include "app/picture/cue_strip.h"
+#include "app/picture/labels.h"
 #include "app/picture/long_line.h"
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
@@ -26,39 +27,6 @@ constexpr double kEndsLower_semitones = 0.3;
 
 struct Ribbon {
   Q_DECLARE_TR_FUNCTIONS(Ribbon)
-};
-
-/// Words over the ribbon. One that would cover another moves a line up or down; where there is no room it is
-/// left out: what it names is drawn all the same.
-class Labels {
- public:
-  Labels(QPainter& painter, const QRectF& area) : painter_(painter), area_(area) {}
-
-  void put(QPointF at, const QString& text, const QColor& colour) {
-    if (at.x() < area_.left() || at.x() > area_.right()) return;  // what it names is not in view
-    painter_.setFont(style::work(style::kSmallType, true));
-    QRectF box = painter_.fontMetrics().boundingRect(text);
-    box.setSize(QSizeF(painter_.fontMetrics().horizontalAdvance(text) + 8, box.height() + 2));
-    box.moveCenter(at);
-    box.moveLeft(std::clamp(box.left(), area_.left() + 2,
-                            std::max(area_.left() + 2, area_.right() - box.width() - 2)));
-    box.moveTop(std::clamp(box.top(), area_.top() + 2, area_.bottom() - box.height() - 2));
-    const double away = at.y() < area_.center().y() ? box.height() + 1 : -box.height() - 1;
-    for (int line = 0; line < kLines; ++line, box.translate(0, away)) {
-      if (std::ranges::any_of(taken_, [&](const QRectF& other) { return other.intersects(box); })) continue;
-      taken_.push_back(box);
-      painter_.fillRect(box, style::cleared);
-      painter_.setPen(colour);
-      painter_.drawText(box, Qt::AlignCenter, text);
-      return;
-    }
-  }
-
- private:
-  static constexpr int kLines = 3;
-  QPainter& painter_;
-  QRectF area_;
-  std::vector<QRectF> taken_;
 };
 
 const Reading* readingOf(const Snapshot& picture, const char* id) {

@@ -47,7 +47,10 @@ void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& 
   if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
   const QRectF last = kLayout.lane(1, frame.area, take.hasCues());
   paintLane(painter, take, scale, kLayout.lane(0, frame.area, take.hasCues()), Lane::level);
-  paintLane(painter, take, scale, last, Lane::colour);
+  if (second_ == Second::evenness)
+    paintEvenness(painter, take, scale, last);
+  else
+    paintLane(painter, take, scale, last, Lane::colour);
   paintSeconds(painter, scale, last.bottom() + 3, frame.area.right());
 }
 

@@ -8,6 +8,10 @@ namespace calando {
 /// lanes for level and core, and the cues on their count.
 class RibbonPicture : public Picture {
  public:
+  /// What its second lane is of.
+  enum class Second { colour, evenness };
+  explicit RibbonPicture(Second second = Second::colour) : second_(second) {}
+
   void paint(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
   void paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const override;
   void paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
@@ -16,6 +20,9 @@ class RibbonPicture : public Picture {
   QRectF timeArea(const Snapshot& take, const QRectF& area) const override;
   QRectF cueArea(const Snapshot& take, const QRectF& area) const override;
   QString under(const Snapshot& take, const Frame& frame, double t) const override;
+
+ private:
+  Second second_;
 };
 
 }  // namespace calando

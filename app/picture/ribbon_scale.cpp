@@ -6,7 +6,7 @@
 namespace calando {
 
 double RibbonScale::halfThickness(double level_dbfs) const {
-  const double most = std::min(26.0, area.height() / 7.0);
+  const double most = std::min(thickest, area.height() / 7.0);
   return std::clamp((level_dbfs - loudest_dbfs + 40.0) / 40.0, 0.02, 1.0) * most;
 }
 

@@ -20,6 +20,7 @@ struct RibbonScale {
   };
   std::vector<Target> targets{{0.0, 440.0}};
   double loudest_dbfs = -20.0;
+  double thickest = 26.0;  ///< points, half of the loudest moment's
 
   double x(double t) const { return area.left() + (t - from_s) / (to_s - from_s) * area.width(); }
   double time(double x) const { return from_s + (x - area.left()) / area.width() * (to_s - from_s); }

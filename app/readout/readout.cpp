@@ -7,6 +7,7 @@
 #include "app/readout/figures_view.h"
 #include "app/readout/note_map.h"
 #include "app/readout/observation_row.h"
+#include "app/readout/reach_chart.h"
 #include "app/readout/reflection_bar.h"
 #include "app/readout/weeks_chart.h"
 #include "app/style/style.h"
@@ -17,6 +18,7 @@ namespace calando {
 namespace {
 constexpr int kCues = 1;  // page
 constexpr std::size_t kWeeks = 8;
+constexpr std::int64_t kMonth_s = 28 * 86400;
 }  // namespace
 
 Readout::Readout(Session& session)
@@ -28,18 +30,21 @@ Readout::Readout(Session& session)
       cues_(new CuePage(session)),
       range_(new NoteMap),
       weeks_(new WeeksChart),
+      reach_(new ReachChart),
       pages_(new QStackedWidget),
       choice_(new QButtonGroup(this)),
       choiceRow_(new QWidget),
       reflection_(new ReflectionBar(session)) {
   figures_->setObjectName("figures");
   weeks_->setObjectName("weeks");
+  reach_->setObjectName("reach");
   groups_->setObjectName("groups");
   auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
   layout->addWidget(buildPages());
   layout->addWidget(pages_, 1);
   layout->addWidget(reflection_);
   connect(cues_, &CuePage::cueChosen, this, &Readout::cueChosen);
+  connect(reach_, &ReachChart::takeChosen, &session_, &Session::choose);
   connect(&session_.open(), &OpenTake::changed, this, &Readout::refresh);
   connect(&session_.open(), &OpenTake::said, this, &Readout::refresh);
   connect(&session_.lesson(), &Lesson::stepChanged, this, &Readout::refresh);
@@ -51,8 +56,9 @@ QWidget* Readout::buildPages() {
   pages_->addWidget(cues_);
   pages_->addWidget(range_);
   pages_->addWidget(weeks_);
+  pages_->addWidget(reach_);
   auto* row = new FlowLayout(style::kStep, choiceRow_);
-  const QString names[] = {tr("Figures"), tr("Notes"), tr("Range"), tr("Weeks")};
+  const QString names[] = {tr("Figures"), tr("Notes"), tr("Range"), tr("Weeks"), tr("Reach")};
   for (int page = 0; page < static_cast<int>(std::size(names)); ++page) {
     auto* button = new QToolButton;
     button->setText(names[page]);
@@ -127,7 +133,12 @@ void Readout::showPages(const SnapshotPtr& picture) {
   range_->setPicture(cues && !breaths ? picture : nullptr);
   const bool small = picture && picture->analysis.part != PartPlayed::whole;
   if (breaths || small) showWeeks(small);
-  const bool shown[] = {cues || breaths || small, cues, cues && !breaths && !small, breaths || small};
+  // Exploring what can be done is on the whole instrument, and held against no target.
+  const bool reach =
+      picture && !small && !picture->context.exercise->scored && picture->context.exercise->asksForTones();
+  if (reach) showReach();
+  const bool shown[] = {cues || breaths || small || reach, cues, cues && !breaths && !small, breaths || small,
+                        reach};
   for (int page = 0; page < pages_->count(); ++page) choice_->button(page)->setVisible(shown[page]);
   choice_->button(kCues)->setText(breaths ? tr("Breaths") : tr("Notes"));
   choiceRow_->setVisible(shown[0]);
@@ -157,6 +168,20 @@ void Readout::showWeeks(bool small) {
                     {tr("even up to, counts"), 0, style::pitch},
                     {tr("uneven, dB"), 1, style::loudness}},
                    tr("No breathing in the last eight weeks yet."));
+}
+
+void Readout::showReach() {
+  const auto& past = session_.roster().past();
+  if (past.empty()) return;
+  const std::int64_t now = past.front().made_unix_s;
+  reach_->setReach(ReachMap::of(past, now + 1), ReachMap::of(past, now - kMonth_s),
+                   session_.open().picture()->context.instrument, [this](std::int64_t id) {
+                     const auto& takes = session_.roster().takes();
+                     const auto take = std::ranges::find(takes, id, &Take::id);
+                     return take == takes.end()
+                                ? QString()
+                                : words::moment(QDateTime::fromSecsSinceEpoch(take->made_unix_s));
+                   });
 }
 
 void Readout::nextPage() {

@@ -15,6 +15,7 @@ class CuePage;
 class FigureGroups;
 class FiguresView;
 class NoteMap;
+class ReachChart;
 class ReflectionBar;
 class WeeksChart;
 class TakeView;
@@ -41,6 +42,7 @@ class Readout : public QWidget {
   void refresh();
   void showPages(const SnapshotPtr& picture);
   void showWeeks(bool small);
+  void showReach();
 
   Session& session_;
   FiguresView* figures_;
@@ -51,6 +53,7 @@ class Readout : public QWidget {
   CuePage* cues_;
   NoteMap* range_;
   WeeksChart* weeks_;
+  ReachChart* reach_;
   QStackedWidget* pages_;
   QButtonGroup* choice_;
   QWidget* choiceRow_;

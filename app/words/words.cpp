@@ -4,6 +4,8 @@
 #include <QLocale>
 #include <cmath>
 
+#include "app/words/note_names.h"
+
 namespace calando::words {
 
 QString plain(std::string_view text) {
@@ -95,6 +97,22 @@ QString advice(const Advice& advice) {
 
 QString adviceWhy(const Advice& advice) {
   return advice.card ? filled(said(advice.card->why), advice) : plain(advice.why);
+}
+
+QString setting(const TubeSetting& setting, const Instrument& instrument) {
+  if (!instrument.tubing) return shownNote(setting.written, instrument.spelling);
+  QString rest = plain(setting.name);
+  const bool thumb = rest.startsWith('T'), drawn = rest.endsWith('+');
+  if (thumb) rest.remove(0, 1);
+  if (drawn) rest.chop(1);
+  const QString slide = QStringLiteral("slide");
+  QString said = rest.startsWith(slide)
+                     ? QCoreApplication::translate("Words", "position %1").arg(rest.mid(slide.size()))
+                 : rest == "0" ? QCoreApplication::translate("Words", "open", "no valve is pressed")
+                               : rest.split(QString(), Qt::SkipEmptyParts).join(' ');
+  if (thumb)
+    said = QCoreApplication::translate("Words", "thumb, %1", "the thumb's valve, and others").arg(said);
+  return drawn ? QCoreApplication::translate("Words", "%1, slides drawn").arg(said) : said;
 }
 
 QString sound(AirSound sound) {

@@ -8,6 +8,8 @@
 #include "core/judging/advice.h"
 #include "core/judging/figure.h"
 #include "core/problem.h"
+#include "core/theory/instrument.h"
+#include "core/theory/tube.h"
 
 /// What core and its data say, as people see it here: translated, numbers by locale.
 namespace calando::words {
@@ -32,6 +34,9 @@ QString number(double value, int decimals = 0, bool plus = true);
 QString number(double value, const Print& print);
 /// "+3.2 cents"; a dash where nothing was measured.
 QString value(const Reading& reading, bool withUnit = true);
+
+/// A tube in use: "open", "1 2", "1 3, drawn", "thumb 1", "position 3", or the note of a reed.
+QString setting(const TubeSetting& setting, const Instrument& instrument);
 
 /// How air sounds; empty where that is not told.
 QString sound(AirSound sound);

@@ -132,16 +132,16 @@ void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound,
   describeDynamics(row, cue, note, tracks, match, beat_s);
 }
 
-void describeBent(CueResult& row, const Tracks& tracks, double from, double to) {
-  const auto bend = describeBend(tracks, from, to);
-  if (!bend) return;
-  row.bend_cents = bend->depth_cents;
-  row.bend_return_cents = bend->return_cents;
-  row.bend_level_db = bend->level_db;
-  row.bend_core_db = bend->core_db;
-  if (!bend->ring) return;
-  row.ring_centre_cents = bend->ring->cents;
-  row.ring_spread_cents = bend->ring->spread;
+void describeBent(CueResult& row, Bend bend) {
+  row.bend_cents = bend.depth_cents;
+  row.bend_return_cents = bend.return_cents;
+  row.bend_level_db = bend.level_db;
+  row.bend_core_db = bend.core_db;
+  if (bend.ring) {
+    row.ring_centre_cents = bend.ring->cents;
+    row.ring_spread_cents = bend.ring->spread;
+  }
+  row.bend = std::make_shared<const Bend>(std::move(bend));
 }
 
 void describeDropped(CueResult& row, const Tracks& tracks, double from, double to) {
@@ -171,7 +171,10 @@ void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const 
     if (followed) row.path_error_cents = followed->error_cents;
     if (followed && cue.note) row.offset_cents = followed->offset_cents;
   }
-  if (cue.kind == CueKind::bend) return describeBent(row, tracks, from, to);
+  if (cue.kind == CueKind::bend) {
+    if (auto bend = describeBend(tracks, from, to)) describeBent(row, std::move(*bend));
+    return;
+  }
   if (cue.kind == CueKind::drop) return describeDropped(row, tracks, from, to);
   if (cue.kind != CueKind::glide) return;
   const auto motion = pitchMotion(tracks, from, to);
@@ -230,6 +233,14 @@ CueSound soundOf(const CueResult& cue, const Analysis& analysis) {
   if (!cue.asksForSound() || index >= analysis.tones.size()) return {};
   const Tone& tone = analysis.tones[index];
   return {&tone, cue.note ? &tone.notes[*cue.note] : nullptr};
+}
+
+std::optional<double> cameAt(const CueResult& row, const Analysis& analysis) {
+  const CueSound sound = soundOf(row, analysis);
+  if (!sound.note) return std::nullopt;
+  for (const Transition& transition : sound.tone->transitions)
+    if (transition.note == row.note) return transition.at_s;
+  return row.note == 0 ? sound.tone->start_s : sound.note->start_s;
 }
 
 std::optional<Reference> tunedToHome(const Analysis& analysis, const CueSheet& sheet,

@@ -23,6 +23,9 @@ struct CueSound {
 };
 CueSound soundOf(const CueResult& cue, const Analysis& analysis);
 
+/// When a row's note came: the middle of the way to it, or its onset.
+std::optional<double> cameAt(const CueResult& row, const Analysis& analysis);
+
 /// The context's reference with its A4 moved so that the first home note among the analysis' cues is in tune;
 /// nullopt when none came.
 std::optional<Reference> tunedToHome(const Analysis& analysis, const CueSheet& sheet, const Context& context);

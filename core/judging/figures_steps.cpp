@@ -34,15 +34,6 @@ std::optional<double> least(const Heard& heard) {
   return values.empty() ? std::nullopt : std::optional(std::ranges::min(values));
 }
 
-/// When a row's note came: the middle of the way to it, or its onset.
-std::optional<double> cameAt(const CueResult& row, const Analysis& analysis) {
-  const CueSound sound = soundOf(row, analysis);
-  if (!sound.note) return std::nullopt;
-  for (const Transition& transition : sound.tone->transitions)
-    if (transition.note == row.note) return transition.at_s;
-  return row.note == 0 ? sound.tone->start_s : sound.note->start_s;
-}
-
 /// Of neighbouring rows: how long the count has from the one to the next, and by how much what was played
 /// differs from it.
 struct Steps {

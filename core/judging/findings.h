@@ -1,11 +1,14 @@
 #pragma once
 
+#include <memory>
 #include <string>
 #include <string_view>
 
 #include "core/exercise/cue_kind.h"
 #include "core/exercise/key_times.h"
+#include "core/measure/bend.h"
 #include "core/measure/processing.h"
+#include "core/measure/reach.h"
 #include "core/measure/sounds.h"
 #include "core/theory/part_played.h"
 
@@ -68,6 +71,7 @@ struct CueResult {
   std::optional<double> sound_margin_db;
   std::optional<double> leak_s;           ///< of a hold: how long something is heard in it
   Verdict verdict = Verdict::unmeasured;  ///< the worst of its own figures
+  std::shared_ptr<const Bend> bend;       ///< the course of a bend; nullptr where there is none to be seen
 
   bool asksForSound() const { return isSounding(kind); }
   /// Something is to be heard for it.
@@ -119,6 +123,7 @@ struct Analysis {
   std::vector<Segment> segments;
   std::vector<Tone> tones;
   std::vector<Air> airs;
+  std::vector<Reached> reach;  ///< of the whole instrument
   std::vector<CueResult> cues;
   std::vector<Reading> readings;
   std::vector<Reading> aside;  ///< figures that the card does not show and its advice may need

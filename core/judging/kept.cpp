@@ -6,7 +6,7 @@
 namespace calando {
 
 Kept keptOf(const Analysis& analysis) {
-  Kept kept{overallVerdict(analysis.readings), {}, {}};
+  Kept kept{overallVerdict(analysis.readings), {}, {}, {}, analysis.reach};
   const auto keep = [&](const std::vector<Reading>& readings) {
     for (const Reading& r : readings)
       if (r.value) kept.values[std::string(r.id())] = *r.value;

@@ -13,6 +13,7 @@ struct Kept {
   std::map<std::string, double> values;   ///< by figure id
   std::string advice;                     ///< the one thing to try; empty: nothing was judged
   std::string observation = {};           ///< the id of the advice that it is from
+  std::vector<Reached> reach = {};        ///< where steady tones were held
 };
 
 Kept keptOf(const Analysis& analysis);

@@ -123,6 +123,9 @@ class Performer {
     const double from = std::max(free_s_, start_s_ + cue.start_s + late);
     Player player = player_;
     if (small) player.offset_cents += 100.0 * player.buzz_semitones;
+    if (!small && context_.instrument)
+      player.level_dbfs += std::max(
+          0.0, player.louder_db_per_octave * (part.sounding - comfortableNote(*context_.instrument)) / 12.0);
     if (const auto fingering = fingeringFor(context_);
         cue.partial > 1 && fingering && player.under_db > kNothingUnder_db)
       part.under_hz = fingering->hz(context_.instrument, context_.reference.a4_hz);
@@ -138,6 +141,7 @@ class Performer {
     score.bends = cue.kind == CueKind::bend;
     if (score.bends && cue.pitch.empty()) score.bend_cents = kBend_cents;
     score.base_cents = naturalCents(cue);
+    if (cue.partial) score.slipCents = centsBetween(*cue.partial, *cue.partial + 1);
     if (cue.kind == CueKind::drop) {
       score.base_cents += player_.drop_cents;
       score.steps.push_back({from + kDropAt * cue.length_s, -player_.drop_cents, 0});

@@ -36,6 +36,7 @@ constexpr std::pair<const char*, double Player::*> kFields[] = {
     {"slur_dip_db", &Player::slur_dip_db},
     {"step_uneven_s", &Player::step_uneven_s},
     {"under_db", &Player::under_db},
+    {"louder_db_per_octave", &Player::louder_db_per_octave},
     {"buzz_jitter_percent", &Player::buzz_jitter_percent},
     {"buzz_crackle", &Player::buzz_crackle},
     {"buzz_semitones", &Player::buzz_semitones},

@@ -38,14 +38,15 @@ struct Player {
   double breath_in_db = 0.0;     ///< of breaths in, over the usual
   double hold_leak_db = -200.0;  ///< of what escapes while the breath is kept, over a breath out
   // Bends, slurs, partials
-  double ring_cents = 0.0;        ///< where a tone rings most, off where it is played
-  double ring_width_cents = 0.0;  ///< half its width; 0: it rings everywhere alike
-  double bend_loose_db = 0.0;     ///< level at the far end of a bend
-  double drop_cents = 25.0;       ///< above its centre a note is held that is then let go
-  double slur_s = 0.06;           ///< from note to note
-  double slur_dip_db = 0.0;       ///< in between
-  double step_uneven_s = 0.0;     ///< how far off the count a slurred note may be
-  double under_db = -200.0;       ///< of the fundamental under an overtone, to the overtone
+  double ring_cents = 0.0;            ///< where a tone rings most, off where it is played
+  double ring_width_cents = 0.0;      ///< half its width; 0: it rings everywhere alike
+  double bend_loose_db = 0.0;         ///< level at the far end of a bend
+  double drop_cents = 25.0;           ///< above its centre a note is held that is then let go
+  double slur_s = 0.06;               ///< from note to note
+  double slur_dip_db = 0.0;           ///< in between
+  double step_uneven_s = 0.0;         ///< how far off the count a slurred note may be
+  double louder_db_per_octave = 0.0;  ///< over a comfortable note
+  double under_db = -200.0;           ///< of the fundamental under an overtone, to the overtone
   // On the small part
   double buzz_jitter_percent = 1.2;
   double buzz_crackle = 0.0;    ///< of the amplitude, off every second period

@@ -3,11 +3,13 @@
 #include <gtest/gtest.h>
 
 #include <array>
+#include <map>
 #include <numbers>
 
 #include "core/analysis.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/level.h"
+#include "core/judging/reach_map.h"
 #include "core/library/cards.h"
 #include "core/measure/bend.h"
 #include "core/signal/tracker.h"
@@ -429,6 +431,62 @@ TEST(Partials, OfACardAreThoseOfTheTubeInUse) {
     if (cue.partial) {
       EXPECT_EQ(*cue.partial % 2, 1);
     }
+}
+
+TEST(Reach, IsWhereATonesStaysForHalfASecond) {
+  // Two seconds of one note soft, two of the fifth loud, two of a wave that no note is.
+  sounds::ToneSpec spec;
+  spec.f0_hz = 220.0;
+  spec.seconds = 6.0;
+  spec.before_s = spec.after_s = kBefore_s;
+  spec.rms = 0.1;
+  spec.cents = [](double t) {
+    return t < 2.0 ? 0.0 : t < 4.0 ? 700.0 : 700.0 + 60.0 * std::sin(2.0 * std::numbers::pi * 1.2 * t);
+  };
+  spec.amplitude = [](double t) { return edges(t, 6.0) * (t < 2.0 ? 0.1 : 1.0); };
+  const Analysis heard = analyse(sounds::tone(spec), kRate_hz, {});
+  std::map<int, double> seconds;
+  for (const Reached& cell : heard.reach) {
+    seconds[cell.semitone] += cell.seconds;
+    const double level = cell.semitone == 57 ? -40.0 : -20.0;
+    EXPECT_LE(cell.level_db, level + 1.0);
+    EXPECT_GT(cell.level_db, level - kReachStep_db - 1.0);
+  }
+  EXPECT_EQ(seconds.size(), 2u);
+  EXPECT_NEAR(seconds[57], 1.85, 0.1);
+  EXPECT_NEAR(seconds[64], 1.95, 0.25);
+}
+
+PastTake keptTake(std::int64_t id, const Analysis& analysis) {
+  PastTake take;
+  take.id = take.made_unix_s = id;
+  take.kept = keptOf(analysis);
+  return take;
+}
+
+TEST(Reach, OfManyTakesHasItsEdgesAndItsHole) {
+  const auto mapOf = [](const char* player) {
+    std::vector<PastTake> takes{keptTake(2, playedBy(player, "scale-8-8", 5)),
+                                keptTake(1, playedBy(player, "chromatic-down", 6))};
+    ReachMap map = ReachMap::of(takes, 3);
+    ReachMap one = ReachMap::of(takes, 2);  // made before
+    EXPECT_LT(one.cells().size(), map.cells().size());
+    one.add(takes.front());
+    EXPECT_EQ(one.cells().size(), map.cells().size());
+    takes.front().word = TeachersWord::invalidTry;
+    EXPECT_EQ(ReachMap::of(takes, 3).highest(), ReachMap::of(std::span(takes).subspan(1), 3).highest());
+    return map;
+  };
+  const ReachMap steady = mapOf("steady"), loud = mapOf("high-only-loud");
+  EXPECT_FALSE(holeOf(steady));
+  const auto hole = holeOf(loud);
+  ASSERT_TRUE(hole);
+  EXPECT_TRUE(hole->high);
+  EXPECT_GE(hole->louder_db, 9);
+  EXPECT_GT(loud.softest(loud.highest()).value(), steady.softest(steady.highest()).value());
+  EXPECT_FALSE(loud.softest(loud.highest() + 1));
+  EXPECT_FALSE(loud.loudest(loud.lowest() - 1));
+  for (const auto& [place, cell] : loud.cells()) EXPECT_TRUE(cell.take == 1 || cell.take == 2);
 }
 
 }  // namespace

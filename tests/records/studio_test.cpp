@@ -201,11 +201,14 @@ TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
     take.word = TeachersWord::veto;
     take.remark = "pouting";
     ASSERT_TRUE(studio.changeTake(take));
-    ASSERT_TRUE(
-        studio.keepSummary(take.id, {engineVersion(),
-                                     0.5,
-                                     std::string("\0png", 4),
-                                     {Verdict::near, {{"held_s", 0.5}, {"sag_cents", -12.5}}, "Breathe."}}));
+    ASSERT_TRUE(studio.keepSummary(take.id, {engineVersion(),
+                                             0.5,
+                                             std::string("\0png", 4),
+                                             {Verdict::near,
+                                              {{"held_s", 0.5}, {"sag_cents", -12.5}},
+                                              "Breathe.",
+                                              "sags",
+                                              {{57, -24, 1.5}, {64, -21, 0.5}}}}));
     ASSERT_TRUE(studio.keep(settings::source, std::string("mic")));
     id = take.id;
   }
@@ -224,6 +227,8 @@ TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
   const Kept kept = studio.summaries(students[0].id)->at(id).kept;
   EXPECT_EQ(kept.verdict, Verdict::near);
   EXPECT_EQ(kept.advice, "Breathe.");
+  EXPECT_EQ(kept.observation, "sags");
+  EXPECT_EQ(kept.reach, (std::vector<Reached>{{57, -24, 1.5}, {64, -21, 0.5}}));
   EXPECT_EQ(kept.values.at("sag_cents"), -12.5);
   EXPECT_EQ(kept.values.size(), 2u);
   EXPECT_EQ(studio.get(settings::source), "mic");

@@ -116,7 +116,8 @@ void readTakes(MainWindow& window) {
   auto* ribbon = window.findChild<calando::TakeView*>("ribbon");
   chooseStudent(window, 0);
   show(window, rowOf(window, "Sagging"), "sagging-take");
-  show(window, 1, "scale");
+  shelf->setCurrentRow(1);
+  settle(window);
   for (const char* page : {"notes", "range"}) {
     QTest::keyClick(ribbon, Qt::Key_T);
     take(window, page);
@@ -148,11 +149,17 @@ void showTakeOf(MainWindow& window, const std::string& exercise, const char* nam
 
 void readBuzzes(MainWindow& window) {
   chooseStudent(window, 0);
-  showTakeOf(window, "buzz-siren", "siren");
   showTakeOf(window, "buzz-level", "buzz");
   QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
   take(window, "buzz-weeks");
   QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
+}
+
+void readFlexibility(MainWindow& window) {
+  chooseStudent(window, 0);
+  showTakeOf(window, "bend-through", "bend");
+  chooseStudent(window, 6);
+  showTakeOf(window, "stairs-5", "ladder");
 }
 
 void playTakes(MainWindow& window) {
@@ -238,6 +245,7 @@ int main(int argc, char** argv) {
   settle(window);
   readTakes(window);
   readBuzzes(window);
+  readFlexibility(window);
   playTakes(window);
   openDialogs(window);
   found();

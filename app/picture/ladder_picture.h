@@ -1,0 +1,18 @@
+#pragma once
+
+#include "app/picture/ribbon_picture.h"
+
+namespace calando {
+
+/// A take of partials: rungs where the tube in use has them, inked by how long and how cleanly they were
+/// held, and the ribbon climbing them.
+class LadderPicture : public RibbonPicture {
+ public:
+  void paint(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
+  void paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const override;
+  void paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
+  QRectF timeArea(const Snapshot& take, const QRectF& area) const override;
+  QRectF cueArea(const Snapshot& take, const QRectF& area) const override;
+};
+
+}  // namespace calando

@@ -1,0 +1,71 @@
+#include "core/judging/reach_map.h"
+
+#include <algorithm>
+#include <vector>
+
+#include "core/measure/statistics.h"
+
+namespace calando {
+
+namespace {
+constexpr std::size_t kFewestNotes = 6;
+constexpr int kHole_db = 9;
+}  // namespace
+
+ReachMap ReachMap::of(std::span<const PastTake> takes, std::int64_t before_unix_s) {
+  ReachMap map;
+  for (const PastTake& take : takes)
+    if (take.made_unix_s < before_unix_s) map.add(take);
+  return map;
+}
+
+void ReachMap::add(const PastTake& take) {
+  if (!counts(take)) return;
+  for (const Reached& reached : take.kept->reach) {
+    Cell& cell = cells_[{reached.semitone, reached.level_db}];
+    cell.seconds += reached.seconds;
+    if (reached.seconds <= cell.longest_s) continue;
+    cell.longest_s = reached.seconds;
+    cell.take = take.id;
+  }
+}
+
+std::optional<int> ReachMap::softest(int semitone) const {
+  const auto cell = cells_.lower_bound({semitone, std::numeric_limits<int>::min()});
+  return cell != cells_.end() && cell->first.first == semitone ? std::optional(cell->first.second)
+                                                               : std::nullopt;
+}
+
+std::optional<int> ReachMap::loudest(int semitone) const {
+  auto cell = cells_.lower_bound({semitone + 1, std::numeric_limits<int>::min()});
+  if (cell == cells_.begin() || (--cell)->first.first != semitone) return std::nullopt;
+  return cell->first.second;
+}
+
+std::optional<ReachHole> holeOf(const ReachMap& map) {
+  std::vector<std::pair<int, int>> softest;  // note, level
+  for (const auto& [place, cell] : map.cells())
+    if (softest.empty() || softest.back().first != place.first) softest.push_back(place);
+  if (softest.size() < kFewestNotes) return std::nullopt;
+  const std::size_t third = softest.size() / 3;
+  std::vector<double> middle;
+  for (std::size_t i = third; i < softest.size() - third; ++i) middle.push_back(softest[i].second);
+  const int usual = static_cast<int>(median(middle));
+  // From an end inwards as long as nothing is soft.
+  const auto holeFrom = [&](bool high) -> std::optional<ReachHole> {
+    std::optional<ReachHole> hole;
+    int least = std::numeric_limits<int>::max();
+    for (std::size_t i = 0; i < third + 1; ++i) {
+      const auto& [note, level] = high ? softest[softest.size() - 1 - i] : softest[i];
+      if (level - usual < kHole_db) break;
+      least = std::min(least, level - usual);
+      hole = {high, note, least};
+    }
+    return hole;
+  };
+  const auto high = holeFrom(true), low = holeFrom(false);
+  if (!high || (low && low->louder_db > high->louder_db)) return low;
+  return high;
+}
+
+}  // namespace calando
