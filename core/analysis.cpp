@@ -187,12 +187,21 @@ void meetIn(const Transition& transition, Note& before, Note& after, std::vector
   before.end_s = after.start_s = transition.at_s;
 }
 
+/// Whether two written notes lie in different registers; nullopt where an instrument has none.
+std::optional<bool> overBreak(int from, int to, const Instrument* instrument) {
+  if (!instrument || instrument->registers.empty()) return std::nullopt;
+  return std::ranges::any_of(instrument->registers,
+                             [=](int first) { return (from < first) != (to < first); });
+}
+
 /// How each of its notes is reached from the one before, which may be that of the tone before.
-void describeTransitions(Tone& tone, const Tone* previous, const Tracks& tracks, const Room& room) {
+void describeTransitions(Tone& tone, const Tone* previous, const Tracks& tracks, const Room& room,
+                         const Context& context) {
   const auto add = [&](const Note& before, std::size_t n) -> const Transition* {
     auto transition = transitionBetween(before, tone.notes[n], tracks, room.floor_dbfs);
     if (!transition) return nullptr;
     transition->note = n;
+    transition->over_break = overBreak(transition->from, transition->to, context.instrument);
     return &tone.transitions.emplace_back(*transition);
   };
   if (tone.notes.empty()) return;
@@ -234,7 +243,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
     for (Tone& tone : tonesIn(span, tracks, room, earliest)) {
       if (!describeTone(tone, tracks, room, earliest, context)) continue;
       earliest = tone.end_s;
-      describeTransitions(tone, result.tones.empty() ? nullptr : &result.tones.back(), tracks, room);
+      describeTransitions(tone, result.tones.empty() ? nullptr : &result.tones.back(), tracks, room, context);
       for (Dropout& dropout : tone.dropouts)
         dropout.air_went_on = airWentOn(dropout, tracks.airEnergy, result.airFloor_dbfs);
       if (result.drone_dbfs)

@@ -16,7 +16,8 @@ struct DemoTake {
   bool tried = false;  ///< what the take of kObserved before it asked for
   Seen seen = Seen::unsaid;
   std::size_t asks = 0;        ///< which try of kObserved it asks for
-  const char* fingering = "";  ///< of a card of partials
+  const char* fingering = "";  ///< of a card of partials, or one that logs them
+  Attention attention = Attention::unsaid;
 };
 /// What is observed of the breaks that a buzz of this class has.
 constexpr const char* kObserved = "comes-and-goes";
@@ -79,9 +80,12 @@ const std::vector<DemoStudent>& eveningClass() {
         {"steady", 1, "long-hiss"},
         {"breathy", 1, "swell"},
         {"long-breath", 0, "long-hiss"},
-        {"slurs-uneven", 4, "widening"},
-        {"slurs-uneven", 2, "widening"},
-        {"steady", 0, "widening"},
+        {"slurs-uneven", 4, "widening", false, Seen::unsaid, 0, "", Attention::count},
+        {"slurs-uneven", 3, "widening", false, Seen::unsaid, 0, "", Attention::count},
+        {"slurs-uneven", 2, "widening", false, Seen::unsaid, 0, "", Attention::count},
+        {"steady", 2, "widening", false, Seen::unsaid, 0, "", Attention::sound},
+        {"steady", 1, "widening", false, Seen::unsaid, 0, "", Attention::sound},
+        {"steady", 0, "widening", false, Seen::unsaid, 0, "", Attention::sound},
         {"scooping", 0}}},
       {"Karla Weit",
        "trombone",
@@ -120,6 +124,9 @@ const std::vector<DemoStudent>& eveningClass() {
         {"sagging", 1},
         {"overtone-under", 3, "overtones"},
         {"overtone-under", 1, "overtone-set"},
+        {"breathy", 1, "fingering-search", false, Seen::unsaid, 0, "front F, side B♭"},
+        {"scooping", 1, "fingering-search", false, Seen::unsaid, 0, "octave, 1 3"},
+        {"steady", 0, "fingering-search", false, Seen::unsaid, 0, "octave, 1 3"},
         {"steady", 0, "overtones"},
         {"steady", 0}}},
       {"Rune Solvang",
@@ -183,6 +190,7 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
       const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
       take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));
       take.asked.fingering = t.fingering;
+      take.attention = t.attention;
       take.asked.start_s.reset();
       const auto before = widest.find(t.exercise);
       take.asked.spanBefore = before == widest.end() ? std::nullopt : std::optional(before->second);

@@ -17,8 +17,6 @@ struct Student {
   NoteRange range;         ///< what exercises ask of them
 };
 
-/// Where the player's attention was, as they say after a take.
-enum class Attention { unsaid, sound, count, lips, elsewhere };
 /// How it felt.
 enum class Comfort { unsaid, easy, fair, tight };
 

@@ -4,6 +4,7 @@
 #include "app/desk/lesson_clock.h"
 #include "app/desk/staff_view.h"
 #include "app/desk/student_chooser.h"
+#include "app/desk/tube_field.h"
 #include "app/parts/commands.h"
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
@@ -11,14 +12,13 @@
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/judging/level.h"
-#include "core/theory/tube.h"
 
 namespace calando {
 
 namespace {
 
 constexpr int kChooser = 196, kNarrowChooser = 152;
-constexpr int kField = 32, kTube = 148;
+constexpr int kField = 32;
 constexpr int kFieldGap = 6;
 constexpr int kFewestCounts = 4, kMostCounts = 16;
 constexpr int kNobody_c = -31;  // below what can be set: not said
@@ -41,7 +41,7 @@ HeadStrip::HeadStrip(Session& session)
       staff_(new StaffView),
       title_(new QLabel),
       note_(new QLineEdit),
-      fingering_(new QComboBox),
+      fingering_(new TubeField(session)),
       seconds_(new QDoubleSpinBox),
       tempo_(new QDoubleSpinBox),
       most_(new QSpinBox),
@@ -118,10 +118,6 @@ QWidget* HeadStrip::buildFields() {
   note_->setPlaceholderText(tr("free"));
   note_->setFixedWidth(64);
   note_->setToolTip(tr("The written note asked for, such as Bb4 or F#3; empty for any note."));
-  fingering_->setObjectName("fingering");
-  fingering_->setFixedWidth(kTube);
-  fingering_->setToolTip(
-      tr("The tube that the partials are of: valves, slide, or the low note of a reed or flute."));
   seconds_->setObjectName("seconds");
   seconds_->setRange(1, 60);
   seconds_->setDecimals(0);
@@ -150,7 +146,7 @@ QWidget* HeadStrip::buildFields() {
     row->addStretch();
   }
   for (QWidget* field :
-       {captioned(tr("Note"), note_), captioned(tr("Tube"), fingering_), captioned(tr("Hold"), seconds_),
+       {captioned(tr("Note"), note_), captioned(tr("Fingering"), fingering_), captioned(tr("Hold"), seconds_),
         captioned(tr("Tempo"), tempo_), captioned(tr("Up to"), most_), captioned(tr("Heard"), support_),
         captioned(tr("Targets"), level_), captioned(tr("In tune with"), buildTuning())})
     firstRow_->insertWidget(firstRow_->count() - 1, field, 0, Qt::AlignTop);
@@ -240,9 +236,6 @@ void HeadStrip::connectFields() {
   connect(staff_, &StaffView::notePicked, this,
           [&asking](std::optional<int> note) { asking.edit([=](Wish& w) { w.note = note; }); });
   connect(note_, &QLineEdit::editingFinished, this, &HeadStrip::typedNote);
-  connect(fingering_, &QComboBox::currentIndexChanged, this, [this, &asking] {
-    asking.edit([name = fingering_->currentData().toString().toStdString()](Wish& w) { w.fingering = name; });
-  });
   connect(seconds_, &QDoubleSpinBox::valueChanged, this,
           [&asking](double s) { asking.edit([=](Wish& w) { w.seconds = s; }); });
   connect(tempo_, &QDoubleSpinBox::valueChanged, this,
@@ -297,10 +290,9 @@ void HeadStrip::renameNotes() {
 void HeadStrip::refresh() {
   const Wish wish = session_.asking().wish();
   const Exercise& card = *session_.lesson().current();
-  const QSignalBlocker quiet[] = {QSignalBlocker(seconds_),  QSignalBlocker(tempo_),
-                                  QSignalBlocker(most_),     QSignalBlocker(level_),
-                                  QSignalBlocker(a4_),       QSignalBlocker(temperament_),
-                                  QSignalBlocker(fingering_)};
+  const QSignalBlocker quiet[] = {QSignalBlocker(seconds_), QSignalBlocker(tempo_),
+                                  QSignalBlocker(most_),    QSignalBlocker(level_),
+                                  QSignalBlocker(a4_),      QSignalBlocker(temperament_)};
   const Spelling spelling = instrument() ? instrument()->spelling : Spelling::flats;
   staff_->setInstrument(instrument());
   staff_->setNote(wish.note);
@@ -308,8 +300,9 @@ void HeadStrip::refresh() {
   title_->setText(title_->fontMetrics().elidedText(words::said(card.title), Qt::ElideRight, 440));
   title_->setToolTip(words::said(card.purpose));
   const bool partials = card.asksForPartials();
-  if (partials) fillFingerings(wish.fingering);
-  fingering_->parentWidget()->setVisible(partials);
+  const bool fingered = partials || card.logsFingerings;
+  if (fingered) fingering_->showWish(wish, instrument());
+  fingering_->parentWidget()->setVisible(fingered);
   note_->parentWidget()->setVisible(card.asksForTones() && !partials);
   tuning_->parentWidget()->setVisible(card.asksForTones());
   seconds_->parentWidget()->setVisible(!card.counted() && card.asksForTones());
@@ -362,17 +355,6 @@ void HeadStrip::fillSupports() {
     return;
   support_->clear();
   for (const Asking::Support support : may) support_->addItem(names.at(support), static_cast<int>(support));
-}
-
-/// The tubes of the player's instrument, the shortest first.
-void HeadStrip::fillFingerings(const std::string& chosen) {
-  fingering_->clear();
-  const Instrument* own = instrument();
-  if (!own) return;
-  for (const TubeSetting& setting : settingsOf(*own))
-    fingering_->addItem(words::setting(setting, *own), words::plain(setting.name));
-  const std::string name = chosen.empty() ? openSetting(*own).name : chosen;
-  fingering_->setCurrentIndex(std::max(0, fingering_->findData(words::plain(name))));
 }
 
 void HeadStrip::showWays() {

@@ -18,6 +18,7 @@ class GoBox;
 class StaffView;
 class StudentChooser;
 class Switch;
+class TubeField;
 
 /// Who plays and what is asked for: only the fields that the present card has, and the one big button.
 class HeadStrip : public QWidget {
@@ -45,7 +46,6 @@ class HeadStrip : public QWidget {
   void refresh();
   void showWays();
   void fillSupports();
-  void fillFingerings(const std::string& chosen);
   void allow();
   QString tuningText() const;
   const Instrument* instrument() const;
@@ -59,7 +59,7 @@ class HeadStrip : public QWidget {
   QHBoxLayout* secondRow_ = nullptr;  // of the fields, where a language needs it
   QWidget* ways_ = nullptr;
   QLineEdit* note_;
-  QComboBox* fingering_;
+  TubeField* fingering_;
   QDoubleSpinBox* seconds_;
   QDoubleSpinBox* tempo_;
   QSpinBox* most_;

@@ -118,13 +118,14 @@ void explainFlexibility(const About& about) {
                   "down or up, the later the darker. Its top is where the note rings most for this player; "
                   "the tick is where it "
                   "was played. Where no place stands out, none is named."),
-         Help::tr("Partials are those of the tube chosen under Tube: valves, a position of the slide, or one "
-                  "of a reed’s low notes. The "
-                  "rungs of the ladder lie where nature and the tube’s length have them; the tick at the "
-                  "right is the tempered note, "
-                  "the figure beside it how far the rung is from that. The fifth, the seventh and the "
-                  "eleventh are low by nature, and "
-                  "that is no fault. A rung is the stronger the longer and the cleaner it was held."),
+         Help::tr(
+             "Partials are those of the tube chosen under Fingering: valves, a position of the slide, or one "
+             "of a reed’s low notes. The "
+             "rungs of the ladder lie where nature and the tube’s length have them; the tick at the "
+             "right is the tempered note, "
+             "the figure beside it how far the rung is from that. The fifth, the seventh and the "
+             "eleventh are low by nature, and "
+             "that is no fault. A rung is the stronger the longer and the cleaner it was held."),
          Help::tr("Exploring cards have a page Reach: pitch from left to right, level upwards, inked where "
                   "half a second and more was held "
                   "steadily in any take. Its lines are the softest and the loudest of each note, dotted a "

@@ -5,6 +5,7 @@
 #include "app/readout/cue_page.h"
 #include "app/readout/figure_groups.h"
 #include "app/readout/figures_view.h"
+#include "app/readout/fingering_table.h"
 #include "app/readout/note_map.h"
 #include "app/readout/observation_row.h"
 #include "app/readout/reach_chart.h"
@@ -27,10 +28,12 @@ Readout::Readout(Session& session)
       groups_(new FigureGroups),
       advice_(new QLabel),
       why_(new QLabel),
+      attended_(new QLabel),
       cues_(new CuePage(session)),
       range_(new NoteMap),
       weeks_(new WeeksChart),
       reach_(new ReachChart),
+      fingerings_(new FingeringTable),
       pages_(new QStackedWidget),
       choice_(new QButtonGroup(this)),
       choiceRow_(new QWidget),
@@ -38,6 +41,7 @@ Readout::Readout(Session& session)
   figures_->setObjectName("figures");
   weeks_->setObjectName("weeks");
   reach_->setObjectName("reach");
+  fingerings_->setObjectName("fingerings");
   groups_->setObjectName("groups");
   auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
   layout->addWidget(buildPages());
@@ -57,8 +61,10 @@ QWidget* Readout::buildPages() {
   pages_->addWidget(range_);
   pages_->addWidget(weeks_);
   pages_->addWidget(reach_);
+  pages_->addWidget(fingerings_);
   auto* row = new FlowLayout(style::kStep, choiceRow_);
-  const QString names[] = {tr("Figures"), tr("Notes"), tr("Range"), tr("Weeks"), tr("Reach")};
+  const QString names[] = {tr("Figures"), tr("Notes"), tr("Range"),
+                           tr("Weeks"),   tr("Reach"), tr("Fingerings")};
   for (int page = 0; page < static_cast<int>(std::size(names)); ++page) {
     auto* button = new QToolButton;
     button->setText(names[page]);
@@ -86,10 +92,13 @@ QWidget* Readout::buildFigures() {
   words->addWidget(advice_);
   words->addWidget(why_);
   words->addWidget(new ObservationRow(session_));
+  attended_->setObjectName("attended");
+  attended_->setWordWrap(true);
   auto* page = new QWidget;
   auto* layout = tight(new QVBoxLayout(page), 2 * style::kStep);
   layout->addWidget(figures_, 1);
   layout->addWidget(card_);
+  layout->addWidget(attended_);
   layout->addWidget(groups_);
   // A window that is too low for all of it scrolls: nothing is cut off.
   auto* scrolled = new QScrollArea;
@@ -123,10 +132,34 @@ void Readout::refresh() {
   card_->setVisible(open.take() != nullptr);
   why_->setText(advised ? words::adviceWhy(analysis.advice.front()) : QString());
   why_->setVisible(!why_->text().isEmpty());
+  attended_->setText(attentionText());
+  attended_->setVisible(!attended_->text().isEmpty());
+}
+
+/// What attention did to the figure that the card asks for first, over all takes of it.
+QString Readout::attentionText() const {
+  const OpenTake& open = session_.open();
+  const SnapshotPtr picture = open.picture();
+  if (!open.take() || !picture || picture->analysis.readings.empty()) return {};
+  const Figure& figure = *picture->analysis.readings.front().figure;
+  const auto effect =
+      attentionEffect(session_.roster().past(), open.take()->asked.exercise, std::string(figure.id));
+  if (!effect) return {};
+  const auto said = [&](const Attended& attended) {
+    return tr("%1 (%2 takes)").arg(words::number(attended.mean, figure.print)).arg(attended.takes);
+  };
+  const QString both = tr("%1: mind on the sound %2, on the count %3.")
+                           .arg(words::titled(figure), said(effect->sound), said(effect->count));
+  return both + " " +
+         (effect->tells() ? tr("Difference %1 ± %2.")
+                                .arg(words::number(effect->difference(), figure.print),
+                                     words::number(effect->error(), figure.print.decimals, false))
+                          : tr("No difference to speak of."));
 }
 
 /// Breaths have weeks instead of a range; a single sound has neither rows nor a range.
 void Readout::showPages(const SnapshotPtr& picture) {
+  const OpenTake& open = session_.open();
   const bool cues = picture && picture->sheet.cues.size() > 1 && picture->context.exercise->asksForSound();
   const bool breaths = picture && picture->context.exercise->drillsBreath();
   cues_->setPicture(cues ? picture : nullptr);
@@ -137,8 +170,16 @@ void Readout::showPages(const SnapshotPtr& picture) {
   const bool reach =
       picture && !small && !picture->context.exercise->scored && picture->context.exercise->asksForTones();
   if (reach) showReach();
-  const bool shown[] = {cues || breaths || small || reach, cues, cues && !breaths && !small, breaths || small,
-                        reach};
+  const bool logs = picture && open.take() && picture->context.exercise->logsFingerings;
+  if (logs)
+    fingerings_->setTried(
+        fingeringsTried(session_.roster().past(), picture->context.exercise->id, open.take()->asked.note));
+  const bool shown[] = {cues || breaths || small || reach || logs,
+                        cues,
+                        cues && !breaths && !small,
+                        breaths || small,
+                        reach,
+                        logs};
   for (int page = 0; page < pages_->count(); ++page) choice_->button(page)->setVisible(shown[page]);
   choice_->button(kCues)->setText(breaths ? tr("Breaths") : tr("Notes"));
   choiceRow_->setVisible(shown[0]);

@@ -14,6 +14,7 @@ namespace calando {
 class CuePage;
 class FigureGroups;
 class FiguresView;
+class FingeringTable;
 class NoteMap;
 class ReachChart;
 class ReflectionBar;
@@ -43,17 +44,20 @@ class Readout : public QWidget {
   void showPages(const SnapshotPtr& picture);
   void showWeeks(bool small);
   void showReach();
+  QString attentionText() const;
 
   Session& session_;
   FiguresView* figures_;
   FigureGroups* groups_;
   QLabel* advice_;
   QLabel* why_;
+  QLabel* attended_;
   QFrame* card_ = nullptr;
   CuePage* cues_;
   NoteMap* range_;
   WeeksChart* weeks_;
   ReachChart* reach_;
+  FingeringTable* fingerings_;
   QStackedWidget* pages_;
   QButtonGroup* choice_;
   QWidget* choiceRow_;

@@ -93,6 +93,9 @@ PastTake Roster::pastOf(const Take& take) const {
   past.stopped = take.stopped;
   past.tried = take.tried;
   past.seen = take.seen;
+  past.attention = take.attention;
+  past.note = take.asked.note;
+  past.fingering = take.asked.fingering;
   const auto summary = summaries_.find(take.id);
   if (summary == summaries_.end()) return past;
   past.kept = summary->second.kept;

@@ -106,7 +106,8 @@ struct Writer {
                              {"length_ms", number(n.length_ms)},
                              {"gap_ms", number(n.gap_ms)},
                              {"dip_db", number(n.dip_db)},
-                             {"bump_db", number(n.bump_db)}});
+                             {"bump_db", number(n.bump_db)},
+                             {"over_break", flag(n.over_break)}});
     for (const Slip& s : t.slips)
       slips.push_back({{"at_s", number(s.at_s)},
                        {"from", name(s.from)},

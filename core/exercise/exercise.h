@@ -99,6 +99,7 @@ struct Exercise {
   int mostPerDay = 0;                 ///< 0: as often as is liked
   double faster_bpm = 0.0;            ///< a good take makes the next one so much faster
   bool timedByKey = false;            ///< the player's key says when something began and ended
+  bool logsFingerings = false;        ///< which fingering was used is said with each take
   std::vector<std::string> ticks;     ///< what is to be looked at, ids of ticks(): nobody can hear it
   std::vector<std::string> readings;  ///< ids, what matters first
 

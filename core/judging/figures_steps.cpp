@@ -34,6 +34,22 @@ std::optional<double> least(const Heard& heard) {
   return values.empty() ? std::nullopt : std::optional(std::ranges::min(values));
 }
 
+/// Over a register break alone.
+std::optional<double> dipOverBreak(const Heard& heard) {
+  std::vector<double> dips;
+  for (const Tone* tone : heard.tones)
+    for (const Transition& transition : tone->transitions)
+      if (transition.over_break == true) dips.push_back(transition.dip_db);
+  return dips.empty() ? std::nullopt : std::optional(std::ranges::min(dips));
+}
+std::optional<double> wayOverBreak(const Heard& heard) {
+  std::vector<double> lengths;
+  for (const Tone* tone : heard.tones)
+    for (const Transition& transition : tone->transitions)
+      if (transition.over_break == true) lengths.push_back(transition.length_ms);
+  return medianOf(lengths);
+}
+
 /// Of neighbouring rows: how long the count has from the one to the next, and by how much what was played
 /// differs from it.
 struct Steps {
@@ -121,6 +137,20 @@ constexpr std::array kFigures{
            .area = Area::steady,
            .help = "How far the level rises between two slurred notes, where it rises most.",
            .ofTake = most<&Transition::bump_db>},
+    Figure{.id = "break_dip_db",
+           .label = "Dip over the break",
+           .unit = "dB",
+           .print = {1, true},
+           .area = Area::steady,
+           .help = "The deepest dip between two slurred notes of different registers.",
+           .ofTake = dipOverBreak},
+    Figure{.id = "break_way_ms",
+           .label = "Way over the break",
+           .unit = "ms",
+           .print = {0},
+           .area = Area::startsAndLasts,
+           .help = "How long slurred notes are under way from one register to another.",
+           .ofTake = wayOverBreak},
     Figure{.id = "step_spread_ms",
            .label = "Steps uneven",
            .unit = "ms",

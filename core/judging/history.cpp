@@ -1,6 +1,7 @@
 #include "core/judging/history.h"
 
 #include <algorithm>
+#include <cmath>
 #include <limits>
 
 #include "core/measure/statistics.h"
@@ -145,6 +146,30 @@ std::optional<std::int64_t> takeBefore(std::span<const PastTake> takes, std::int
   const auto before = std::find_if(std::next(here), takes.end(),
                                    [&](const PastTake& t) { return t.exercise == here->exercise; });
   return before == takes.end() ? std::nullopt : std::optional(before->id);
+}
+
+double AttentionEffect::error() const { return std::hypot(sound.error, count.error); }
+bool AttentionEffect::tells() const { return std::abs(difference()) >= 2.0 * error(); }
+
+std::optional<AttentionEffect> attentionEffect(std::span<const PastTake> takes, const std::string& exercise,
+                                               const std::string& figure) {
+  constexpr std::size_t fewest = 3;
+  const auto attended = [&](Attention attention) -> std::optional<Attended> {
+    std::vector<double> values;
+    for (const PastTake& take : takes) {
+      if (take.exercise != exercise || take.attention != attention || !counts(take)) continue;
+      if (const auto value = take.kept->values.find(figure); value != take.kept->values.end())
+        values.push_back(value->second);
+    }
+    if (values.size() < fewest) return std::nullopt;
+    const auto n = static_cast<double>(values.size());
+    // Of so few takes the spread is estimated: over n - 1.
+    const double spread = standardDeviation(values) * std::sqrt(n / (n - 1.0));
+    return Attended{static_cast<int>(values.size()), mean(values), spread / std::sqrt(n)};
+  };
+  const auto sound = attended(Attention::sound), count = attended(Attention::count);
+  if (!sound || !count) return std::nullopt;
+  return AttentionEffect{*sound, *count};
 }
 
 }  // namespace calando

@@ -19,6 +19,9 @@ enum class TeachersWord { none, accept, invalidTry, notYet, veto };
 /// Whether what the program observed was there, as the teacher hears it.
 enum class Seen { unsaid, right, wrong };
 
+/// Where the player's attention was, as they say after a take.
+enum class Attention { unsaid, sound, count, lips, elsewhere };
+
 /// One of a student's takes.
 struct PastTake {
   std::int64_t id = 0;
@@ -30,6 +33,9 @@ struct PastTake {
   std::string tried = {};    ///< what was tried in it; empty: nothing said
   std::size_t nextTry = 0;   ///< which try of what was observed in it it asked for
   Seen seen = Seen::unsaid;  ///< of what was observed in it
+  Attention attention = Attention::unsaid;
+  std::optional<int> note = {};  ///< asked for, written
+  std::string fingering = {};    ///< in use, as it was typed
 };
 
 /// The teacher's word goes before the figures.
@@ -73,6 +79,25 @@ struct WeekFigure {
 /// The last `weeks` of seven days before `now`, oldest first.
 std::vector<Week> weeksOf(std::span<const PastTake> takes, std::int64_t now_unix_s, std::size_t weeks,
                           std::span<const WeekFigure> figures);
+
+/// A figure of the takes in which the attention was on one thing.
+struct Attended {
+  int takes;
+  double mean;
+  double error;  ///< standard error of the mean
+};
+/// What attention did to a figure of a card.
+struct AttentionEffect {
+  Attended sound, count;
+  /// Sound less count, and its standard error.
+  double difference() const { return sound.mean - count.mean; }
+  double error() const;
+  /// Twice its error or more.
+  bool tells() const;
+};
+/// Of the takes of a card that count; nullopt under three of either.
+std::optional<AttentionEffect> attentionEffect(std::span<const PastTake> takes, const std::string& exercise,
+                                               const std::string& figure);
 
 /// The take that the card's takes are held against: the student's best of it, or the teacher's model, where
 /// the card has one of either.

@@ -184,10 +184,11 @@ class CardReader {
   explicit CardReader(const nlohmann::json& entry) : entry_(entry) {}
 
   Exercise read() {
-    refuseUnknown(entry_, {"id",           "title",    "family",   "purpose",     "cautions", "schools",
-                           "tempo",        "count_in", "display",  "reference",   "cues",     "generator",
-                           "against",      "scored",   "targets",  "opens_after", "dose",     "faster",
-                           "timed_by_key", "ticks",    "readings", "part"});
+    refuseUnknown(entry_,
+                  {"id",           "title",    "family",   "purpose",     "cautions",       "schools",
+                   "tempo",        "count_in", "display",  "reference",   "cues",           "generator",
+                   "against",      "scored",   "targets",  "opens_after", "dose",           "faster",
+                   "timed_by_key", "ticks",    "readings", "part",        "logs_fingerings"});
     try {
       readWords();
       readCount();
@@ -279,6 +280,7 @@ class CardReader {
   void readWays() {
     if (at("faster")) e_.faster_bpm = within(entry_["faster"], "faster", 0, 60);
     if (at("timed_by_key")) e_.timedByKey = entry_["timed_by_key"].get<bool>();
+    if (at("logs_fingerings")) e_.logsFingerings = entry_["logs_fingerings"].get<bool>();
     if (at("ticks")) e_.ticks = entry_["ticks"].get<std::vector<std::string>>();
     for (const std::string& id : e_.ticks)
       if (!findTick(id))
@@ -357,6 +359,7 @@ std::string toText(const Exercise& e) {
   if (!e.scored) card["scored"] = false;
   if (e.faster_bpm > 0.0) card["faster"] = e.faster_bpm;
   if (e.timedByKey) card["timed_by_key"] = true;
+  if (e.logsFingerings) card["logs_fingerings"] = true;
   if (!e.ticks.empty()) card["ticks"] = e.ticks;
   for (const auto& [level, targets] : e.targets)
     for (const auto& [id, target] : targets) {

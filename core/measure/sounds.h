@@ -106,9 +106,10 @@ struct Transition {
   std::size_t note;  ///< index of the note that it leads to, in its tone
   double at_s;       ///< its middle
   double length_ms;  ///< from leaving the old note's ±30 cents to entering the new one's; of a gap the gap
-  double gap_ms = 0.0;   ///< nothing is heard, or 20 dB less
-  double dip_db = 0.0;   ///< lowest RMS over 50 ms in between less the mean of both sides, at most 0
-  double bump_db = 0.0;  ///< highest, at least 0
+  double gap_ms = 0.0;  ///< nothing is heard, or 20 dB less
+  double dip_db = 0.0;  ///< lowest RMS over 50 ms in between less the mean of both sides, at most 0
+  std::optional<bool> over_break = {};  ///< of reeds and flutes: into another register
+  double bump_db = 0.0;                 ///< highest, at least 0
 };
 
 struct Onset {

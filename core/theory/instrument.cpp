@@ -40,6 +40,8 @@ Instrument instrumentFrom(const json& entry) {
   }
   if (entry.contains("bell_notes"))
     for (const json& note : entry.at("bell_notes")) i.bellNotes.push_back(noteFrom(note));
+  if (entry.contains("registers"))
+    for (const json& note : entry.at("registers")) i.registers.push_back(noteFrom(note));
   i.oddSeries = entry.value("odd_series", false);
   if (i.lowest >= i.highest) refuse(Fault::lowestAboveHighest);
   return i;

@@ -34,6 +34,7 @@ struct Instrument {
   const Tubing* tubing = nullptr;      ///< of brass: how the tube is made longer
   std::optional<int> openFundamental;  ///< of brass: written partial 1 of the open tube
   std::vector<int> bellNotes;          ///< written low notes of long tubes, on which overtones are sought
+  std::vector<int> registers;          ///< of reeds and flutes: written notes from which the next one goes up
   bool oddSeries = false;              ///< its tube has odd partials alone, as a stopped cylinder has
 
   int writtenOf(int sounding) const { return sounding - transposition; }

@@ -24,7 +24,7 @@ const std::set<std::string_view> kWithoutTarget{
     "warming_most_cents", "lowest_steady_hz",     "highest_steady_hz",    "breaks_air_on",
     "breaks_stopped",     "fall_breaks",          "jitter_percent",       "way_back_semitones",
     "rested_s",           "ring_spread_cents",    "bend_core_db",         "drop_cents",
-    "drop_level_db"};
+    "drop_level_db",      "break_dip_db",         "break_way_ms"};
 
 bool hasTargetSomewhere(const std::string& id) {
   for (const Level& level : levels())

@@ -8,6 +8,7 @@
 
 #include "core/analysis.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/judging/fingerings.h"
 #include "core/judging/level.h"
 #include "core/judging/reach_map.h"
 #include "core/library/cards.h"
@@ -40,6 +41,22 @@ std::function<double(double)> way(double middle_s, double length_s, bool rounded
 }
 
 double edges(double t, double seconds) { return std::clamp(std::min(t, seconds - t) / 0.03, 0.0, 1.0); }
+
+Analysis playedBy(const char* player, const char* card, unsigned seed, const char* instrument = "horn-f") {
+  Context context;
+  context.instrument = findInstrument(instrument);
+  context.exercise = findExercise(card);
+  context.level = findLevel("growing");
+  const Performance played = perform(*findPlayer(player), unroll(context), context, seed);
+  context.start_s = played.truth.cues.front().start_s;
+  return analyse(played.samples, played.rate_hz, context);
+}
+
+double reading(const Analysis& analysis, std::string_view id) {
+  for (const Reading& r : analysis.readings)
+    if (r.id() == id) return r.value.value_or(std::nan(""));
+  return std::nan("");
+}
 
 /// Two notes and what is between them: a way of the pitch, with the level sinking or swelling in it, or a
 /// gap.
@@ -116,6 +133,22 @@ TEST(Slurs, HaveTheLengthTheGapAndTheDipThatTheyWereMadeWith) {
   expectWithin(places, 3.0, 8.0);
   expectWithin(dips, 0.3, 1.0);
   expectWithin(bumps, 0.3, 1.0);
+}
+
+TEST(Slurs, OverABreakAreToldApart) {
+  const Analysis clarinet = playedBy("steady", "widening", 3, "clarinet-bb");  // from A4 up over the break
+  int over = 0;
+  for (const Tone& tone : clarinet.tones)
+    for (const Transition& t : tone.transitions) {
+      ASSERT_TRUE(t.over_break);
+      EXPECT_EQ(*t.over_break, (t.from < *parseNote("B4")) != (t.to < *parseNote("B4")));
+      over += *t.over_break;
+    }
+  EXPECT_GT(over, 0);
+  EXPECT_FALSE(std::isnan(reading(clarinet, "break_way_ms")));
+  const Analysis horn = playedBy("steady", "widening", 3);
+  EXPECT_FALSE(horn.tones.front().transitions.front().over_break);
+  EXPECT_TRUE(std::isnan(reading(horn, "break_dip_db")));
 }
 
 TEST(Slurs, OfOneToneAndNoRepeatedNoteAreAWay) {
@@ -231,22 +264,6 @@ TEST(Bends, RingMostWhereTheirResonanceIs) {
 
 TEST(Bends, ThatRingNowhereHaveNoCentre) {
   for (unsigned seed = 101; seed <= 118; ++seed) EXPECT_FALSE(MadeBend(seed, false).described().ring) << seed;
-}
-
-Analysis playedBy(const char* player, const char* card, unsigned seed, const char* instrument = "horn-f") {
-  Context context;
-  context.instrument = findInstrument(instrument);
-  context.exercise = findExercise(card);
-  context.level = findLevel("growing");
-  const Performance played = perform(*findPlayer(player), unroll(context), context, seed);
-  context.start_s = played.truth.cues.front().start_s;
-  return analyse(played.samples, played.rate_hz, context);
-}
-
-double reading(const Analysis& analysis, std::string_view id) {
-  for (const Reading& r : analysis.readings)
-    if (r.id() == id) return r.value.value_or(std::nan(""));
-  return std::nan("");
 }
 
 TEST(Bends, OfThePlayersAreTold) {
@@ -431,6 +448,61 @@ TEST(Partials, OfACardAreThoseOfTheTubeInUse) {
     if (cue.partial) {
       EXPECT_EQ(*cue.partial % 2, 1);
     }
+}
+
+TEST(Fingerings, AreRankedByHowOftenTheySpokeThenByHowNearTheyCame) {
+  std::vector<PastTake> takes;
+  const auto add = [&](const char* fingering, std::optional<double> offset, int note = 90) {
+    PastTake take;
+    take.exercise = "fingering-search";
+    take.note = note;
+    take.fingering = fingering;
+    take.kept = Kept{};
+    if (offset) take.kept->values = {{"offset_cents", *offset}, {"air_before_ms", 100.0 + *offset}};
+    takes.push_back(take);
+  };
+  for (const double offset : {-30.0, -20.0, -28.0}) add("octave, 1 3", offset);
+  add("lucky", 1.0);
+  for (int i = 0; i < 4; ++i) add("front F", i == 0 ? std::optional(5.0) : std::nullopt);
+  for (const double offset : {4.0, 6.0, 8.0}) add("side key", offset);
+  add("side key", 90.0, 91);  // for another note
+  const auto ranked = fingeringsTried(takes, "fingering-search", 90);
+  ASSERT_EQ(ranked.size(), 4u);
+  EXPECT_EQ(ranked[0].fingering, "side key");
+  EXPECT_EQ(ranked[1].fingering, "octave, 1 3");
+  EXPECT_EQ(ranked[2].fingering, "lucky");
+  EXPECT_EQ(ranked[3].fingering, "front F");
+  EXPECT_EQ(ranked[3].spoke, 1);
+  EXPECT_EQ(ranked[3].tries, 4);
+  EXPECT_EQ(ranked[1].offset_cents, -28.0);
+  EXPECT_EQ(ranked[0].speaks_ms, 106.0);
+  EXPECT_FALSE(ranked[0].wander_cents);
+}
+
+TEST(Attention, IsADifferenceOnlyBeyondItsUncertainty) {
+  const auto takesOf = [](std::vector<double> sound, std::vector<double> count) {
+    std::vector<PastTake> takes;
+    for (const auto& [attention, values] : {std::pair{Attention::sound, sound}, {Attention::count, count}})
+      for (const double value : values) {
+        PastTake take;
+        take.exercise = "widening";
+        take.attention = attention;
+        take.kept = Kept{Verdict::inside, {{"step_spread_percent", value}}, ""};
+        takes.push_back(take);
+      }
+    return takes;
+  };
+  const auto takes = takesOf({2.0, 3.0, 4.0}, {6.0, 8.0, 10.0, 8.0});
+  const auto effect = attentionEffect(takes, "widening", "step_spread_percent");
+  ASSERT_TRUE(effect);
+  EXPECT_NEAR(effect->difference(), -5.0, 1e-9);
+  // Standard errors 1/√3 and 1.633/√4.
+  EXPECT_NEAR(effect->error(), std::sqrt(1.0 / 3.0 + 8.0 / 3.0 / 4.0), 1e-9);
+  EXPECT_TRUE(effect->tells());
+  EXPECT_FALSE(
+      attentionEffect(takesOf({2.0, 9.0, 4.0}, {6.0, 3.0, 5.0}), "widening", "step_spread_percent")->tells());
+  EXPECT_FALSE(attentionEffect(takesOf({2.0, 3.0}, {6.0, 8.0, 10.0}), "widening", "step_spread_percent"));
+  EXPECT_FALSE(attentionEffect(takes, "stairs-4", "step_spread_percent"));
 }
 
 TEST(Reach, IsWhereATonesStaysForHalfASecond) {

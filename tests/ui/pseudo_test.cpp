@@ -104,7 +104,8 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   openWindow();
   expectTranslated(*window_, "first start");
   window_->session().roster().add({0, "Ada", "trumpet-bb", {}});
-  for (const char* step : {"steady-tone", "swell", "home-two", "against-teacher"}) {
+  for (const char* step : {"steady-tone", "swell", "home-two", "against-teacher", "stairs-4",
+                           "fingering-search", "buzz-level"}) {
     chooseStep(step);
     expectTranslated(*window_, step);
   }
@@ -124,6 +125,18 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
     for (int page = 0; page < 3; ++page) {
       expectTranslated(*window_, "breaths");
       expectWhole(*window_, "breaths");
+      QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_T);
+    }
+  }
+  for (const auto& [step, player] : {std::pair{"buzz-level", "buzz-lips-part"},
+                                     {"soft-reach", "steady"},
+                                     {"bend-return", "bends-above"}}) {
+    chooseStep(step);
+    playTake(player);
+    for (int page = 0; page < 2; ++page) {
+      QTest::qWait(30);
+      expectTranslated(*window_, step);
+      expectWhole(*window_, step);
       QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_T);
     }
   }

@@ -4,6 +4,8 @@
 #include "app/lesson/sheet_preview.h"
 #include "app/picture/ribbon_scale.h"
 #include "app/readout/cue_table.h"
+#include "app/readout/fingering_table.h"
+#include "app/readout/reach_chart.h"
 #include "app/readout/weeks_chart.h"
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
@@ -446,6 +448,50 @@ TEST_F(WindowTest, AStepAgainstTheBestIsHeldAgainstTheLongestTakeBefore) {
   EXPECT_FALSE(takes[1].tried.empty());
   EXPECT_EQ(takes[1].comfort, Comfort::fair);
   EXPECT_TRUE(takes[0].tried.empty());
+}
+
+// Partials of a tube that is chosen, what was held in a map of reach, and fingerings that are logged.
+TEST_F(WindowTest, PartialsReachAndFingeringsAreExplored) {
+  openWindow();
+  addStudent("Ada", "horn-f");
+  auto* ribbon = find<TakeView>("ribbon");
+  chooseStep("stairs-3");
+  auto* fingering = find<QComboBox>("fingering");
+  EXPECT_EQ(fingering->currentText(), "open");
+  EXPECT_FALSE(find<QLineEdit>("note")->isVisible());
+  fingering->setCurrentIndex(fingering->findText("1 2"));
+  find<QDoubleSpinBox>("tempo")->setValue(120);
+  playTake("slurs-dip");
+  EXPECT_EQ(window_->shownPicture()->context.fingering->name, "12");
+  EXPECT_EQ(window_->shownPicture()->analysis.tones.front().notes.front().partial, 2);
+  EXPECT_TRUE(find<QLabel>("advice")->text().contains("the tone sinks by"));
+  openWindow();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(find<QComboBox>("fingering")->currentText(), "1 2");
+
+  chooseStep("soft-reach");
+  find<QDoubleSpinBox>("seconds")->setValue(3);
+  playTake("steady");
+  ribbon = find<TakeView>("ribbon");
+  QTest::keyClick(ribbon, Qt::Key_T);
+  auto* reach = find<ReachChart>("reach");
+  EXPECT_TRUE(reach->isVisible());
+
+  chooseStep("fingering-search");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  fingering = find<QComboBox>("fingering");
+  ASSERT_TRUE(fingering->isEditable());
+  for (const char* tried : {"thumb 2", "open", "thumb 2"}) {
+    fingering->lineEdit()->setFocus();
+    fingering->lineEdit()->setText(tried);
+    QTest::keyClick(fingering->lineEdit(), Qt::Key_Return);
+    playTake("steady");
+  }
+  auto* table = find<FingeringTable>("fingerings");
+  ASSERT_EQ(table->rowCount(), 2);
+  EXPECT_EQ(table->item(0, 0)->text(), "thumb 2");
+  EXPECT_EQ(table->item(0, 1)->text(), "2 of 2");
+  EXPECT_EQ(fingering->count(), 2);  // those used before
 }
 
 // A first lesson on the small part, by keyboard: what is observed, whether it was so, what was tried, what it

@@ -1,0 +1,26 @@
+#pragma once
+
+#include <QComboBox>
+
+#include "app/session/session.h"
+
+namespace calando {
+
+/// The fingering of a take: chosen among the tubes of the instrument where a card asks for partials, typed in
+/// the player's own words where it logs which one was tried.
+class TubeField : public QComboBox {
+  Q_OBJECT
+
+ public:
+  explicit TubeField(Session& session, QWidget* parent = nullptr);
+  /// What the wish says; nothing of that is an edit.
+  void showWish(const Wish& wish, const Instrument* instrument);
+
+ private:
+  void makeTyped(bool typed);
+  void wishFor(const QString& name);
+
+  Session& session_;
+};
+
+}  // namespace calando
