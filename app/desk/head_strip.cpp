@@ -84,13 +84,15 @@ QWidget* HeadStrip::captioned(const QString& caption, QWidget* field) {
 /// Then the chooser and the gaps give way; and in a long language the last fields go to a row of their own.
 /// Of the most fields that a card has, so that nothing jumps from step to step.
 void HeadStrip::makeRoom() {
+  const Exercise& card = *session_.lesson().current();
+  const QWidget* first = note_;
+  if (card.asksForPartials()) first = fingering_;
   int fields = -kFieldGap;
-  for (const QWidget* field : std::initializer_list<const QWidget*>{note_, tempo_, support_, level_, tuning_})
+  for (const QWidget* field : std::initializer_list<const QWidget*>{first, tempo_, support_, level_, tuning_})
     fields += field->parentWidget()->minimumSizeHint().width() + kFieldGap;
   const int others = fields + ways_->minimumSizeHint().width() + go_->sizeHint().width();
   // Gaps between chooser, staff, fields, what is left over, ways and the button.
   const int wide = kChooser + 5 * 3 * style::kStep, narrow = kNarrowChooser + 4 * 2 * style::kStep;
-  const Exercise& card = *session_.lesson().current();
   staff_->setVisible(card.asksForTones() && !card.asksForPartials() &&
                      width() >= others + wide + staff_->minimumSizeHint().width());
   const bool tight = width() < others + wide;

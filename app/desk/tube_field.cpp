@@ -8,7 +8,7 @@
 namespace calando {
 
 namespace {
-constexpr int kWidth = 148;
+constexpr int kWidth = 104;
 }
 
 TubeField::TubeField(Session& session, QWidget* parent) : QComboBox(parent), session_(session) {

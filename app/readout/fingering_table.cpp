@@ -2,13 +2,20 @@
 
 #include <QHeaderView>
 
+#include "app/style/style.h"
 #include "app/words/words.h"
 
 namespace calando {
 
 FingeringTable::FingeringTable(QWidget* parent) : QTableWidget(parent) {
   setColumnCount(5);
-  setHorizontalHeaderLabels({tr("fingering"), tr("spoke"), tr("after, ms"), tr("off, cents"), tr("wander")});
+  setHorizontalHeaderLabels({tr("fingering"), tr("spoke"), tr("ms"), tr("cents"), tr("wander")});
+  const QString meant[] = {tr("What was tried"), tr("How often the note came, and no other"),
+                           tr("Air before the sound"), tr("Off the note"), tr("How far the pitch strays")};
+  for (int column = 0; column < columnCount(); ++column)
+    horizontalHeaderItem(column)->setToolTip(meant[column]);
+  setFont(style::work(style::kSmallType));
+  setWordWrap(true);
   setAccessibleName(tr("Fingerings tried for this note, the best first"));
   verticalHeader()->hide();
   horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
@@ -30,10 +37,12 @@ void FingeringTable::setTried(const std::vector<FingeringTried>& tried) {
                              number(f.wander_cents, false)};
     for (int column = 0; column < columnCount(); ++column) {
       auto* item = new QTableWidgetItem(cells[column]);
+      if (column == 0) item->setToolTip(cells[column]);
       if (column > 0) item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
       setItem(row, column, item);
     }
   }
+  resizeRowsToContents();
 }
 
 }  // namespace calando

@@ -94,6 +94,7 @@ QWidget* Readout::buildFigures() {
   words->addWidget(new ObservationRow(session_));
   attended_->setObjectName("attended");
   attended_->setWordWrap(true);
+  attended_->setFont(style::work(style::kSmallType));
   auto* page = new QWidget;
   auto* layout = tight(new QVBoxLayout(page), 2 * style::kStep);
   layout->addWidget(figures_, 1);
@@ -145,16 +146,14 @@ QString Readout::attentionText() const {
   const auto effect =
       attentionEffect(session_.roster().past(), open.take()->asked.exercise, std::string(figure.id));
   if (!effect) return {};
-  const auto said = [&](const Attended& attended) {
-    return tr("%1 (%2 takes)").arg(words::number(attended.mean, figure.print)).arg(attended.takes);
-  };
-  const QString both = tr("%1: mind on the sound %2, on the count %3.")
-                           .arg(words::titled(figure), said(effect->sound), said(effect->count));
-  return both + " " +
-         (effect->tells() ? tr("Difference %1 ± %2.")
-                                .arg(words::number(effect->difference(), figure.print),
-                                     words::number(effect->error(), figure.print.decimals, false))
-                          : tr("No difference to speak of."));
+  const auto number = [&](double value) { return words::number(value, figure.print); };
+  const QString both =
+      tr("%1: %2 with the mind on the sound, %3 on the count")
+          .arg(words::titled(figure), number(effect->sound.mean), number(effect->count.mean));
+  if (!effect->tells()) return tr("%1; no difference to speak of.").arg(both);
+  return tr("%1; apart by %2 ± %3.")
+      .arg(both, number(std::abs(effect->difference())),
+           words::number(effect->error(), figure.print.decimals, false));
 }
 
 /// Breaths have weeks instead of a range; a single sound has neither rows nor a range.

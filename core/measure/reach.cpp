@@ -9,7 +9,7 @@ namespace calando {
 
 namespace {
 constexpr double kEdge_s = 0.1;
-constexpr std::size_t kSteady = 50;  // frames
+constexpr std::size_t kSteady = 50, kStep = 5;  // frames
 constexpr double kSteady_cents = 25.0;
 }  // namespace
 
@@ -23,7 +23,7 @@ std::vector<Reached> reachedIn(const Tracks& tracks, const std::vector<Tone>& to
                               static_cast<std::size_t>(std::max(0.0, (tone.end_s - kEdge_s) / kHop_s)));
     std::pair<int, int> before{};
     std::size_t steadyBefore = 0;  // where the last steady window began
-    for (std::size_t from = first; from + kSteady <= end; ++from) {
+    for (std::size_t from = first; from + kSteady <= end; from += kStep) {
       bool sounds = true;
       for (std::size_t i = 0; i < kSteady && sounds; ++i) {
         const TrackFrame& frame = tracks.frames[from + i];
@@ -39,8 +39,8 @@ std::vector<Reached> reachedIn(const Tracks& tracks, const std::vector<Tone>& to
       const std::pair here{nearestSemitone(shiftedBy(440.0, middle), reference),
                            kReachStep_db * static_cast<int>(std::floor(median(levels) / kReachStep_db))};
       // The first of a row of windows stands for all of its own time, each after it for what it adds.
-      const bool goesOn = here == before && from == steadyBefore + 1;
-      cells[here] += goesOn ? kHop_s : static_cast<double>(kSteady) * kHop_s;
+      const bool goesOn = here == before && from == steadyBefore + kStep;
+      cells[here] += static_cast<double>(goesOn ? kStep : kSteady) * kHop_s;
       before = here;
       steadyBefore = from;
     }

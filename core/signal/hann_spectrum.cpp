@@ -15,17 +15,20 @@ constexpr float kNothing = 1e-20f;
 HannSpectrum::HannSpectrum(double rate_hz, double window_s)
     : rate_(rate_hz),
       window_s_(window_s),
-      length_(static_cast<std::size_t>(std::lround(window_s * rate_hz))),
-      fft_(2 * std::bit_ceil(length_)) {}
+      window_(static_cast<std::size_t>(std::lround(window_s * rate_hz))),
+      fft_(2 * std::bit_ceil(window_.size())) {
+  for (std::size_t n = 0; n < window_.size(); ++n)
+    window_[n] =
+        static_cast<float>(0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (static_cast<double>(n) + 0.5) /
+                                                static_cast<double>(window_.size())));
+}
 
 void HannSpectrum::look(const SlidingSignal& signal, double centre_s) {
   const std::span<float> time = fft_.time();
-  signal.copy(std::lround(centre_s * rate_) - static_cast<long>(length_) / 2, time.first(length_));
-  std::ranges::fill(time.subspan(length_), 0.0f);
-  for (std::size_t n = 0; n < length_; ++n)
-    time[n] *=
-        static_cast<float>(0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (static_cast<double>(n) + 0.5) /
-                                                static_cast<double>(length_)));
+  const std::size_t length = window_.size();
+  signal.copy(std::lround(centre_s * rate_) - static_cast<long>(length) / 2, time.first(length));
+  std::ranges::fill(time.subspan(length), 0.0f);
+  for (std::size_t n = 0; n < length; ++n) time[n] *= window_[n];
   fft_.forward();
 }
 

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <vector>
+
 #include "core/signal/fft.h"
 #include "core/signal/sliding_signal.h"
 
@@ -27,7 +29,7 @@ class HannSpectrum {
  private:
   double rate_;
   double window_s_;
-  std::size_t length_;
+  std::vector<float> window_;
   RealFft fft_;
 };
 

@@ -51,7 +51,8 @@ struct Tracker::Stages {
         airBottom(Butterworth::highPass(bands.sound().rate(), kAirBottom_hz)),
         airTop(Butterworth::lowPass(bands.sound().rate(), std::min(kAirTop_hz, 0.45 * bands.sound().rate()))),
         colour(bands.sound().rate()),
-        underTone(bands.sound().rate()) {
+        underTone(bands.sound().rate()),
+        overtones(to.overtones) {
     tracks.energy = EnergyTrack(rate_hz);
     tracks.airEnergy = EnergyTrack(bands.sound().rate());
     tracks.rate_hz = rate_hz;
@@ -89,6 +90,7 @@ struct Tracker::Stages {
   Butterworth airBottom, airTop;
   ToneColour colour;
   UnderToneMeter underTone;
+  bool overtones;  // are played: what sounds under them is looked for
 
   std::vector<float> cleaned;
   std::size_t heard = 0;                    // frames whose candidates are in the path
@@ -269,7 +271,7 @@ bool Tracker::Stages::advanceColour(bool ended) {
   const bool runGoesOn = last - i < reach && last + 1 >= ready;
   if (!ended && (runGoesOn || bands.band().seconds() < time(last) + kHop_s + ToneColour::tail(curve[i])))
     return false;
-  if (i % kUnderEvery == 0 && bands.sound().seconds() >= time(i) + UnderToneMeter::kReach_s)
+  if (overtones && i % kUnderEvery == 0 && bands.sound().seconds() >= time(i) + UnderToneMeter::kReach_s)
     if (const auto under = underTone.measure(bands.sound(), time(i), curve[i]))
       tracks.under.push_back(*under);
   if (i % stride == 0) measureColour(i, time(first) - kHop_s / 2.0, time(last) + kHop_s / 2.0, subharmonics);

@@ -30,7 +30,7 @@ struct Tracks {
   std::vector<TrackFrame> frames;
   std::vector<ColourFrame> colours;  ///< every third voiced frame or so has one, fewer on low notes
   std::vector<PeriodFrame> periods;  ///< of five periods and 20 ms, then as much left out
-  std::vector<UnderTone> under;      ///< of some frames that have a pitch
+  std::vector<UnderTone> under;      ///< of some frames that have a pitch, where overtones are played
   std::vector<QuickPitch> quick;     ///< every kQuickHop_s where the pitch moves fast
   std::vector<AirFrame> air;         ///< one for each frame
   EnergyTrack energy{48000.0};       ///< of the input, without its offset
