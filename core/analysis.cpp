@@ -46,10 +46,11 @@ Slip slipOf(const NoteLayout::Jump& jump, const Context& context) {
   const auto written = [&](double cents) {
     return context.writtenOf(nearestSemitone(shiftedBy(440.0, cents), context.reference));
   };
-  const auto partial = [&](double cents) {
-    return context.fingering ? partialOf(shiftedBy(440.0, cents), *context.fingering, context.instrument,
-                                         context.reference.a4_hz)
-                             : std::nullopt;
+  const auto partial = [&](double cents) -> std::optional<int> {
+    if (!context.fingering) return std::nullopt;
+    const auto place =
+        placeOn(shiftedBy(440.0, cents), *context.fingering, context.instrument, context.reference.a4_hz);
+    return place ? std::optional(place->partial) : std::nullopt;
   };
   return {jump.at_s,     written(jump.from_cents), written(jump.to_cents),
           jump.length_s, partial(jump.from_cents), partial(jump.to_cents)};
@@ -313,7 +314,7 @@ Tracker trackerFor(double rate_hz, const Context& context) {
   if (part != PartPlayed::whole) to = {kMostCrackleOfBuzz_db, rowOf(part).lowest_hz};
   for (const int note : context.exercise ? notesOf(unroll(context)) : context.asked)
     to.asked_hz.push_back(context.hzOf(note));
-  to.overtones = fingeringFor(context).has_value();
+  to.overtones = fingeringFor(context) || (context.exercise && context.exercise->logsFingerings);
   return Tracker(rate_hz, Tracker::kOfflineLag, to);
 }
 }  // namespace

@@ -190,6 +190,7 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
       const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
       take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));
       take.asked.fingering = t.fingering;
+      take.asked.place = 1;
       take.attention = t.attention;
       take.asked.start_s.reset();
       const auto before = widest.find(t.exercise);

@@ -204,6 +204,12 @@ QWidget* HeadStrip::buildRoom() {
   auto* content = new QWidget;
   auto* form = new QFormLayout(content);
   form->addRow(tr("Room"), roomTemperature_);
+  auto* moved = new QPushButton(tr("It was moved"));
+  moved->setObjectName("moved");
+  moved->setToolTip(
+      tr("Levels depend on where the microphone stands: the map of reach begins anew from here."));
+  form->addRow(tr("Microphone"), moved);
+  connect(moved, &QPushButton::clicked, &session_, &Session::moveMicrophone);
   popUnder(*room_, content);
   connect(roomTemperature_, &QDoubleSpinBox::valueChanged, this, [this](double celsius) {
     session_.asking().setRoom(celsius > kNobody_c ? std::optional(celsius) : std::nullopt);

@@ -231,13 +231,8 @@ void TakeView::paintCount(QPainter& painter, const QRectF& area) {
                                     : tr("next");
   const QRectF under = corner.adjusted(0, 1.4 * largeText(area), 0, 0);
   painter.drawText(under, Qt::AlignTop | Qt::AlignRight, when);
-  const SheetCue& next = picture_->sheet.cues[*moment.next];
-  if (!next.partial) return;
-  painter.drawText(
-      under.adjusted(0, 1.8 * style::kTitleType, 0, 0), Qt::AlignTop | Qt::AlignRight,
-      tr("partial %1, sounds %2")
-          .arg(*next.partial)
-          .arg(shownNote(picture_->context.soundingOf(*next.note), spellingFor(picture_->context))));
+  painter.drawText(under.adjusted(0, 1.8 * style::kTitleType, 0, 0), Qt::AlignTop | Qt::AlignRight,
+                   cueDetail(*picture_, *moment.next));
 }
 
 void TakeView::chooseCue(std::optional<std::size_t> cue) {

@@ -4,7 +4,6 @@
 
 #include "app/picture/cue_strip.h"
 #include "app/picture/labels.h"
-#include "app/picture/layout.h"
 #include "app/picture/long_line.h"
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
@@ -15,8 +14,7 @@ namespace calando {
 
 namespace {
 
-constexpr double kAxis = 46.0, kTop = 22.0, kRight = 30.0, kGap = 8.0, kStrip = 42.0, kSeconds = 22.0;
-constexpr double kRibbonShare = 0.36;  // of what the ribbon and the arch have together
+constexpr double kRibbonShare = 0.42;  // of what the ribbon and the arch have together
 constexpr double kFoot = 36.0;         // under the arch: its cents and what they are
 constexpr double kBin_cents = 4.0;
 constexpr std::size_t kFewestInBin = 2;
@@ -33,23 +31,6 @@ const Bend* bendOf(const Snapshot& take) {
     if (row.bend && !row.bend->points.empty()) return row.bend.get();
   return nullptr;
 }
-
-struct Layout {
-  QRectF ribbon, cues, arch;
-  double seconds;
-
-  Layout(const Snapshot& take, const QRectF& area) {
-    const double left = area.left() + kAxis, width = area.width() - kAxis - kRight;
-    const double strip = take.hasCues() ? kStrip + kGap : 0.0;
-    const double all = area.height() - kTop - strip - kSeconds - kGap;
-    const double both = all - kFoot - kTop;  // beside what stands about the arch
-    // While it sounds there is no arch yet, and the ribbon has all the place.
-    ribbon = {left, area.top() + kTop, width, take.live ? all : kRibbonShare * both};
-    if (take.hasCues()) cues = {left, ribbon.bottom() + kGap, width, kStrip};
-    seconds = ribbon.bottom() + kGap + strip;
-    if (!take.live) arch = {left, seconds + kSeconds + kTop, width, (1.0 - kRibbonShare) * both};
-  }
-};
 
 /// A way down or up as a line: medians over a few cents.
 std::vector<QPointF> lineOf(std::span<const BendPoint> pass) {
@@ -90,11 +71,11 @@ void paintAxes(QPainter& painter, const ArchScale& scale) {
     painter.setPen(QPen(style::rule, 0.8));
     painter.drawLine(QPointF(scale.area.left(), scale.y(d)), QPointF(scale.area.right(), scale.y(d)));
     painter.setPen(style::quietInk);
-    painter.drawText(QRectF(scale.area.left() - kAxis, scale.y(d) - 8, kAxis - 6, 16),
+    painter.drawText(QRectF(scale.area.left() - kAxisWidth, scale.y(d) - 8, kAxisWidth - 6, 16),
                      Qt::AlignRight | Qt::AlignVCenter, words::number(d));
   }
   painter.setPen(style::quietInk);
-  painter.drawText(QRectF(scale.area.left() - kAxis, scale.area.top() - 19, scale.area.width(), 16),
+  painter.drawText(QRectF(scale.area.left() - kAxisWidth, scale.area.top() - 19, scale.area.width(), 16),
                    Qt::AlignLeft, Arch::tr("how it rings, dB: level and core together, to where it began"));
   painter.drawText(QRectF(scale.area.left(), scale.area.bottom() + 17, scale.area.width(), 16),
                    Qt::AlignCenter, Arch::tr("cents off the note as it was played"));
@@ -149,32 +130,31 @@ void paintArch(QPainter& painter, const Bend& bend, const QRectF& area) {
 
 }  // namespace
 
-QRectF ArchPicture::timeArea(const Snapshot& take, const QRectF& area) const {
-  return Layout(take, area).ribbon;
-}
-QRectF ArchPicture::cueArea(const Snapshot& take, const QRectF& area) const {
-  return Layout(take, area).cues;
+/// While it sounds there is no arch yet, and the ribbon has all the place.
+PictureLayout ArchPicture::layoutOf(const Snapshot& take) const {
+  return {0, take.live ? 1.0 : kRibbonShare};
 }
 
 void ArchPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   painter.fillRect(frame.area, style::paper);
-  const Layout layout(take, frame.area);
-  const RibbonScale scale = fitScale(take, layout.ribbon, frame.from_s, frame.to_s);
+  const PictureLayout layout = layoutOf(take);
+  const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
   paintRibbonGround(painter, take, scale);
   paintRibbon(painter, take, scale);
   paintTargetLimits(painter, take, scale);
   if (!take.live) paintRibbonEvents(painter, take, scale);
-  if (take.hasCues()) paintCueStrip(painter, take, scale, layout.cues, frame.chosenCue);
-  paintSeconds(painter, scale, layout.seconds, frame.area.right());
+  if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
+  paintSeconds(painter, scale, layout.seconds(frame.area, take.hasCues()), frame.area.right());
   if (take.live) return;
+  const QRectF arch = layout.rest(frame.area, take.hasCues()).adjusted(0, 0, 0, -kFoot);
   painter.save();
   if (const Bend* bend = bendOf(take)) {
-    paintArch(painter, *bend, layout.arch);
+    paintArch(painter, *bend, arch);
   } else {
-    painter.fillRect(layout.arch, style::sheet);
+    painter.fillRect(arch, style::sheet);
     painter.setPen(style::quietInk);
     painter.setFont(style::work(style::kType));
-    painter.drawText(layout.arch, Qt::AlignCenter, Arch::tr("No bend was heard."));
+    painter.drawText(arch, Qt::AlignCenter, Arch::tr("No bend was heard."));
   }
   painter.restore();
 }

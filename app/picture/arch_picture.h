@@ -9,8 +9,9 @@ namespace calando {
 class ArchPicture : public RibbonPicture {
  public:
   void paint(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
-  QRectF timeArea(const Snapshot& take, const QRectF& area) const override;
-  QRectF cueArea(const Snapshot& take, const QRectF& area) const override;
+
+ protected:
+  PictureLayout layoutOf(const Snapshot& take) const override;
 };
 
 }  // namespace calando

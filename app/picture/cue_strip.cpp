@@ -11,6 +11,10 @@ namespace calando {
 
 namespace {
 
+struct Strip {
+  Q_DECLARE_TR_FUNCTIONS(Strip)
+};
+
 struct StripCue {
   double from_s, to_s;
   QString name;
@@ -36,6 +40,18 @@ QString cueName(const Snapshot& picture, std::size_t cue) {
   if (planned.note) return shownNote(*planned.note, spellingFor(picture.context));
   return words::said(planned.kind == CueKind::move && !planned.says.empty() ? planned.says
                                                                             : nameOf(planned.kind));
+}
+
+QString cueDetail(const Snapshot& picture, std::size_t i) {
+  const SheetCue& cue = picture.sheet.cues[i];
+  if (!cue.partial) return {};
+  const Context& context = picture.context;
+  const QString sounds = shownNote(context.soundingOf(*cue.note), spellingFor(context));
+  if (!context.exercise->changesTubes() || !context.instrument)
+    return Strip::tr("partial %1, sounds %2").arg(*cue.partial).arg(sounds);
+  return Strip::tr("partial %1 on %2, sounds %3", "on valves, a position or a low note")
+      .arg(*cue.partial)
+      .arg(words::setting(*cue.tube, *context.instrument), sounds);
 }
 
 void paintCueStrip(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,

@@ -11,5 +11,7 @@ void paintCueStrip(QPainter& painter, const Snapshot& picture, const RibbonScale
                    std::optional<std::size_t> chosen);
 /// "B♭4", or what the cue is where it has no note.
 QString cueName(const Snapshot& picture, std::size_t cue);
+/// "partial 6, sounds C4": more of a cue whose note is a partial of a tube; else empty.
+QString cueDetail(const Snapshot& picture, std::size_t cue);
 
 }  // namespace calando

@@ -28,7 +28,7 @@ bool isOfSteps(const Exercise& card) {
   return card.counted() && std::ranges::find(card.readings, "step_spread_ms") != card.readings.end();
 }
 
-bool isOfPartials(const Exercise& card) { return card.asksForPartials(); }
+bool isOfPartials(const Exercise& card) { return card.asksForPartials() && !card.changesTubes(); }
 }  // namespace
 
 std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {

@@ -4,7 +4,6 @@
 
 #include "app/picture/cue_strip.h"
 #include "app/picture/labels.h"
-#include "app/picture/layout.h"
 #include "app/picture/long_line.h"
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
@@ -17,11 +16,11 @@ namespace calando {
 
 namespace {
 
-constexpr PictureLayout kLayout{1};
 constexpr double kAboveAndBelow_cents = 130.0;
 constexpr double kThinnest = 1.2, kThickest = 7.0;  // a rung not held, and one held as long as was asked
 constexpr double kAiry_db = 6.0, kClean_db = 26.0;
 constexpr float kFaintest = 0.3f, kDarkest = 0.55f;
+constexpr double kLowByNature_cents = -10.0;
 constexpr double kTick = 9.0, kRibbon = 13.0;
 constexpr double kToldDip_db = -4.0, kToldGap_ms = 10.0, kToldGap_cents = 0.5;
 constexpr double kBeside = 20.0;
@@ -45,6 +44,9 @@ struct Rungs {
       first = first == 0 ? *cue.partial : std::min(first, *cue.partial);
       last = std::max(last, *cue.partial);
     }
+    // Of a card whose partials the instrument does not have there is still a tube.
+    first = std::max(1, first);
+    last = std::max(first, last);
     series = naturalSeries(*fingering, take.context.instrument, a4_hz, last + fingering->step);
   }
   static double cents(int partial) { return 1200.0 * std::log2(partial); }
@@ -109,6 +111,9 @@ void paintRung(QPainter& painter, const Snapshot& take, const SeriesRung& rung, 
   painter.setFont(style::work(style::kSmallType));
   painter.drawText(QRectF(area.right() + 3, y - 8, 30, 16), Qt::AlignLeft | Qt::AlignVCenter,
                    words::number(rung.cents));
+  if (asked && rung.natural_cents < kLowByNature_cents)
+    painter.drawText(QRectF(area.right() - 130, y - 22, 130 - kTick, 16), Qt::AlignRight | Qt::AlignVCenter,
+                     Ladder::tr("low by nature"));
 }
 
 void paintRungs(QPainter& painter, const Snapshot& take, const Rungs& rungs, const RibbonScale& scale) {
@@ -146,13 +151,7 @@ void nameMissteps(QPainter& painter, const Snapshot& take, const Rungs& rungs, c
 
 }  // namespace
 
-QRectF LadderPicture::timeArea(const Snapshot& take, const QRectF& area) const {
-  return kLayout.main(area, take.hasCues());
-}
-
-QRectF LadderPicture::cueArea(const Snapshot& take, const QRectF& area) const {
-  return kLayout.cues(area, take.hasCues());
-}
+PictureLayout LadderPicture::layoutOf(const Snapshot&) const { return {1}; }
 
 void LadderPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   painter.fillRect(frame.area, style::paper);
@@ -167,7 +166,7 @@ void LadderPicture::paint(QPainter& painter, const Snapshot& take, const Frame& 
     painter.restore();
   }
   if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
-  const QRectF lane = kLayout.lane(0, frame.area, take.hasCues());
+  const QRectF lane = layoutOf(take).lane(0, frame.area, take.hasCues());
   paintLane(painter, take, scale, lane, Lane::level);
   paintSeconds(painter, scale, lane.bottom() + 3, frame.area.right());
 }

@@ -11,8 +11,9 @@ class LadderPicture : public RibbonPicture {
   void paint(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
   void paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const override;
   void paintAsked(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
-  QRectF timeArea(const Snapshot& take, const QRectF& area) const override;
-  QRectF cueArea(const Snapshot& take, const QRectF& area) const override;
+
+ protected:
+  PictureLayout layoutOf(const Snapshot& take) const override;
 };
 
 }  // namespace calando

@@ -10,10 +10,13 @@ namespace calando {
 /// foot.
 struct PictureLayout {
   int lanes;
+  double share = 1.0;  ///< of what is left beside lanes, cues and seconds; what remains has rest()
 
   QRectF main(const QRectF& area, bool hasCues) const {
     const double foot = lanes * kLane + (lanes - 1) * kLaneGap + kGap + kSeconds + strip(hasCues);
-    return area.adjusted(kAxisWidth, kTop, -kRight, -foot);
+    QRectF all = area.adjusted(kAxisWidth, kTop, -kRight, -foot);
+    all.setHeight(share * all.height());
+    return all;
   }
   /// Empty without cues.
   QRectF cues(const QRectF& area, bool hasCues) const {
@@ -23,8 +26,17 @@ struct PictureLayout {
   }
   QRectF lane(int i, const QRectF& area, bool hasCues) const {
     const QRectF above = main(area, hasCues);
-    return {above.left(), above.bottom() + kGap + strip(hasCues) + i * (kLane + kLaneGap), above.width(),
-            kLane};
+    return {above.left(), seconds(area, hasCues) + i * (kLane + kLaneGap), above.width(), kLane};
+  }
+  /// Under the cues: where lanes begin, or the seconds where there are none.
+  double seconds(const QRectF& area, bool hasCues) const {
+    return main(area, hasCues).bottom() + kGap + strip(hasCues);
+  }
+  /// What is left for something else, under the seconds; of a picture without lanes.
+  QRectF rest(const QRectF& area, bool hasCues) const {
+    const QRectF above = main(area, hasCues);
+    const double top = seconds(area, hasCues) + kSeconds + kTop;
+    return {above.left(), top, above.width(), area.bottom() - top};
   }
 
  private:

@@ -3,7 +3,6 @@
 #include <QCoreApplication>
 
 #include "app/picture/cue_strip.h"
-#include "app/picture/layout.h"
 #include "app/picture/long_line.h"
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
@@ -18,7 +17,6 @@ namespace calando {
 
 namespace {
 
-constexpr PictureLayout kLayout{2};
 constexpr double kLeastPath_cents = 300.0;  // above and below, where a path is asked for
 constexpr double kSoftest_db = -24.0;       // at the bottom of an asked-for loudness
 constexpr double kLastFrames = 10;          // back from a moment, for its colour
@@ -30,11 +28,11 @@ struct Ribbon {
 }  // namespace
 
 QRectF RibbonPicture::timeArea(const Snapshot& take, const QRectF& area) const {
-  return kLayout.main(area, take.hasCues());
+  return layoutOf(take).main(area, take.hasCues());
 }
 
 QRectF RibbonPicture::cueArea(const Snapshot& take, const QRectF& area) const {
-  return kLayout.cues(area, take.hasCues());
+  return layoutOf(take).cues(area, take.hasCues());
 }
 
 void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
@@ -45,8 +43,9 @@ void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& 
   paintTargetLimits(painter, take, scale);
   if (!take.live) paintRibbonEvents(painter, take, scale);
   if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
-  const QRectF last = kLayout.lane(1, frame.area, take.hasCues());
-  paintLane(painter, take, scale, kLayout.lane(0, frame.area, take.hasCues()), Lane::level);
+  const PictureLayout layout = layoutOf(take);
+  const QRectF last = layout.lane(1, frame.area, take.hasCues());
+  paintLane(painter, take, scale, layout.lane(0, frame.area, take.hasCues()), Lane::level);
   if (second_ == Second::evenness)
     paintEvenness(painter, take, scale, last);
   else

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/picture/layout.h"
 #include "app/picture/picture.h"
 
 namespace calando {
@@ -20,6 +21,9 @@ class RibbonPicture : public Picture {
   QRectF timeArea(const Snapshot& take, const QRectF& area) const override;
   QRectF cueArea(const Snapshot& take, const QRectF& area) const override;
   QString under(const Snapshot& take, const Frame& frame, double t) const override;
+
+ protected:
+  virtual PictureLayout layoutOf(const Snapshot&) const { return {2}; }
 
  private:
   Second second_;

@@ -15,9 +15,8 @@ class ReachChart : public QWidget {
 
  public:
   explicit ReachChart(QWidget* parent = nullptr);
-  /// `then`: a month ago; `dateOf`: what a tip says of a take.
-  void setReach(ReachMap now, ReachMap then, const Instrument* instrument,
-                std::function<QString(std::int64_t)> dateOf);
+  /// `dateOf`: what a tip says of a take.
+  void setReach(ReachCourse reach, const Instrument* instrument, std::function<QString(std::int64_t)> dateOf);
   QSize sizeHint() const override { return {320, 260}; }
 
  signals:
@@ -35,8 +34,9 @@ class ReachChart : public QWidget {
   void paintLine(QPainter& painter, const ReachMap& map, bool softest, Qt::PenStyle pen) const;
   QString noteOf(int sounding) const;
   QString holeText() const;
+  QString footText() const;
 
-  ReachMap now_, then_;
+  ReachCourse reach_;
   const Instrument* instrument_ = nullptr;
   std::function<QString(std::int64_t)> dateOf_;
   int lowest_db_ = -60, highest_db_ = 0;

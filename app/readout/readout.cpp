@@ -19,7 +19,6 @@ namespace calando {
 namespace {
 constexpr int kCues = 1;  // page
 constexpr std::size_t kWeeks = 8;
-constexpr std::int64_t kMonth_s = 28 * 86400;
 }  // namespace
 
 Readout::Readout(Session& session)
@@ -172,7 +171,8 @@ void Readout::showPages(const SnapshotPtr& picture) {
   const bool logs = picture && open.take() && picture->context.exercise->logsFingerings;
   if (logs)
     fingerings_->setTried(
-        fingeringsTried(session_.roster().past(), picture->context.exercise->id, open.take()->asked.note));
+        fingeringsTried(session_.roster().past(), picture->context.exercise->id, open.take()->asked.note),
+        picture->context);
   const bool shown[] = {cues || breaths || small || reach || logs,
                         cues,
                         cues && !breaths && !small,
@@ -211,11 +211,8 @@ void Readout::showWeeks(bool small) {
 }
 
 void Readout::showReach() {
-  const auto& past = session_.roster().past();
-  if (past.empty()) return;
-  const std::int64_t now = past.front().made_unix_s;
-  reach_->setReach(ReachMap::of(past, now + 1), ReachMap::of(past, now - kMonth_s),
-                   session_.open().picture()->context.instrument, [this](std::int64_t id) {
+  reach_->setReach(reachCourse(session_.roster().past()), session_.open().picture()->context.instrument,
+                   [this](std::int64_t id) {
                      const auto& takes = session_.roster().takes();
                      const auto take = std::ranges::find(takes, id, &Take::id);
                      return take == takes.end()

@@ -36,6 +36,7 @@ AskedFor Asking::asked() const {
   asked.wish() = wish();
   if (roster_.chosen()) asked.range = roster_.chosen()->range;
   asked.room_c = room_c_;
+  asked.place = place_;
   asked.open = openBreathOf(roster_.openBreaths());
   asked.nextTries = nextTries(roster_.past());
   const std::int64_t today = Today().from_unix_s;
@@ -105,6 +106,11 @@ void Asking::setEarsFirst(bool on) {
 }
 void Asking::setRoom(std::optional<double> celsius) {
   room_c_ = celsius;
+  emit waysChanged();
+}
+
+void Asking::setPlace(int place) {
+  place_ = place;
   emit waysChanged();
 }
 

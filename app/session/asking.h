@@ -40,6 +40,9 @@ class Asking : public QObject {
   /// Of the room, °C; kept with each take.
   std::optional<double> room_c() const { return room_c_; }
   void setRoom(std::optional<double> celsius);
+  /// Where the microphone stands, by number; kept with each take.
+  int place() const { return place_; }
+  void setPlace(int place);
 
  signals:
   void shown();    ///< fields have to say what the wish is now
@@ -58,6 +61,7 @@ class Asking : public QObject {
   bool stopsByItself_ = true;
   bool earsFirst_ = false;
   std::optional<double> room_c_;
+  int place_ = 1;
 };
 
 /// What sounds with a take that is supported so.

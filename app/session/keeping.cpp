@@ -247,6 +247,7 @@ void Keeping::openFiles(const std::vector<std::filesystem::path>& files, const S
   for (const auto& file : files) {
     Take take;
     take.asked = asking_.asked();
+    take.asked.place.reset();  // a file comes from wherever
     take.asked.against = lesson_.rival();
     take.student = student.id;
     take.made_unix_s = QDateTime::currentSecsSinceEpoch();

@@ -96,6 +96,7 @@ PastTake Roster::pastOf(const Take& take) const {
   past.attention = take.attention;
   past.note = take.asked.note;
   past.fingering = take.asked.fingering;
+  past.place = take.asked.place;
   const auto summary = summaries_.find(take.id);
   if (summary == summaries_.end()) return past;
   past.kept = summary->second.kept;

@@ -26,6 +26,7 @@ Session::Session(Studio studio, Ears ears)
       setup_(studio_, std::move(ears.inputs)),
       run_(listener_, *speaker_, setup_),
       keeping_(studio_, analyst_, roster_, lesson_, asking_, open_, run_, notices_) {
+  asking_.setPlace(std::max(1, static_cast<int>(studio_.get(settings::place))));
   connect(&roster_, &Roster::studentChanged, this, [this] {
     speaker_->stop();
     notices_.clear();
@@ -148,6 +149,13 @@ QString Session::overText() const {
   return tr("Stopped at %1: no more breathing today. Sit down and breathe normally; if it does not pass, get "
             "help.")
       .arg(breathing_.stoppedAt().value_or(QTime::currentTime()).toString(tr("HH:mm", "a time of day")));
+}
+
+void Session::moveMicrophone() {
+  const int place = asking_.place() + 1;
+  if (!notices_.worked(studio_.keep(settings::place, static_cast<double>(place)))) return;
+  asking_.setPlace(place);
+  notices_.say(tr("From now on levels are compared with each other, not with those before."));
 }
 
 void Session::startTake() {

@@ -51,6 +51,8 @@ class Session : public QObject {
   /// The last thing that can be undone.
   void undo();
   /// A take from the list.
+  /// The microphone stands elsewhere from now on.
+  void moveMicrophone();
   void choose(std::int64_t take);
   /// Two to six takes to be held beside one another: those marked, else the one on show and the one before.
   void compare(const std::vector<std::int64_t>& marked);

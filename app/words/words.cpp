@@ -100,19 +100,17 @@ QString adviceWhy(const Advice& advice) {
 }
 
 QString setting(const TubeSetting& setting, const Instrument& instrument) {
-  if (!instrument.tubing) return shownNote(setting.written, instrument.spelling);
-  QString rest = plain(setting.name);
-  const bool thumb = rest.startsWith('T'), drawn = rest.endsWith('+');
-  if (thumb) rest.remove(0, 1);
-  if (drawn) rest.chop(1);
-  const QString slide = QStringLiteral("slide");
-  QString said = rest.startsWith(slide)
-                     ? QCoreApplication::translate("Words", "position %1").arg(rest.mid(slide.size()))
-                 : rest == "0" ? QCoreApplication::translate("Words", "open", "no valve is pressed")
-                               : rest.split(QString(), Qt::SkipEmptyParts).join(' ');
-  if (thumb)
+  const auto parts = partsOf(setting.name);
+  if (!parts) return shownNote(setting.written, instrument.spelling);
+  QStringList valves;
+  for (const int valve : parts->valves) valves << QString::number(valve);
+  QString said = parts->position > 0
+                     ? QCoreApplication::translate("Words", "position %1").arg(parts->position)
+                 : valves.isEmpty() ? QCoreApplication::translate("Words", "open", "no valve is pressed")
+                                    : valves.join(' ');
+  if (parts->thumb)
     said = QCoreApplication::translate("Words", "thumb, %1", "the thumb's valve, and others").arg(said);
-  return drawn ? QCoreApplication::translate("Words", "%1, slides drawn").arg(said) : said;
+  return parts->drawn ? QCoreApplication::translate("Words", "%1, slides drawn").arg(said) : said;
 }
 
 QString sound(AirSound sound) {

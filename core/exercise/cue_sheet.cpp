@@ -182,6 +182,12 @@ double lengthOf(const Cue& cue, int moreBeats, double beat_s, const Context& con
   return kOpen_s;
 }
 
+/// The tube of a cue of a partial; nullopt where it has no such partial, or the instrument no such tube.
+std::optional<TubeSetting> tubeOf(const CueNote& note, const TubeSetting& fingering, const Context& context) {
+  if ((note.value - 1) % fingering.step != 0) return std::nullopt;
+  return loweredBy(fingering, note.down, context.instrument);
+}
+
 }  // namespace
 
 CueSheet unroll(const Context& context) {
@@ -196,19 +202,20 @@ CueSheet unroll(const Context& context) {
   double at = 0.0;
   for (const Round& round : roundsOf(context, sheet.home))
     for (const Cue& cue : exercise.cues) {
-      std::optional<int> note = noteOf(cue.note, sheet.home, round.note);
+      const bool partial = cue.note.kind == CueNote::Kind::partial;
+      const auto tube = partial ? tubeOf(cue.note, *fingering, context) : std::nullopt;
+      if (partial && !tube) continue;
+      std::optional<int> note = noteOf(cue.note, tube ? tube->written : sheet.home, round.note);
       // A card for any note is for the note asked for, if one is.
       if (!note && isSounding(cue.kind) && !context.asked.empty()) note = round.note;
-      const bool made = cue.note.kind == CueNote::Kind::degree || cue.note.kind == CueNote::Kind::interval ||
-                        cue.note.kind == CueNote::Kind::partial;
+      const bool made =
+          partial || cue.note.kind == CueNote::Kind::degree || cue.note.kind == CueNote::Kind::interval;
       if (made && !isPlayable(*note, sheet.home, context)) continue;
-      const bool partial = cue.note.kind == CueNote::Kind::partial;
-      if (partial && fingering && (cue.note.value - 1) % fingering->step != 0) continue;
       const double length = lengthOf(cue, round.moreBeats, sheet.beat_s, context);
       const bool open = cue.length.unit == CueLength::Unit::open;
       const bool freeWay = open && exercise.part != PartPlayed::whole;
       sheet.cues.push_back({cue.kind, at, length, open, note, cue.loudness, cue.pitch, cue.onset, cue.pulses,
-                            cue.model, cue.says, partial ? std::optional(cue.note.value) : std::nullopt,
+                            cue.model, cue.says, partial ? std::optional(cue.note.value) : std::nullopt, tube,
                             freeWay});
       at += length;
     }
@@ -236,7 +243,11 @@ Reference referenceFor(const Context& context) {
 std::optional<TubeSetting> fingeringFor(const Context& context) {
   if (context.fingering || !context.exercise || !context.exercise->asksForPartials())
     return context.fingering;
-  if (context.instrument) return openSetting(*context.instrument);
+  if (context.instrument) {
+    // A reed has longer tubes than that of its lowest note only from a higher one.
+    const bool fromAbove = context.exercise->changesTubes() && !context.instrument->bellNotes.empty();
+    return fromAbove ? settingsOf(*context.instrument).front() : openSetting(*context.instrument);
+  }
   return TubeSetting{"", context.asked.empty() ? kSomeFundamental : context.asked.front()};
 }
 

@@ -25,7 +25,8 @@ struct SheetCue {
   int pulses;
   bool model;
   std::string says = {};
-  std::optional<int> partial = {};  ///< of the fingering
+  std::optional<int> partial = {};  ///< of its tube
+  std::optional<TubeSetting> tube = {};
   bool freeWay = false;  ///< how far and where it goes is the player's: the path says only which way
 
   double end_s() const { return start_s + length_s; }

@@ -31,6 +31,7 @@ struct CueNote {
   };
   Kind kind = Kind::any;
   int value = 0;
+  int down = 0;  ///< of a partial: on the tube so many half steps lower
 };
 
 /// An asked-for course over a cue: what is asked at shares (0 to 1) of it, growing. Straight lines in
@@ -119,6 +120,10 @@ struct Exercise {
   /// It asks for partials of a fingering.
   bool asksForPartials() const {
     return std::ranges::any_of(cues, [](const Cue& cue) { return cue.note.kind == CueNote::Kind::partial; });
+  }
+  /// It goes from tube to tube.
+  bool changesTubes() const {
+    return std::ranges::any_of(cues, [](const Cue& cue) { return cue.note.down > 0; });
   }
   /// Breath alone is practised.
   bool drillsBreath() const { return breathes() && !asksForTones(); }

@@ -7,6 +7,7 @@
 #include "core/measure/bend.h"
 #include "core/measure/breaths.h"
 #include "core/measure/dynamics.h"
+#include "core/measure/note_figures.h"
 #include "core/measure/pitch_motion.h"
 
 namespace calando {
@@ -123,7 +124,9 @@ void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound,
   // Against the cue's own note, also where another cue's would be nearer.
   if (!another)
     row.offset_cents = cue.note ? centsBetween(context.hzOf(*cue.note), note.f0_hz) : note.offset_cents;
-  row.series_cents = note.series_cents;
+  Note onTube = note;  // of the cue's own tube, which need not be the take's
+  if (cue.tube) nameOnTube(onTube, *cue.tube, context);
+  row.series_cents = onTube.series_cents;
   row.wander_cents = note.wander_cents;
   row.level_dbfs = note.level_dbfs;
   row.level_slope_db_per_s = note.level_slope_db_per_s;
@@ -135,6 +138,8 @@ void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound,
 void describeBent(CueResult& row, Bend bend) {
   row.bend_cents = bend.depth_cents;
   row.bend_return_cents = bend.return_cents;
+  row.bend_speed_cents_per_s = bend.speed_cents_per_s;
+  row.bend_uneven_cents = bend.uneven_cents;
   row.bend_level_db = bend.level_db;
   row.bend_core_db = bend.core_db;
   if (bend.ring) {
@@ -289,8 +294,9 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
   return rows;
 }
 
-void nameByCues(Analysis& analysis, const Context& context) {
-  for (const CueResult& cue : analysis.cues) {
+void nameByCues(Analysis& analysis, const CueSheet& sheet, const Context& context) {
+  for (std::size_t c = 0; c < analysis.cues.size(); ++c) {
+    const CueResult& cue = analysis.cues[c];
     if (cue.matched && (cue.kind == CueKind::inhale || cue.kind == CueKind::exhale))
       analysis.airs[*cue.matched].phase = cue.kind == CueKind::inhale ? AirPhase::inhale : AirPhase::exhale;
     if (!cue.asked || !cue.matched || !cue.note) continue;
@@ -299,6 +305,7 @@ void nameByCues(Analysis& analysis, const Context& context) {
     note.offset_cents = cue.offset_cents;
     note.target_hz =
         cue.offset_cents ? context.hzOf(*cue.asked) : frequencyOf(note.concert, context.reference);
+    if (sheet.cues[c].tube) nameOnTube(note, *sheet.cues[c].tube, context);
   }
 }
 

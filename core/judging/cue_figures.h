@@ -11,9 +11,9 @@ namespace calando {
 std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& tracks, const CueSheet& sheet,
                                     const Context& context);
 
-/// What a note was asked to be, its target and its offset, from the cue that it was played for: one truth for
-/// both.
-void nameByCues(Analysis& analysis, const Context& context);
+/// What a note was asked to be, its target, its offset and its partial, from the cue that it was played for:
+/// one truth for both.
+void nameByCues(Analysis& analysis, const CueSheet& sheet, const Context& context);
 
 /// What was heard for a row: all nullptr when it did not come.
 struct CueSound {

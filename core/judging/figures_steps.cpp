@@ -12,42 +12,29 @@ namespace {
 
 constexpr std::size_t kFewestSteps = 3;
 
-template <auto Member>
+/// Something of all ways between notes, or of those over a register break.
+enum class Ways { all, overBreak };
+template <auto Member, Ways Which>
 std::vector<double> transitions(const Heard& heard) {
   std::vector<double> values;
   for (const Tone* tone : heard.tones)
-    for (const Transition& transition : tone->transitions) values.push_back(transition.*Member);
+    for (const Transition& transition : tone->transitions)
+      if (Which == Ways::all || transition.over_break == true) values.push_back(transition.*Member);
   return values;
 }
-template <auto Member>
+template <auto Member, Ways Which = Ways::all>
 std::optional<double> usual(const Heard& heard) {
-  return medianOf(transitions<Member>(heard));
+  return medianOf(transitions<Member, Which>(heard));
 }
-template <auto Member>
+template <auto Member, Ways Which = Ways::all>
 std::optional<double> most(const Heard& heard) {
-  const auto values = transitions<Member>(heard);
+  const auto values = transitions<Member, Which>(heard);
   return values.empty() ? std::nullopt : std::optional(std::ranges::max(values));
 }
-template <auto Member>
+template <auto Member, Ways Which = Ways::all>
 std::optional<double> least(const Heard& heard) {
-  const auto values = transitions<Member>(heard);
+  const auto values = transitions<Member, Which>(heard);
   return values.empty() ? std::nullopt : std::optional(std::ranges::min(values));
-}
-
-/// Over a register break alone.
-std::optional<double> dipOverBreak(const Heard& heard) {
-  std::vector<double> dips;
-  for (const Tone* tone : heard.tones)
-    for (const Transition& transition : tone->transitions)
-      if (transition.over_break == true) dips.push_back(transition.dip_db);
-  return dips.empty() ? std::nullopt : std::optional(std::ranges::min(dips));
-}
-std::optional<double> wayOverBreak(const Heard& heard) {
-  std::vector<double> lengths;
-  for (const Tone* tone : heard.tones)
-    for (const Transition& transition : tone->transitions)
-      if (transition.over_break == true) lengths.push_back(transition.length_ms);
-  return medianOf(lengths);
 }
 
 /// Of neighbouring rows: how long the count has from the one to the next, and by how much what was played
@@ -88,6 +75,11 @@ std::optional<double> offPartials(const Heard& heard) {
   return medianOf(of::valuesOf(heard.notes, [](const Note& n) {
     return n.series_cents ? std::optional(std::abs(*n.series_cents)) : std::nullopt;
   }));
+}
+
+std::optional<double> underneath(const Heard& heard) {
+  return medianOf(of::valuesOf(
+      heard.notes, [](const Note& n) { return n.under ? std::optional(n.under->hz) : std::nullopt; }));
 }
 
 /// Beside a half step that was fingered in the same take: how much less the bend goes.
@@ -143,14 +135,14 @@ constexpr std::array kFigures{
            .print = {1, true},
            .area = Area::steady,
            .help = "The deepest dip between two slurred notes of different registers.",
-           .ofTake = dipOverBreak},
+           .ofTake = least<&Transition::dip_db, Ways::overBreak>},
     Figure{.id = "break_way_ms",
            .label = "Way over the break",
            .unit = "ms",
            .print = {0},
            .area = Area::startsAndLasts,
            .help = "How long slurred notes are under way from one register to another.",
-           .ofTake = wayOverBreak},
+           .ofTake = usual<&Transition::length_ms, Ways::overBreak>},
     Figure{.id = "step_spread_ms",
            .label = "Steps uneven",
            .unit = "ms",
@@ -180,6 +172,13 @@ constexpr std::array kFigures{
            .area = Area::full,
            .help = "How strong a lower partial sounds on under an overtone, to the overtone’s own.",
            .ofTake = of::note<&Note::under_db>},
+    Figure{.id = "under_hz",
+           .label = "Underneath at",
+           .unit = "Hz",
+           .print = {0},
+           .area = Area::full,
+           .help = "The pitch of what sounds on under the note.",
+           .ofTake = underneath},
     Figure{.id = "short_of_real_cents",
            .label = "Short of the real one",
            .unit = "cents",

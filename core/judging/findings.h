@@ -55,12 +55,14 @@ struct CueResult {
   std::optional<double> bend_return_cents;   ///< of a bend: its last pitch less its first
   std::optional<double> ring_centre_cents;   ///< of a bend: where it rings most, off the pitch before it
   std::optional<double> ring_spread_cents;   ///< its uncertainty
-  std::optional<double> bend_level_db;       ///< level at the far end less before
-  std::optional<double> bend_core_db;        ///< harmonics over noise there less before
-  std::optional<double> drop_cents;          ///< of a note let fall into its centre: how far
-  std::optional<double> drop_level_db;       ///< level after less before
-  std::optional<double> drop_core_db;        ///< harmonics over noise after less before
-  std::optional<double> series_cents;        ///< off its partial of the fingering
+  std::optional<double> bend_speed_cents_per_s;  ///< of its ways down and up
+  std::optional<double> bend_uneven_cents;       ///< RMS of a way about a straight line
+  std::optional<double> bend_level_db;           ///< level at the far end less before
+  std::optional<double> bend_core_db;            ///< harmonics over noise there less before
+  std::optional<double> drop_cents;              ///< of a note let fall into its centre: how far
+  std::optional<double> drop_level_db;           ///< level after less before
+  std::optional<double> drop_core_db;            ///< harmonics over noise after less before
+  std::optional<double> series_cents;            ///< off its partial of the fingering
   std::optional<double> glide_error_cents;  ///< of a glide: its way less that from the note before to its own
   std::optional<double> glide_uneven_cents;  ///< of a glide: RMS about a straight line
   std::optional<double> path_error_cents;  ///< RMS of the pitch about the asked-for path, its mean taken off

@@ -11,7 +11,7 @@ namespace calando {
 std::vector<FingeringTried> fingeringsTried(std::span<const PastTake> takes, const std::string& exercise,
                                             std::optional<int> note) {
   struct Values {
-    std::vector<double> speaks_ms, offset_cents, wander_cents;
+    std::vector<double> speaks_ms, offset_cents, wander_cents, under_hz;
   };
   std::map<std::string, std::pair<FingeringTried, Values>> all;
   for (const PastTake& take : takes) {
@@ -24,7 +24,8 @@ std::vector<FingeringTried> fingeringsTried(std::span<const PastTake> takes, con
     ++tried.spoke;
     for (const auto& [id, list] : {std::pair{"air_before_ms", &values.speaks_ms},
                                    {"offset_cents", &values.offset_cents},
-                                   {"wander_cents", &values.wander_cents}})
+                                   {"wander_cents", &values.wander_cents},
+                                   {"under_hz", &values.under_hz}})
       if (const auto value = kept.find(id); value != kept.end()) list->push_back(value->second);
   }
   std::vector<FingeringTried> ranked;
@@ -33,6 +34,7 @@ std::vector<FingeringTried> fingeringsTried(std::span<const PastTake> takes, con
     tried.speaks_ms = medianOf(values.speaks_ms);
     tried.offset_cents = medianOf(values.offset_cents);
     tried.wander_cents = medianOf(values.wander_cents);
+    tried.under_hz = medianOf(values.under_hz);
     ranked.push_back(std::move(tried));
   }
   std::ranges::stable_sort(ranked, {}, [](const FingeringTried& f) {

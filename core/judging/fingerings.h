@@ -17,6 +17,7 @@ struct FingeringTried {
   std::optional<double> speaks_ms;     ///< medians of those that spoke: air before the sound
   std::optional<double> offset_cents;  ///< off the note
   std::optional<double> wander_cents;
+  std::optional<double> under_hz;  ///< what sounds on underneath
 };
 
 /// What a student's takes of a card say of the fingerings for a note (nullopt: where none was asked for), the

@@ -34,8 +34,9 @@ struct PastTake {
   std::size_t nextTry = 0;   ///< which try of what was observed in it it asked for
   Seen seen = Seen::unsaid;  ///< of what was observed in it
   Attention attention = Attention::unsaid;
-  std::optional<int> note = {};  ///< asked for, written
-  std::string fingering = {};    ///< in use, as it was typed
+  std::optional<int> note = {};   ///< asked for, written
+  std::string fingering = {};     ///< in use, as it was typed
+  std::optional<int> place = {};  ///< of the microphone
 };
 
 /// The teacher's word goes before the figures.

@@ -146,7 +146,7 @@ Analysis unjudged(Analysis analysis) {
 
 void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, const Context& context) {
   analysis.cues = describeCues(analysis, tracks, sheet, context);
-  nameByCues(analysis, context);
+  nameByCues(analysis, sheet, context);
   nameThin(analysis.airs, context.open);
   analysis.letGoTooEarly = letGoTooEarly(analysis, context);
   const bool judged = !analysis.letGoTooEarly && !isSpoilt(analysis, context);

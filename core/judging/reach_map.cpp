@@ -10,14 +10,8 @@ namespace calando {
 namespace {
 constexpr std::size_t kFewestNotes = 6;
 constexpr int kHole_db = 9;
+constexpr std::int64_t kMonth_s = 28 * 86400;
 }  // namespace
-
-ReachMap ReachMap::of(std::span<const PastTake> takes, std::int64_t before_unix_s) {
-  ReachMap map;
-  for (const PastTake& take : takes)
-    if (take.made_unix_s < before_unix_s) map.add(take);
-  return map;
-}
 
 void ReachMap::add(const PastTake& take) {
   if (!counts(take)) return;
@@ -40,6 +34,25 @@ std::optional<int> ReachMap::loudest(int semitone) const {
   auto cell = cells_.lower_bound({semitone + 1, std::numeric_limits<int>::min()});
   if (cell == cells_.begin() || (--cell)->first.first != semitone) return std::nullopt;
   return cell->first.second;
+}
+
+std::optional<int> ReachMap::span_db(int semitone) const {
+  const auto soft = softest(semitone), loud = loudest(semitone);
+  return soft && loud ? std::optional(*loud - *soft + kReachStep_db) : std::nullopt;
+}
+
+ReachCourse reachCourse(std::span<const PastTake> takes) {
+  ReachCourse course;
+  const auto said = std::ranges::find_if(takes, [](const PastTake& t) { return t.place.has_value(); });
+  for (const PastTake& take : takes) {
+    if (said == takes.end() || take.place != said->place) {
+      course.elsewhere += counts(take) && !take.kept->reach.empty();
+      continue;
+    }
+    course.now.add(take);
+    if (take.made_unix_s < takes.front().made_unix_s - kMonth_s) course.then.add(take);
+  }
+  return course;
 }
 
 std::optional<ReachHole> holeOf(const ReachMap& map) {

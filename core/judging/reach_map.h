@@ -20,9 +20,7 @@ class ReachMap {
   /// Concert semitone, level.
   using Place = std::pair<int, int>;
 
-  /// Of the takes that count, made before a time.
-  static ReachMap of(std::span<const PastTake> takes, std::int64_t before_unix_s);
-  /// One more: nothing is looked at again.
+  /// One more take, if it counts: nothing is looked at again.
   void add(const PastTake& take);
 
   const std::map<Place, Cell>& cells() const { return cells_; }
@@ -32,10 +30,21 @@ class ReachMap {
   /// Of a note, dBFS: lower edges of cells; nullopt where it was not held.
   std::optional<int> softest(int semitone) const;
   std::optional<int> loudest(int semitone) const;
+  /// From the one to the other, the cells' own height with it, dB.
+  std::optional<int> span_db(int semitone) const;
 
  private:
   std::map<Place, Cell> cells_;
 };
+
+/// The map of today and that of a month ago. Levels can be compared only where the microphone stood in one
+/// place: that of the newest take that says where it stood.
+struct ReachCourse {
+  ReachMap now, then;
+  int elsewhere = 0;  ///< takes that are in neither: the microphone stood elsewhere, or nobody knows where
+};
+/// `takes`: newest first.
+ReachCourse reachCourse(std::span<const PastTake> takes);
 
 /// A hole: from a note upwards, or downwards, nothing is held as soft as notes in the middle are.
 struct ReachHole {

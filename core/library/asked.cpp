@@ -14,6 +14,7 @@ constexpr std::size_t kLongestId = 200;  // bytes
 constexpr int kHighestNote = 140;        // written
 constexpr double kLongest_s = 6 * 3600.0;
 constexpr int kMostTries = 100;
+constexpr int kMostPlaces = 1'000'000;
 constexpr double kWidest_semitones = 120.0;
 
 template <class Number>
@@ -89,6 +90,7 @@ nlohmann::json toJson(const AskedFor& a) {
           {"just", a.just},
           {"tonic", a.tonic},
           {"room_c", orNull(a.room_c)},
+          {"place", orNull(a.place)},
           {"most_counts", orNull(a.mostCounts)},
           {"key", key},
           {"open", open},
@@ -122,6 +124,7 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   a.just = fields.flag("just").value_or(false);
   a.tonic = static_cast<int>(fields.whole("tonic", 0, 11).value_or(0));
   a.room_c = fields.number("room_c", -30.0, 60.0);
+  if (const auto place = fields.whole("place", 1, kMostPlaces)) a.place = static_cast<int>(*place);
   if (const auto most = fields.whole("most_counts", 1, 256)) a.mostCounts = static_cast<int>(*most);
   a.key = keyFrom(fields);
   a.open = openFrom(fields);

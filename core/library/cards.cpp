@@ -38,6 +38,8 @@ constexpr Named<CueNote::Kind> kNotes[] = {{"degree", CueNote::Kind::degree},
                                            {"interval", CueNote::Kind::interval},
                                            {"partial", CueNote::Kind::partial}};
 
+constexpr const char* kDown = "down";  // of a partial
+
 void refuseUnknown(const nlohmann::json& object, std::initializer_list<std::string_view> known) {
   if (!object.is_object()) refuse(Fault::notAnObject, shortened(object));
   for (const auto& [key, value] : object.items())
@@ -65,12 +67,19 @@ CueNote noteFrom(const nlohmann::json& value) {
     if (!written) refuse(Fault::noSuchNote, shortened(value));
     return {CueNote::Kind::written, *written};
   }
-  if (!value.is_object() || value.size() != 1) refuse(Fault::noteForm);
-  const std::string key = value.begin().key();
-  const nlohmann::json number = value.begin().value();
+  if (!value.is_object() || value.empty()) refuse(Fault::noteForm);
+  nlohmann::json rest = value;
+  rest.erase(kDown);
+  const bool lowers = value.contains(kDown);
+  if (rest.size() != 1) refuse(Fault::noteForm);
+  const std::string key = rest.begin().key();
   const auto kind = valueNamed(nlohmann::json(key), "note", kNotes);
-  return {kind, whole(number, key.c_str(), kind == CueNote::Kind::interval ? -48 : 1,
-                      kind == CueNote::Kind::partial ? 20 : 48)};
+  const bool partial = kind == CueNote::Kind::partial;
+  if (lowers && !partial) refuse(Fault::noteForm);
+  return {
+      kind,
+      whole(rest.begin().value(), key.c_str(), kind == CueNote::Kind::interval ? -48 : 1, partial ? 20 : 48),
+      lowers ? whole(value.at(kDown), kDown, 0, 24) : 0};
 }
 
 nlohmann::json noteTo(const CueNote& note) {
@@ -83,7 +92,9 @@ nlohmann::json noteTo(const CueNote& note) {
       return noteName(note.value, Spelling::flats);
     default:
       if (note.kind == CueNote::Kind::interval && note.value == 0) return "home";
-      return {{std::string(nameIn(kNotes, note.kind)), note.value}};
+      nlohmann::json entry{{std::string(nameIn(kNotes, note.kind)), note.value}};
+      if (note.down > 0) entry[kDown] = note.down;
+      return entry;
   }
 }
 
@@ -309,16 +320,26 @@ Exercise exerciseFrom(const nlohmann::json& entry) { return CardReader(entry).re
 std::string nameOf(const CueNote& note) {
   const nlohmann::json json = noteTo(note);
   if (json.is_string()) return json.get<std::string>();
-  return json.begin().key() + " " + json.begin().value().dump();
+  const std::string key(nameIn(kNotes, note.kind));
+  std::string name = key + " " + std::to_string(note.value);
+  if (note.down > 0) name += std::string(" ") + kDown + " " + std::to_string(note.down);
+  return name;
 }
 
 tl::expected<CueNote, Problem> parseCueNote(std::string_view text) {
-  const auto space = text.find(' ');
   try {
-    if (space == std::string_view::npos) return noteFrom(nlohmann::json(text));
-    const auto number = parseBounded(text.substr(space + 1));
-    if (!number) return tl::unexpected(Problem(Fault::noteWithoutNumber, shortened(text, 60)));
-    return noteFrom({{std::string(text.substr(0, space)), *number}});
+    if (text.find(' ') == std::string_view::npos) return noteFrom(nlohmann::json(text));
+    // "partial 3 down 2": names, each with its number.
+    nlohmann::json entry = nlohmann::json::object();
+    for (std::string_view rest = text; !rest.empty();) {
+      const auto space = std::min(rest.find(' '), rest.size() - 1);
+      const auto end = std::min(rest.find(' ', space + 1), rest.size());
+      const auto number = parseBounded(rest.substr(space + 1, end - space - 1));
+      if (!number) return tl::unexpected(Problem(Fault::noteWithoutNumber, shortened(text, 60)));
+      entry[std::string(rest.substr(0, space))] = *number;
+      rest.remove_prefix(std::min(end + 1, rest.size()));
+    }
+    return noteFrom(entry);
   } catch (const Refused& e) {
     return tl::unexpected(e.problem);
   }

@@ -19,6 +19,8 @@ constexpr double kTurn_cents = 25.0;  // a smaller way back is no turn
 constexpr double kFarShare = 0.15;    // of the depth: the far end
 constexpr double kNearStart_cents = 12.0;
 constexpr double kLeastDepth_cents = 15.0;
+constexpr double kLeastWay_cents = 40.0, kWayEdge = 0.1;
+constexpr std::size_t kFewestOfWay = 10;  // points
 constexpr double kLeastDrop_cents = 8.0;
 constexpr std::size_t kDropSide = 30, kDropClear = 6;  // frames
 
@@ -209,6 +211,36 @@ constexpr auto kCents = [](const BendPoint& p) { return p.cents; };
 constexpr auto kLevel = [](const BendPoint& p) { return p.level_db; };
 constexpr auto kCore = [](const BendPoint& p) { return p.core_db; };
 
+/// How fast and how evenly the ways down and up go.
+void describeWays(Bend& bend) {
+  std::vector<double> speeds, uneven;
+  for (std::size_t pass = 0; pass + 1 < bend.passes.size(); ++pass) {
+    const auto own =
+        std::span(bend.points).subspan(bend.passes[pass], bend.passes[pass + 1] - bend.passes[pass]);
+    const double from = own.front().cents, way = own.back().cents - from;
+    if (std::abs(way) < kLeastWay_cents) continue;
+    // From where it is first there to where it is last: what waves meanwhile is part of the way.
+    const auto share = [&](const BendPoint& p) { return (p.cents - from) / way; };
+    const auto begin = std::ranges::find_if(own, [&](const BendPoint& p) { return share(p) >= kWayEdge; });
+    auto end = own.end();
+    while (end != begin && share(*std::prev(end)) > 1.0 - kWayEdge) --end;
+    std::vector<double> time, cents;
+    for (auto p = begin; p != end; ++p) {
+      time.push_back(p->time_s);
+      cents.push_back(p->cents);
+    }
+    if (time.size() < kFewestOfWay) continue;
+    const double slope = leastSquaresSlope(time, cents), middle_s = mean(time), middle = mean(cents);
+    double squares = 0.0;
+    for (std::size_t i = 0; i < time.size(); ++i)
+      squares += std::pow(cents[i] - middle - slope * (time[i] - middle_s), 2.0);
+    speeds.push_back(std::abs(slope));
+    uneven.push_back(std::sqrt(squares / static_cast<double>(time.size())));
+  }
+  bend.speed_cents_per_s = medianOf(std::move(speeds));
+  bend.uneven_cents = medianOf(std::move(uneven));
+}
+
 }  // namespace
 
 std::optional<Drop> describeDrop(const Tracks& tracks, double from_s, double to_s) {
@@ -254,6 +286,7 @@ std::optional<Bend> describeBend(const Tracks& tracks, double from_s, double to_
     p.core_db -= *core;
   }
   bend.ring = ringOf(bend.points, bend.passes);
+  describeWays(bend);
   const auto farEnd = [&](auto get) {
     std::vector<double> values;
     for (std::size_t pass = 0; pass + 1 < bend.passes.size(); ++pass)

@@ -25,12 +25,14 @@ struct Ring {
 };
 
 struct Bend {
-  double depth_cents = 0.0;        ///< the farthest it goes; below is negative
-  double return_cents = 0.0;       ///< its last pitch less its first
-  std::optional<double> level_db;  ///< at the far end less before, the median of the passes
-  std::optional<double> core_db;   ///< the same of the harmonics over the noise
-  std::optional<Ring> ring;        ///< empty: no top stands out
-  std::vector<BendPoint> points;   ///< in time
+  double depth_cents = 0.0;                 ///< the farthest it goes; below is negative
+  double return_cents = 0.0;                ///< its last pitch less its first
+  std::optional<double> speed_cents_per_s;  ///< of the ways down and up, the median
+  std::optional<double> uneven_cents;       ///< RMS of a way about a straight line, the median
+  std::optional<double> level_db;           ///< at the far end less before, the median of the passes
+  std::optional<double> core_db;            ///< the same of the harmonics over the noise
+  std::optional<Ring> ring;                 ///< empty: no top stands out
+  std::vector<BendPoint> points;            ///< in time
   std::vector<std::size_t>
       passes;  ///< index of the point at which each way down or up begins; then their number
 };
@@ -50,7 +52,8 @@ std::optional<Drop> describeDrop(const Tracks& tracks, double from_s, double to_
 /// h·-log10(1 + ((c - centre)/width)²), the form of a resonance in dB, over a level of each pass, a slope in
 /// pitch and one in time; it stands out where that leaves clearly less than the levels and slopes alone,
 /// counted in as many independent values as what is left over allows, and where the player went past it on
-/// both sides. Nullopt under half a second of pitch.
+/// both sides. A way of 40 cents and more counts for speed and evenness, from a tenth of it to nine tenths.
+/// Nullopt under half a second of pitch.
 std::optional<Bend> describeBend(const Tracks& tracks, double from_s, double to_s);
 
 }  // namespace calando

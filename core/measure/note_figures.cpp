@@ -22,6 +22,7 @@ constexpr double kScoopFirst_s = 0.015;
 constexpr double kFirstSound_s = 0.025;  // before, the analysis windows hold more silence than tone
 constexpr double kReleaseSpan_s = 0.5;
 constexpr double kAskedReach_cents = 150.0;
+constexpr double kOneLine_cents = 60.0;  // what sounds underneath, from moment to moment
 constexpr double kTiltReach_db = 40.0;
 constexpr double kClearOfNoise = 4.0;
 constexpr double kDrowned = 0.7;          // share of a figure that the noise alone would give …
@@ -81,11 +82,6 @@ void namePitch(Note& note, const PitchFrame& frame) {
     note.asked = frame.asked.front();
   else
     note.offset_cents = centsBetween(note.target_hz, note.f0_hz);
-  if (!frame.fingering) return;
-  note.partial = partialOf(note.f0_hz, *frame.fingering, frame.instrument, reference.a4_hz);
-  if (note.partial)
-    note.series_cents =
-        centsBetween(*note.partial * frame.fingering->hz(frame.instrument, reference.a4_hz), note.f0_hz);
 }
 
 /// A wave of the level that keeps its rate and depth over the core. Levels over 20 ms, or two periods, whose
@@ -207,19 +203,25 @@ void measureColour(Note& note, const Tracks& tracks) {
   if (odds > 0 && evens > 0) note.odd_even_db = odd / odds - even / evens;
 }
 
-/// What sounds on underneath, where most of the note has it.
-void measureUnder(Note& note, const Tracks& tracks, const PitchFrame& frame) {
-  if (!frame.fingering || !note.partial) return;
-  std::vector<double> levels;
+/// What sounds on underneath, where most of the note has it in one place.
+void measureUnder(Note& note, const Tracks& tracks) {
+  std::vector<double> hz;
   int looked = 0;
+  const auto inCore = [&](const UnderTone& under) {
+    return under.time_s >= note.coreStart_s && under.time_s <= note.coreEnd_s;
+  };
   for (const UnderTone& under : tracks.under) {
-    if (under.time_s < note.coreStart_s || under.time_s > note.coreEnd_s) continue;
+    if (!inCore(under)) continue;
     ++looked;
-    if (under.hz <= 0.0f) continue;
-    const auto partial = partialOf(under.hz, *frame.fingering, frame.instrument, frame.reference.a4_hz);
-    if (partial && *partial < *note.partial) levels.push_back(under.under_db);
+    if (under.hz > 0.0f) hz.push_back(under.hz);
   }
-  if (2 * std::ssize(levels) > looked) note.under_db = medianOf(levels);
+  if (hz.empty()) return;
+  const double middle = median(hz);
+  std::vector<double> levels;
+  for (const UnderTone& under : tracks.under)
+    if (inCore(under) && under.hz > 0.0f && std::abs(centsBetween(middle, under.hz)) < kOneLine_cents)
+      levels.push_back(under.under_db);
+  if (2 * std::ssize(levels) > looked) note.under = Under{middle, median(levels)};
 }
 
 void measurePeriods(Note& note, const Tracks& tracks) {
@@ -314,8 +316,19 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& 
   measureNoise(note, tracks);
   measureColour(note, tracks);
   measurePeriods(note, tracks);
-  measureUnder(note, tracks, frame);
+  measureUnder(note, tracks);
+  if (frame.fingering) nameOnTube(note, *frame.fingering, frame);
   return note;
+}
+
+void nameOnTube(Note& note, const TubeSetting& tube, const PitchFrame& frame) {
+  const auto on = [&](double hz) { return placeOn(hz, tube, frame.instrument, frame.reference.a4_hz); };
+  const auto place = on(note.f0_hz);
+  note.partial = place ? std::optional(place->partial) : std::nullopt;
+  note.series_cents = place ? std::optional(place->cents) : std::nullopt;
+  const auto under = note.under ? on(note.under->hz) : std::nullopt;
+  note.under_db =
+      place && under && under->partial < place->partial ? std::optional(note.under->db) : std::nullopt;
 }
 
 Note describeSounding(const Tracks& tracks, const Tone& tone, double hz) {

@@ -29,6 +29,9 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& 
                   const Plateau& plateau, std::optional<double> settle_ms,
                   const std::vector<Dropout>& dropouts, const PitchFrame& frame);
 
+/// Its partial of a tube, how far it is off that, and how strong a lower partial sounds on underneath.
+void nameOnTube(Note& note, const TubeSetting& tube, const PitchFrame& frame);
+
 /// Level, harmonics over noise, lines between the harmonics and jitter of a tone from end to end, whatever
 /// its pitch does; breaks are left out of its level.
 Note describeSounding(const Tracks& tracks, const Tone& tone, double hz);

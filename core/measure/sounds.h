@@ -31,6 +31,12 @@ struct LevelWave {
   double depth_db;  ///< from its top to its bottom
 };
 
+/// What sounds on under a note.
+struct Under {
+  double hz;
+  double db;  ///< to the note's strongest harmonic
+};
+
 struct Note {
   double start_s;
   double end_s;
@@ -60,6 +66,7 @@ struct Note {
   std::optional<double> shimmer_db;
   std::optional<double> subharmonic_db;
   std::vector<std::optional<double>> harmonics_db;
+  std::optional<Under> under;      ///< looked for where overtones are played
   std::optional<double> under_db;  ///< the strongest lower partial of the fingering, to its own strongest
   std::optional<double> colour_repeat_db;  ///< colour distance of its own two halves: what is no difference
 };

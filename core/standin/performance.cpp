@@ -126,9 +126,8 @@ class Performer {
     if (!small && context_.instrument)
       player.level_dbfs += std::max(
           0.0, player.louder_db_per_octave * (part.sounding - comfortableNote(*context_.instrument)) / 12.0);
-    if (const auto fingering = fingeringFor(context_);
-        cue.partial > 1 && fingering && player.under_db > kNothingUnder_db)
-      part.under_hz = fingering->hz(context_.instrument, context_.reference.a4_hz);
+    if (cue.partial > 1 && player.under_db > kNothingUnder_db)
+      part.under_hz = cue.tube->hz(context_.instrument, context_.reference.a4_hz);
     if (warms()) player.offset_cents += kCold_cents * std::exp(-blown_s_ / kWarms_s);
     blown_s_ += cue.length_s;
     Score score = planTone(player, part, from, random_);
@@ -160,10 +159,9 @@ class Performer {
 
   /// Where nature has its partial, off the tempered note.
   double naturalCents(const SheetCue& cue) const {
-    const auto fingering = fingeringFor(context_);
-    if (!cue.partial || !fingering) return 0.0;
+    if (!cue.partial) return 0.0;
     return centsBetween(context_.hzOf(*cue.note),
-                        *cue.partial * fingering->hz(context_.instrument, context_.reference.a4_hz));
+                        *cue.partial * cue.tube->hz(context_.instrument, context_.reference.a4_hz));
   }
 
   void slurTo(std::size_t next, const SheetCue& first, Score& score) {

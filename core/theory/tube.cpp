@@ -46,49 +46,23 @@ TubeSetting settingOf(std::string name, int open, const std::vector<int>& parts)
   return {std::move(name), open - semitones, 100.0 * semitones - lowered_cents};
 }
 
-/// The parts of "12"; nullopt when that is no combination of the valves.
-std::optional<std::vector<int>> valvesOf(std::string_view name, const Tubing& tubing) {
-  std::vector<int> parts;
-  if (name == "0") return parts;
-  char last = '0';
-  for (const char c : name) {
-    if (c <= last || c > static_cast<char>('0' + tubing.valves.size())) return std::nullopt;
-    parts.push_back(tubing.valves[static_cast<std::size_t>(c - '1')]);
-    last = c;
+std::optional<TubeSetting> settingFrom(std::string_view name, const Tubing& tubing, int open) {
+  const auto parts = partsOf(name);
+  if (!parts || (parts->thumb && tubing.side == 0 && tubing.trigger == 0)) return std::nullopt;
+  if (parts->position > tubing.positions || (parts->position == 0 && tubing.valves.empty()))
+    return std::nullopt;
+  std::vector<int> used;
+  if (parts->thumb && tubing.trigger != 0) used.push_back(tubing.trigger);
+  if (parts->position > 0) used.push_back(parts->position - 1);
+  for (const int valve : parts->valves) {
+    if (valve > static_cast<int>(tubing.valves.size())) return std::nullopt;
+    used.push_back(tubing.valves[static_cast<std::size_t>(valve - 1)]);
   }
-  return name.empty() ? std::nullopt : std::optional(parts);
-}
-
-std::optional<TubeSetting> valveSetting(std::string_view name, const Tubing& tubing, int open) {
-  std::string_view rest = name;
-  if (tubing.side != 0 && rest.starts_with('T')) {
-    open += tubing.side;
-    rest.remove_prefix(1);
-  }
-  const bool drawn = rest.ends_with('+');
-  if (drawn) rest.remove_suffix(1);
-  const auto parts = valvesOf(rest, tubing);
-  if (!parts) return std::nullopt;
-  TubeSetting setting = settingOf(std::string(name), open, *parts);
-  if (!drawn) return setting;
+  TubeSetting setting = settingOf(std::string(name), parts->thumb ? open + tubing.side : open, used);
+  if (!parts->drawn) return setting;
   if (setting.cents < kWorthDrawing_cents) return std::nullopt;
   setting.cents = 0.0;
   return setting;
-}
-
-std::optional<TubeSetting> slideSetting(std::string_view name, const Tubing& tubing, int open) {
-  std::vector<int> parts;
-  std::string_view rest = name;
-  if (tubing.trigger != 0 && rest.starts_with('T')) {
-    parts.push_back(tubing.trigger);
-    rest.remove_prefix(1);
-  }
-  constexpr std::string_view slide = "slide";
-  if (!rest.starts_with(slide) || rest.size() != slide.size() + 1) return std::nullopt;
-  const int position = rest.back() - '0';
-  if (position < 1 || position > tubing.positions) return std::nullopt;
-  parts.push_back(position - 1);
-  return settingOf(std::string(name), open, parts);
 }
 
 std::vector<std::string> namesOf(const Tubing& tubing) {
@@ -116,6 +90,28 @@ tl::expected<std::vector<Tubing>, Problem> parseTubings(std::string_view text) {
 
 const Tubing* findTubing(std::string_view id) { return findById(tubings(), id); }
 
+std::optional<SettingParts> partsOf(std::string_view name) {
+  SettingParts parts;
+  parts.thumb = name.starts_with('T');
+  if (parts.thumb) name.remove_prefix(1);
+  constexpr std::string_view slide = "slide";
+  if (name.starts_with(slide)) {
+    if (name.size() != slide.size() + 1 || name.back() < '1' || name.back() > '9') return std::nullopt;
+    parts.position = name.back() - '0';
+    return parts;
+  }
+  parts.drawn = name.ends_with('+');
+  if (parts.drawn) name.remove_suffix(1);
+  if (name == "0") return parts;
+  for (const char c : name) {
+    const int valve = c - '0';
+    if (valve < 1 || valve > 9 || (!parts.valves.empty() && valve <= parts.valves.back()))
+      return std::nullopt;
+    parts.valves.push_back(valve);
+  }
+  return name.empty() ? std::nullopt : std::optional(parts);
+}
+
 double TubeSetting::hz(const Instrument* instrument, double a4_hz) const {
   const int sounding = instrument ? instrument->soundingOf(written) : written;
   return shiftedBy(frequencyOf(sounding, {a4_hz, false, 0}), cents);
@@ -130,9 +126,7 @@ tl::expected<TubeSetting, Problem> settingNamed(std::string_view name, const Ins
   if (!instrument || !instrument->tubing)
     return tl::unexpected(Problem(Fault::fingeringNeedsInstrument, name));
   const Tubing& tubing = *instrument->tubing;
-  const auto setting = tubing.valves.empty() ? slideSetting(name, tubing, *instrument->openFundamental)
-                                             : valveSetting(name, tubing, *instrument->openFundamental);
-  if (setting) return *setting;
+  if (const auto setting = settingFrom(name, tubing, *instrument->openFundamental)) return *setting;
   return tl::unexpected(Problem(tubing.valves.empty() ? Fault::unknownSlide : Fault::unknownValves, name));
 }
 
@@ -150,6 +144,21 @@ std::vector<TubeSetting> settingsOf(const Instrument& instrument) {
   std::ranges::stable_sort(settings, std::greater{},
                            [](const TubeSetting& s) { return 100.0 * s.written + s.cents; });
   return settings;
+}
+
+std::optional<TubeSetting> loweredBy(const TubeSetting& from, int halfSteps, const Instrument* instrument) {
+  if (halfSteps == 0) return from;
+  if (!instrument) return TubeSetting{"", from.written - halfSteps, from.cents, from.step};
+  const auto own = partsOf(from.name);
+  std::optional<TubeSetting> best;
+  for (TubeSetting& setting : settingsOf(*instrument)) {
+    if (setting.written != from.written - halfSteps) continue;
+    const auto parts = partsOf(setting.name);
+    const bool usual =
+        !parts || (own && parts->thumb == own->thumb && !parts->drawn && parts->valves != std::vector{3});
+    if (usual && (!best || std::abs(setting.cents) < std::abs(best->cents))) best = std::move(setting);
+  }
+  return best;
 }
 
 TubeSetting openSetting(const Instrument& instrument) {
@@ -175,12 +184,14 @@ std::vector<SeriesRung> naturalSeries(const TubeSetting& setting, const Instrume
   return rungs;
 }
 
-std::optional<int> partialOf(double hz, const TubeSetting& setting, const Instrument* instrument,
-                             double a4_hz) {
-  const auto away = [hz](const SeriesRung& rung) { return std::abs(centsBetween(rung.hz, hz)); };
+std::optional<OnTube> placeOn(double hz, const TubeSetting& setting, const Instrument* instrument,
+                              double a4_hz) {
+  const auto off = [hz](const SeriesRung& rung) { return centsBetween(rung.hz, hz); };
   const auto series = naturalSeries(setting, instrument, a4_hz, kHighestPartial);
-  const SeriesRung& nearest = *std::ranges::min_element(series, {}, away);
-  return away(nearest) <= kSamePartial_cents ? std::optional(nearest.partial) : std::nullopt;
+  const SeriesRung& nearest =
+      *std::ranges::min_element(series, {}, [&](const SeriesRung& rung) { return std::abs(off(rung)); });
+  return std::abs(off(nearest)) <= kSamePartial_cents ? std::optional(OnTube{nearest.partial, off(nearest)})
+                                                      : std::nullopt;
 }
 
 }  // namespace calando

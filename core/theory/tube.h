@@ -42,6 +42,16 @@ struct TubeSetting {
   static int interval(int partial);
 };
 
+/// What the name of a setting of valves or slide says.
+struct SettingParts {
+  bool thumb = false;       ///< the second tube, or the trigger
+  bool drawn = false;       ///< slides
+  int position = 0;         ///< of the slide, from 1; 0: valves
+  std::vector<int> valves;  ///< from 1, growing; none: open
+};
+/// Nullopt for what is none, such as a note.
+std::optional<SettingParts> partsOf(std::string_view name);
+
 /// A fingering by its name: a written fundamental (`Bb3`), valves (`0`, `12`, `123`, `T12` on a second tube,
 /// `13+` with slides drawn) or a slide position (`slide3`, `Tslide1` with a trigger). The error says what is
 /// wrong and what is possible.
@@ -49,6 +59,9 @@ tl::expected<TubeSetting, Problem> settingNamed(std::string_view name, const Ins
 /// All settings of an instrument, the shortest tube first: valves, positions, or the low notes of reeds and
 /// flutes on which overtones are sought.
 std::vector<TubeSetting> settingsOf(const Instrument& instrument);
+/// The one so many half steps lower: of several on the same tube the one nearest to tempered, no slides
+/// drawn, the third valve not alone. Nullopt where there is none.
+std::optional<TubeSetting> loweredBy(const TubeSetting& from, int halfSteps, const Instrument* instrument);
 /// What partials are counted from where nobody says: the open tube, or the lowest of those low notes.
 TubeSetting openSetting(const Instrument& instrument);
 
@@ -65,8 +78,13 @@ struct SeriesRung {
 std::vector<SeriesRung> naturalSeries(const TubeSetting& setting, const Instrument* instrument, double a4_hz,
                                       int upTo = 16);
 
-/// The partial of the tube nearest to `hz`; nullopt when it is over 60 cents away or over 20.
-std::optional<int> partialOf(double hz, const TubeSetting& setting, const Instrument* instrument,
-                             double a4_hz);
+/// Where a pitch lies on a tube.
+struct OnTube {
+  int partial;
+  double cents;  ///< off it
+};
+/// The nearest partial; nullopt when it is over 60 cents away or over 20.
+std::optional<OnTube> placeOn(double hz, const TubeSetting& setting, const Instrument* instrument,
+                              double a4_hz);
 
 }  // namespace calando

@@ -16,15 +16,40 @@ namespace calando {
 namespace {
 
 /// Figures that no level and no card asks for, on purpose.
-const std::set<std::string_view> kWithoutTarget{
-    "attempts",           "partials_per_db",      "rings_on_s",           "length_beats",
-    "vibrato_cents",      "vibrato_hz",           "level_wave_db",        "level_wave_hz",
-    "level_dbfs",         "level_slope_db_per_s", "brightness",           "sound_margin_db",
-    "open_distance_db",   "warming_cents",        "warming_unsure_cents", "warming_left_cents",
-    "warming_most_cents", "lowest_steady_hz",     "highest_steady_hz",    "breaks_air_on",
-    "breaks_stopped",     "fall_breaks",          "jitter_percent",       "way_back_semitones",
-    "rested_s",           "ring_spread_cents",    "bend_core_db",         "drop_cents",
-    "drop_level_db",      "break_dip_db",         "break_way_ms"};
+const std::set<std::string_view> kWithoutTarget{"attempts",
+                                                "partials_per_db",
+                                                "rings_on_s",
+                                                "length_beats",
+                                                "vibrato_cents",
+                                                "vibrato_hz",
+                                                "level_wave_db",
+                                                "level_wave_hz",
+                                                "level_dbfs",
+                                                "level_slope_db_per_s",
+                                                "brightness",
+                                                "sound_margin_db",
+                                                "open_distance_db",
+                                                "warming_cents",
+                                                "warming_unsure_cents",
+                                                "warming_left_cents",
+                                                "warming_most_cents",
+                                                "lowest_steady_hz",
+                                                "highest_steady_hz",
+                                                "breaks_air_on",
+                                                "breaks_stopped",
+                                                "fall_breaks",
+                                                "jitter_percent",
+                                                "way_back_semitones",
+                                                "rested_s",
+                                                "ring_spread_cents",
+                                                "bend_core_db",
+                                                "drop_cents",
+                                                "drop_level_db",
+                                                "break_dip_db",
+                                                "break_way_ms",
+                                                "bend_speed_cents_per_s",
+                                                "bend_uneven_cents",
+                                                "under_hz"};
 
 bool hasTargetSomewhere(const std::string& id) {
   for (const Level& level : levels())

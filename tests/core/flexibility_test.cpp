@@ -135,6 +135,34 @@ TEST(Slurs, HaveTheLengthTheGapAndTheDipThatTheyWereMadeWith) {
   expectWithin(bumps, 0.3, 1.0);
 }
 
+TEST(Partials, OfACardGoFromTubeToTube) {
+  for (const char* instrument : {"trumpet-bb", "trombone", "euphonium", "bassoon"}) {
+    const Analysis heard = playedBy("steady", "slur-settings", 2, instrument);
+    const Instrument* played = findInstrument(instrument);
+    int tubes = 0;
+    std::optional<int> before;
+    for (const CueResult& row : heard.cues) {
+      if (!row.asked) continue;
+      ASSERT_TRUE(row.note) << instrument;
+      // In tune on its own tube, whichever that is, and its note is named after that.
+      EXPECT_NEAR(row.series_cents.value(), 1.0, 2.5) << instrument;
+      const int partial = heard.tones[*row.matched].notes[*row.note].partial.value();
+      EXPECT_GE(partial, 2);
+      EXPECT_LE(partial, 4);
+      const int base = *row.asked - TubeSetting::interval(partial);
+      tubes += base != before;
+      before = base;
+    }
+    EXPECT_EQ(tubes, played->tubing ? 7 : 3) << instrument;  // a bassoon's low F, C and B
+  }
+  const CueNote note = *parseCueNote("partial 3 down 2");
+  EXPECT_EQ(note.down, 2);
+  EXPECT_EQ(nameOf(note), "partial 3 down 2");
+  for (const char* wrong :
+       {"degree 3 down 1", "partial 3 down", "down 2", "partial 3 up 1", "partial 3 down -1"})
+    EXPECT_FALSE(parseCueNote(wrong)) << wrong;
+}
+
 TEST(Slurs, OverABreakAreToldApart) {
   const Analysis clarinet = playedBy("steady", "widening", 3, "clarinet-bb");  // from A4 up over the break
   int over = 0;
@@ -260,6 +288,28 @@ TEST(Bends, RingMostWhereTheirResonanceIs) {
   expectWithin(depths, 1.0, 2.0);
   expectWithin(returns, 0.3, 1.0);
   expectWithin(sure, 1.0, 2.5);
+}
+
+TEST(Bends, GoAsFastAndAsEvenlyAsTheyWereMade) {
+  for (unsigned seed = 1; seed <= 6; ++seed) {
+    Dice dice(seed);
+    const double depth = dice(60.0, 120.0), way_s = dice(0.8, 2.0), wave = seed % 2 ? 0.0 : dice(4.0, 8.0);
+    sounds::ToneSpec spec;
+    spec.f0_hz = dice(150.0, 400.0);
+    spec.seconds = 2.0 * way_s + 1.0;
+    spec.before_s = spec.after_s = kBefore_s;
+    spec.cents = [=](double t) {  // straight down and straight up, with a wave of four a second or none
+      const double down =
+          std::clamp((t - 0.5) / way_s, 0.0, 1.0) - std::clamp((t - 0.5 - way_s) / way_s, 0.0, 1.0);
+      return -depth * down + wave * std::sin(2.0 * std::numbers::pi * 4.0 * t);
+    };
+    const Tracks tracks = trackAll(sounds::tone(spec), kRate_hz);
+    const Bend bend = *describeBend(tracks, kBefore_s, kBefore_s + spec.seconds);
+    // A wave in so short a line leans it.
+    const double speed = depth / way_s, leans = 0.25 * wave;
+    EXPECT_NEAR(bend.speed_cents_per_s.value(), speed, 0.04 * speed + leans) << seed;
+    EXPECT_NEAR(bend.uneven_cents.value(), wave / std::numbers::sqrt2, 0.8) << seed;
+  }
 }
 
 TEST(Bends, ThatRingNowhereHaveNoCentre) {
@@ -458,7 +508,9 @@ TEST(Fingerings, AreRankedByHowOftenTheySpokeThenByHowNearTheyCame) {
     take.note = note;
     take.fingering = fingering;
     take.kept = Kept{};
-    if (offset) take.kept->values = {{"offset_cents", *offset}, {"air_before_ms", 100.0 + *offset}};
+    if (offset)
+      take.kept->values = {
+          {"offset_cents", *offset}, {"air_before_ms", 100.0 + *offset}, {"under_hz", 220.0}};
     takes.push_back(take);
   };
   for (const double offset : {-30.0, -20.0, -28.0}) add("octave, 1 3", offset);
@@ -474,6 +526,7 @@ TEST(Fingerings, AreRankedByHowOftenTheySpokeThenByHowNearTheyCame) {
   EXPECT_EQ(ranked[3].fingering, "front F");
   EXPECT_EQ(ranked[3].spoke, 1);
   EXPECT_EQ(ranked[3].tries, 4);
+  EXPECT_EQ(ranked[0].under_hz, 220.0);
   EXPECT_EQ(ranked[1].offset_cents, -28.0);
   EXPECT_EQ(ranked[0].speaks_ms, 106.0);
   EXPECT_FALSE(ranked[0].wander_cents);
@@ -532,24 +585,32 @@ TEST(Reach, IsWhereATonesStaysForHalfASecond) {
 PastTake keptTake(std::int64_t id, const Analysis& analysis) {
   PastTake take;
   take.id = take.made_unix_s = id;
+  take.place = 1;
   take.kept = keptOf(analysis);
   return take;
 }
 
 TEST(Reach, OfManyTakesHasItsEdgesAndItsHole) {
-  const auto mapOf = [](const char* player) {
-    std::vector<PastTake> takes{keptTake(2, playedBy(player, "scale-8-8", 5)),
+  const auto courseOf = [](const char* player) {
+    constexpr std::int64_t day = 86400;
+    std::vector<PastTake> takes{keptTake(40 * day, playedBy(player, "scale-8-8", 5)),
                                 keptTake(1, playedBy(player, "chromatic-down", 6))};
-    ReachMap map = ReachMap::of(takes, 3);
-    ReachMap one = ReachMap::of(takes, 2);  // made before
-    EXPECT_LT(one.cells().size(), map.cells().size());
-    one.add(takes.front());
-    EXPECT_EQ(one.cells().size(), map.cells().size());
+    const ReachCourse course = reachCourse(takes);
+    EXPECT_FALSE(course.then.empty());
+    EXPECT_LT(course.then.cells().size(), course.now.cells().size());
+    ReachMap again = course.then;  // a new take is only added
+    again.add(takes.front());
+    EXPECT_EQ(again.cells().size(), course.now.cells().size());
+    takes.back().place = 2;  // levels of two places are not compared
+    EXPECT_EQ(reachCourse(takes).elsewhere, 1);
+    EXPECT_TRUE(reachCourse(takes).then.empty());
+    takes.back().place.reset();
+    EXPECT_EQ(reachCourse(takes).elsewhere, 1);
     takes.front().word = TeachersWord::invalidTry;
-    EXPECT_EQ(ReachMap::of(takes, 3).highest(), ReachMap::of(std::span(takes).subspan(1), 3).highest());
-    return map;
+    EXPECT_TRUE(reachCourse(takes).now.empty());
+    return course;
   };
-  const ReachMap steady = mapOf("steady"), loud = mapOf("high-only-loud");
+  const ReachMap steady = courseOf("steady").now, loud = courseOf("high-only-loud").now;
   EXPECT_FALSE(holeOf(steady));
   const auto hole = holeOf(loud);
   ASSERT_TRUE(hole);
@@ -558,7 +619,8 @@ TEST(Reach, OfManyTakesHasItsEdgesAndItsHole) {
   EXPECT_GT(loud.softest(loud.highest()).value(), steady.softest(steady.highest()).value());
   EXPECT_FALSE(loud.softest(loud.highest() + 1));
   EXPECT_FALSE(loud.loudest(loud.lowest() - 1));
-  for (const auto& [place, cell] : loud.cells()) EXPECT_TRUE(cell.take == 1 || cell.take == 2);
+  EXPECT_EQ(loud.span_db(loud.highest()),
+            *loud.loudest(loud.highest()) - *loud.softest(loud.highest()) + kReachStep_db);
 }
 
 }  // namespace

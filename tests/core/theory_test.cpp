@@ -175,12 +175,28 @@ TEST(Fingerings, AllOfAnInstrumentGoDownwardsAndNameTheirPartials) {
       before = hz;
       for (int partial = 1; partial <= 12; partial += setting.step)
         for (const double off : {-45.0, 0.0, 45.0})
-          EXPECT_EQ(partialOf(shiftedBy(partial * hz, off), setting, &instrument, 440.0), partial);
+          EXPECT_EQ(placeOn(shiftedBy(partial * hz, off), setting, &instrument, 440.0)->partial, partial);
     }
     EXPECT_EQ(openSetting(instrument).step, instrument.oddSeries ? 2 : 1);
   }
   const Instrument* trumpet = findInstrument("trumpet-bb");
-  EXPECT_FALSE(partialOf(frequencyOf(60, {}), openSetting(*trumpet), trumpet, 440.0));  // between 2 and 3
+  EXPECT_FALSE(placeOn(frequencyOf(60, {}), openSetting(*trumpet), trumpet, 440.0));  // between 2 and 3
+}
+
+TEST(Fingerings, LowerOnesAreThoseThatPlayersTake) {
+  const auto downFrom = [](const char* id, const char* name) {
+    const Instrument* instrument = findInstrument(id);
+    std::string all;
+    for (int half = 0; half < 8; ++half)
+      if (const auto lower = loweredBy(*settingNamed(name, instrument), half, instrument))
+        all += lower->name + " ";
+    return all;
+  };
+  EXPECT_EQ(downFrom("trumpet-bb", "0"), "0 2 1 12 23 13 123 ");
+  EXPECT_EQ(downFrom("horn-f", "T0"), "T0 T2 T1 T12 T23 T13 T123 ");
+  EXPECT_EQ(downFrom("euphonium", "0"), "0 2 1 12 23 4 24 124 ");
+  EXPECT_EQ(downFrom("trombone", "slide2"), "slide2 slide3 slide4 slide5 slide6 slide7 ");
+  EXPECT_EQ(downFrom("alto-sax", "C#4"), "C#4 C4 B3 Bb3 ");
 }
 
 TEST(Beats, ComeFromTheDifference) {
