@@ -10,6 +10,7 @@
 #include "cli/failure.h"
 #include "cli/lists.h"
 #include "cli/output.h"
+#include "cli/pair_options.h"
 #include "core/analysis.h"
 #include "core/bounded_json.h"
 #include "core/contract/analysis_json.h"
@@ -32,6 +33,7 @@ struct AnalyseOptions {
   double a4_hz = 440.0;
   std::optional<double> target_hz, tempo, start_s, drone_hz, fork_hz, room_c, keyedFrom_s, keyedTo_s;
   bool click = false, swell = false;
+  PairOptions pair;
 };
 
 const Instrument* instrumentOf(const std::string& id) {
@@ -164,16 +166,29 @@ Tracked trackFile(const std::string& file, const std::string& channel, const Con
   return {*info, tracker->finish()};
 }
 
+/// The one that the second is held against.
+PairAsked pairWithPartner(const AnalyseOptions& o) {
+  PairAsked asked = pairOf(o.pair, o.temperament == "just");
+  const bool apart = !o.pair.channels.empty();
+  if (!apart && o.pair.partner.empty()) return asked;
+  const Tracked partner =
+      trackFile(apart ? o.file : o.pair.partner, apart ? channelsOf(o.pair).first : "mix", {});
+  asked.partner = std::make_shared<const Tracks>(partner.tracks);
+  return asked;
+}
+
 void analyseFile(const AnalyseOptions& o) {
   Context context = contextOf(o);
-  for (const std::string& read : {o.file, o.against})
+  for (const std::string& read : {o.file, o.against, o.pair.partner})
     if (!o.tracks.empty() && !read.empty() && sameFile(o.tracks, read))
       refuse("--tracks would be written over " + printable(read) + ", which is read; name another file");
   if (!o.against.empty()) {
     context.against = rivalOf(analyse(trackFile(o.against, "mix", {}).tracks, context));
     if (!context.against) refuse(printable(o.against) + ": has no tone to hold the take against");
   }
-  const auto [info, tracks] = trackFile(o.file, o.channel, context);
+  if (o.pair.given()) context.pair = pairWithPartner(o);
+  const std::string channel = o.pair.channels.empty() ? o.channel : channelsOf(o.pair).second;
+  const auto [info, tracks] = trackFile(o.file, channel, context);
   const Analysis analysis = analyse(tracks, context);
   if (!o.tracks.empty()) writeText(o.tracks, tracksCsv(tracks, analysis));
   const SourceInfo source{o.file, info.rate_hz, info.channels,
@@ -269,6 +284,7 @@ CLI::App* addAnalyse(CLI::App& app, AnalyseOptions& a) {
   keyedFrom->needs(keyedTo);
   keyedTo->needs(keyedFrom);
   analyse->add_option("--channel", a.channel, "A number from 1, or mix");
+  addPair(*analyse, a.pair, aFile, aPitch);
   analyse->add_option("--tracks", a.tracks, "Also write the time series there, as CSV")->check(aFile);
   return analyse;
 }

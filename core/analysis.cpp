@@ -254,6 +254,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   }
   if (airRoom && room.floor_dbfs) result.airs = findAirs(tracks, sums, *airRoom, result.tones, context.open);
   if (result.part == PartPlayed::whole) result.reach = reachedIn(tracks, result.tones, context.reference);
+  if (context.pair) result.pair = describePair(tracks, *context.pair);
   result.processing = processingOf(tracks);
   if (result.airSpoilt())
     for (Air& air : result.airs) air = Air{air.start_s, air.end_s, air.phase};
@@ -297,11 +298,16 @@ struct TakeTracker::Stages {
   std::size_t learntFrom = 0;    // its length
   std::vector<float> swell;      // that was played; empty: none
   std::vector<float> recording;  // as far as it may be heard in it
+  std::optional<PairListener> pair;
   double rate_hz;
 
+  void track(std::span<const float> block) {
+    tracker.push(block);
+    if (pair) pair->push(block);
+  }
   void learn() {
     remover->learnFrom(countIn);
-    tracker.push(remover->push(countIn));
+    track(remover->push(countIn));
     countIn = {};
     learntFrom = 0;
   }
@@ -320,7 +326,9 @@ Tracker trackerFor(double rate_hz, const Context& context) {
 }  // namespace
 
 TakeTracker::TakeTracker(double rate_hz, const Context& context)
-    : stages_(std::make_unique<Stages>(Stages{trackerFor(rate_hz, context), {}, {}, 0, {}, {}, rate_hz})) {
+    : stages_(
+          std::make_unique<Stages>(Stages{trackerFor(rate_hz, context), {}, {}, 0, {}, {}, {}, rate_hz})) {
+  if (context.pair && context.pair->inOneSignal()) stages_->pair.emplace(rate_hz, context.pair->semitones);
   if (context.heard.swell && context.exercise) stages_->swell = swellOf(unroll(context), rate_hz);
   if (!context.heard.click || !context.exercise) return;
   stages_->remover.emplace(unroll(context), context.heard.fork_hz, rate_hz);
@@ -334,8 +342,8 @@ void TakeTracker::push(std::span<const float> block) {
   if (s.recording.size() < s.swell.size() + static_cast<std::size_t>(kSwellLate_s * s.rate_hz) &&
       !s.swell.empty())
     s.recording.insert(s.recording.end(), block.begin(), block.end());
-  if (!s.remover) return s.tracker.push(block);
-  if (s.learntFrom == 0) return s.tracker.push(s.remover->push(block));
+  if (!s.remover) return s.track(block);
+  if (s.learntFrom == 0) return s.track(s.remover->push(block));
   s.countIn.insert(s.countIn.end(), block.begin(), block.end());
   if (s.countIn.size() >= s.learntFrom) s.learn();
 }
@@ -345,6 +353,7 @@ Tracks TakeTracker::finish() {
   if (s.learntFrom > 0) s.learn();
   s.tracker.finish();
   Tracks tracks = s.tracker.tracks();
+  if (s.pair) tracks.pair = s.pair->finish(tracks);
   if (s.remover) tracks.clicks_dbfs = s.remover->clicks_dbfs();
   if (!s.swell.empty()) tracks.swell_dbfs = heardOf(s.swell, s.recording, s.rate_hz);
   return tracks;

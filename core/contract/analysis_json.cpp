@@ -234,6 +234,32 @@ std::string validUtf8(std::string_view text) {
   return out;
 }
 
+/// What can only be told once the players are told apart is null where they are not.
+namespace {
+json pairOf(const std::optional<Pair>& pair) {
+  if (!pair) return nullptr;
+  json beats = json::array();
+  for (const Pair::Beat& b : pair->beats)
+    beats.push_back(
+        {{"at_s", number(b.at_s)}, {"rate_hz", number(b.rate_hz)}, {"spread_hz", number(b.spread_hz)}});
+  return {{"interval_semitones", number(pair->interval_semitones)},
+          {"from_s", number(pair->from_s)},
+          {"to_s", number(pair->to_s)},
+          {"cents_at_start", number(pair->cents_at_start)},
+          {"cents_at_end", number(pair->cents_at_end)},
+          {"sign_known", pair->sign_known},
+          {"beats", beats},
+          {"lock_s", number(pair->lock_s)},
+          {"wrong_way_first", flag(pair->wrong_way_first)},
+          {"moved", nameIn(kMoved, pair->moved)},
+          {"left_again", pair->left_again},
+          {"residual_cents", number(pair->residual_cents)},
+          {"beat_left_hz", number(pair->beat_left_hz)},
+          {"first_hz", number(pair->first_hz)},
+          {"second_hz", number(pair->second_hz)}};
+}
+}  // namespace
+
 json toJson(const Analysis& a, const SourceInfo& source, const Context& context) {
   const Reference& reference = a.reference;
   const Writer writer{context, spellingFor(context)};
@@ -290,6 +316,7 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
       {"segments", segments},
       {"tones", tones},
       {"airs", airs},
+      {"pair", pairOf(a.pair)},
       {"cues", cues},
       {"readings", readings},
       {"advice", advice}};

@@ -9,6 +9,7 @@
 #include "core/exercise/exercise.h"
 #include "core/exercise/key_times.h"
 #include "core/exercise/target.h"
+#include "core/measure/pair.h"
 #include "core/measure/sounds.h"
 #include "core/theory/part_played.h"
 #include "core/theory/pitch_frame.h"
@@ -44,6 +45,7 @@ struct Context : PitchFrame {
   std::optional<double> room_c;        ///< how warm the room was, °C
   std::optional<OpenBreath> open;      ///< the player's own open breath
   Accompaniment heard;                 ///< what sounded with the take
+  std::optional<PairAsked> pair;       ///< two sound together
   std::optional<double> spanBefore;    ///< semitones, the player's widest of the card on days before
   std::map<std::string, std::size_t> nextTries;  ///< which try is asked for next, by observation
   std::optional<Rival> against;                  ///< another take's tone that this one is held against

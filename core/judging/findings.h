@@ -7,6 +7,7 @@
 #include "core/exercise/cue_kind.h"
 #include "core/exercise/key_times.h"
 #include "core/measure/bend.h"
+#include "core/measure/pair.h"
 #include "core/measure/processing.h"
 #include "core/measure/reach.h"
 #include "core/measure/sounds.h"
@@ -126,6 +127,7 @@ struct Analysis {
   std::vector<Tone> tones;
   std::vector<Air> airs;
   std::vector<Reached> reach;  ///< of the whole instrument
+  std::optional<Pair> pair;    ///< of two that sound together
   std::vector<CueResult> cues;
   std::vector<Reading> readings;
   std::vector<Reading> aside;  ///< figures that the card does not show and its advice may need

@@ -7,6 +7,7 @@
 
 #include "core/signal/air_spectrum.h"
 #include "core/signal/energy_track.h"
+#include "core/signal/pair_track.h"
 #include "core/signal/period_chain.h"
 #include "core/signal/quick_pitch.h"
 #include "core/signal/tone_colour.h"
@@ -33,6 +34,7 @@ struct Tracks {
   std::vector<UnderTone> under;      ///< of some frames that have a pitch, where overtones are played
   std::vector<QuickPitch> quick;     ///< every kQuickHop_s where the pitch moves fast
   std::vector<AirFrame> air;         ///< one for each frame
+  PairTrack pair;                    ///< where two are looked for in the one signal
   EnergyTrack energy{48000.0};       ///< of the input, without its offset
   EnergyTrack airEnergy{48000.0};    ///< of kAirBottom_hz to kAirTop_hz
   double duration_s = 0.0;

@@ -65,6 +65,61 @@ void expectKeys(const json& object, std::initializer_list<const char*> keys) {
   for (const char* key : keys) EXPECT_TRUE(object.contains(key)) << key;
 }
 
+/// Two channels as a 32-bit float WAV by hand.
+void writeStereo(const std::string& path, const std::vector<float>& left, const std::vector<float>& right) {
+  std::ofstream out(path, std::ios::binary);
+  const auto u32 = [&](std::uint32_t v) { out.write(reinterpret_cast<const char*>(&v), 4); };
+  const auto u16 = [&](std::uint16_t v) { out.write(reinterpret_cast<const char*>(&v), 2); };
+  const auto dataBytes = static_cast<std::uint32_t>(std::min(left.size(), right.size()) * 8);
+  out << "RIFF";
+  u32(36 + dataBytes);
+  out << "WAVEfmt ";
+  u32(16), u16(3), u16(2), u32(48000), u32(48000 * 8), u16(8), u16(32);
+  out << "data";
+  u32(dataBytes);
+  for (std::size_t n = 0; n < std::min(left.size(), right.size()); ++n)
+    for (const float x : {left[n], right[n]}) out.write(reinterpret_cast<const char*>(&x), 4);
+}
+
+TEST_F(Contract, APairIsMeasuredHoweverTheFirstIsKnown) {
+  // The second comes a second later, 12 cents sharp, and goes down to the first.
+  const sounds::ToneSpec first{.f0_hz = 220.0, .seconds = 6.0, .before_s = 0.3, .after_s = 0.3};
+  sounds::ToneSpec second = first;
+  second.before_s = 1.3, second.seconds = 5.0, second.seed = 8;
+  second.cents = [](double t) { return 12.0 * std::clamp((2.5 - t) / 1.0, 0.0, 1.0); };
+  const auto a = sounds::tone(first), b = sounds::tone(second);
+  std::vector<float> both = a;
+  for (std::size_t n = 0; n < both.size(); ++n) both[n] += b[n];
+  const auto file = [&](const char* name, const std::vector<float>& sound) {
+    EXPECT_TRUE(calando::writeSound(path(name), sound, 48000.0, calando::SoundFormat::wav24));
+    return path(name);
+  };
+  writeStereo(path("two.wav"), a, b);
+  const std::string alone = file("b.wav", b);
+  for (const std::string& how : {alone + " --partner-hz 220", alone + " --partner " + file("a.wav", a),
+                                 path("two.wav") + " --pair-channels 1,2", file("one.wav", both)}) {
+    const Ran r = run("analyse " + how + " --pair unison");
+    ASSERT_EQ(r.status, 0) << r.err;
+    const json pair = json::parse(r.out)["pair"];
+    ASSERT_TRUE(pair.is_object()) << how;
+    expectKeys(pair,
+               {"interval_semitones", "from_s", "to_s", "left_again", "residual_cents", "beat_left_hz"});
+    EXPECT_NEAR(pair["cents_at_start"].get<double>(), 12.0, 0.3) << how;
+    EXPECT_NEAR(pair["cents_at_end"].get<double>(), 0.0, 0.8) << how;
+    EXPECT_NEAR(pair["lock_s"].get<double>(), 2.08, 0.12) << how;
+    EXPECT_EQ(pair["sign_known"], true) << how;
+    EXPECT_EQ(pair["moved"], "second") << how;
+    EXPECT_EQ(pair["wrong_way_first"], false) << how;
+    EXPECT_NEAR(pair["first_hz"].get<double>(), 220.0, 0.05) << how;
+    EXPECT_NEAR(pair["beats"][2]["rate_hz"].get<double>(), 1.53, 0.05) << how;
+  }
+  expectRefused("analyse " + alone + " --partner-hz 220", 2, "--pair");
+  expectRefused("analyse " + alone + " --pair fifth", 2, "--pair is unison, octave");
+  expectRefused("analyse " + alone + " --pair unison --pair-channels 2,2", 2, "two different channels");
+  expectRefused("analyse " + alone + " --pair unison --pair-channels 1,2", 2, "channel");
+  expectRefused("analyse " + alone + " --pair unison --partner " + path("none.wav"), 3, "none.wav");
+}
+
 TEST_F(Contract, EveryKeyIsThere) {
   const auto file = tone("a.wav", {.f0_hz = 466.16, .seconds = 3.0, .before_s = 0.5, .after_s = 0.5});
   const Ran r =
@@ -72,7 +127,9 @@ TEST_F(Contract, EveryKeyIsThere) {
   ASSERT_EQ(r.status, 0) << r.err;
   const json j = json::parse(r.out);
   EXPECT_EQ(j.at("schema"), "calando.analysis/1");
-  expectKeys(j, {"engine", "source", "reference", "segments", "tones", "airs", "cues", "readings", "advice"});
+  expectKeys(j, {"engine", "source", "reference", "segments", "tones", "airs", "pair", "cues", "readings",
+                 "advice"});
+  EXPECT_TRUE(j["pair"].is_null());
   expectKeys(j["source"], {"path", "sample_rate_hz", "channels", "duration_s", "channel", "clipped_samples",
                            "bad_samples", "noise_floor_dbfs", "drone_dbfs", "clicks_dbfs"});
   EXPECT_EQ(
@@ -222,24 +279,10 @@ TEST_F(Contract, BadFilesAreRefusedOrMeasuredAsFarAsTheyGo) {
 }
 
 TEST_F(Contract, ChannelsThatCancelGiveWayToTheLoudest) {
-  const auto samples = sounds::tone({.f0_hz = 440, .seconds = 1.0});
-  // A 32-bit float WAV of two channels by hand, the second the first upside down.
-  std::ofstream out(path("x.wav"), std::ios::binary);
-  const auto u32 = [&](std::uint32_t v) { out.write(reinterpret_cast<const char*>(&v), 4); };
-  const auto u16 = [&](std::uint16_t v) { out.write(reinterpret_cast<const char*>(&v), 2); };
-  const auto dataBytes = static_cast<std::uint32_t>(samples.size() * 8);
-  out << "RIFF";
-  u32(36 + dataBytes);
-  out << "WAVEfmt ";
-  u32(16), u16(3), u16(2), u32(48000), u32(48000 * 8), u16(8), u16(32);
-  out << "data";
-  u32(dataBytes);
-  for (std::size_t i = 0; i < samples.size(); ++i) {
-    float pair[2] = {samples[i], -0.9f * samples[i]};
-    if (i == 100) pair[0] = pair[1] = std::nanf("");
-    out.write(reinterpret_cast<const char*>(pair), 8);
-  }
-  out.close();
+  std::vector<float> left = sounds::tone({.f0_hz = 440, .seconds = 1.0}), right = left;
+  for (float& x : right) x *= -0.9f;
+  left[100] = right[100] = std::nanf("");
+  writeStereo(path("x.wav"), left, right);
   const json j = json::parse(run("analyse " + path("x.wav")).out);
   EXPECT_EQ(j["source"]["channel"], "1");
   EXPECT_EQ(j["source"]["bad_samples"], 1);
