@@ -11,6 +11,7 @@
 #include "cli/lists.h"
 #include "cli/output.h"
 #include "cli/pair_options.h"
+#include "cli/reckon.h"
 #include "core/analysis.h"
 #include "core/bounded_json.h"
 #include "core/contract/analysis_json.h"
@@ -92,6 +93,12 @@ std::vector<int> notesOf(const std::string& list, const Instrument* instrument) 
   return notes;
 }
 
+TubeSetting fingeringNamed(const std::string& name, const Instrument* instrument) {
+  auto fingering = settingNamed(name, instrument);
+  if (!fingering) refuse(printable(english(fingering.error())));
+  return *fingering;
+}
+
 Context contextOf(const AnalyseOptions& o) {
   Context context;
   context.reference = referenceOf(o);
@@ -99,11 +106,7 @@ Context contextOf(const AnalyseOptions& o) {
   context.asked = notesOf(o.note, context.instrument);
   if (o.target_hz && !context.asked.empty()) refuse("give --note or --target-hz, not both");
   context.target_hz = o.target_hz;
-  if (!o.fingering.empty()) {
-    auto fingering = settingNamed(o.fingering, context.instrument);
-    if (!fingering) refuse(printable(english(fingering.error())));
-    context.fingering = *fingering;
-  }
+  if (!o.fingering.empty()) context.fingering = fingeringNamed(o.fingering, context.instrument);
   const auto end = [&](const std::string& name) {
     const auto notes = notesOf(name, context.instrument);
     return notes.empty() ? std::nullopt : std::optional(notes.front());
@@ -289,6 +292,35 @@ CLI::App* addAnalyse(CLI::App& app, AnalyseOptions& a) {
   return analyse;
 }
 
+struct ReckonWith {
+  ReckonOptions what;
+  std::string instrument, note, fingering;
+  Givens givens;
+};
+
+CLI::App* addReckon(CLI::App& app, ReckonWith& r) {
+  auto* reckon = app.add_subcommand("reckon", "The arithmetic of the trade; alone: lists its lines");
+  reckon->add_option("line", r.what.line);
+  reckon->add_option("value", r.what.value, "Of the left side");
+  reckon->add_flag("--back", r.what.back, "The value is of the right side");
+  reckon->add_option("--tempo", r.givens.tempo_bpm)->check(aTempo);
+  reckon->add_option("--a4", r.givens.reference.a4_hz)->check(aTuning);
+  reckon->add_option("--instrument", r.instrument)->check(anId);
+  reckon->add_option("--note", r.note, "Written, where a line needs one")->check(aNote);
+  reckon->add_option("--fingering", r.fingering)->check(anId);
+  reckon->add_option("--air-c", r.givens.air_c, "Of the air in the tube, degrees Celsius")
+      ->check(between(-20.0, 45.0));
+  reckon->add_flag("--json", r.what.asJson);
+  return reckon;
+}
+
+void reckonWith(ReckonWith& r) {
+  r.givens.instrument = instrumentOf(r.instrument);
+  if (!r.note.empty()) r.givens.note = r.givens.soundingOf(notesOf(r.note, r.givens.instrument).front());
+  if (!r.fingering.empty()) r.givens.fingering = fingeringNamed(r.fingering, r.givens.instrument);
+  reckon(r.what, r.givens);
+}
+
 CLI::App* addStandIn(CLI::App& app, StandInOptions& s) {
   auto* standIn = app.add_subcommand("stand-in", "Let the simulated player play into a WAV file");
   standIn->add_option("--exercise", s.exercise)->required();
@@ -310,7 +342,8 @@ int run(int argc, char** argv) {
   app.require_subcommand(1);
   AnalyseOptions a;
   StandInOptions s;
-  const CLI::App *analyse = addAnalyse(app, a), *standIn = addStandIn(app, s);
+  ReckonWith r;
+  const CLI::App *analyse = addAnalyse(app, a), *standIn = addStandIn(app, s), *reckoning = addReckon(app, r);
   bool asJson = false;
   std::string seriesInstrument, seriesFingering;
   double seriesA4 = 440.0;
@@ -336,6 +369,7 @@ int run(int argc, char** argv) {
   }
   if (*analyse) analyseFile(a);
   if (*standIn) playStandIn(s);
+  if (*reckoning) reckonWith(r);
   if (*instrumentList) listInstruments(asJson);
   if (*exerciseList) listExercises(asJson);
   if (*playerList) listPlayers(asJson);

@@ -12,6 +12,7 @@
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/library/lesson.h"
+#include "core/reckoning/reckoning.h"
 #include "core/standin/player.h"
 #include "records/studio_fault.h"
 
@@ -40,6 +41,10 @@ std::set<std::string> texts() {
     for (const std::string& text : {advice.says, advice.why}) add(text);
     for (const std::string& text : advice.tries) add(text);
   }
+  for (const Reckoning& line : reckonings())
+    for (const std::string_view text :
+         {line.label, line.formula, line.left.label, line.left.unit, line.right.label, line.right.unit})
+      add(text);
   for (const Level& level : levels()) add(level.label);
   for (const LessonTemplate& lesson : lessonTemplates()) add(lesson.label);
   for (const Instrument& instrument : instruments()) add(instrument.name);

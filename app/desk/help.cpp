@@ -137,6 +137,20 @@ void explainFlexibility(const About& about) {
                   "came early (below) or late.")});
 }
 
+void explainReckoner(const About& about) {
+  about(
+      Help::tr("The reckoner"),
+      {Help::tr(
+           "Alt+5. At the top stands what all lines share, as the lesson has it: instrument, tube, note, "
+           "tempo, tuning, the air in the tube. Each line has two fields, and either gives the other: "
+           "counts and seconds, cents and beats, a slide drawn and what it does, and so on."),
+       Help::tr("Beside them stand the degrees over the note, just and natural against equal, and the "
+                "partials of the tube; a row that is chosen is heard. Ctrl+Return takes note, tempo and "
+                "tuning into the lesson."),
+       Help::tr("Millimetres of a slide or joint are about right, not exact: bell, mouthpiece and tone holes "
+                "have their say. Warm up first; a cold tube is flat by itself.")});
+}
+
 void explainKeeping(const About& about) {
   about(
       Help::tr("Own exercises"),
@@ -173,6 +187,7 @@ std::vector<Entry> entries() {
   explainBreathing(about);
   explainSmallPart(about);
   explainFlexibility(about);
+  explainReckoner(about);
   explainKeeping(about);
   for (const Figure& figure : figures())
     list.push_back({Help::tr("Figures"), row(words::titled(figure), words::help(figure))});

@@ -1,5 +1,6 @@
 #include "app/desk/main_window.h"
 
+#include "app/desk/closing.h"
 #include "app/desk/found_dialog.h"
 #include "app/desk/head_strip.h"
 #include "app/desk/help.h"
@@ -17,6 +18,7 @@
 #include "app/parts/tight.h"
 #include "app/picture/gallery.h"
 #include "app/readout/readout.h"
+#include "app/reckoner/reckoner_page.h"
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
 #include "app/sound/player.h"
@@ -30,14 +32,15 @@ namespace calando {
 namespace {
 constexpr int kLeft = 196, kRight = 320;
 constexpr QSize kWanted(1280, 800), kLeast(1000, 660);
-enum Place { lessonPlace, settingsPlace };
+enum Place { lessonPlace, reckonerPlace, settingsPlace };
 }  // namespace
 
 MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs)
     : session_(std::make_unique<Session>(
           std::move(studio),
           Session::Ears{std::move(inputs), std::make_unique<SoundPlayer>(), &smallPicture})),
-      rail_(new Rail({{tr("Lesson"), "lesson"}, {tr("Settings"), "settings", true}})),
+      rail_(new Rail(
+          {{tr("Lesson"), "lesson"}, {tr("Reckoner"), "reckoner"}, {tr("Settings"), "settings", true}})),
       places_(new QStackedWidget) {
   setWindowTitle(tr("Calando"));
   setAcceptDrops(true);
@@ -45,7 +48,13 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
   setNoteLanguage(static_cast<NoteLanguage>(std::clamp(names, 0, 2)));
   settings_ = new SettingsPage(*session_);
   places_->addWidget(buildLesson());
+  auto* reckoner = new ReckonerPage(*session_);
+  places_->addWidget(reckoner);
   places_->addWidget(settings_);
+  connect(reckoner, &ReckonerPage::taken, this, [this] { rail_->choose(lessonPlace); });
+  keys_.on("reckoned", [this, reckoner] {
+    if (places_->currentWidget() == reckoner) reckoner->takeIntoLesson();
+  });
   auto* central = new QWidget;
   auto* layout = tight(new QHBoxLayout(central), 0);
   layout->addWidget(rail_);
@@ -186,6 +195,7 @@ void MainWindow::bindKeys() {
   keys_.on("delete", [&s] { s.deleteTake(); });
   keys_.on("undo", [&s] { s.undo(); });
   keys_.on("lesson", [this] { rail_->choose(lessonPlace); });
+  keys_.on("reckoner", [this] { rail_->choose(reckonerPlace); });
   keys_.on("settings", [this] { rail_->choose(settingsPlace); });
   keys_.on("help", [this] { showHelp(this); });
 }
@@ -367,21 +377,15 @@ void MainWindow::dropEvent(QDropEvent* event) {
 bool MainWindow::mayClose() {
   Importing& importing = session_->keeping().importing();
   if (importing.running() && !closing_) {
-    QMessageBox box(
-        QMessageBox::NoIcon, tr("Recordings are being taken in"),
-        tr("Of %1 recordings %2 are taken in. The others stay where they are and can be opened again.")
-            .arg(QString::number(importing.total()), QString::number(importing.done())),
-        QMessageBox::NoButton, this);
-    auto* wait = box.addButton(tr("Take them in, then close"), QMessageBox::AcceptRole);
-    wait->setObjectName("closeWait");
-    auto* leave = box.addButton(tr("Leave them out"), QMessageBox::DestructiveRole);
-    leave->setObjectName("closeLeave");
-    box.addButton(tr("Do not close"), QMessageBox::RejectRole);
-    box.exec();
-    if (box.clickedButton() == leave)
-      importing.cancel();
-    else if (box.clickedButton() != wait)
-      return false;
+    switch (askHowToClose(importing, this)) {
+      case Closing::wait:
+        break;
+      case Closing::leave:
+        importing.cancel();
+        break;
+      case Closing::notNow:
+        return false;
+    }
   }
   closing_ = importing.running() || session_->keeping().busy();
   return !closing_;

@@ -60,6 +60,11 @@ constexpr std::array kCommands{
     Command{"delete", "Del", QT_TRANSLATE_NOOP("Command", "delete the take"), inShelf},
     Command{"undo", "Ctrl+Z", QT_TRANSLATE_NOOP("Command", "undo: a deleted take, a changed or erased card")},
     Command{"lesson", "Alt+1", QT_TRANSLATE_NOOP("Command", "the lesson"), anywhere},
+    Command{"reckoner", "Alt+5", QT_TRANSLATE_NOOP("Command", "the reckoner: the arithmetic of the trade"),
+            anywhere},
+    Command{"reckoned", "Ctrl+Return",
+            QT_TRANSLATE_NOOP("Command", "in the reckoner: note, tempo and tuning into the lesson"),
+            anywhere},
     Command{"settings", "Ctrl+,", QT_TRANSLATE_NOOP("Command", "settings"), anywhere},
     Command{
         "zoom", "+ - 0",

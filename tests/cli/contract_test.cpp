@@ -120,6 +120,25 @@ TEST_F(Contract, APairIsMeasuredHoweverTheFirstIsKnown) {
   expectRefused("analyse " + alone + " --pair unison --partner " + path("none.wav"), 3, "none.wav");
 }
 
+TEST_F(Contract, TheReckonerPrintsBothWays) {
+  EXPECT_EQ(run("reckon counts 8 --tempo 72").out, "8.00 counts = 6.67 s\n");
+  EXPECT_EQ(run("reckon counts 6.67 --back --tempo 72").out, "6.67 s = 8.00 counts\n");
+  EXPECT_EQ(run("reckon notes C5 --instrument horn-f").out, "C5 = F4\n");
+  const json pitch = json::parse(run("reckon pitch 450 --back --json").out);
+  EXPECT_EQ(pitch["schema"], "calando.reckoning/1");
+  EXPECT_EQ(pitch["left"]["text"], "A4 +38.9");
+  EXPECT_NEAR(pitch["left"]["value"].get<double>(), 69.389, 0.001);
+  std::istringstream lines(run("reckon").out);
+  int count = 0;
+  for (std::string line; std::getline(lines, line);) ++count;
+  EXPECT_EQ(count, 11);
+  expectRefused("reckon counts", 2, "needs a value");
+  expectRefused("reckon nothing 3", 2, "is unknown");
+  expectRefused("reckon rest 1e9", 2, "from 0 to 7200");
+  expectRefused("reckon pitch H9", 2, "write it like Bb4");
+  expectRefused("reckon counts 3 --tempo 0", 2, "from 20 to 400");
+}
+
 TEST_F(Contract, EveryKeyIsThere) {
   const auto file = tone("a.wav", {.f0_hz = 466.16, .seconds = 3.0, .before_s = 0.5, .after_s = 0.5});
   const Ran r =

@@ -2,7 +2,6 @@
 // scripts/screenshots.
 #include <QApplication>
 #include <QComboBox>
-#include <QFile>
 #include <QListWidget>
 #include <QPushButton>
 #include <QTemporaryDir>
@@ -25,7 +24,6 @@
 #include "core/library/lesson.h"
 #include "core/standin/player.h"
 #include "records/demo_studio.h"
-#include "records/take_recorder.h"
 
 using calando::MainWindow;
 using calando::Studio;
@@ -58,38 +56,6 @@ void whenOpen(const char* name) {
       dialog->close();
     }
   });
-}
-
-/// What a crash and another list of takes left behind.
-void found() {
-  QTemporaryDir place;
-  {
-    auto studio = Studio::open(place.path().toStdString());
-    const auto alva = *studio->addStudent("Alva Brekke", "trumpet-bb");
-    (void)studio->addStudent("Edda Lunde", "oboe");
-    const calando::Player& player = *calando::findPlayer("sagging");
-    calando::AskedFor asked;
-    asked.instrument = "trumpet-bb";
-    const calando::Context context = contextFor(asked);
-    const auto sound = perform(player, unroll(context), context, 7).samples;
-    const calando::Student runa{7, "Runa Holt", "horn-f", {}};
-    calando::TakeRecorder(*studio->newRecording(alva, asked), 48000).write(sound);
-    calando::TakeRecorder(*studio->newRecording(runa, asked), 48000).write(std::span(sound).first(200000));
-    calando::Take take;
-    take.made_unix_s = 1795546800;
-    (void)Studio::writeTake(place.path().toStdString(), runa, take, sound, 48000);
-    QFile torn(place.filePath("recording/20261124-190312-5b1c09aa7e24.wav"));
-    (void)torn.open(QIODevice::WriteOnly);
-    torn.write(QByteArray(9000, 'x'));
-  }
-  auto studio = Studio::open(place.path().toStdString());
-  MainWindow window(std::move(*studio));
-  window.resize(1280, 800);
-  window.show();
-  settle(window);
-  QTest::qWait(100);
-  whenOpen("found");
-  QTest::mouseClick(window.findChild<QPushButton*>("messageButton"), Qt::LeftButton);
 }
 
 std::vector<std::string> breathOrder() {
@@ -213,6 +179,8 @@ void openDialogs(MainWindow& window) {
   calando::showHelp(&window);
   QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_Comma, Qt::ControlModifier);
   take(window, "settings");
+  QTest::keyClick(&window, Qt::Key_5, Qt::AltModifier);
+  take(window, "reckoner");
 }
 
 }  // namespace
@@ -248,6 +216,5 @@ int main(int argc, char** argv) {
   readFlexibility(window);
   playTakes(window);
   openDialogs(window);
-  found();
   return 0;
 }

@@ -57,6 +57,37 @@ TEST_F(WindowTest, AnotherReferenceJudgesTheOpenTakeAtOnce) {
   EXPECT_EQ(verdictOfHeld(), Verdict::outside);
 }
 
+TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {
+  openWindow();
+  addStudent("Ada", "trumpet-bb");
+  QTest::keyClick(window_.get(), Qt::Key_5, Qt::AltModifier);
+  auto *counts = find<QLineEdit>("counts-left"), *seconds = find<QLineEdit>("counts-right");
+  ASSERT_TRUE(counts->isVisible());
+  const auto type = [](QLineEdit* field, const char* text) {
+    field->selectAll();
+    QTest::keyClicks(field, text);
+  };
+  find<QDoubleSpinBox>("reckonTempo")->setValue(90.0);
+  type(counts, "12");
+  EXPECT_EQ(seconds->text(), "8.00");
+  type(seconds, "4");
+  EXPECT_EQ(counts->text(), "6.00");
+  // What is shared gives the other side of what was typed last.
+  find<QDoubleSpinBox>("reckonTempo")->setValue(60.0);
+  EXPECT_EQ(counts->text(), "4.00");
+  EXPECT_EQ(seconds->text(), "4.00");
+  // What cannot be is said, and nothing else changes.
+  type(counts, "x");
+  EXPECT_EQ(seconds->text(), "4.00");
+  type(find<QLineEdit>("reckonNote"), "D5");
+  find<QDoubleSpinBox>("reckonA4")->setValue(442.0);
+  QTest::keyClick(counts, Qt::Key_Return, Qt::ControlModifier);
+  EXPECT_FALSE(counts->isVisible());
+  const AskedFor asked = window_->session().asking().asked();
+  EXPECT_EQ(asked.note, 74);
+  EXPECT_EQ(asked.a4_hz, 442.0);
+}
+
 TEST_F(WindowTest, TheTeachersWordAndNoteAreKeptAndDeletingCanBeUndone) {
   openWindow();
   addStudent("Ada", "flute");

@@ -1,0 +1,315 @@
+#include "app/reckoner/reckoner_page.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QGridLayout>
+#include <QHeaderView>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QTableWidget>
+
+#include "app/parts/commands.h"
+#include "app/parts/flow_layout.h"
+#include "app/parts/tight.h"
+#include "app/style/style.h"
+#include "app/words/note_names.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+namespace {
+
+constexpr int kTables = 372;
+constexpr int kRow = 24;
+constexpr double kToneRate_hz = 48000.0;
+constexpr double kTone_s = 1.5;
+constexpr double kToneLevel = 0.1;
+constexpr int kHertz = Qt::UserRole;
+constexpr const char* kBreath = "phrase";
+
+/// A field under its name.
+QWidget* named(const QString& name, QWidget* field) {
+  auto* box = new QWidget;
+  auto* layout = tight(new QVBoxLayout(box), 0);
+  auto* label = new QLabel(name);
+  label->setObjectName("caption");
+  label->setBuddy(field);
+  field->setAccessibleName(name);
+  layout->addWidget(label);
+  layout->addWidget(field);
+  box->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Fixed);
+  return box;
+}
+
+QTableWidget* tableOf(const QStringList& columns, const QString& name) {
+  auto* table = new QTableWidget(0, static_cast<int>(columns.size()));
+  table->setHorizontalHeaderLabels(columns);
+  table->setAccessibleName(name);
+  for (int column = 0; column < columns.size(); ++column)
+    table->horizontalHeaderItem(column)->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) |
+                                                          Qt::AlignVCenter);
+  table->verticalHeader()->hide();
+  table->verticalHeader()->setDefaultSectionSize(kRow);
+  table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+  table->setEditTriggers(QAbstractItemView::NoEditTriggers);
+  table->setSelectionBehavior(QAbstractItemView::SelectRows);
+  table->setSelectionMode(QAbstractItemView::SingleSelection);
+  table->setShowGrid(false);
+  return table;
+}
+
+void fillRow(QTableWidget& table, int row, const QStringList& texts, double hz) {
+  for (int column = 0; column < texts.size(); ++column) {
+    auto* item = new QTableWidgetItem(texts[column]);
+    item->setData(kHertz, hz);
+    item->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
+    table.setItem(row, column, item);
+  }
+}
+
+/// A soft tone of six partials.
+std::vector<float> softTone(double hz) {
+  std::vector<float> out(static_cast<std::size_t>(kTone_s * kToneRate_hz));
+  for (std::size_t n = 0; n < out.size(); ++n) {
+    const double t = static_cast<double>(n) / kToneRate_hz;
+    double sum = 0.0;
+    for (int k = 1; k <= 6 && k * hz < kToneRate_hz / 3.0; ++k)
+      sum += std::sin(6.283185307179586 * k * hz * t) / (k * k);
+    out[n] = static_cast<float>(kToneLevel * std::min({1.0, t / 0.03, (kTone_s - t) / 0.3}) * sum);
+  }
+  return out;
+}
+
+}  // namespace
+
+ReckonerPage::ReckonerPage(Session& session) : session_(session) {
+  auto* title = new QLabel(tr("Reckoner"));
+  title->setObjectName("title");
+  auto* body = new QHBoxLayout;
+  body->setSpacing(8 * style::kStep);
+  body->addWidget(buildLines(), 1);
+  body->addWidget(buildTables());
+  auto* layout = new QVBoxLayout(this);
+  layout->setContentsMargins(4 * style::kStep, 3 * style::kStep, 4 * style::kStep, 2 * style::kStep);
+  layout->setSpacing(3 * style::kStep);
+  layout->addWidget(title);
+  layout->addWidget(buildGivens());
+  layout->addLayout(body, 1);
+}
+
+QWidget* ReckonerPage::buildGivens() {
+  const auto number = [this](double low, double high, int decimals, const QString& unit) {
+    auto* field = new QDoubleSpinBox;
+    field->setRange(low, high);
+    field->setDecimals(decimals);
+    field->setSuffix(unit);
+    connect(field, &QDoubleSpinBox::valueChanged, this, &ReckonerPage::changed);
+    return field;
+  };
+  instrument_ = new QComboBox;
+  instrument_->addItem(tr("at concert pitch"), QString());
+  for (const Instrument& one : instruments())
+    instrument_->addItem(words::said(one.name), words::plain(one.id));
+  tube_ = new QComboBox;
+  note_ = new QLineEdit;
+  note_->setFixedWidth(72);
+  tempo_ = number(20.0, 400.0, 0, tr(" /min"));
+  a4_ = number(380.0, 500.0, 1, tr(" Hz"));
+  air_ = number(-20.0, 45.0, 1, tr(" °C"));
+  connect(instrument_, &QComboBox::activated, this, &ReckonerPage::instrumentChosen);
+  connect(tube_, &QComboBox::activated, this, &ReckonerPage::changed);
+  connect(note_, &QLineEdit::textEdited, this, &ReckonerPage::changed);
+  auto* take = new QPushButton(tr("Into the lesson"));
+  take->setObjectName("takeIntoLesson");
+  take->setToolTip(tipOf("reckoned"));
+  connect(take, &QPushButton::clicked, this, &ReckonerPage::takeIntoLesson);
+  auto* row = new QWidget;
+  auto* layout = tight(new QHBoxLayout(row), 3 * style::kStep);
+  const std::tuple<QString, QWidget*, const char*> fields[] = {
+      {tr("Instrument"), instrument_, "reckonInstrument"},
+      {tr("Tube"), tube_, "reckonTube"},
+      {tr("Written note"), note_, "reckonNote"},
+      {tr("Tempo"), tempo_, "reckonTempo"},
+      {tr("A4"), a4_, "reckonA4"},
+      {tr("Air in the tube"), air_, "reckonAir"}};
+  for (const auto& [name, field, id] : fields) {
+    field->setObjectName(id);
+    layout->addWidget(named(name, field));
+  }
+  layout->addStretch();
+  layout->addWidget(take, 0, Qt::AlignBottom);
+  return row;
+}
+
+QWidget* ReckonerPage::buildLines() {
+  auto* inner = new QWidget;
+  auto* grid = new QGridLayout(inner);
+  grid->setContentsMargins(0, 0, 2 * style::kStep, 0);
+  grid->setHorizontalSpacing(4 * style::kStep);
+  grid->setVerticalSpacing(2 * style::kStep);
+  grid->setColumnStretch(0, 1);
+  grid->setColumnStretch(3, 1);
+  for (const Reckoning& line : reckonings())
+    rows_.push_back(new ReckonRow(line, *grid, static_cast<int>(rows_.size())));
+  grid->setRowStretch(static_cast<int>(rows_.size()), 1);
+  auto* scroll = new QScrollArea;
+  scroll->setWidget(inner);
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  return scroll;
+}
+
+QWidget* ReckonerPage::buildTables() {
+  degreesTitle_ = new QLabel;
+  partialsTitle_ = new QLabel;
+  for (QLabel* title : {degreesTitle_, partialsTitle_}) title->setFont(style::work(style::kType, true));
+  degrees_ = tableOf({tr("over it"), tr("just"), tr("natural"), tr("beats")}, tr("Degrees over the note"));
+  degrees_->setObjectName("degrees");
+  // All thirteen, where the window is high enough.
+  degrees_->setMaximumHeight(13 * kRow + degrees_->horizontalHeader()->sizeHint().height() + 2);
+  const QString meant[] = {tr("Equal: a hundred cents a half step"),
+                           tr("Cents of the just one off the equal one"),
+                           tr("Cents of the natural series off the equal one, and its partial"),
+                           tr("Beats a second of the equal one against the just one")};
+  for (int column = 0; column < 4; ++column)
+    degrees_->horizontalHeaderItem(column)->setToolTip(meant[column]);
+  partials_ = tableOf({tr("partial"), tr("written"), tr("cents"), tr("Hz")}, tr("Partials of the tube"));
+  partials_->setObjectName("partials");
+  for (QTableWidget* table : {degrees_, partials_})
+    connect(table, &QTableWidget::currentItemChanged, this, [this](QTableWidgetItem* item) {
+      if (item && !filling_) hear(item->data(kHertz).toDouble());
+    });
+  auto* hint = new QLabel(tr("A row that is chosen is heard."));
+  hint->setObjectName("caption");
+  auto* box = new QWidget;
+  box->setFixedWidth(kTables);
+  auto* layout = tight(new QVBoxLayout(box), style::kStep);
+  layout->addWidget(degreesTitle_);
+  layout->addWidget(degrees_, 3);
+  layout->addWidget(partialsTitle_);
+  layout->addWidget(partials_, 2);
+  layout->addWidget(hint);
+  return box;
+}
+
+Spelling ReckonerPage::spelling() const {
+  return givens_.instrument ? givens_.instrument->spelling : Spelling::flats;
+}
+
+void ReckonerPage::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  readLesson();
+}
+
+/// What the student plays, as it stands there now.
+void ReckonerPage::readLesson() {
+  const AskedFor asked = session_.asking().asked();
+  const Context context = contextFor(asked);
+  const CueSheet sheet = unroll(context);
+  givens_.reference.a4_hz = asked.a4_hz;
+  if (sheet.counted()) givens_.tempo_bpm = 60.0 / sheet.beat_s;
+  if (const auto room = session_.asking().room_c()) givens_.air_c = *room;
+  filling_ = true;
+  instrument_->setCurrentIndex(std::max(0, instrument_->findData(words::plain(asked.instrument))));
+  tempo_->setValue(givens_.tempo_bpm);
+  a4_->setValue(givens_.reference.a4_hz);
+  air_->setValue(givens_.air_c);
+  note_->setText(shownNote(sheet.home, spellingFor(context)));
+  filling_ = false;
+  double longest_s = 0.0;
+  for (const PastTake& take : session_.roster().past())
+    if (counts(take))
+      for (const char* id : {"held_s", "sounding_s"})
+        if (const auto found = take.kept->values.find(id); found != take.kept->values.end())
+          longest_s = std::max(longest_s, found->second);
+  instrumentChosen();
+  if (longest_s > 0.0)
+    for (std::size_t i = 0; i < rows_.size(); ++i)
+      if (reckonings()[i].id == kBreath) rows_[i]->setLeft(std::min(longest_s, reckonings()[i].left.high));
+}
+
+void ReckonerPage::instrumentChosen() {
+  givens_.instrument = findInstrument(instrument_->currentData().toString().toStdString());
+  givens_.fingering.reset();
+  tube_->clear();
+  if (givens_.instrument)
+    for (const TubeSetting& one : settingsOf(*givens_.instrument))
+      tube_->addItem(words::setting(one, *givens_.instrument), words::plain(one.name));
+  tube_->setEnabled(tube_->count() > 0);
+  changed();
+}
+
+void ReckonerPage::changed() {
+  if (filling_) return;
+  givens_.tempo_bpm = tempo_->value();
+  givens_.reference.a4_hz = a4_->value();
+  givens_.air_c = air_->value();
+  if (const auto written = typedNote(note_->text()))
+    if (const int note = givens_.soundingOf(*written);
+        frequencyOf(note, {}) > 20.0 && frequencyOf(note, {}) < 5000.0)
+      givens_.note = note;
+  if (tube_->count() > 0)
+    if (const auto tube = settingNamed(tube_->currentData().toString().toStdString(), givens_.instrument))
+      givens_.fingering = *tube;
+  for (ReckonRow* row : rows_) row->setGivens(givens_);
+  filling_ = true;
+  fillDegrees();
+  fillPartials();
+  filling_ = false;
+}
+
+void ReckonerPage::fillDegrees() {
+  const double tonic = givens_.note_hz();
+  const int written = givens_.writtenOf(givens_.note);
+  degreesTitle_->setText(tr("Over %1").arg(shownNote(written, spelling())));
+  const auto degrees = degreesOver(tonic);
+  degrees_->setRowCount(static_cast<int>(degrees.size()));
+  for (const Degree& degree : degrees) {
+    const QString natural = degree.natural_cents
+                                ? tr("%1 (%2)")
+                                      .arg(words::number(*degree.natural_cents - 100.0 * degree.halfSteps, 0))
+                                      .arg(*degree.partial)
+                                : QStringLiteral("–");
+    fillRow(*degrees_, degree.halfSteps,
+            {shownNote(written + degree.halfSteps, spelling()),
+             words::number(degree.just_cents - 100.0 * degree.halfSteps, 1), natural,
+             words::number(degree.beats_hz, 1, false)},
+            shiftedBy(tonic, degree.just_cents));
+  }
+}
+
+void ReckonerPage::fillPartials() {
+  const auto tube = givens_.tube();
+  partialsTitle_->setText(tube && givens_.instrument
+                              ? tr("Partials: %1").arg(words::setting(*tube, *givens_.instrument))
+                              : tr("Partials: choose an instrument"));
+  partials_->setRowCount(0);
+  if (!tube) return;
+  const auto series = naturalSeries(*tube, givens_.instrument, givens_.reference.a4_hz);
+  partials_->setRowCount(static_cast<int>(series.size()));
+  for (std::size_t row = 0; row < series.size(); ++row) {
+    const SeriesRung& rung = series[row];
+    fillRow(*partials_, static_cast<int>(row),
+            {QString::number(rung.partial), shownNote(rung.written, spelling()), words::number(rung.cents, 0),
+             words::number(rung.hz, 1, false)},
+            rung.hz);
+  }
+}
+
+void ReckonerPage::hear(double hz) {
+  if (session_.run().taking()) return;
+  if (!session_.speaker().play(softTone(hz), kToneRate_hz, 0.0, kToTheEnd_s, false))
+    session_.notices().say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+}
+
+void ReckonerPage::takeIntoLesson() {
+  session_.asking().edit([this](Wish& wish) {
+    wish.note = givens_.writtenOf(givens_.note);
+    wish.tempo_bpm = givens_.tempo_bpm;
+    wish.a4_hz = givens_.reference.a4_hz;
+  });
+  emit taken();
+}
+
+}  // namespace calando
