@@ -5,6 +5,7 @@
 
 #include "core/exercise/click_remover.h"
 #include "core/exercise/pace.h"
+#include "core/exercise/pair_card.h"
 #include "core/judging/cue_figures.h"
 #include "core/judging/judging.h"
 #include "core/measure/air_sums.h"
@@ -227,9 +228,9 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   result.duration_s = tracks.duration_s;
   result.clippedSamples = tracks.clippedSamples;
   result.badSamples = tracks.badSamples;
-  const Room room = measureRoom(tracks, context.heard.drone_hz);
+  const Room room = measureRoom(tracks, context.heard.tonic_hz());
   result.noiseFloor_dbfs = room.floor_dbfs;
-  if (context.heard.drone_hz) result.drone_dbfs = room.drone_dbfs;
+  if (context.heard.tonic_hz()) result.drone_dbfs = room.drone_dbfs;
   result.clicks_dbfs = tracks.clicks_dbfs;
   result.swell_dbfs = tracks.swell_dbfs;
   const AirSums sums(tracks.air);
@@ -254,7 +255,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   }
   if (airRoom && room.floor_dbfs) result.airs = findAirs(tracks, sums, *airRoom, result.tones, context.open);
   if (result.part == PartPlayed::whole) result.reach = reachedIn(tracks, result.tones, context.reference);
-  if (context.pair) result.pair = describePair(tracks, *context.pair);
+  if (const auto pair = pairFor(sheet, context)) result.pair = describePair(tracks, *pair);
   result.processing = processingOf(tracks);
   if (result.airSpoilt())
     for (Air& air : result.airs) air = Air{air.start_s, air.end_s, air.phase};
@@ -328,7 +329,8 @@ Tracker trackerFor(double rate_hz, const Context& context) {
 TakeTracker::TakeTracker(double rate_hz, const Context& context)
     : stages_(
           std::make_unique<Stages>(Stages{trackerFor(rate_hz, context), {}, {}, 0, {}, {}, {}, rate_hz})) {
-  if (context.pair && context.pair->inOneSignal()) stages_->pair.emplace(rate_hz, context.pair->semitones);
+  const auto pair = pairFor(context.exercise ? unroll(context) : CueSheet{}, context);
+  if (pair && pair->inOneSignal()) stages_->pair.emplace(rate_hz, pair->semitones);
   if (context.heard.swell && context.exercise) stages_->swell = swellOf(unroll(context), rate_hz);
   if (!context.heard.click || !context.exercise) return;
   stages_->remover.emplace(unroll(context), context.heard.fork_hz, rate_hz);

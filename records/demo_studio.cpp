@@ -1,6 +1,6 @@
 #include "records/demo_studio.h"
 
-#include "core/exercise/cue_sheet.h"
+#include "core/exercise/pair_card.h"
 #include "core/judging/advice.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
@@ -110,7 +110,15 @@ const std::vector<DemoStudent>& eveningClass() {
        "flute",
        "B4",
        6.0,
-       {{"trembling", 4}, {"breathy", 3}, {"vibrato", 2}, {"steady", 1, "swell"}, {"vibrato", 0}}},
+       {{"trembling", 4},
+        {"breathy", 3},
+        {"stays-off", 3, "unison"},
+        {"vibrato", 2},
+        {"stays-off", 2, "unison"},
+        {"finds-it", 1, "unison"},
+        {"steady", 1, "swell"},
+        {"finds-it", 0, "unison"},
+        {"vibrato", 0}}},
       {"Piet Marsk",
        "alto-sax",
        "G4",
@@ -195,8 +203,10 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
       take.asked.start_s.reset();
       const auto before = widest.find(t.exercise);
       take.asked.spanBefore = before == widest.end() ? std::nullopt : std::optional(before->second);
+      take.asked.heard.partner.reset();
       const Context context = contextFor(take.asked);
       const CueSheet sheet = unroll(context);
+      if (context.exercise->pair) take.asked.heard.partner = partnerFor(sheet, context);
       const Performance performance = perform(player, sheet, context, ++seed);
       for (const Tone& tone : performance.truth.tones)
         if (tone.range) widest[t.exercise] = std::max(widest[t.exercise], tone.range->semitones());

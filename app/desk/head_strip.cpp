@@ -353,11 +353,9 @@ QString HeadStrip::tuningText() const {
 void HeadStrip::fillSupports() {
   using enum Asking::Support;
   const auto may = session_.asking().supports();
-  const std::map<Asking::Support, QString> names{{flash, tr("flash")},
-                                                 {click, tr("click")},
-                                                 {fork, tr("fork, then click")},
-                                                 {drone, tr("drone on home")},
-                                                 {swell, tr("soft swell")}};
+  const std::map<Asking::Support, QString> names{{flash, tr("flash")},           {click, tr("click")},
+                                                 {fork, tr("fork, then click")}, {drone, tr("drone on home")},
+                                                 {partner, tr("a partner")},     {swell, tr("soft swell")}};
   if (support_->count() == static_cast<int>(may.size()) &&
       support_->itemData(support_->count() - 1).toInt() == static_cast<int>(may.back()))
     return;

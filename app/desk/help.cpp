@@ -137,6 +137,26 @@ void explainFlexibility(const About& about) {
                   "came early (below) or late.")});
 }
 
+void explainPairs(const About& about) {
+  about(
+      Help::tr("In tune by ear"),
+      {Help::tr(
+           "On cards for two a partner sounds, or, with another choice under Heard, two players are heard on "
+           "one "
+           "microphone. Under the ribbon both wind around one another, a turn for each beat, and lie "
+           "straight "
+           "side by side when they are one; the beats a second stand large beside them. With ears first only "
+           "the sound tells."),
+       Help::tr(
+           "They are one where they keep within 5 cents and under a beat a second for a second. How soon "
+           "that "
+           "was, whether it went the wrong way first, who moved and how often it was left again stand beside "
+           "it. Who is who on one microphone is known as long as one began alone."),
+       Help::tr(
+           "A partner who drifts is to be followed; one who fades is to be found in time. Headphones are "
+           "surer: what leaks into the microphone is said.")});
+}
+
 void explainReckoner(const About& about) {
   about(
       Help::tr("The reckoner"),
@@ -187,6 +207,7 @@ std::vector<Entry> entries() {
   explainBreathing(about);
   explainSmallPart(about);
   explainFlexibility(about);
+  explainPairs(about);
   explainReckoner(about);
   explainKeeping(about);
   for (const Figure& figure : figures())

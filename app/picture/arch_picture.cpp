@@ -137,16 +137,9 @@ PictureLayout ArchPicture::layoutOf(const Snapshot& take) const {
 
 void ArchPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   painter.fillRect(frame.area, style::paper);
-  const PictureLayout layout = layoutOf(take);
-  const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
-  paintRibbonGround(painter, take, scale);
-  paintRibbon(painter, take, scale);
-  paintTargetLimits(painter, take, scale);
-  if (!take.live) paintRibbonEvents(painter, take, scale);
-  if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
-  paintSeconds(painter, scale, layout.seconds(frame.area, take.hasCues()), frame.area.right());
+  paintAbove(painter, take, frame);
   if (take.live) return;
-  const QRectF arch = layout.rest(frame.area, take.hasCues()).adjusted(0, 0, 0, -kFoot);
+  const QRectF arch = layoutOf(take).rest(frame.area, take.hasCues()).adjusted(0, 0, 0, -kFoot);
   painter.save();
   if (const Bend* bend = bendOf(take)) {
     paintArch(painter, *bend, arch);

@@ -4,6 +4,7 @@
 #include <array>
 
 #include "app/picture/arch_picture.h"
+#include "app/picture/braid_picture.h"
 #include "app/picture/ladder_picture.h"
 #include "app/picture/ribbon_picture.h"
 #include "app/picture/tide_picture.h"
@@ -27,6 +28,8 @@ bool isOneBend(const Exercise& card) {
 bool isOfSteps(const Exercise& card) {
   return card.counted() && std::ranges::find(card.readings, "step_spread_ms") != card.readings.end();
 }
+
+bool isForTwo(const Exercise& card) { return card.pair.has_value(); }
 
 bool isOfPartials(const Exercise& card) { return card.asksForPartials() && !card.changesTubes(); }
 }  // namespace
@@ -54,7 +57,10 @@ std::span<const GalleryRow> gallery() {
   static const TidePicture tide;
   static const ArchPicture arch;
   static const LadderPicture ladder;
-  static const std::array rows{GalleryRow{"tide", tide, isOfBreaths}, GalleryRow{"arch", arch, isOneBend},
+  static const BraidPicture braid;
+  static const std::array rows{GalleryRow{"tide", tide, isOfBreaths},
+                               GalleryRow{"braid", braid, isForTwo},
+                               GalleryRow{"arch", arch, isOneBend},
                                GalleryRow{"ladder", ladder, isOfPartials},
                                GalleryRow{"steps", steps, isOfSteps},
                                GalleryRow{"ribbon", ribbon, [](const Exercise&) { return true; }}};

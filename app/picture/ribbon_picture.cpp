@@ -53,6 +53,18 @@ void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& 
   paintSeconds(painter, scale, last.bottom() + 3, frame.area.right());
 }
 
+RibbonScale RibbonPicture::paintAbove(QPainter& painter, const Snapshot& take, const Frame& frame) const {
+  const PictureLayout layout = layoutOf(take);
+  const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
+  paintRibbonGround(painter, take, scale);
+  paintRibbon(painter, take, scale);
+  paintTargetLimits(painter, take, scale);
+  if (!take.live) paintRibbonEvents(painter, take, scale);
+  if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
+  paintSeconds(painter, scale, layout.seconds(frame.area, take.hasCues()), frame.area.right());
+  return scale;
+}
+
 void RibbonPicture::paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const {
   const Tone* tone = take.analysis.mainTone();
   if (!tone) return;

@@ -24,6 +24,8 @@ class RibbonPicture : public Picture {
 
  protected:
   virtual PictureLayout layoutOf(const Snapshot&) const { return {2}; }
+  /// Of a picture that has something of its own in rest(): the ribbon, its cues and the seconds.
+  RibbonScale paintAbove(QPainter& painter, const Snapshot& take, const Frame& frame) const;
 
  private:
   Second second_;

@@ -21,6 +21,7 @@ namespace {
 
 constexpr int kTables = 372;
 constexpr int kRow = 24;
+constexpr int kInstrument = 18;  // letters
 constexpr double kToneRate_hz = 48000.0;
 constexpr double kTone_s = 1.5;
 constexpr double kToneLevel = 0.1;
@@ -92,7 +93,15 @@ ReckonerPage::ReckonerPage(Session& session) : session_(session) {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(4 * style::kStep, 3 * style::kStep, 4 * style::kStep, 2 * style::kStep);
   layout->setSpacing(3 * style::kStep);
-  layout->addWidget(title);
+  auto* take = new QPushButton(tr("Into the lesson"));
+  take->setObjectName("takeIntoLesson");
+  take->setToolTip(tipOf("reckoned"));
+  connect(take, &QPushButton::clicked, this, &ReckonerPage::takeIntoLesson);
+  auto* top = new QHBoxLayout;
+  top->addWidget(title);
+  top->addStretch();
+  top->addWidget(take);
+  layout->addLayout(top);
   layout->addWidget(buildGivens());
   layout->addLayout(body, 1);
 }
@@ -110,6 +119,8 @@ QWidget* ReckonerPage::buildGivens() {
   instrument_->addItem(tr("at concert pitch"), QString());
   for (const Instrument& one : instruments())
     instrument_->addItem(words::said(one.name), words::plain(one.id));
+  instrument_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  instrument_->setMinimumContentsLength(kInstrument);
   tube_ = new QComboBox;
   note_ = new QLineEdit;
   note_->setFixedWidth(72);
@@ -119,10 +130,6 @@ QWidget* ReckonerPage::buildGivens() {
   connect(instrument_, &QComboBox::activated, this, &ReckonerPage::instrumentChosen);
   connect(tube_, &QComboBox::activated, this, &ReckonerPage::changed);
   connect(note_, &QLineEdit::textEdited, this, &ReckonerPage::changed);
-  auto* take = new QPushButton(tr("Into the lesson"));
-  take->setObjectName("takeIntoLesson");
-  take->setToolTip(tipOf("reckoned"));
-  connect(take, &QPushButton::clicked, this, &ReckonerPage::takeIntoLesson);
   auto* row = new QWidget;
   auto* layout = tight(new QHBoxLayout(row), 3 * style::kStep);
   const std::tuple<QString, QWidget*, const char*> fields[] = {
@@ -137,7 +144,6 @@ QWidget* ReckonerPage::buildGivens() {
     layout->addWidget(named(name, field));
   }
   layout->addStretch();
-  layout->addWidget(take, 0, Qt::AlignBottom);
   return row;
 }
 

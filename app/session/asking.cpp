@@ -2,6 +2,7 @@
 
 #include "app/session/today.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/exercise/pair_card.h"
 #include "core/judging/ledger.h"
 #include "core/library/cards.h"
 #include "core/measure/open_breath.h"
@@ -80,15 +81,19 @@ void Asking::stepChosen() {
 void Asking::stepChanged() {
   const ExercisePtr card = lesson_.current();
   // Once for each step: what the teacher chooses then stays until the next.
-  if (step_ != card->id) setEarsFirst(card->display != Display::shown);
+  if (step_ != card->id) {
+    setEarsFirst(card->display != Display::shown);
+    if (card->pair) setSupport(Support::partner);
+  }
   step_ = card->id;
-  if (const auto may = supports(); std::ranges::find(may, support_) == may.end()) setSupport(Support::flash);
+  if (const auto may = supports(); std::ranges::find(may, support_) == may.end()) setSupport(may.front());
   emit shown();
 }
 
 std::vector<Asking::Support> Asking::supports() const {
   using enum Support;
   if (lesson_.current()->drillsBreath()) return {flash, click, swell};
+  if (lesson_.current()->pair) return {partner, flash, click};
   return {flash, click, fork, drone};
 }
 
@@ -123,6 +128,7 @@ Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, c
   if (notes.empty()) return heard;
   if (support == fork) heard.fork_hz = context.hzOf(notes.front());
   if (support == drone) heard.drone_hz = context.hzOf(notes.front());
+  if (support == partner) heard.partner = partnerFor(sheet, context);
   return heard;
 }
 

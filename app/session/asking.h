@@ -26,7 +26,7 @@ class Asking : public QObject {
   void show(const Wish& wish);
 
   /// What is heard with a counted take.
-  enum class Support { flash, click, fork, drone, swell };
+  enum class Support { flash, click, fork, drone, swell, partner };
   /// Those that the present card may have.
   std::vector<Support> supports() const;
   Support support() const { return support_; }

@@ -70,6 +70,8 @@ TakeRun::Result TakeRun::start(Plan plan) {
   const std::uint64_t number = ++takes_;
   const bool heard = !run.playsItself && run.sheet.counted() && run.plan.accompaniment.any();
   if (heard) context.heard = run.plan.accompaniment;  // clicks are learnt from the first sample on
+  // Who plays by itself hears nothing, but knows where the partner is.
+  if (run.playsItself) context.heard.partner = run.plan.asked.heard.partner = run.plan.accompaniment.partner;
   const Listener::Plan wanted{run.plan.recording,
                               context,
                               run.sheet,

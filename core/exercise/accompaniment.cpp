@@ -6,6 +6,7 @@
 
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/pace.h"
+#include "core/theory/pitch.h"
 
 namespace calando {
 
@@ -21,6 +22,7 @@ constexpr double kForkEnds_s = 6.0;
 constexpr double kForkLevel = 0.12;
 constexpr double kDroneLevel = 0.05;
 constexpr int kDronePartials = 6;
+constexpr double kPartnerLevel = 0.07;
 constexpr double kFade_s = 0.05;
 
 template <class Wave>
@@ -29,6 +31,24 @@ void add(std::vector<float>& out, double rate, double from_s, double length_s, W
   const auto last = std::min(out.size(), first + static_cast<std::size_t>(length_s * rate));
   for (std::size_t n = first; n < last; ++n)
     out[n] += static_cast<float>(wave(static_cast<double>(n - first) / rate));
+}
+
+/// From the start of the count-in to the end, its phase without a seam wherever its pitch goes.
+void addPartner(std::vector<float>& out, const PartnerVoice& partner, const CueSheet& sheet, double rate) {
+  const double duration = static_cast<double>(out.size()) / rate;
+  double turns = 0.0;
+  for (std::size_t n = 0; n < out.size(); ++n) {
+    const double t = static_cast<double>(n) / rate, since = t - sheet.countIn_s();
+    const double hz = partner.hzAt(since / sheet.length_s());
+    double sum = 0.0;
+    for (int k = 1; k <= kDronePartials && k * hz < 0.45 * rate; ++k)
+      sum += std::sin(kTau * k * turns) / (k * std::sqrt(k));
+    turns += hz / rate;
+    turns -= std::floor(turns);
+    const double fading = partner.fades && since > 0.0 ? std::exp(-since / kForkDecay_s) : 1.0;
+    out[n] += static_cast<float>(kPartnerLevel * fading *
+                                 std::min({1.0, t / kFade_s, (duration - t) / kFade_s}) * sum);
+  }
 }
 
 }  // namespace
@@ -49,6 +69,10 @@ std::vector<Click> clicksOf(const CueSheet& sheet) {
 double clickWave(bool high, double t) {
   if (t < 0.0 || t >= 8.0 * kClickDecay_s) return 0.0;
   return kClickLevel * std::exp(-t / kClickDecay_s) * std::sin(kTau * (high ? kHighClick_hz : kClick_hz) * t);
+}
+
+double PartnerVoice::hzAt(double share) const {
+  return shiftedBy(hz, drift_cents * std::clamp(share, 0.0, 1.0));
 }
 
 double forkEnvelope(double t) {
@@ -77,6 +101,7 @@ std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, doub
       for (int k = 1; k <= kDronePartials; ++k) sum += std::sin(kTau * k * *what.drone_hz * t) / k;
       return kDroneLevel * std::min({1.0, t / kFade_s, (duration - t) / kFade_s}) * sum;
     });
+  if (what.partner) addPartner(out, *what.partner, sheet, rate_hz);
   const auto gain = static_cast<float>(std::pow(10.0, std::min(level_db, 6.0) / 20.0));
   for (float& x : out) x *= gain;
   return out;

@@ -9,14 +9,29 @@ namespace calando {
 
 struct CueSheet;  // exercise/cue_sheet.h
 
+/// A made player to be in tune with: holds still where it begins, strays from there, or dies away as a fork
+/// does.
+struct PartnerVoice {
+  double hz = 440.0;         ///< where it begins
+  double drift_cents = 0.0;  ///< how far it has gone by the end
+  bool fades = false;        ///< from where the count-in ends
+
+  /// At a share of its way from the end of the count-in (0) to the end (1).
+  double hzAt(double share) const;
+  bool operator==(const PartnerVoice&) const = default;
+};
+
 /// What sounds with a take, and may be heard in it. One value from the head strip to the figures.
 struct Accompaniment {
   bool click = false;              ///< the count's
   std::optional<double> fork_hz;   ///< a struck fork at the start of the count-in, gone within 6 s
   std::optional<double> drone_hz;  ///< sounds from the start to the end
   bool swell = false;              ///< soft noise that rises and sinks with the breath; see swellOf()
+  std::optional<PartnerVoice> partner = {};
 
-  bool any() const { return click || fork_hz || drone_hz || swell; }
+  bool any() const { return click || fork_hz || drone_hz || swell || partner; }
+  /// Of a drone, or of a partner where it begins.
+  std::optional<double> tonic_hz() const { return partner ? std::optional(partner->hz) : drone_hz; }
 
   bool operator==(const Accompaniment&) const = default;
 };

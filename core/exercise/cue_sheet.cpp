@@ -235,7 +235,11 @@ Reference referenceFor(const Context& context) {
     const int home = homeNote(context);
     const int sounding = context.instrument ? context.instrument->soundingOf(home) : home;
     reference.just = true;
-    reference.tonic = (sounding % 12 + 12) % 12;
+    // Of two, the first is the tonic.
+    const int tonic = context.exercise->pair
+                          ? sounding - static_cast<int>(std::lround(context.exercise->pair->semitones))
+                          : sounding;
+    reference.tonic = (tonic % 12 + 12) % 12;
   }
   return reference;
 }

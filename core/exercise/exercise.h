@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <map>
 #include <memory>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -75,6 +76,13 @@ enum class PitchReference { asked, equal, just, home };
 /// Which take a card holds the take against.
 enum class Against { nobody, best, teacher };
 
+/// Of a card for two: what the second is to be to the first, and what a made first one does.
+struct PairCard {
+  double semitones = 0.0;    ///< second over first
+  double drift_cents = 0.0;  ///< of the first, by the end
+  bool fades = false;
+};
+
 /// An exercise card.
 struct Exercise {
   std::string id;
@@ -90,6 +98,7 @@ struct Exercise {
   PitchReference reference = PitchReference::asked;
   std::vector<Cue> cues;
   Generator generator;
+  std::optional<PairCard> pair;  ///< it is for two
   Against against = Against::nobody;
   bool scored = true;                      ///< false: an exploring step, held against no target
   std::map<std::string, Targets> targets;  ///< by level id: what this card asks otherwise than the level

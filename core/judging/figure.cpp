@@ -16,7 +16,8 @@ std::string_view Reading::id() const { return figure ? figure->id : std::string_
 std::span<const Figure> figures() {
   static const std::vector<Figure> all = [] {
     std::vector<Figure> list;
-    for (const auto table : {toneFigures(), buzzFigures(), stepFigures(), cueFigures(), airFigures()})
+    for (const auto table :
+         {toneFigures(), buzzFigures(), stepFigures(), pairFigures(), cueFigures(), airFigures()})
       list.insert(list.end(), table.begin(), table.end());
     return list;
   }();

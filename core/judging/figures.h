@@ -13,6 +13,8 @@ std::span<const Figure> toneFigures();
 std::span<const Figure> buzzFigures();
 /// Of ways between notes, steps and partials.
 std::span<const Figure> stepFigures();
+/// Of two that sound together.
+std::span<const Figure> pairFigures();
 /// Of breaths.
 std::span<const Figure> airFigures();
 /// Those that every cue has too, in the contract's order.

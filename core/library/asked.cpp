@@ -37,6 +37,16 @@ std::optional<KeyTimes> keyFrom(Fields& fields) {
   return from && to && *from < *to ? std::optional(KeyTimes{*from, *to}) : std::nullopt;
 }
 
+std::optional<PartnerVoice> partnerFrom(Fields& fields) {
+  const nlohmann::json partner = fields.object("partner");
+  if (partner.empty()) return std::nullopt;
+  Fields of(partner);
+  const auto hz = of.number("hz", 10.0, 10000.0);
+  const double drift = of.number("drift_cents", -100.0, 100.0).value_or(0.0);
+  const bool fades = of.flag("fades").value_or(false);
+  return hz ? std::optional(PartnerVoice{*hz, drift, fades}) : std::nullopt;
+}
+
 std::optional<OpenBreath> openFrom(Fields& fields) {
   const nlohmann::json open = fields.object("open");
   if (open.empty()) return std::nullopt;
@@ -62,7 +72,9 @@ std::map<std::string, std::size_t> triesFrom(Fields& fields) {
 }  // namespace
 
 nlohmann::json toJson(const AskedFor& a) {
-  nlohmann::json key, open;
+  nlohmann::json key, open, partner;
+  if (const auto& voice = a.heard.partner)
+    partner = {{"hz", voice->hz}, {"drift_cents", voice->drift_cents}, {"fades", voice->fades}};
   if (a.key) key = {{"from_s", a.key->from_s}, {"to_s", a.key->to_s}};
   if (a.open)
     open = {{"profile_db", a.open->profile},
@@ -86,6 +98,7 @@ nlohmann::json toJson(const AskedFor& a) {
           {"click", a.heard.click},
           {"fork_hz", orNull(a.heard.fork_hz)},
           {"swell", a.heard.swell},
+          {"partner", partner},
           {"a4_hz", a.a4_hz},
           {"just", a.just},
           {"tonic", a.tonic},
@@ -120,6 +133,7 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   a.heard.click = fields.flag("click").value_or(false);
   a.heard.fork_hz = fields.number("fork_hz", 10.0, 10000.0);
   a.heard.swell = fields.flag("swell").value_or(false);
+  a.heard.partner = partnerFrom(fields);
   a.a4_hz = fields.number("a4_hz", 380.0, 500.0).value_or(a.a4_hz);
   a.just = fields.flag("just").value_or(false);
   a.tonic = static_cast<int>(fields.whole("tonic", 0, 11).value_or(0));

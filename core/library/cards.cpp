@@ -9,36 +9,15 @@
 #include "core/exercise/ticks.h"
 #include "core/judging/figure.h"
 #include "core/judging/level.h"
+#include "core/library/card_names.h"
 #include "data/catalogue_text.h"
 
 namespace calando {
 
 namespace {
 
-using json = nlohmann::ordered_json;
-
 constexpr std::size_t kMostCues = 2000;    // when unrolled
 constexpr double kLongest_s = 6 * 3600.0;  // when unrolled
-
-constexpr Named<OnsetWanted> kOnsets[] = {{"any", OnsetWanted::any},
-                                          {"tongued", OnsetWanted::tongued},
-                                          {"breath", OnsetWanted::breath},
-                                          {"slurred", OnsetWanted::slurred}};
-constexpr Named<Display> kDisplays[] = {
-    {"shown", Display::shown}, {"after", Display::after}, {"hidden", Display::hidden}};
-constexpr Named<PitchReference> kReferences[] = {
-    {"equal", PitchReference::equal}, {"just", PitchReference::just}, {"home", PitchReference::home}};
-constexpr Named<Against> kAgainst[] = {{"best", Against::best}, {"teacher", Against::teacher}};
-constexpr Named<Generator::Kind> kGenerators[] = {{"scale", Generator::Kind::scale},
-                                                  {"chromatic", Generator::Kind::chromatic},
-                                                  {"series", Generator::Kind::series},
-                                                  {"outward", Generator::Kind::outward},
-                                                  {"climb", Generator::Kind::climb}};
-constexpr Named<CueNote::Kind> kNotes[] = {{"degree", CueNote::Kind::degree},
-                                           {"interval", CueNote::Kind::interval},
-                                           {"partial", CueNote::Kind::partial}};
-
-constexpr const char* kDown = "down";  // of a partial
 
 void refuseUnknown(const nlohmann::json& object, std::initializer_list<std::string_view> known) {
   if (!object.is_object()) refuse(Fault::notAnObject, shortened(object));
@@ -80,22 +59,6 @@ CueNote noteFrom(const nlohmann::json& value) {
       kind,
       whole(rest.begin().value(), key.c_str(), kind == CueNote::Kind::interval ? -48 : 1, partial ? 20 : 48),
       lowers ? whole(value.at(kDown), kDown, 0, 24) : 0};
-}
-
-nlohmann::json noteTo(const CueNote& note) {
-  switch (note.kind) {
-    case CueNote::Kind::any:
-      return "any";
-    case CueNote::Kind::each:
-      return "each";
-    case CueNote::Kind::written:
-      return noteName(note.value, Spelling::flats);
-    default:
-      if (note.kind == CueNote::Kind::interval && note.value == 0) return "home";
-      nlohmann::json entry{{std::string(nameIn(kNotes, note.kind)), note.value}};
-      if (note.down > 0) entry[kDown] = note.down;
-      return entry;
-  }
 }
 
 /// Values from `low` to `high`.
@@ -154,20 +117,6 @@ Cue cueFrom(const nlohmann::json& entry) {
   return cue;
 }
 
-json cueTo(const Cue& cue) {
-  json entry{{"kind", nameOf(cue.kind)}};
-  if (cue.length.unit == CueLength::Unit::beats) entry["beats"] = cue.length.value;
-  if (cue.length.unit == CueLength::Unit::seconds) entry["seconds"] = cue.length.value;
-  if (cue.note.kind != CueNote::Kind::any) entry["note"] = noteTo(cue.note);
-  for (const ShapePoint& p : cue.loudness) entry["loudness"].push_back({p.share, p.value});
-  for (const ShapePoint& p : cue.pitch) entry["pitch"].push_back({p.share, p.value});
-  if (cue.onset != OnsetWanted::any) entry["onset"] = nameIn(kOnsets, cue.onset);
-  if (cue.pulses > 0) entry["pulses"] = cue.pulses;
-  if (cue.model) entry["model"] = true;
-  if (!cue.says.empty()) entry["says"] = cue.says;
-  return entry;
-}
-
 Generator generatorFrom(const nlohmann::json& entry) {
   refuseUnknown(entry, {"kind", "count"});
   Generator g;
@@ -177,6 +126,13 @@ Generator generatorFrom(const nlohmann::json& entry) {
   if (g.count < 0 && g.kind != Generator::Kind::scale && g.kind != Generator::Kind::chromatic)
     refuse(Fault::countsUpward);
   return g;
+}
+
+PairCard pairFrom(const nlohmann::json& entry) {
+  refuseUnknown(entry, {"semitones", "drift_cents", "fades"});
+  return {within(entry.at("semitones"), "semitones", -36, 36),
+          within(entry.value("drift_cents", nlohmann::json(0)), "drift_cents", -100, 100),
+          entry.value("fades", nlohmann::json(false)).get<bool>()};
 }
 
 void refuseTooLong(const Exercise& e) {
@@ -195,11 +151,11 @@ class CardReader {
   explicit CardReader(const nlohmann::json& entry) : entry_(entry) {}
 
   Exercise read() {
-    refuseUnknown(entry_,
-                  {"id",           "title",    "family",   "purpose",     "cautions",       "schools",
-                   "tempo",        "count_in", "display",  "reference",   "cues",           "generator",
-                   "against",      "scored",   "targets",  "opens_after", "dose",           "faster",
-                   "timed_by_key", "ticks",    "readings", "part",        "logs_fingerings"});
+    refuseUnknown(
+        entry_, {"id",       "title",           "family",    "purpose", "cautions",     "schools", "tempo",
+                 "count_in", "display",         "reference", "cues",    "generator",    "against", "scored",
+                 "targets",  "opens_after",     "dose",      "faster",  "timed_by_key", "ticks",   "readings",
+                 "part",     "logs_fingerings", "pair"});
     try {
       readWords();
       readCount();
@@ -246,6 +202,7 @@ class CardReader {
     if (at("display")) e_.display = valueNamed(entry_["display"], "display", kDisplays);
     if (at("reference")) e_.reference = valueNamed(entry_["reference"], "reference", kReferences);
     if (at("against")) e_.against = valueNamed(entry_["against"], "against", kAgainst);
+    if (at("pair")) e_.pair = pairFrom(entry_["pair"]);
   }
 
   void readCues() {
@@ -317,15 +274,6 @@ Exercise exerciseFrom(const nlohmann::json& entry) { return CardReader(entry).re
 
 }  // namespace
 
-std::string nameOf(const CueNote& note) {
-  const nlohmann::json json = noteTo(note);
-  if (json.is_string()) return json.get<std::string>();
-  const std::string key(nameIn(kNotes, note.kind));
-  std::string name = key + " " + std::to_string(note.value);
-  if (note.down > 0) name += std::string(" ") + kDown + " " + std::to_string(note.down);
-  return name;
-}
-
 tl::expected<CueNote, Problem> parseCueNote(std::string_view text) {
   try {
     if (text.find(' ') == std::string_view::npos) return noteFrom(nlohmann::json(text));
@@ -362,38 +310,6 @@ tl::expected<Exercise, Problem> parseExercise(std::string_view text) {
   } catch (const Refused& e) {
     return tl::unexpected(Problem(Fault::inCard, e.problem));
   }
-}
-
-std::string toText(const Exercise& e) {
-  json card{{"id", e.id}, {"title", e.title}, {"family", e.family}, {"purpose", e.purpose}};
-  if (!e.cautions.empty()) card["cautions"] = e.cautions;
-  if (!e.schools.empty()) card["schools"] = e.schools;
-  if (e.counted()) card["tempo"] = e.tempo_bpm;
-  if (e.countIn > 0) card["count_in"] = e.countIn;
-  if (e.part != PartPlayed::whole) card["part"] = nameOf(e.part);
-  card["display"] = nameIn(kDisplays, e.display);
-  if (e.reference != PitchReference::asked) card["reference"] = nameIn(kReferences, e.reference);
-  for (const Cue& cue : e.cues) card["cues"].push_back(cueTo(cue));
-  if (e.generator.kind != Generator::Kind::none)
-    card["generator"] = {{"kind", nameIn(kGenerators, e.generator.kind)}, {"count", e.generator.count}};
-  if (e.against != Against::nobody) card["against"] = nameIn(kAgainst, e.against);
-  if (!e.scored) card["scored"] = false;
-  if (e.faster_bpm > 0.0) card["faster"] = e.faster_bpm;
-  if (e.timedByKey) card["timed_by_key"] = true;
-  if (e.logsFingerings) card["logs_fingerings"] = true;
-  if (!e.ticks.empty()) card["ticks"] = e.ticks;
-  for (const auto& [level, targets] : e.targets)
-    for (const auto& [id, target] : targets) {
-      json& entry = card["targets"][level][id];
-      if (target.low) entry["low"] = *target.low;
-      if (target.high) entry["high"] = *target.high;
-      entry["width"] = target.width;
-      for (const Family family : target.families) entry["families"].push_back(nameIn(kFamilies, family));
-    }
-  card["opens_after"] = {{"good", e.good}, {"of", e.of}};
-  card["dose"] = {{"sets", e.sets}, {"rest_s", e.rest_s}, {"most_per_day", e.mostPerDay}};
-  if (!e.readings.empty()) card["readings"] = e.readings;
-  return card.dump(2) + "\n";
 }
 
 const std::vector<Exercise>& exercises() {

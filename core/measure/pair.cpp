@@ -4,6 +4,7 @@
 #include <cmath>
 #include <span>
 
+#include "core/measure/segmentation.h"
 #include "core/measure/statistics.h"
 #include "core/signal/tracks.h"
 
@@ -62,13 +63,17 @@ Line lineOf(const Tracks& second, const PairAsked& asked) {
   Line line;
   const Ratio ratio = simpleRatio(asked.semitones);
   const double floor = loudest(second) - kStandsOut_db;
+  // A partner that leaks into the microphone is not the player.
+  const Room room =
+      asked.partner ? Room{} : measureRoom(second, asked.partnerAt ? asked.partnerAt(0.0) : asked.partner_hz);
   const double partnerFloor = asked.partner ? loudest(*asked.partner) - kStandsOut_db : 0.0;
   const std::size_t frames =
       asked.partner ? std::min(second.frames.size(), asked.partner->frames.size()) : second.frames.size();
   for (std::size_t i = 0; i < frames; ++i) {
     const TrackFrame& b = second.frames[i];
-    if (b.f0_hz <= 0.0f || b.level_dbfs < floor) continue;
-    double first_hz = asked.partner_hz.value_or(0.0);
+    if (b.f0_hz <= 0.0f || b.level_dbfs < floor || room.isDrone(b)) continue;
+    double first_hz =
+        asked.partnerAt ? asked.partnerAt(static_cast<double>(i) * kHop_s) : asked.partner_hz.value_or(0.0);
     if (asked.partner) {
       const TrackFrame& a = asked.partner->frames[i];
       if (a.f0_hz <= 0.0f || a.level_dbfs < partnerFloor) continue;
@@ -232,12 +237,15 @@ std::vector<Pair::Beat> beatsOf(const PairTrack& track, const Line& line) {
   return beats;
 }
 
-bool isOne(const Pair::Moment& m) { return std::abs(m.cents) <= kLock_cents && m.rate_hz < kLock_hz; }
-
-/// Where the first second begins in which they stay one.
+/// Where the first second begins in which they stay one: medians over a quarter of a second, since a tone
+/// that trembles by a cent does not beat.
 std::optional<double> lockedAt(const Line& line) {
+  std::vector<bool> one;
+  for (const Pair::Moment& m : line)
+    one.push_back(median(within(line, m.at_s - kAround_s, m.at_s + kAround_s, sizeOf)) <= kLock_cents &&
+                  median(within(line, m.at_s - kAround_s, m.at_s + kAround_s, rateOf)) < kLock_hz);
   for (std::size_t from = 0, to = 0; from < line.size(); from = to + 1) {
-    for (to = from; to < line.size() && isOne(line[to]); ++to) {
+    for (to = from; to < line.size() && one[to]; ++to) {
     }
     if (to > from && line[to - 1].at_s - line[from].at_s >= kLockLasts_s - kHop_s) return line[from].at_s;
   }
@@ -259,9 +267,11 @@ int timesLeft(const Line& line, double lock_s) {
   int times = 0;
   bool in = true;
   for (const Pair::Moment& m : line) {
-    if (m.at_s < lock_s) continue;
-    if (in && std::abs(m.cents) > kLeft_cents) ++times, in = false;
-    if (std::abs(m.cents) <= kLock_cents) in = true;
+    // The end of a tone is no leaving.
+    if (m.at_s < lock_s || m.at_s > line.back().at_s - kAround_s) continue;
+    const double here = median(within(line, m.at_s - kAround_s, m.at_s + kAround_s, sizeOf));
+    if (in && here > kLeft_cents) ++times, in = false;
+    if (here <= kLock_cents) in = true;
   }
   return times;
 }

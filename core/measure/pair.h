@@ -1,5 +1,6 @@
 #pragma once
 
+#include <functional>
 #include <memory>
 #include <optional>
 #include <vector>
@@ -15,12 +16,13 @@ struct Tracks;  // core/signal/tracks.h
 /// What two tones are to be to one another, and how the first is known. Neither a frequency nor tracks: both
 /// are in the one signal.
 struct PairAsked {
-  double semitones = 0.0;                      ///< second over first
-  bool just = false;                           ///< in just ratio instead of equal temperament
-  std::optional<double> partner_hz = {};       ///< the first is that, and steady
-  std::shared_ptr<const Tracks> partner = {};  ///< the first as it was recorded, on the same clock
+  double semitones = 0.0;                        ///< second over first
+  bool just = false;                             ///< in just ratio instead of equal temperament
+  std::optional<double> partner_hz = {};         ///< the first is that, and steady
+  std::function<double(double)> partnerAt = {};  ///< the first is that at a time of the take, Hz
+  std::shared_ptr<const Tracks> partner = {};    ///< the first as it was recorded, on the same clock
 
-  bool inOneSignal() const { return !partner_hz && !partner; }
+  bool inOneSignal() const { return !partner_hz && !partnerAt && !partner; }
   double cents() const { return just ? simpleRatio(semitones).cents() : 100.0 * semitones; }
 };
 

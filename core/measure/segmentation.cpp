@@ -17,7 +17,9 @@ constexpr double kAirAboveRoom_db = 6.0;
 constexpr double kLongestBridge_s = 0.33;
 constexpr double kShortestSpan_s = 0.05;
 constexpr std::size_t kFewestQuietFrames = 5;
-constexpr double kRises = 1.3;  // of the power, from one window to the next
+constexpr double kRises = 1.3;               // of the power, from one window to the next
+constexpr double kUnderThePlayer_db = 10.0;  // a drone that leaks
+constexpr double kAlone_s = 0.6;
 constexpr double kDroneReach_cents = 30.0;
 constexpr double kDroneVaries_db = 6.0;
 constexpr std::size_t kFewestDroneFrames = 20;
@@ -59,6 +61,16 @@ std::optional<double> findDrone(const Tracks& tracks, double quiet_dbfs) {
   return std::nullopt;
 }
 
+/// At a pitch before anybody plays.
+bool soundsFromTheStart(const Tracks& tracks, double hz) {
+  const auto end = std::min(tracks.frames.size(), static_cast<std::size_t>(kAlone_s / kHop_s));
+  const auto at = std::count_if(
+      tracks.frames.begin(), tracks.frames.begin() + static_cast<long>(end), [&](const TrackFrame& f) {
+        return f.f0_hz > 0.0f && std::abs(centsBetween(hz, f.f0_hz)) < kDroneReach_cents;
+      });
+  return 2 * static_cast<std::size_t>(at) > end;
+}
+
 }  // namespace
 
 bool Room::isDrone(const TrackFrame& frame) const {
@@ -84,6 +96,10 @@ Room measureRoom(const Tracks& tracks, std::optional<double> known_hz) {
         levels.push_back(f.level_dbfs);
     // Between the tones it is heard alone: its level is that of the softer of such frames.
     if (levels.size() >= kFewestDroneFrames) room.drone_dbfs = quantile(levels, 0.2);
+    // In headphones it is not heard at all, and what is at its pitch is the player.
+    if (room.drone_dbfs && *room.drone_dbfs > quantile(levels, 0.95) - kUnderThePlayer_db &&
+        !soundsFromTheStart(tracks, *room.drone_hz))
+      room.drone_hz = room.drone_dbfs = std::nullopt;
   }
   if (room.drone_dbfs)
     room.floor_dbfs = std::max(quantile(all, 0.1), *room.drone_dbfs);

@@ -6,6 +6,11 @@
 #include <functional>
 
 #include "core/analysis.h"
+#include "core/exercise/pair_card.h"
+#include "core/judging/figure.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
+#include "core/standin/player.h"
 #include "tests/support/dice.h"
 #include "tests/support/signals.h"
 
@@ -223,6 +228,118 @@ TEST(Pairs, OfOnePlayerAloneAreNone) {
     addNoise(sound, 0.01, dice);
     EXPECT_FALSE(heard(sound, {})) << alone.hz;
   }
+}
+
+// A card for two, played by the stand-in to the partner that the card makes.
+class PairCards : public testing::Test {
+ protected:
+  Analysis play(const char* card, const char* player, bool partnerSounds, double leak_db = -200.0) {
+    Context context;
+    context.exercise = findExercise(card);
+    context.level = findLevel("growing");
+    context.instrument = findInstrument("trumpet-bb");
+    context.asked = {67};
+    context.reference = referenceFor(context);
+    const CueSheet sheet = unroll(context);
+    const PartnerVoice partner = partnerFor(sheet, context);
+    Performance performance = perform(*findPlayer(player), sheet, context, 5);
+    Accompaniment heard;
+    heard.partner = partner;
+    const auto sound = render(heard, sheet, kRate_hz, std::min(leak_db, 0.0));
+    // The count begins where the performance begins.
+    if (leak_db > -100.0)
+      for (std::size_t n = 0; n < std::min(sound.size(), performance.samples.size()); ++n)
+        performance.samples[n] += sound[n];
+    if (partnerSounds) {
+      context.heard = heard;
+      context.start_s = sheet.countIn_s();
+    }
+    return analyse(performance.samples, kRate_hz, context);
+  }
+  static std::optional<double> read(const Analysis& analysis, std::string_view id) {
+    for (const Reading& reading : analysis.readings)
+      if (reading.id() == id) return reading.value;
+    return std::nullopt;
+  }
+};
+
+TEST_F(PairCards, SayHowSoonThePartnerWasFound) {
+  const Analysis found = play("unison", "finds-it", true);
+  ASSERT_TRUE(found.pair);
+  EXPECT_TRUE(read(found, "lock_s"));
+  EXPECT_LT(*read(found, "residual_cents"), 4.0);
+  EXPECT_LT(*read(found, "beat_left_hz"), 0.7);
+  EXPECT_EQ(found.pair->moved, Moved::second);
+  const Analysis beside = play("unison", "stays-off", true);
+  EXPECT_FALSE(read(beside, "lock_s"));
+  EXPECT_NEAR(*read(beside, "apart_cents"), 9.0, 1.5);
+  ASSERT_FALSE(beside.advice.empty());
+  EXPECT_EQ(beside.advice.front().id, "pair-still-beats");
+}
+
+TEST_F(PairCards, AreTheSameWhereThePartnerLeaks) {
+  for (const char* card : {"unison", "octave-over", "fifth-over"}) {
+    const Analysis quiet = play(card, "finds-it", true), leaks = play(card, "finds-it", true, -18.0);
+    ASSERT_TRUE(quiet.pair && leaks.pair) << card;
+    EXPECT_TRUE(leaks.drone_dbfs) << card;
+    // A fifth that trembles by a cent is under a beat a second now and then.
+    EXPECT_NEAR(*leaks.pair->lock_s, *quiet.pair->lock_s, card == std::string("fifth-over") ? 0.5 : 0.06)
+        << card;
+    EXPECT_NEAR(*leaks.pair->cents_at_start, *quiet.pair->cents_at_start, 0.3) << card;
+    EXPECT_NEAR(*leaks.pair->residual_cents, *quiet.pair->residual_cents, 0.1) << card;
+    const Note &a = *quiet.mainTone()->mainNote(), &b = *leaks.mainTone()->mainNote();
+    EXPECT_NEAR(*a.offset_cents, *b.offset_cents, 0.2) << card;
+    EXPECT_NEAR(*a.wander_cents, *b.wander_cents, 0.2) << card;
+  }
+}
+
+TEST_F(PairCards, HearBothOnOneMicrophoneWhereNoPartnerWasMade) {
+  // The partner's sound is that of another player in the room.
+  const Analysis both = play("unison", "stays-off", false, -3.0);
+  ASSERT_TRUE(both.pair);
+  EXPECT_NEAR(*both.pair->cents_at_end, 9.0, 1.5);
+  EXPECT_FALSE(both.pair->lock_s);
+}
+
+TEST_F(PairCards, GoWithThePartnerThatDriftsAndTheIntervalThatIsAsked) {
+  const Analysis alone = play("drifting-partner", "steady", true);
+  ASSERT_TRUE(alone.pair);
+  // The player stays, the partner goes down by 20 cents.
+  EXPECT_NEAR(*alone.pair->cents_at_end - *alone.pair->cents_at_start, 19.0, 3.0);
+  const Analysis third = play("third-over", "steady", true);
+  ASSERT_TRUE(third.pair);
+  EXPECT_NEAR(third.pair->interval_semitones, 4.0, 1e-9);
+  EXPECT_LT(std::abs(*third.pair->cents_at_end), 5.0);
+}
+
+// In headphones a drone or partner leaves nothing in the take: the player at its pitch is no drone.
+TEST(PartnerVoices, AreNotTakenForThePlayerInHeadphones) {
+  Context context;
+  context.heard.drone_hz = 220.0;
+  const Analysis analysis = analyse(
+      sounds::tone({.f0_hz = 220.4, .seconds = 4.0, .before_s = 1.0, .after_s = 0.5}), kRate_hz, context);
+  ASSERT_EQ(analysis.tones.size(), 1u);
+  EXPECT_NEAR(analysis.tones[0].held_s, 4.0, 0.01);
+  EXPECT_FALSE(analysis.drone_dbfs);
+}
+
+TEST(PartnerVoices, SoundOnTheCountAndWithoutASeam) {
+  Context context;
+  context.exercise = findExercise("drifting-partner");
+  context.asked = {60};
+  const CueSheet sheet = unroll(context);
+  Accompaniment what;
+  what.partner = partnerFor(sheet, context);
+  const auto sound = render(what, sheet, kRate_hz);
+  EXPECT_EQ(sound.size(), static_cast<std::size_t>((sheet.countIn_s() + sheet.length_s()) * kRate_hz));
+  // No step from sample to sample is larger than its partials allow.
+  double steepest = 0.0;
+  for (std::size_t n = 1; n < sound.size(); ++n)
+    steepest = std::max(steepest, std::abs(static_cast<double>(sound[n]) - sound[n - 1]));
+  EXPECT_LT(steepest, 0.07 * 6.2832 * 262.0 / kRate_hz * 3.7);
+  const Tracks tracks = trackTake(sound, kRate_hz, {});
+  EXPECT_NEAR(sounds::cents(261.63, tracks.frames[200].f0_hz), 0.0, 0.1);
+  EXPECT_NEAR(sounds::cents(261.63, tracks.frames[1000].f0_hz), -10.0, 0.1);
 }
 
 }  // namespace

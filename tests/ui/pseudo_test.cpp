@@ -130,6 +130,7 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   }
   for (const auto& [step, player] : {std::pair{"buzz-level", "buzz-lips-part"},
                                      {"soft-reach", "steady"},
+                                     {"unison", "finds-it"},
                                      {"bend-return", "bends-above"}}) {
     chooseStep(step);
     playTake(player);
@@ -140,6 +141,14 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
       QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_T);
     }
   }
+  QTest::keyClick(window_.get(), Qt::Key_5, Qt::AltModifier);
+  for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
+    window_->resize(size);
+    QTest::qWait(30);
+    expectTranslated(*window_, "the reckoner");
+    expectWhole(*window_, "the reckoner");
+  }
+  QTest::keyClick(window_.get(), Qt::Key_1, Qt::AltModifier);
   window_->session().notices().sayLoss(Session::tr("Written: %1").arg("x"));
   expectTranslated(*window_, "a message");
   OrderDialog order(window_->session(), window_.get());

@@ -122,6 +122,8 @@ void readBuzzes(MainWindow& window) {
 }
 
 void readFlexibility(MainWindow& window) {
+  chooseStudent(window, 4);
+  showTakeOf(window, "unison", "braid");
   chooseStudent(window, 0);
   showTakeOf(window, "bend-through", "bend");
   chooseStudent(window, 6);
@@ -150,16 +152,6 @@ void playTakes(MainWindow& window) {
   settle(window);  // it ends by itself
   session.notices().drop();
   take(window, "breath");
-  session.setup().standIn().setPlayer(*calando::findPlayer("long-breath"));
-  session.lesson().choose("sheet-at-wall");
-  session.lesson().forgiveRest();
-  for (const int wait_ms : {2800, 6000, 100}) {
-    QTest::keyClick(ribbon, Qt::Key_Space);
-    QTest::qWait(wait_ms);
-  }
-  settle(window);
-  session.notices().drop();
-  take(window, "sheet");
 }
 
 void openDialogs(MainWindow& window) {

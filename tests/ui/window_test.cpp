@@ -57,6 +57,37 @@ TEST_F(WindowTest, AnotherReferenceJudgesTheOpenTakeAtOnce) {
   EXPECT_EQ(verdictOfHeld(), Verdict::outside);
 }
 
+TEST_F(WindowTest, APartnerIsJoinedAndTheTakeSaysHowSoon) {
+  openWindow();
+  addStudent("Ada", "flute");
+  Session& session = window_->session();
+  session.setup().standIn().setPlayer(*findPlayer("finds-it"));
+  chooseStep("unison");
+  EXPECT_EQ(session.asking().support(), Asking::Support::partner);
+  session.toggle();
+  settle();
+  const auto picture = session.open().picture();
+  ASSERT_TRUE(picture && picture->analysis.pair);
+  EXPECT_TRUE(picture->analysis.pair->lock_s);
+  EXPECT_EQ(picture->analysis.pair->moved, Moved::second);
+  // What sounded stays with the take, whatever is wished for afterwards.
+  const auto partner = session.roster().takes().front().asked.heard.partner;
+  ASSERT_TRUE(partner);
+  session.asking().edit([](Wish& wish) { wish.a4_hz = 445.0; });
+  settle();
+  EXPECT_EQ(session.roster().takes().front().asked.heard.partner, partner);
+  EXPECT_NEAR(*session.open().picture()->analysis.pair->first_hz, partner->hz, 1e-6);
+  // Without one, two are listened for, and the stand-in is alone.
+  session.asking().setSupport(Asking::Support::flash);
+  session.toggle();
+  settle();
+  EXPECT_FALSE(session.roster().takes().front().asked.heard.partner);
+  EXPECT_FALSE(session.open().picture()->analysis.pair);
+  // A card for one has no partner to offer.
+  chooseStep("steady-tone");
+  EXPECT_EQ(session.asking().support(), Asking::Support::flash);
+}
+
 TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {
   openWindow();
   addStudent("Ada", "trumpet-bb");

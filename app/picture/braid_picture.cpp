@@ -1,0 +1,152 @@
+#include "app/picture/braid_picture.h"
+
+#include <QCoreApplication>
+#include <deque>
+#include <numbers>
+
+#include "app/picture/cue_strip.h"
+#include "app/picture/labels.h"
+#include "app/picture/long_line.h"
+#include "app/picture/ribbon_painter.h"
+#include "app/style/style.h"
+#include "app/words/words.h"
+#include "core/exercise/pair_card.h"
+#include "core/measure/statistics.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kRibbonShare = 0.45;   // of what the ribbon and the braid have together
+constexpr double kWidest_cents = 25.0;  // from there on the strands are as far apart as they get
+constexpr double kStrand = 5.0, kBesides = 4.0, kMargin = 26.0;
+constexpr double kFastest_hz = 8.0;  // drawn; faster windings would be a grey band
+constexpr double kPause_s = 0.3;
+constexpr std::size_t kSmoothed = 21;  // moments
+
+struct Braid {
+  Q_DECLARE_TR_FUNCTIONS(Braid)
+};
+
+/// As it was measured; while it sounds, what can be said of what there is.
+std::optional<Pair> pairOf(const Snapshot& take) {
+  if (!take.live) return take.analysis.pair;
+  Context context = take.context;
+  context.start_s = take.sheetStart_s;
+  const auto asked = pairFor(take.sheet, context);
+  return asked && !asked->inOneSignal() ? describePair(take.tracks, *asked) : std::nullopt;
+}
+
+struct Strands {
+  std::vector<QPolygonF> first, second;
+};
+/// Every moment half a turn further for each beat, the strands the nearer the fewer cents are between them.
+Strands strandsOf(const Pair& pair, const RibbonScale& scale, const QRectF& area) {
+  Strands strands;
+  const double widest = 0.5 * area.height() - kMargin, middle = area.center().y();
+  double turns = 0.0, before_s = -1e9;
+  std::deque<double> near;  // of the last moments, cents
+  for (const Pair::Moment& m : pair.line) {
+    if (m.at_s - before_s > kPause_s) {
+      strands.first.emplace_back();
+      strands.second.emplace_back();
+    } else {
+      turns += 0.5 * std::min(m.rate_hz, kFastest_hz) * (m.at_s - before_s);
+    }
+    before_s = m.at_s;
+    near.push_back(std::abs(m.cents));
+    if (near.size() > kSmoothed) near.pop_front();
+    const double apart = std::min(1.0, median({near.begin(), near.end()}) / kWidest_cents);
+    const double off = widest * apart * std::cos(2.0 * std::numbers::pi * turns) + kBesides * (1.0 - apart);
+    strands.first.back() << QPointF(scale.x(m.at_s), middle + off);
+    strands.second.back() << QPointF(scale.x(m.at_s), middle - off);
+  }
+  return strands;
+}
+
+void paintLock(QPainter& painter, const Pair& pair, const RibbonScale& scale, const QRectF& area,
+               Labels& labels) {
+  if (!pair.lock_s) return;
+  const double x = scale.x(pair.from_s + *pair.lock_s);
+  painter.setPen(QPen(style::ink, 1.6, Qt::DashLine));
+  painter.drawLine(QPointF(x, area.top() + kMargin), QPointF(x, area.bottom() - kMargin));
+  labels.put({x, area.top() + 12}, Braid::tr("one after %1 s").arg(words::number(*pair.lock_s, 1, false)),
+             style::ink);
+}
+
+QString movedWord(Moved moved) {
+  switch (moved) {
+    case Moved::first:
+      return Braid::tr("the partner moved");
+    case Moved::second:
+      return Braid::tr("you moved");
+    case Moved::both:
+      return Braid::tr("both moved");
+    case Moved::none:
+      return Braid::tr("nobody moved");
+    case Moved::unknown:
+      return {};
+  }
+  return {};
+}
+
+/// Large enough for who stands two metres away.
+void paintBeats(QPainter& painter, double rate_hz, const QRectF& area) {
+  painter.setPen(style::ink);
+  painter.setFont(style::serif(2.0 * style::kFigureType));
+  painter.drawText(area, Qt::AlignRight | Qt::AlignBottom, words::number(rate_hz, 1, false));
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  painter.drawText(area.adjusted(0, 0, 0, 14), Qt::AlignRight | Qt::AlignBottom, Braid::tr("beats a second"));
+}
+
+void paintBraid(QPainter& painter, const Snapshot& take, const RibbonScale& scale, const QRectF& area) {
+  painter.fillRect(area, style::sheet);
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  painter.drawText(QRectF(area.left() - kAxisWidth, area.top() - 19, area.width(), 16), Qt::AlignLeft,
+                   Braid::tr("both: a turn for each beat, straight when one"));
+  const std::optional<Pair> pair = pairOf(take);
+  if (!pair || pair->line.empty()) {
+    painter.setFont(style::work(style::kType));
+    painter.drawText(
+        area, Qt::AlignCenter,
+        take.live ? Braid::tr("Two are listened for.") : Braid::tr("Two were not heard together."));
+    return;
+  }
+  painter.setRenderHint(QPainter::Antialiasing);
+  painter.setClipRect(area);
+  const Strands strands = strandsOf(*pair, scale, area);
+  for (const auto& [lines, ink] : {std::pair{&strands.first, style::air}, {&strands.second, style::pitch}}) {
+    painter.setPen(QPen(ink, kStrand, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    for (const QPolygonF& line : *lines) painter.drawPolyline(line);
+  }
+  if (take.live) return paintBeats(painter, pair->line.back().rate_hz, area.adjusted(0, 0, -12, -18));
+  Labels labels(painter, area);
+  paintLock(painter, *pair, scale, area, labels);
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  const QString who = pair->sign_known ? movedWord(pair->moved) : Braid::tr("who is who is not known");
+  painter.drawText(
+      area.adjusted(8, 0, -8, -6), Qt::AlignLeft | Qt::AlignBottom,
+      QStringLiteral("%1   %2").arg(
+          who, pair->wrong_way_first.value_or(false) ? Braid::tr("the wrong way first") : QString()));
+  painter.drawText(
+      area.adjusted(8, 0, -8, -6), Qt::AlignRight | Qt::AlignBottom,
+      Braid::tr("%1 beats a second left").arg(words::number(pair->beat_left_hz.value_or(0.0), 1, false)));
+}
+
+}  // namespace
+
+PictureLayout BraidPicture::layoutOf(const Snapshot&) const { return {0, kRibbonShare}; }
+
+void BraidPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
+  painter.fillRect(frame.area, style::paper);
+  const RibbonScale scale = paintAbove(painter, take, frame);
+  const QRectF braid = layoutOf(take).rest(frame.area, take.hasCues());
+  painter.save();
+  paintBraid(painter, take, scale, braid);
+  painter.restore();
+}
+
+}  // namespace calando
