@@ -136,7 +136,6 @@ PictureLayout ArchPicture::layoutOf(const Snapshot& take) const {
 }
 
 void ArchPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
-  painter.fillRect(frame.area, style::paper);
   paintAbove(painter, take, frame);
   if (take.live) return;
   const QRectF arch = layoutOf(take).rest(frame.area, take.hasCues()).adjusted(0, 0, 0, -kFoot);

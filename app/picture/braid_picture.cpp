@@ -141,7 +141,6 @@ void paintBraid(QPainter& painter, const Snapshot& take, const RibbonScale& scal
 PictureLayout BraidPicture::layoutOf(const Snapshot&) const { return {0, kRibbonShare}; }
 
 void BraidPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
-  painter.fillRect(frame.area, style::paper);
   const RibbonScale scale = paintAbove(painter, take, frame);
   const QRectF braid = layoutOf(take).rest(frame.area, take.hasCues());
   painter.save();

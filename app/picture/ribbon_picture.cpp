@@ -36,13 +36,7 @@ QRectF RibbonPicture::cueArea(const Snapshot& take, const QRectF& area) const {
 }
 
 void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
-  painter.fillRect(frame.area, style::paper);
-  const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
-  paintRibbonGround(painter, take, scale);
-  paintRibbon(painter, take, scale);
-  paintTargetLimits(painter, take, scale);
-  if (!take.live) paintRibbonEvents(painter, take, scale);
-  if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
+  const RibbonScale scale = paintMain(painter, take, frame);
   const PictureLayout layout = layoutOf(take);
   const QRectF last = layout.lane(1, frame.area, take.hasCues());
   paintLane(painter, take, scale, layout.lane(0, frame.area, take.hasCues()), Lane::level);
@@ -53,15 +47,20 @@ void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& 
   paintSeconds(painter, scale, last.bottom() + 3, frame.area.right());
 }
 
-RibbonScale RibbonPicture::paintAbove(QPainter& painter, const Snapshot& take, const Frame& frame) const {
-  const PictureLayout layout = layoutOf(take);
+RibbonScale RibbonPicture::paintMain(QPainter& painter, const Snapshot& take, const Frame& frame) const {
+  painter.fillRect(frame.area, style::paper);
   const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
   paintRibbonGround(painter, take, scale);
   paintRibbon(painter, take, scale);
   paintTargetLimits(painter, take, scale);
   if (!take.live) paintRibbonEvents(painter, take, scale);
   if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
-  paintSeconds(painter, scale, layout.seconds(frame.area, take.hasCues()), frame.area.right());
+  return scale;
+}
+
+RibbonScale RibbonPicture::paintAbove(QPainter& painter, const Snapshot& take, const Frame& frame) const {
+  const RibbonScale scale = paintMain(painter, take, frame);
+  paintSeconds(painter, scale, layoutOf(take).seconds(frame.area, take.hasCues()), frame.area.right());
   return scale;
 }
 

@@ -28,6 +28,8 @@ class RibbonPicture : public Picture {
   RibbonScale paintAbove(QPainter& painter, const Snapshot& take, const Frame& frame) const;
 
  private:
+  RibbonScale paintMain(QPainter& painter, const Snapshot& take, const Frame& frame) const;
+
   Second second_;
 };
 

@@ -7,7 +7,7 @@
 
 #include "app/parts/commands.h"
 #include "app/style/style.h"
-#include "core/exercise/cue_sheet.h"
+#include "core/exercise/pair_card.h"
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
@@ -29,9 +29,13 @@ SnapshotPtr takeOf(const Played& played, bool live) {
   asked.note = 67;
   if (played.exercise) asked.exercise = played.exercise;
   const Context context = contextFor(asked);
+  if (context.exercise->pair) {
+    asked.heard.partner = partnerFor(unroll(context), context);
+    asked.start_s = 4.0;
+  }
   std::vector<float> samples(3 * 48000, 0.0f);
-  const bool oneTone =
-      context.exercise->cues.size() < 3 && context.exercise->cues.front().kind != CueKind::bend;
+  const bool oneTone = !context.exercise->pair && context.exercise->cues.size() < 3 &&
+                       context.exercise->cues.front().kind != CueKind::bend;
   if (played.player && isSounding(context.exercise->cues.front().kind) && oneTone)
     samples = perform(*findPlayer(played.player), {clarinet, 65, 5.0, {}}, 4, 48000.0).samples;
   else if (played.player)
@@ -128,7 +132,8 @@ INSTANTIATE_TEST_SUITE_P(
         Played{"a_hiss", "tight-breath", "long-hiss"}, Played{"a_climb", "hurried-breath", "climb"},
         Played{"no_breath", nullptr, "in-2-out-4"}, Played{"a_bend", "bends-above", "bend-through"},
         Played{"no_bend", nullptr, "bend-return"}, Played{"overtones", "overtone-under", "overtones"},
-        Played{"no_overtone", nullptr, "overtone-set"}, Played{"steps", "slurs-uneven", "widening"}),
+        Played{"no_overtone", nullptr, "overtone-set"}, Played{"steps", "slurs-uneven", "widening"},
+        Played{"pair", "finds-it", "unison"}, Played{"no_pair", nullptr, "unison"}),
     [](const auto& info) { return std::string(info.param.name); });
 
 /// What the player follows, at a moment after the first cue's start.
