@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/exercise/pair_card.h"
 #include "core/judging/cue_figures.h"
 #include "core/measure/statistics.h"
 
@@ -44,6 +45,14 @@ std::optional<std::size_t> Snapshot::cueAt(double t) const {
     if (const Span place = placeOf(cue); t >= place.start_s && t < place.end_s)
       return sheet.cues[cue].kind == CueKind::rest ? std::nullopt : std::optional(cue);
   return std::nullopt;
+}
+
+std::optional<Pair> livePair(const Snapshot& take) {
+  if (!take.context.exercise || !take.context.exercise->pair) return std::nullopt;
+  Context context = take.context;
+  context.start_s = take.sheetStart_s;
+  const auto asked = pairFor(take.sheet, context);
+  return asked && !asked->inOneSignal() ? describePair(take.tracks, *asked) : std::nullopt;
 }
 
 std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const AskedFor& asked) {

@@ -19,7 +19,7 @@ struct Span {
 /// made, shared between threads.
 struct Snapshot {
   Tracks tracks;
-  Analysis analysis;  ///< empty while the take sounds
+  Analysis analysis;  ///< while the take sounds, empty but for livePair()
   Context context;
   CueSheet sheet;
   double sheetStart_s = 0.0;  ///< where its first cue lies while the take sounds
@@ -41,6 +41,9 @@ struct Snapshot {
   std::optional<std::size_t> cueAt(double t) const;
 };
 using SnapshotPtr = std::shared_ptr<const Snapshot>;
+
+/// Of a take that sounds: how the player and a known partner stand to one another so far.
+std::optional<Pair> livePair(const Snapshot& take);
 
 /// Everything that there is to see of a take, measured now.
 std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const AskedFor& asked);

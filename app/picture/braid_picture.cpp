@@ -10,7 +10,6 @@
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/exercise/pair_card.h"
 #include "core/measure/statistics.h"
 
 namespace calando {
@@ -27,15 +26,6 @@ constexpr std::size_t kSmoothed = 21;  // moments
 struct Braid {
   Q_DECLARE_TR_FUNCTIONS(Braid)
 };
-
-/// As it was measured; while it sounds, what can be said of what there is.
-std::optional<Pair> pairOf(const Snapshot& take) {
-  if (!take.live) return take.analysis.pair;
-  Context context = take.context;
-  context.start_s = take.sheetStart_s;
-  const auto asked = pairFor(take.sheet, context);
-  return asked && !asked->inOneSignal() ? describePair(take.tracks, *asked) : std::nullopt;
-}
 
 struct Strands {
   std::vector<QPolygonF> first, second;
@@ -106,7 +96,7 @@ void paintBraid(QPainter& painter, const Snapshot& take, const RibbonScale& scal
   painter.setPen(style::quietInk);
   painter.drawText(QRectF(area.left() - kAxisWidth, area.top() - 19, area.width(), 16), Qt::AlignLeft,
                    Braid::tr("both: a turn for each beat, straight when one"));
-  const std::optional<Pair> pair = pairOf(take);
+  const std::optional<Pair>& pair = take.analysis.pair;
   if (!pair || pair->line.empty()) {
     painter.setFont(style::work(style::kType));
     painter.drawText(

@@ -14,6 +14,7 @@
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "core/exercise/accompaniment.h"
 
 namespace calando {
 
@@ -24,7 +25,6 @@ constexpr int kRow = 24;
 constexpr int kInstrument = 18;  // letters
 constexpr double kToneRate_hz = 48000.0;
 constexpr double kTone_s = 1.5;
-constexpr double kToneLevel = 0.1;
 constexpr int kHertz = Qt::UserRole;
 constexpr const char* kBreath = "phrase";
 
@@ -66,19 +66,6 @@ void fillRow(QTableWidget& table, int row, const QStringList& texts, double hz) 
     item->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
     table.setItem(row, column, item);
   }
-}
-
-/// A soft tone of six partials.
-std::vector<float> softTone(double hz) {
-  std::vector<float> out(static_cast<std::size_t>(kTone_s * kToneRate_hz));
-  for (std::size_t n = 0; n < out.size(); ++n) {
-    const double t = static_cast<double>(n) / kToneRate_hz;
-    double sum = 0.0;
-    for (int k = 1; k <= 6 && k * hz < kToneRate_hz / 3.0; ++k)
-      sum += std::sin(6.283185307179586 * k * hz * t) / (k * k);
-    out[n] = static_cast<float>(kToneLevel * std::min({1.0, t / 0.03, (kTone_s - t) / 0.3}) * sum);
-  }
-  return out;
 }
 
 }  // namespace
@@ -223,14 +210,8 @@ void ReckonerPage::readLesson() {
   air_->setValue(givens_.air_c);
   note_->setText(shownNote(sheet.home, spellingFor(context)));
   filling_ = false;
-  double longest_s = 0.0;
-  for (const PastTake& take : session_.roster().past())
-    if (counts(take))
-      for (const char* id : {"held_s", "sounding_s"})
-        if (const auto found = take.kept->values.find(id); found != take.kept->values.end())
-          longest_s = std::max(longest_s, found->second);
   instrumentChosen();
-  if (longest_s > 0.0)
+  if (const double longest_s = longestHeld_s(session_.roster().past()); longest_s > 0.0)
     for (std::size_t i = 0; i < rows_.size(); ++i)
       if (reckonings()[i].id == kBreath) rows_[i]->setLeft(std::min(longest_s, reckonings()[i].left.high));
 }
@@ -272,16 +253,13 @@ void ReckonerPage::fillDegrees() {
   const auto degrees = degreesOver(tonic);
   degrees_->setRowCount(static_cast<int>(degrees.size()));
   for (const Degree& degree : degrees) {
-    const QString natural = degree.natural_cents
-                                ? tr("%1 (%2)")
-                                      .arg(words::number(*degree.natural_cents - 100.0 * degree.halfSteps, 0))
-                                      .arg(*degree.partial)
-                                : QStringLiteral("–");
+    const QString natural =
+        degree.natural_cents ? tr("%1 (%2)").arg(words::number(*degree.natural_cents, 0)).arg(*degree.partial)
+                             : QStringLiteral("–");
     fillRow(*degrees_, degree.halfSteps,
-            {shownNote(written + degree.halfSteps, spelling()),
-             words::number(degree.just_cents - 100.0 * degree.halfSteps, 1), natural,
+            {shownNote(written + degree.halfSteps, spelling()), words::number(degree.just_cents, 1), natural,
              words::number(degree.beats_hz, 1, false)},
-            shiftedBy(tonic, degree.just_cents));
+            shiftedBy(tonic, 100.0 * degree.halfSteps + degree.just_cents));
   }
 }
 
@@ -305,7 +283,7 @@ void ReckonerPage::fillPartials() {
 
 void ReckonerPage::hear(double hz) {
   if (session_.run().taking()) return;
-  if (!session_.speaker().play(softTone(hz), kToneRate_hz, 0.0, kToTheEnd_s, false))
+  if (!session_.speaker().play(softTone(hz, kTone_s, kToneRate_hz), kToneRate_hz, 0.0, kToTheEnd_s, false))
     session_.notices().say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
 }
 

@@ -100,6 +100,7 @@ struct Listener::Worker {
     live->sheetStart_s = plan.sheetStart_s;
     live->live = true;
     live->asked_s = plan.asked_s;
+    live->analysis.pair = livePair(*live);
     const Sounding sounding = soundingOf(*live);
     *underway = true;
     QMetaObject::invokeMethod(

@@ -33,6 +33,14 @@ void add(std::vector<float>& out, double rate, double from_s, double length_s, W
     out[n] += static_cast<float>(wave(static_cast<double>(n - first) / rate));
 }
 
+/// At a phase, turns; `step`: turns from one sample to the next, partials that go too fast are left out.
+double partnerWave(double turns, double step) {
+  double sum = 0.0;
+  for (int k = 1; k <= kDronePartials && k * step < 0.45; ++k)
+    sum += std::sin(kTau * k * turns) / (k * std::sqrt(k));
+  return sum;
+}
+
 /// From the start of the count-in to the end, its phase without a seam wherever its pitch goes.
 void addPartner(std::vector<float>& out, const PartnerVoice& partner, const CueSheet& sheet, double rate) {
   const double duration = static_cast<double>(out.size()) / rate;
@@ -40,9 +48,7 @@ void addPartner(std::vector<float>& out, const PartnerVoice& partner, const CueS
   for (std::size_t n = 0; n < out.size(); ++n) {
     const double t = static_cast<double>(n) / rate, since = t - sheet.countIn_s();
     const double hz = partner.hzAt(since / sheet.length_s());
-    double sum = 0.0;
-    for (int k = 1; k <= kDronePartials && k * hz < 0.45 * rate; ++k)
-      sum += std::sin(kTau * k * turns) / (k * std::sqrt(k));
+    const double sum = partnerWave(turns, hz / rate);
     turns += hz / rate;
     turns -= std::floor(turns);
     const double fading = partner.fades && since > 0.0 ? std::exp(-since / kForkDecay_s) : 1.0;
@@ -77,6 +83,15 @@ double PartnerVoice::hzAt(double share) const {
 
 double forkEnvelope(double t) {
   return t < 0.0 || t >= kForkEnds_s ? 0.0 : std::min(1.0, t / 0.01) * std::exp(-t / kForkDecay_s);
+}
+
+std::vector<float> softTone(double hz, double seconds, double rate_hz) {
+  std::vector<float> out(static_cast<std::size_t>(seconds * rate_hz), 0.0f);
+  add(out, rate_hz, 0.0, seconds, [&](double t) {
+    return kPartnerLevel * std::clamp(std::min(t, seconds - t) / kFade_s, 0.0, 1.0) *
+           partnerWave(hz * t, hz / rate_hz);
+  });
+  return out;
 }
 
 std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz, double level_db) {

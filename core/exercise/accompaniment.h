@@ -48,6 +48,9 @@ double clickWave(bool high, double t);
 /// The fork's level `t` seconds after it is struck, from 0 to 1 and down again; 0 from 6 s on.
 double forkEnvelope(double t);
 
+/// A tone in the partner's voice that begins and ends softly; full scale is ±1.
+std::vector<float> softTone(double hz, double seconds, double rate_hz);
+
 /// Mono samples from the start of the count-in to the end of the sheet; full scale is ±1. `level_db`: all of
 /// it louder or softer, up to +6.
 std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz,

@@ -12,6 +12,16 @@ namespace {
 constexpr std::int64_t kWeek_s = 7 * 86400;
 }
 
+double longestHeld_s(std::span<const PastTake> past) {
+  double longest_s = 0.0;
+  for (const PastTake& take : past)
+    if (counts(take))
+      for (const char* id : {"held_s", "air_lasts_s"})
+        if (const auto found = take.kept->values.find(id); found != take.kept->values.end())
+          longest_s = std::max(longest_s, found->second);
+  return longest_s;
+}
+
 Verdict verdictOf(TeachersWord word, const Kept& kept) {
   if (word == TeachersWord::accept) return Verdict::inside;
   if (word == TeachersWord::notYet) return Verdict::notYet;

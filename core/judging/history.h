@@ -39,6 +39,9 @@ struct PastTake {
   std::optional<int> place = {};  ///< of the microphone
 };
 
+/// Seconds of the longest tone or breath out that counts; 0 for none.
+double longestHeld_s(std::span<const PastTake> past);
+
 /// The teacher's word goes before the figures.
 Verdict verdictOf(TeachersWord word, const Kept& kept);
 

@@ -52,21 +52,15 @@ std::optional<double> rateOf(const Pair::Moment& m) { return m.rate_hz; }
 std::optional<double> firstOf(const Pair::Moment& m) { return m.first_hz; }
 std::optional<double> secondOf(const Pair::Moment& m) { return m.second_hz; }
 
-double loudest(const Tracks& tracks) {
-  std::vector<double> levels;
-  for (const TrackFrame& frame : tracks.frames) levels.push_back(frame.level_dbfs);
-  return levels.empty() ? 0.0 : quantile(std::move(levels), 0.98);
-}
-
 /// The first is known by itself: moment by moment, where both sound.
 Line lineOf(const Tracks& second, const PairAsked& asked) {
   Line line;
-  const Ratio ratio = simpleRatio(asked.semitones);
-  const double floor = loudest(second) - kStandsOut_db;
+  const Ratio ratio = beatingRatio(asked.semitones);
+  const double floor = loudest_dbfs(second) - kStandsOut_db;
   // A partner that leaks into the microphone is not the player.
   const Room room =
       asked.partner ? Room{} : measureRoom(second, asked.partnerAt ? asked.partnerAt(0.0) : asked.partner_hz);
-  const double partnerFloor = asked.partner ? loudest(*asked.partner) - kStandsOut_db : 0.0;
+  const double partnerFloor = asked.partner ? loudest_dbfs(*asked.partner) - kStandsOut_db : 0.0;
   const std::size_t frames =
       asked.partner ? std::min(second.frames.size(), asked.partner->frames.size()) : second.frames.size();
   for (std::size_t i = 0; i < frames; ++i) {
@@ -140,7 +134,7 @@ class Identity {
 
 /// The pitch of the one who began, before the other came.
 std::optional<double> aloneBefore(const Tracks& tracks, double both_s) {
-  const double floor = loudest(tracks) - kStandsOut_db;
+  const double floor = loudest_dbfs(tracks) - kStandsOut_db;
   std::vector<double> pitches;
   for (std::size_t i = 0; i < tracks.frames.size() && static_cast<double>(i) * kHop_s < both_s - kAround_s;
        ++i)
@@ -174,7 +168,7 @@ std::vector<PairFrame>::const_iterator firstOfTwo(const PairTrack& pair) {
 Line lineOf(const Tracks& tracks, const PairAsked& asked, bool& signKnown) {
   Line line;
   const PairTrack& pair = tracks.pair;
-  const Ratio ratio = simpleRatio(asked.semitones);
+  const Ratio ratio = beatingRatio(asked.semitones);
   const auto begins = firstOfTwo(pair);
   if (begins == pair.frames.end()) return line;
   const bool unison = ratio.over == ratio.under;

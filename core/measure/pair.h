@@ -23,7 +23,7 @@ struct PairAsked {
   std::shared_ptr<const Tracks> partner = {};    ///< the first as it was recorded, on the same clock
 
   bool inOneSignal() const { return !partner_hz && !partnerAt && !partner; }
-  double cents() const { return just ? simpleRatio(semitones).cents() : 100.0 * semitones; }
+  double cents() const { return just ? justRatio(semitones).cents() : 100.0 * semitones; }
 };
 
 enum class Moved { first, second, both, none, unknown };

@@ -97,9 +97,9 @@ const std::array<Reckoning, 11> kReckonings{{
      "Just intervals",
      {"half steps", "", Kind::number, 0, 0.0, 36.0},
      {"just size", "cents", Kind::number, 1, 0.0, 3600.0},
-     [](const Givens&, double steps) -> Value { return simpleRatio(steps).cents(); },
+     [](const Givens&, double steps) -> Value { return justRatio(steps).cents(); },
      [](const Givens&, double cents) -> Value { return std::round(cents / 100.0); },
-     "cents of the simplest ratio; an equal one has 100 a half step",
+     "cents of the just ratio; an equal one has 100 a half step",
      4.0},
     {"partial",
      "Natural series",
@@ -214,14 +214,16 @@ double speedOfSound(double celsius) { return 331.3 * std::sqrt(1.0 + celsius / k
 std::vector<Degree> degreesOver(double tonic_hz) {
   std::vector<Degree> degrees;
   for (int steps = 0; steps <= 12; ++steps) {
-    Degree degree{steps, simpleRatio(steps).cents(), {}, {}, 0.0};
-    degree.beats_hz = std::abs(shiftedBy(tonic_hz, 100.0 * steps) - shiftedBy(tonic_hz, degree.just_cents));
+    const double equal = 100.0 * steps;
+    Degree degree{steps, justRatio(steps).cents() - equal, {}, {}, 0.0};
+    const double equal_hz = shiftedBy(tonic_hz, equal);
+    degree.beats_hz = beatsPerSecond(equal_hz, degree.just_cents);
     for (int partial = 1; partial < kHighestPartial && !degree.partial; ++partial) {
       const double cents = 1200.0 * std::log2(partial);
       const double within = cents - 1200.0 * std::floor(cents / 1200.0) + (steps == 12 ? 1200.0 : 0.0);
       if (std::lround(within / 100.0) != steps) continue;
       degree.partial = steps == 12 ? 2 : partial;
-      degree.natural_cents = within;
+      degree.natural_cents = within - equal;
     }
     degrees.push_back(degree);
   }

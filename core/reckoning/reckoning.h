@@ -66,9 +66,9 @@ double speedOfSound(double celsius);
 /// it.
 struct Degree {
   int halfSteps;
-  double just_cents;                    ///< over the tonic
+  double just_cents;                    ///< of the just one off the equal one
   std::optional<int> partial;           ///< of the natural series, octaves taken off; up to 15
-  std::optional<double> natural_cents;  ///< over the tonic
+  std::optional<double> natural_cents;  ///< of that partial off the equal one
   double beats_hz;                      ///< of the equal one against the just one, at the upper note
 };
 /// From 0 to 12 half steps over a tonic at that frequency.

@@ -39,7 +39,7 @@ class Follower {
       : signal_(signal),
         tracks_(tracks),
         semitones_(semitones),
-        ratio_(simpleRatio(semitones)),
+        ratio_(beatingRatio(semitones)),
         tones_(signal.rate()) {}
 
   PairTrack follow() {
@@ -77,9 +77,8 @@ class Follower {
   /// found either tone, or what both are multiples of.
   bool findPlace() {
     if (tracks_.frames.empty()) return false;
-    std::vector<double> levels, pitches, starts;
-    for (const TrackFrame& frame : tracks_.frames) levels.push_back(frame.level_dbfs);
-    loudest_dbfs_ = quantile(levels, 0.98);
+    std::vector<double> pitches, starts;
+    loudest_dbfs_ = loudest_dbfs(tracks_);
     std::optional<double> begins_s, last_s;
     for (std::size_t i = 0; i < tracks_.frames.size(); ++i) {
       const TrackFrame& frame = tracks_.frames[i];
@@ -224,6 +223,12 @@ class Follower {
 };
 
 }  // namespace
+
+double loudest_dbfs(const Tracks& tracks) {
+  std::vector<double> levels;
+  for (const TrackFrame& frame : tracks.frames) levels.push_back(frame.level_dbfs);
+  return levels.empty() ? 0.0 : quantile(std::move(levels), 0.98);
+}
 
 PairListener::PairListener(double rate_hz, double semitones)
     : decimation_(decimationFor(rate_hz)), signal_(decimation_.outputRate()), semitones_(semitones) {}

@@ -33,6 +33,9 @@ struct PairTrack {
 inline constexpr double kPairHop_s = 0.05;
 inline constexpr double kBeatHop_s = 0.25;
 
+/// Level that two frames of a hundred are over, dBFS: what "so far under the loudest" is counted from.
+double loudest_dbfs(const Tracks& tracks);
+
 /// Keeps a take to look for two tones in it. Memory: about 100 kB a second.
 class PairListener {
  public:

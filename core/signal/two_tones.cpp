@@ -5,6 +5,8 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/signal/interpolate.h"
+
 namespace calando {
 
 namespace {
@@ -31,13 +33,6 @@ constexpr double kHannScore = 0.459;
 double sinc(double u) {
   const double x = std::numbers::pi * u;
   return std::abs(x) < 1e-4 ? 1.0 - x * x / 6.0 : std::sin(x) / x;
-}
-
-/// Between b and c, by Catmull and Rom's spline.
-template <class T>
-T cubic(T a, T b, T c, T d, double x) {
-  return b +
-         x * (0.5 * (c - a) + x * (a - 2.5 * b + 2.0 * c - 0.5 * d + x * (1.5 * (b - c) + 0.5 * (d - a))));
 }
 
 }  // namespace
@@ -70,11 +65,8 @@ void TwoTones::lookAlong(const SlidingSignal& signal, double centre_s, double wi
     before.push_back(before.back() - 1.0 / speed(before.back() / rate_));
   }
   transform([&](double n) {
-    const double place = n >= 0.0 ? after[static_cast<std::size_t>(n)] : before[static_cast<std::size_t>(-n)];
-    const auto i = static_cast<long>(std::floor(place));
-    const double x = place - static_cast<double>(i);
-    return static_cast<float>(
-        cubic<double>(signal.at(i - 1), signal.at(i), signal.at(i + 1), signal.at(i + 2), x));
+    return readAt(signal,
+                  n >= 0.0 ? after[static_cast<std::size_t>(n)] : before[static_cast<std::size_t>(-n)]);
   });
 }
 
@@ -109,6 +101,7 @@ std::complex<double> TwoTones::spectrumAt(double hz) const {
   const auto i = std::clamp<std::size_t>(static_cast<std::size_t>(place), 1, bins.size() - 3);
   const double x = place - static_cast<double>(i);
   const std::complex<double> a = bins[i - 1], b = bins[i], c = bins[i + 1], d = bins[i + 2];
+  // Catmull and Rom's spline, between b and c.
   return b +
          x * (0.5 * (c - a) + x * (a - 2.5 * b + 2.0 * c - 0.5 * d + x * (1.5 * (b - c) + 0.5 * (d - a))));
 }

@@ -4,10 +4,9 @@
 #include <limits>
 #include <span>
 
-namespace calando {
+#include "core/theory/interval.h"
 
-const std::array<double, 12> kJustRatios = {1.0,       16.0 / 15, 9.0 / 8, 6.0 / 5, 5.0 / 4, 4.0 / 3,
-                                            45.0 / 32, 3.0 / 2,   8.0 / 5, 5.0 / 3, 9.0 / 5, 15.0 / 8};
+namespace calando {
 
 namespace {
 
@@ -107,7 +106,7 @@ double frequencyOf(int semitone, const Reference& reference) {
   const auto equal = [&](int s) { return reference.a4_hz * std::exp2((s - 69) / double(kOctave)); };
   if (!reference.just) return equal(semitone);
   const int degree = floorMod(semitone - reference.tonic, kOctave);
-  return equal(semitone - degree) * kJustRatios[static_cast<std::size_t>(degree)];
+  return equal(semitone - degree) * kJust[static_cast<std::size_t>(degree)].value();
 }
 
 int nearestSemitone(double hz, const Reference& reference) {

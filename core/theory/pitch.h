@@ -25,9 +25,6 @@ struct Reference {
   int tonic = 0;         ///< pitch class 0 (C) to 11 (B); sounds as in equal temperament
 };
 
-/// Ratios of the twelve steps over the tonic in just intonation (contract.md).
-extern const std::array<double, 12> kJustRatios;
-
 /// Frequency of a concert semitone in the reference, Hz.
 double frequencyOf(int semitone, const Reference& reference);
 /// The semitone of the reference nearest to `hz` (> 0).

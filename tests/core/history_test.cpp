@@ -49,6 +49,17 @@ TEST(History, AStepStandsByTheNewestTakesThatCount) {
   EXPECT_EQ(verdictOf(TeachersWord::notYet, {inside, {}, {}}), notYet);
 }
 
+TEST(History, TheLongestHeldIsOfTakesThatCount) {
+  EXPECT_EQ(longestHeld_s({}), 0.0);
+  std::vector<PastTake> takes{take(4, Verdict::inside, 8.0), take(3, Verdict::outside, 9.5),
+                              take(2, Verdict::inside, 14.0), take(1, Verdict::inside, 12.0)};
+  takes[2].word = TeachersWord::invalidTry;
+  takes[3].stopped = true;
+  EXPECT_EQ(longestHeld_s(takes), 9.5);
+  takes[0].kept->values["air_lasts_s"] = 11.0;
+  EXPECT_EQ(longestHeld_s(takes), 11.0);
+}
+
 TEST(History, TheBestTakeIsTheLongestAndOfEqualOnesTheSteadiest) {
   EXPECT_FALSE(bestOf({}));
   std::vector<PastTake> takes{take(5, inside, 8.0, 2.0), take(4, inside, 9.0), take(3, inside, 9.0, 4.0),

@@ -4,6 +4,7 @@
 
 #include <cmath>
 
+#include "core/theory/interval.h"
 #include "tests/support/dice.h"
 
 namespace calando {
@@ -68,7 +69,9 @@ TEST(Reckoning, KnowsTheFiguresThatTeachersQuote) {
   ASSERT_EQ(degrees.size(), 13u);
   EXPECT_EQ(degrees[4].partial, 5);
   EXPECT_EQ(degrees[10].partial, 7);
-  EXPECT_NEAR(*degrees[10].natural_cents, 968.83, 0.01);
+  EXPECT_NEAR(*degrees[10].natural_cents, -31.17, 0.01);
+  EXPECT_NEAR(degrees[6].just_cents, -9.78, 0.01);
+  EXPECT_EQ(forth("just", g, 6), justRatio(6).cents());  // as a lesson tunes it
   EXPECT_FALSE(degrees[1].partial);
   EXPECT_NEAR(degrees[4].beats_hz, 220.0 * (std::exp2(4.0 / 12.0) - 1.25), 1e-9);
 }

@@ -44,6 +44,7 @@ SnapshotPtr takeOf(const Played& played, bool live) {
   if (live) {
     take->analysis = {};
     take->live = true;
+    take->analysis.pair = livePair(*take);
   }
   return take;
 }
