@@ -163,31 +163,35 @@ bool endsAt(const std::string& path, sf_count_t frames) {
   SF_INFO info{};
   const auto file = openSound(path, info);
   if (!file || info.frames != frames) return false;
-  float last = 0.0f;
+  std::vector<float> last(static_cast<std::size_t>(info.channels));
   return sf_seek(file->get(), frames - 1, SEEK_SET) == frames - 1 &&
-         sf_readf_float(file->get(), &last, 1) == 1;
+         sf_readf_float(file->get(), last.data(), 1) == 1;
 }
 
 tl::expected<void, WriteError> encode(const std::string& path, std::span<const float> samples, double rate_hz,
-                                      SoundFormat format, const std::string& comment) {
+                                      SoundFormat format, const SoundOptions& options) {
   if (samples.empty()) return tl::unexpected(WriteError{false, Problem(FileFault::nothingToWrite)});
   SF_INFO info{};
   info.samplerate = static_cast<int>(std::lround(rate_hz));
-  info.channels = 1;
+  const bool two = options.first.size() == samples.size();
+  info.channels = two ? 2 : 1;
   info.format = (format == SoundFormat::wav24 ? SF_FORMAT_WAV : SF_FORMAT_FLAC) | SF_FORMAT_PCM_24;
   errno = 0;
   File file(sf_open(path.c_str(), SFM_WRITE, &info), &sf_close);
   if (!file) return soundFailed();
   sf_command(file.get(), SFC_SET_CLIPPING, nullptr, SF_TRUE);
-  if (!comment.empty()) sf_set_string(file.get(), SF_STR_COMMENT, comment.c_str());
+  if (!options.comment.empty()) sf_set_string(file.get(), SF_STR_COMMENT, options.comment.c_str());
   // libsndfile's clipping of float input needs finite samples.
   std::vector<float> block;
   for (std::size_t i = 0; i < samples.size(); i += kBlockFrames) {
-    const auto part = samples.subspan(i, std::min<std::size_t>(kBlockFrames, samples.size() - i));
-    block.assign(part.begin(), part.end());
-    for (float& x : block) x = static_cast<float>(finite(x));
-    if (sf_writef_float(file.get(), block.data(), static_cast<sf_count_t>(block.size())) !=
-        static_cast<sf_count_t>(block.size()))
+    const std::size_t frames = std::min<std::size_t>(kBlockFrames, samples.size() - i);
+    block.clear();
+    for (std::size_t n = i; n < i + frames; ++n) {
+      if (two) block.push_back(static_cast<float>(finite(options.first[n])));
+      block.push_back(static_cast<float>(finite(samples[n])));
+    }
+    if (sf_writef_float(file.get(), block.data(), static_cast<sf_count_t>(frames)) !=
+        static_cast<sf_count_t>(frames))
       return soundFailed();
   }
   if (sf_close(file.release()) != 0) return soundFailed();
@@ -203,7 +207,7 @@ tl::expected<void, WriteError> encode(const std::string& path, std::span<const f
 tl::expected<void, WriteError> writeSound(const std::string& path, std::span<const float> samples,
                                           double rate_hz, SoundFormat format, const SoundOptions& options) {
   return writeWhole(path, options.access, options.replace, [&](const std::filesystem::path& beside) {
-    return encode(beside.string(), samples, rate_hz, format, options.comment);
+    return encode(beside.string(), samples, rate_hz, format, options);
   });
 }
 

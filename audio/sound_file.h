@@ -50,9 +50,10 @@ enum class SoundFormat { wav24, flac24 };
 struct SoundOptions {
   Access access = Access::umask;
   Replace replace = Replace::yes;
-  std::string comment;  ///< kept in the file beside the sound
+  std::string comment = {};           ///< kept in the file beside the sound
+  std::span<const float> first = {};  ///< a channel before the samples, as long as they are; empty: mono
 };
-/// Writes mono samples, at least one, whole or not at all; those beyond full scale are clipped.
+/// Writes samples, at least one, whole or not at all; those beyond full scale are clipped.
 tl::expected<void, WriteError> writeSound(const std::string& path, std::span<const float> samples,
                                           double rate_hz, SoundFormat format,
                                           const SoundOptions& options = {});

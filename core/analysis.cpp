@@ -255,7 +255,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   }
   if (airRoom && room.floor_dbfs) result.airs = findAirs(tracks, sums, *airRoom, result.tones, context.open);
   if (result.part == PartPlayed::whole) result.reach = reachedIn(tracks, result.tones, context.reference);
-  if (const auto pair = pairFor(sheet, context)) result.pair = describePair(tracks, *pair);
+  if (const auto pair = pairFor(sheet, context, &tracks)) result.pair = describePair(tracks, *pair);
   result.processing = processingOf(tracks);
   if (result.airSpoilt())
     for (Air& air : result.airs) air = Air{air.start_s, air.end_s, air.phase};
@@ -330,7 +330,7 @@ TakeTracker::TakeTracker(double rate_hz, const Context& context)
     : stages_(
           std::make_unique<Stages>(Stages{trackerFor(rate_hz, context), {}, {}, 0, {}, {}, {}, rate_hz})) {
   const auto pair = pairFor(context.exercise ? unroll(context) : CueSheet{}, context);
-  if (pair && pair->inOneSignal()) stages_->pair.emplace(rate_hz, pair->semitones);
+  if (pair && pair->inOneSignal() && !context.apart) stages_->pair.emplace(rate_hz, pair->semitones);
   if (context.heard.swell && context.exercise) stages_->swell = swellOf(unroll(context), rate_hz);
   if (!context.heard.click || !context.exercise) return;
   stages_->remover.emplace(unroll(context), context.heard.fork_hz, rate_hz);

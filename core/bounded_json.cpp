@@ -78,14 +78,14 @@ std::optional<bool> Fields::flag(const char* key) {
   return known<bool>(value->is_boolean(), *value);
 }
 
-std::optional<std::vector<double>> Fields::numbers(const char* key, std::size_t count, double low,
-                                                   double high) {
+std::optional<std::vector<double>> Fields::numbers(const char* key, std::size_t fewest, std::size_t most,
+                                                   double low, double high) {
   const json* value = find(key);
   if (!value) return std::nullopt;
-  const bool good =
-      value->is_array() && value->size() == count && std::ranges::all_of(*value, [&](const json& x) {
-        return x.is_number() && x.get<double>() >= low && x.get<double>() <= high;
-      });
+  const bool good = value->is_array() && value->size() >= fewest && value->size() <= most &&
+                    std::ranges::all_of(*value, [&](const json& x) {
+                      return x.is_number() && x.get<double>() >= low && x.get<double>() <= high;
+                    });
   return known<std::vector<double>>(good, *value);
 }
 

@@ -36,7 +36,12 @@ class Fields {
   std::optional<std::string> text(const char* key, std::size_t most);
   std::optional<bool> flag(const char* key);
   /// A list of so many numbers.
-  std::optional<std::vector<double>> numbers(const char* key, std::size_t count, double low, double high);
+  std::optional<std::vector<double>> numbers(const char* key, std::size_t count, double low, double high) {
+    return numbers(key, count, count, low, high);
+  }
+  /// From the fewest to the most.
+  std::optional<std::vector<double>> numbers(const char* key, std::size_t fewest, std::size_t most,
+                                             double low, double high);
   /// An empty object where there is none.
   nlohmann::json object(const char* key);
   /// Every field that was asked for was missing, null, or as it should be.

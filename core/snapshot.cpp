@@ -51,8 +51,9 @@ std::optional<Pair> livePair(const Snapshot& take) {
   if (!take.context.exercise || !take.context.exercise->pair) return std::nullopt;
   Context context = take.context;
   context.start_s = take.sheetStart_s;
-  const auto asked = pairFor(take.sheet, context);
-  return asked && !asked->inOneSignal() ? describePair(take.tracks, *asked) : std::nullopt;
+  const auto asked = pairFor(take.sheet, context, &take.tracks);
+  const bool heard = asked && (!asked->inOneSignal() || !take.tracks.pair.frames.empty());
+  return heard ? describePair(take.tracks, *asked) : std::nullopt;
 }
 
 std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const AskedFor& asked) {

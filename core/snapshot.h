@@ -42,7 +42,7 @@ struct Snapshot {
 };
 using SnapshotPtr = std::shared_ptr<const Snapshot>;
 
-/// Of a take that sounds: how the player and a known partner stand to one another so far.
+/// Of a take that sounds: how two stand to one another so far.
 std::optional<Pair> livePair(const Snapshot& take);
 
 /// Everything that there is to see of a take, measured now.

@@ -18,6 +18,7 @@ struct DemoTake {
   std::size_t asks = 0;        ///< which try of kObserved it asks for
   const char* fingering = "";  ///< of a card of partials, or one that logs them
   Attention attention = Attention::unsaid;
+  const char* with = "";  ///< who plays first, on the same microphone
 };
 /// What is observed of the breaks that a buzz of this class has.
 constexpr const char* kObserved = "comes-and-goes";
@@ -116,7 +117,10 @@ const std::vector<DemoStudent>& eveningClass() {
         {"vibrato", 2},
         {"stays-off", 2, "unison"},
         {"finds-it", 1, "unison"},
+        {"stays-off", 1, "take-turns"},
         {"steady", 1, "swell"},
+        {"steady", 0, "scale-together"},
+        {"finds-it", 0, "unison", false, Seen::unsaid, 0, "", Attention::unsaid, "Edda Lunde"},
         {"finds-it", 0, "unison"},
         {"vibrato", 0}}},
       {"Piet Marsk",
@@ -178,9 +182,12 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
   for (const DemoStudent& s : eveningClass()) total += s.takes.size();
   std::size_t done = 0;
   std::uint32_t seed = 100;
+  std::map<std::string, std::int64_t> ids;
+  const auto idOf = [&](const char* name) { return ids.at(name); };
   for (const DemoStudent& s : eveningClass()) {
     const auto student = studio.addStudent(s.name, s.instrument);
     if (!student) return tl::unexpected(student.error());
+    ids[s.name] = student->id;
     Take take;
     take.student = student->id;
     take.asked.instrument = s.instrument;
@@ -206,8 +213,16 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
       take.asked.heard.partner.reset();
       const Context context = contextFor(take.asked);
       const CueSheet sheet = unroll(context);
-      if (context.exercise->pair) take.asked.heard.partner = partnerFor(sheet, context);
-      const Performance performance = perform(player, sheet, context, ++seed);
+      const bool two = *t.with != 0;
+      if (context.exercise->hasPartner() && !two) take.asked.heard.partner = partnerFor(sheet, context);
+      const Context played = contextFor(take.asked);
+      Performance performance = perform(player, unroll(played), played, ++seed);
+      take.other = two ? idOf(t.with) : 0;
+      if (two) {
+        const Performance first = performFirst(players().front(), sheet, context, ++seed);
+        const std::size_t both = std::min(first.samples.size(), performance.samples.size());
+        for (std::size_t n = 0; n < both; ++n) performance.samples[n] += first.samples[n];
+      }
       for (const Tone& tone : performance.truth.tones)
         if (tone.range) widest[t.exercise] = std::max(widest[t.exercise], tone.range->semitones());
       if (sheet.counted()) take.asked.start_s = performance.truth.cues.front().start_s;

@@ -14,9 +14,12 @@ struct Setting {
 };
 
 namespace settings {
-inline const Setting<std::string> source{"source", ""};      ///< id of the input; empty: none chosen yet
-inline const Setting<std::string> output{"output", ""};      ///< id of the output; empty: the system's
-inline const Setting<double> output_db{"output_db", 0.0};    ///< of what is heard with a take
+inline const Setting<std::string> source{"source", ""};    ///< id of the input; empty: none chosen yet
+inline const Setting<std::string> output{"output", ""};    ///< id of the output; empty: the system's
+inline const Setting<double> output_db{"output_db", 0.0};  ///< of what is heard with a take
+/// What a partner sounds as: an instrument's id, kOwnInstrument, or empty for a plain tone.
+inline const Setting<std::string> partner{"partner", ""};
+inline constexpr const char* kOwnInstrument = "own";
 inline const Setting<std::string> school{"school", ""};      ///< in whose words cards speak; empty: of all
 inline const Setting<double> place{"place", 1.0};            ///< where the microphone stands, by number
 inline const Setting<double> noteNames{"note_names", 0.0};   ///< a NoteLanguage

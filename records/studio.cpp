@@ -105,6 +105,11 @@ CREATE TABLE reach(
   take INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
   semitone INTEGER NOT NULL, level INTEGER NOT NULL, seconds REAL NOT NULL,
   PRIMARY KEY(take, semitone, level)) WITHOUT ROWID;
+)",
+    // Who else played in it.
+    R"(
+ALTER TABLE take ADD COLUMN other INTEGER REFERENCES student(id) ON DELETE CASCADE;
+CREATE INDEX take_of_other ON take(other, made);
 )"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes

@@ -71,8 +71,9 @@ class Studio {
   Result<std::vector<Student>> students() const;
   Result<Student> addStudent(const std::string& name, const std::string& instrument, NoteRange range = {});
   Result<void> changeStudent(const Student& student);
-  /// Removes the student with all takes, audio, recordings, rows and settings. Once begun it is finished,
-  /// whatever happens: at the next start at the latest. The error says what is still to go.
+  /// Removes the student with all takes, those too in which the student was the other one, audio, recordings,
+  /// rows and settings. Once begun it is finished, whatever happens: at the next start at the latest. The
+  /// error says what is still to go.
   Result<void> eraseStudent(std::int64_t student);
   /// eraseStudent()'s next step, one file or one change of the list; false when nothing is to be erased.
   Result<bool> eraseStep();
@@ -85,14 +86,17 @@ class Studio {
     Kept kept;
   };
 
-  /// Newest first.
+  /// Newest first; those too in which the student was the other one.
   Result<std::vector<Take>> takes(std::int64_t student) const;
   /// Both of the following at once.
-  Result<Take> addTake(const Take& take, std::span<const float> samples, double rate_hz);
+  Result<Take> addTake(const Take& take, std::span<const float> samples, double rate_hz,
+                       std::span<const float> first = {});
   /// Writes a take's sound into a studio's folder under a name of its own, with its note. Touches no list:
-  /// for any thread. The take that is returned has its id, file and seconds.
+  /// for any thread. The take that is returned has its id, file and seconds. `first`: of the first of two who
+  /// have a channel each.
   static tl::expected<Take, WriteError> writeTake(const std::filesystem::path& folder, const Student& student,
-                                                  Take take, std::span<const float> samples, double rate_hz);
+                                                  Take take, std::span<const float> samples, double rate_hz,
+                                                  std::span<const float> first = {});
   /// Puts a written take on the list, with its summary, and removes the recording that it was made from.
   /// Where that fails its sound stays, and is offered at the next start; but not if its student has been
   /// erased.

@@ -102,7 +102,8 @@ Studio::Result<std::optional<Studio::Summary>> Studio::summary(std::int64_t take
 }
 
 Studio::Result<std::map<std::int64_t, Studio::Summary>> Studio::summaries(std::int64_t student) const {
-  return data_->attempt([&] { return readSummaries(*data_->db, "deleted = 0 AND student = ?", student); });
+  return data_->attempt(
+      [&] { return readSummaries(*data_->db, "deleted = 0 AND ? IN (student, other)", student); });
 }
 
 Studio::Result<void> Studio::keepSummary(std::int64_t take, const Summary& summary) {
@@ -120,7 +121,8 @@ Studio::Result<std::vector<Studio::FigureThen>> Studio::figureOverTime(std::int6
     SQLite::Statement query(
         *data_->db,
         "SELECT take.id, made, value FROM figure JOIN take ON take.id = figure.take WHERE "
-        "student = ? AND figure.id = ? AND deleted = 0 AND typeof(value) IN ('real', 'integer') ORDER BY "
+        "? IN (student, other) AND figure.id = ? AND deleted = 0 AND typeof(value) IN ('real', 'integer') "
+        "ORDER BY "
         "made, take.id");
     query.bind(1, student);
     query.bind(2, figure);

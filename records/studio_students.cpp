@@ -86,17 +86,17 @@ Studio::Result<void> Studio::changeStudent(const Student& student) {
 std::vector<fs::path> Studio::soundsOf(std::int64_t student) const {
   std::vector<fs::path> files;
   std::set<fs::path> others;
-  SQLite::Statement query(*data_->db, "SELECT file, student FROM take");
+  SQLite::Statement query(*data_->db, "SELECT file, student, other FROM take");
   while (query.executeStep()) {
     const fs::path file = data_->takes() / query.getColumn(0).getString();
-    if (query.getColumn(1).getInt64() == student)
+    if (query.getColumn(1).getInt64() == student || query.getColumn(2).getInt64() == student)
       files.push_back(file);
     else
       others.insert(file);
   }
   const auto belongs = [&](const fs::path& sound) {
     const auto note = noteOf(sound);
-    return note && note->student.id == student;
+    return note && note->take.isOf(student);
   };
   for (const fs::path& file : filesIn(data_->takes()))
     if (std::ranges::find(files, file) == files.end() && !others.contains(file) && belongs(file))

@@ -17,10 +17,10 @@ std::string askedText(const AskedFor& asked) {
 }
 
 /// The columns that takeFrom() reads, and where those follow that a query adds.
-constexpr int kAdded = 17;
+constexpr int kAdded = 18;
 constexpr const char* kTakeColumns =
     "take.id, take.student, made, seconds, source, asked, word, remark, summary.held, attention, comfort, "
-    "tried, file, recording, ticks, stopped, seen";
+    "tried, file, recording, ticks, stopped, seen, other";
 
 Take takeFrom(SQLite::Statement& row) {
   Take t;
@@ -43,15 +43,22 @@ Take takeFrom(SQLite::Statement& row) {
   t.ticks = ticksFrom(row.getColumn(14).getString());
   t.stopped = row.getColumn(15).getInt() != 0;
   t.seen = static_cast<Seen>(std::clamp(row.getColumn(16).getInt(), 0, 2));
+  t.other = row.getColumn(17).getInt64();
   return t;
 }
 
+bool isOnList(SQLite::Database& db, const char* table, std::int64_t id) {
+  SQLite::Statement query(db, std::string("SELECT 1 FROM ") + table + " WHERE id = ?");
+  query.bind(1, id);
+  return query.executeStep();
+}
+
 void insertTake(SQLite::Database& db, const Take& take, bool noted) {
-  SQLite::Statement insert(
-      db,
-      "INSERT INTO take(id, student, made, seconds, source, asked, word, remark, "
-      "attention, comfort, tried, file, recording, noted, ticks, stopped, seen) VALUES(?, ?, ?, ?, ?, ?, ?, "
-      "?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
+  SQLite::Statement insert(db,
+                           "INSERT INTO take(id, student, made, seconds, source, asked, word, remark, "
+                           "attention, comfort, tried, file, recording, noted, ticks, stopped, seen, other) "
+                           "VALUES(?, ?, ?, ?, ?, ?, ?, "
+                           "?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
   insert.bind(1, take.id);
   insert.bind(2, take.student);
   insert.bind(3, take.made_unix_s);
@@ -69,13 +76,9 @@ void insertTake(SQLite::Database& db, const Take& take, bool noted) {
   insert.bind(15, textOfTicks(take.ticks));
   insert.bind(16, take.stopped ? 1 : 0);
   insert.bind(17, static_cast<int>(take.seen));
+  // One who is no longer here is nobody.
+  if (take.other != 0 && isOnList(db, "student", take.other)) insert.bind(18, take.other);
   insert.exec();
-}
-
-bool isOnList(SQLite::Database& db, const char* table, std::int64_t id) {
-  SQLite::Statement query(db, std::string("SELECT 1 FROM ") + table + " WHERE id = ?");
-  query.bind(1, id);
-  return query.executeStep();
 }
 
 void markDeleted(SQLite::Database& db, std::int64_t take, bool deleted) {
@@ -90,9 +93,10 @@ void markDeleted(SQLite::Database& db, std::int64_t take, bool deleted) {
 Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
   return data_->attempt([&] {
     std::vector<Take> list;
-    SQLite::Statement query(*data_->db, std::string("SELECT ") + kTakeColumns +
-                                            " FROM take LEFT JOIN summary ON summary.take = take.id WHERE "
-                                            "student = ? AND deleted = 0 ORDER BY made DESC, take.id DESC");
+    SQLite::Statement query(*data_->db,
+                            std::string("SELECT ") + kTakeColumns +
+                                " FROM take LEFT JOIN summary ON summary.take = take.id WHERE "
+                                "? IN (student, other) AND deleted = 0 ORDER BY made DESC, take.id DESC");
     query.bind(1, student);
     while (query.executeStep()) list.push_back(takeFrom(query));
     return list;
@@ -100,14 +104,15 @@ Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
 }
 
 tl::expected<Take, WriteError> Studio::writeTake(const fs::path& folder, const Student& student, Take take,
-                                                 std::span<const float> samples, double rate_hz) {
+                                                 std::span<const float> samples, double rate_hz,
+                                                 std::span<const float> first) {
   take.id = newId();
   take.student = student.id;
   take.seconds = static_cast<double>(samples.size()) / rate_hz;
   take.file = newFileStem(take.made_unix_s) + ".flac";
   const auto written =
       writeSound((folder / "takes" / take.file).string(), samples, rate_hz, SoundFormat::flac24,
-                 {Access::owner, Replace::never, toText(SoundNote{student, take})});
+                 {Access::owner, Replace::never, toText(SoundNote{student, take}), first});
   if (!written) return tl::unexpected(written.error());
   return take;
 }
@@ -119,7 +124,9 @@ Studio::Result<void> Studio::enterTake(const Take& take, const Summary& summary)
 
 Studio::Result<void> Studio::enter(const Take& take, const Summary* summary) {
   auto entered = data_->change([&]() -> bool {
-    if (data_->isErasing(take.student) || !isOnList(*data_->db, "student", take.student)) return false;
+    if (data_->isErasing(take.student) || data_->isErasing(take.other) ||
+        !isOnList(*data_->db, "student", take.student))
+      return false;
     SQLite::Transaction transaction(*data_->db);
     insertTake(*data_->db, take, true);
     if (summary) insertSummary(take.id, *summary);
@@ -136,13 +143,14 @@ Studio::Result<void> Studio::enter(const Take& take, const Summary* summary) {
   return {};
 }
 
-Studio::Result<Take> Studio::addTake(const Take& take, std::span<const float> samples, double rate_hz) {
+Studio::Result<Take> Studio::addTake(const Take& take, std::span<const float> samples, double rate_hz,
+                                     std::span<const float> first) {
   if (data_->readOnly) return data_->change([&] { return take; });
   const auto list = students();
   if (!list) return tl::unexpected(list.error());
   const auto student = std::ranges::find(*list, take.student, &Student::id);
   if (student == list->end()) return tl::unexpected(Problem(StudioFault::noSuchStudent));
-  auto written = writeTake(data_->folder, *student, take, samples, rate_hz);
+  auto written = writeTake(data_->folder, *student, take, samples, rate_hz, first);
   if (!written) return tl::unexpected(Problem(StudioFault::notKept, written.error().why));
   if (const auto entered = enterTake(*written); !entered) return tl::unexpected(entered.error());
   return std::move(*written);
@@ -231,7 +239,7 @@ Studio::Result<std::vector<Studio::Unnoted>> Studio::unnoted(std::size_t most, s
     query.bind(2, static_cast<std::int64_t>(most));
     while (query.executeStep()) {
       const Take take = takeFrom(query);
-      if (data_->isErasing(take.student)) continue;
+      if (data_->isErasing(take.student) || data_->isErasing(take.other)) continue;
       Student student{
           take.student, query.getColumn(kAdded + 1).getString(), query.getColumn(kAdded + 2).getString(), {}};
       if (!query.getColumn(kAdded + 3).isNull()) student.range.lowest = query.getColumn(kAdded + 3).getInt();
@@ -275,9 +283,13 @@ Studio::Result<Take> Studio::takeIn(const Stray& stray, const Student& student) 
 Studio::Result<void> Studio::takeInAll() {
   const auto found = strays();
   if (!found) return tl::unexpected(found.error());
+  // Whose they are comes first: a take may be of two.
+  const auto wanted = [this](const Student& student) {
+    return student.id != 0 && !data_->isErasing(student.id);  // else a stray, or on its way out
+  };
   for (const Stray& stray : *found) {
     const Student& student = stray.note.student;
-    if (student.id == 0 || data_->isErasing(student.id)) continue;  // stays a stray, or is on its way out
+    if (!wanted(student)) continue;
     const auto there = data_->attempt([&] {
       if (isOnList(*data_->db, "student", student.id)) return;
       SQLite::Statement insert(
@@ -290,8 +302,10 @@ Studio::Result<void> Studio::takeInAll() {
       insert.exec();
     });
     if (!there) return there;
-    if (stray.recording || !stray.seconds) continue;
-    if (const auto in = takeIn(stray, student); !in) return tl::unexpected(in.error());
+  }
+  for (const Stray& stray : *found) {
+    if (!wanted(stray.note.student) || stray.recording || !stray.seconds) continue;
+    if (const auto in = takeIn(stray, stray.note.student); !in) return tl::unexpected(in.error());
   }
   return {};
 }

@@ -56,6 +56,7 @@ std::string toText(const SoundNote& note) {
                               {"instrument", note.student.instrument},
                               {"lowest", orNull(note.student.range.lowest)},
                               {"highest", orNull(note.student.range.highest)}}},
+                            {"other", t.other},
                             {"take", t.id},
                             {"made", t.made_unix_s},
                             {"seconds", t.seconds},
@@ -94,6 +95,7 @@ std::optional<SoundNote> soundNoteFrom(std::string_view text) {
   Take& t = note.take;
   t.id = fields.whole("take", 0, kMostId).value_or(0);
   t.student = note.student.id;
+  t.other = fields.whole("other", 0, kMostId).value_or(0);
   t.made_unix_s = fields.whole("made", 0, kYear9999_s).value_or(0);
   t.seconds = fields.number("seconds", 0.0, 1e6).value_or(0.0);
   t.source = fields.text("source", kLongestName).value_or("");

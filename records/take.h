@@ -23,6 +23,7 @@ enum class Comfort { unsaid, easy, fair, tight };
 struct Take {
   std::int64_t id = 0;
   std::int64_t student = 0;
+  std::int64_t other = 0;  ///< who else played in it; 0: nobody
   std::int64_t made_unix_s = 0;
   double seconds = 0.0;
   std::string source;  ///< device, stand-in or file name, for people
@@ -39,6 +40,8 @@ struct Take {
   std::optional<double> held_s;    ///< of the judged tone, from the kept analysis
   std::string file;                ///< its sound's name in the studio's folder of takes
   std::string recording;           ///< the name of the recording that it was made from; empty: none
+
+  bool isOf(std::int64_t whom) const { return student == whom || (other != 0 && other == whom); }
 };
 
 /// Ids of ticks as one text, and back: what is no tick is left out.

@@ -17,6 +17,7 @@ constexpr double kFlush_s = 0.4;
 struct TakeRecorder::File {
   SNDFILE* sound = nullptr;
   int descriptor = -1;
+  int channels = 1;
   sf_count_t sinceFlush = 0;
   sf_count_t flushEvery = 0;
   std::optional<WriteError> failure;
@@ -28,13 +29,13 @@ struct TakeRecorder::File {
   }
 };
 
-TakeRecorder::TakeRecorder(const std::filesystem::path& path, double rate_hz)
+TakeRecorder::TakeRecorder(const std::filesystem::path& path, double rate_hz, int channels)
     : file_(std::make_unique<File>()) {
   errno = 0;
   file_->descriptor = open(path.c_str(), O_CREAT | O_EXCL | O_RDWR | O_CLOEXEC, S_IRUSR | S_IWUSR);
   SF_INFO info{};
   info.samplerate = static_cast<int>(std::lround(rate_hz));
-  info.channels = 1;
+  info.channels = file_->channels = channels;
   info.format = SF_FORMAT_WAV | SF_FORMAT_FLOAT;
   if (file_->descriptor >= 0) file_->sound = sf_open_fd(file_->descriptor, SFM_WRITE, &info, SF_FALSE);
   if (!file_->sound) file_->fail();
@@ -47,7 +48,7 @@ TakeRecorder& TakeRecorder::operator=(TakeRecorder&&) noexcept = default;
 
 bool TakeRecorder::write(std::span<const float> samples) {
   if (file_->failure) return false;
-  const auto count = static_cast<sf_count_t>(samples.size());
+  const auto count = static_cast<sf_count_t>(samples.size()) / file_->channels;
   errno = 0;
   if (sf_writef_float(file_->sound, samples.data(), count) != count) file_->fail();
   file_->sinceFlush += count;

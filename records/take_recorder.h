@@ -14,12 +14,13 @@ namespace calando {
 /// that whatever happens to the program at most the last half second is lost. Not for the audio callback.
 class TakeRecorder {
  public:
-  TakeRecorder(const std::filesystem::path& file, double rate_hz);
+  TakeRecorder(const std::filesystem::path& file, double rate_hz, int channels = 1);
   ~TakeRecorder();
   TakeRecorder(TakeRecorder&&) noexcept;
   TakeRecorder& operator=(TakeRecorder&&) noexcept;
 
-  /// False once the disk is full or gone; what was written before stays good.
+  /// Of several channels interleaved. False once the disk is full or gone; what was written before stays
+  /// good.
   bool write(std::span<const float> samples);
   const std::optional<WriteError>& failure() const;
 

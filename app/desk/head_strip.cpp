@@ -93,7 +93,7 @@ void HeadStrip::makeRoom() {
   const int others = fields + ways_->minimumSizeHint().width() + go_->sizeHint().width();
   // Gaps between chooser, staff, fields, what is left over, ways and the button.
   const int wide = kChooser + 5 * 3 * style::kStep, narrow = kNarrowChooser + 4 * 2 * style::kStep;
-  staff_->setVisible(card.asksForTones() && !card.asksForPartials() &&
+  staff_->setVisible(card.asksForTones() && !card.asksForPartials() && !card.surprises() &&
                      width() >= others + wide + staff_->minimumSizeHint().width());
   const bool tight = width() < others + wide;
   chooser_->setFixedWidth(tight ? kNarrowChooser : kChooser);
@@ -311,7 +311,7 @@ void HeadStrip::refresh() {
   const bool fingered = partials || card.logsFingerings;
   if (fingered) fingering_->showWish(wish, instrument());
   fingering_->parentWidget()->setVisible(fingered);
-  note_->parentWidget()->setVisible(card.asksForTones() && !partials);
+  note_->parentWidget()->setVisible(card.asksForTones() && !partials && !card.surprises());
   tuning_->parentWidget()->setVisible(card.asksForTones());
   seconds_->parentWidget()->setVisible(!card.counted() && card.asksForTones());
   level_->parentWidget()->setVisible(card.scored);
@@ -355,7 +355,8 @@ void HeadStrip::fillSupports() {
   const auto may = session_.asking().supports();
   const std::map<Asking::Support, QString> names{{flash, tr("flash")},           {click, tr("click")},
                                                  {fork, tr("fork, then click")}, {drone, tr("drone on home")},
-                                                 {partner, tr("a partner")},     {swell, tr("soft swell")}};
+                                                 {partner, tr("a partner")},     {swell, tr("soft swell")},
+                                                 {earlier, tr("earlier take")}};
   if (support_->count() == static_cast<int>(may.size()) &&
       support_->itemData(support_->count() - 1).toInt() == static_cast<int>(may.back()))
     return;

@@ -153,8 +153,22 @@ void explainPairs(const About& about) {
            "was, whether it went the wrong way first, who moved and how often it was left again stand beside "
            "it. Who is who on one microphone is known as long as one began alone."),
        Help::tr(
-           "A partner who drifts is to be followed; one who fades is to be found in time. Headphones are "
-           "surer: what leaks into the microphone is said.")});
+           "A partner who drifts is to be followed; one who fades is to be found in time. Others are sharp, "
+           "come half of the way, follow you, come on a note that nobody says, or play a scale along, of "
+           "which each note has its own time to be one. Headphones are surer: what leaks into the microphone "
+           "is said."),
+       Help::tr(
+           "With an earlier take under Heard the tone that was on show last sounds again as the partner, its "
+           "steady part round after round at its own pitch. Settings say on which instrument a made partner "
+           "sounds; Ctrl+Up and Ctrl+Down make it louder and softer while it sounds."),
+       Help::tr(
+           "Two students: choose who else plays at the lower left, and the take is in both books; erasing "
+           "either student erases it. On one microphone both are heard together; on a stereo input with left "
+           "and right apart each has a channel, the other player the left one. Two microphones of two devices "
+           "have two clocks: let the system join them into one stereo input."),
+       Help::tr(
+           "One after the other, about 10 cents is what an untrained ear tells; together, beats tell far less. "
+           "That is why the two are on one card.")});
 }
 
 void explainReckoner(const About& about) {

@@ -68,8 +68,6 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
   take_->setFocus();
 }
 
-MainWindow::~MainWindow() = default;
-
 /// As wanted, but never larger than the screen.
 void MainWindow::fitToScreen() {
   const QSize room = screen()->availableSize();
@@ -153,6 +151,8 @@ void MainWindow::bindKeys() {
     const auto [from, to] = take_->selection();
     s.playOrStop(from, to, take_->hasSelection());
   });
+  keys_.on("louder", [&s] { s.louder(3.0); });
+  keys_.on("softer", [&s] { s.louder(-3.0); });
   keys_.on("ears", [&s] { s.asking().setEarsFirst(!s.asking().earsFirst()); });
   keys_.on("next", [&s] {
     if (s.allowed().choose) s.lesson().next();

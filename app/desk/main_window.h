@@ -25,7 +25,6 @@ class MainWindow : public QMainWindow {
 
  public:
   explicit MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs = {});
-  ~MainWindow() override;
 
   void openFiles(const QStringList& files);
   Session& session() { return *session_; }

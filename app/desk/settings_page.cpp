@@ -126,9 +126,23 @@ QWidget* SettingsPage::buildSound() {
   connect(output_, &QComboBox::activated, this, &SettingsPage::chooseOutput);
   connect(level_, &QSpinBox::valueChanged, this, &SettingsPage::chooseOutput);
   output_->setAccessibleName(tr("Play on"));
-  level_->setAccessibleName(tr("Click, fork and drone"));
+  level_->setAccessibleName(tr("Click, drone, partner"));
   form->addRow(term(tr("Play on")), output_);
-  form->addRow(term(tr("Click, fork and drone")), level_);
+  form->addRow(term(tr("Click, drone, partner")), level_);
+  auto* partner = new QComboBox;
+  partner->setObjectName("partnerVoice");
+  partner->setAccessibleName(tr("A partner sounds as"));
+  partner->addItem(tr("a plain tone"), QString());
+  partner->addItem(tr("the student’s own instrument"), QString(settings::kOwnInstrument));
+  for (const Instrument& instrument : instruments())
+    partner->addItem(words::said(instrument.name), words::plain(instrument.id));
+  partner->setCurrentIndex(
+      std::max(0, partner->findData(words::plain(session_.studio().get(settings::partner)))));
+  connect(partner, &QComboBox::activated, this, [this, partner] {
+    session_.notices().worked(
+        session_.studio().keep(settings::partner, partner->currentData().toString().toStdString()));
+  });
+  form->addRow(term(tr("A partner sounds as")), partner);
   form->addRow(term({}),
                hint(tr("Softer is better where a microphone hears the loudspeaker; best are headphones.")));
   box->setEnabled(!session_.readOnly());

@@ -179,6 +179,13 @@ void ShelfView::refreshRow(int row) {
   entry->setData(word, wordOf(played.word, played.stopped));
   QPixmapCache::remove(pictureKey(played.id));
   QStringList tip{entry->data(title).toString() + QStringLiteral("   ·   ") + words::moment(day)};
+  if (const Student* other = roster.find(
+          roster.chosen() && played.student == roster.chosen()->id ? played.other : played.student);
+      other && played.other != 0) {
+    const QString with = tr("with %1").arg(words::plain(other->name).section(' ', 0, 0));
+    entry->setData(held, entry->data(held).toString() + QStringLiteral(" · ") + with);
+    tip << with;
+  }
   tip << words::plain(played.source);
   if (!played.remark.empty()) tip << words::plain(played.remark);
   if (!played.askedSound)

@@ -41,6 +41,7 @@ SourceBox::SourceBox(Session& session)
     : session_(session),
       source_(new QComboBox),
       player_(new QComboBox),
+      other_(new QComboBox),
       calibrate_(new QPushButton(tr("Measure delay"))),
       open_(new QPushButton(tr("Open…"))),
       meter_(new QProgressBar),
@@ -50,6 +51,11 @@ SourceBox::SourceBox(Session& session)
   source_->setToolTip(tr("Where the sound comes from: a microphone, or the stand-in player"));
   player_->setObjectName("player");
   player_->setAccessibleName(tr("Way of playing of the stand-in"));
+  other_->setObjectName("other");
+  other_->setAccessibleName(tr("Who plays with the student"));
+  other_->setToolTip(
+      tr("Another student who plays too: the take is kept with both. Of two with a microphone "
+         "each, theirs is the left channel."));
   // A device may be called anything; its whole name is in the list.
   source_->setMinimumContentsLength(9);
   source_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -77,14 +83,22 @@ SourceBox::SourceBox(Session& session)
   auto* layout = tight(new QVBoxLayout(this), style::kStep);
   layout->addLayout(first);
   layout->addWidget(player_);
+  layout->addWidget(other_);
   layout->addWidget(calibrate_);
   layout->addWidget(meter_);
   layout->addWidget(remark_);
   connect(source_, &QComboBox::currentIndexChanged, this,
           [this] { session_.setup().choose(source_->currentData().toString().toStdString()); });
   connect(player_, &QComboBox::currentIndexChanged, this, [this](int index) {
-    session_.setup().standIn().setPlayer(players()[static_cast<std::size_t>(index)]);
+    for (const auto& standIn : session_.setup().standIns())
+      standIn->setPlayer(players()[static_cast<std::size_t>(index)]);
   });
+  connect(other_, &QComboBox::currentIndexChanged, this,
+          [this] { session_.asking().setOther(other_->currentData().toLongLong()); });
+  connect(&session_.lesson(), &Lesson::stepChanged, this, &SourceBox::fillOthers);
+  connect(&session_.asking(), &Asking::waysChanged, this, &SourceBox::fillOthers);
+  connect(&session_.roster(), &Roster::studentChanged, this, &SourceBox::fillOthers);
+  connect(&session_.roster(), &Roster::studentsChanged, this, &SourceBox::fillOthers);
   connect(calibrate_, &QPushButton::clicked, &session_, &Session::calibrate);
   connect(open_, &QPushButton::clicked, this, &SourceBox::filesWanted);
   SoundSetup& setup = session_.setup();
@@ -95,6 +109,20 @@ SourceBox::SourceBox(Session& session)
   connect(&run, &TakeRun::inputChanged, this, &SourceBox::showInput);
   connect(&run, &TakeRun::phaseChanged, this, &SourceBox::refresh);
   fill();
+  fillOthers();
+}
+
+/// Everybody but the one who is here.
+void SourceBox::fillOthers() {
+  const QSignalBlocker quiet(other_);
+  const Student* here = session_.roster().chosen();
+  other_->clear();
+  other_->addItem(tr("with nobody else"), qlonglong{0});
+  for (const Student& student : session_.roster().students())
+    if (!here || student.id != here->id)
+      other_->addItem(tr("with %1").arg(words::plain(student.name)), static_cast<qlonglong>(student.id));
+  other_->setCurrentIndex(std::max(0, other_->findData(static_cast<qlonglong>(session_.asking().other()))));
+  other_->setVisible(session_.lesson().current()->pair.has_value() && other_->count() > 1);
 }
 
 void SourceBox::fill() {
@@ -109,11 +137,10 @@ void SourceBox::refresh() {
   const QSignalBlocker quiet(source_);
   const Input& chosen = session_.setup().chosen();
   source_->setCurrentIndex(source_->findData(words::plain(chosen.id())));
-  const bool standIn = chosen.id() == StandIn::kId;
-  player_->setVisible(standIn);
+  player_->setVisible(chosen.playsForATake());
   calibrate_->setVisible(!chosen.playsForATake() && !session_.readOnly());
   const bool still = session_.allowed().choose;
-  for (QWidget* field : std::initializer_list<QWidget*>{source_, player_, calibrate_})
+  for (QWidget* field : std::initializer_list<QWidget*>{source_, player_, other_, calibrate_})
     field->setEnabled(still);
   if (session_.run().phase() == TakeRun::Phase::ready && chosen.playsForATake()) showQuiet();
 }

@@ -24,6 +24,7 @@ class SourceBox : public QWidget {
  private:
   void fill();
   void refresh();
+  void fillOthers();
   void showQuiet();
   void showInput(const InputState& state);
   QString timing() const;
@@ -31,6 +32,7 @@ class SourceBox : public QWidget {
   Session& session_;
   QComboBox* source_;
   QComboBox* player_;
+  QComboBox* other_;  // who plays with the student, on a card for two
   QPushButton* calibrate_;
   QPushButton* open_;
   QProgressBar* meter_;

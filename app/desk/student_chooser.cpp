@@ -142,11 +142,14 @@ void StudentChooser::erase() {
   Roster& roster = session_.roster();
   if (!roster.chosen() || session_.readOnly()) return;
   const Student gone = *roster.chosen();
-  QMessageBox box(QMessageBox::NoIcon, tr("Erase the student"),
-                  tr("Erase %1? Takes: %2. The recordings, figures and notes are removed from this computer "
-                     "and cannot be brought back.")
-                      .arg(words::plain(gone.name), QString::number(roster.takes().size())),
-                  QMessageBox::NoButton, window());
+  QString question =
+      tr("Erase %1? Takes: %2. The recordings, figures and notes are removed from this computer "
+         "and cannot be brought back.")
+          .arg(words::plain(gone.name), QString::number(roster.takes().size()));
+  if (const auto two = std::ranges::count_if(roster.takes(), [](const Take& t) { return t.other != 0; }))
+    question += QStringLiteral(" ") +
+                tr("Takes with another student among them: %1; they go from that one’s book too.").arg(two);
+  QMessageBox box(QMessageBox::NoIcon, tr("Erase the student"), question, QMessageBox::NoButton, window());
   box.setTextFormat(Qt::PlainText);
   auto* erase = box.addButton(tr("Erase for good"), QMessageBox::DestructiveRole);
   erase->setObjectName("eraseForGood");

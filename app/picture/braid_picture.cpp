@@ -22,6 +22,8 @@ constexpr double kStrand = 5.0, kBesides = 4.0, kMargin = 26.0;
 constexpr double kFastest_hz = 8.0;  // drawn; faster windings would be a grey band
 constexpr double kPause_s = 0.3;
 constexpr std::size_t kSmoothed = 21;  // moments
+constexpr std::size_t kSettled = 6;    // of a beginning nothing is drawn yet
+constexpr double kAtOnce_s = 0.3;
 
 struct Braid {
   Q_DECLARE_TR_FUNCTIONS(Braid)
@@ -40,12 +42,14 @@ Strands strandsOf(const Pair& pair, const RibbonScale& scale, const QRectF& area
     if (m.at_s - before_s > kPause_s) {
       strands.first.emplace_back();
       strands.second.emplace_back();
+      near.clear();
     } else {
       turns += 0.5 * std::min(m.rate_hz, kFastest_hz) * (m.at_s - before_s);
     }
     before_s = m.at_s;
     near.push_back(std::abs(m.cents));
     if (near.size() > kSmoothed) near.pop_front();
+    if (near.size() < kSettled) continue;
     const double apart = std::min(1.0, median({near.begin(), near.end()}) / kWidest_cents);
     const double off = widest * apart * std::cos(2.0 * std::numbers::pi * turns) + kBesides * (1.0 - apart);
     strands.first.back() << QPointF(scale.x(m.at_s), middle + off);
@@ -62,6 +66,23 @@ void paintLock(QPainter& painter, const Pair& pair, const RibbonScale& scale, co
   painter.drawLine(QPointF(x, area.top() + kMargin), QPointF(x, area.bottom() - kMargin));
   labels.put({x, area.top() + 12}, Braid::tr("one after %1 s").arg(words::number(*pair.lock_s, 1, false)),
              style::ink);
+}
+
+/// Of several notes each has its own.
+void paintNotes(QPainter& painter, const Snapshot& take, const RibbonScale& scale, const QRectF& area,
+                Labels& labels) {
+  for (std::size_t c = 0; c < take.analysis.cues.size(); ++c) {
+    const CueResult& row = take.analysis.cues[c];
+    if (!row.apart_cents) continue;
+    const double x = scale.x(take.spanOf(c).start_s + row.lock_s.value_or(0.0));
+    const QString word = !row.lock_s ? Braid::tr("not one")
+                         : *row.lock_s <= kAtOnce_s
+                             ? Braid::tr("at once")
+                             : Braid::tr("after %1 s").arg(words::number(*row.lock_s, 1, false));
+    painter.setPen(QPen(row.lock_s ? style::ink : style::rule, 1.6, Qt::DashLine));
+    painter.drawLine(QPointF(x, area.top() + kMargin), QPointF(x, area.bottom() - kMargin));
+    labels.put({x, area.top() + 12}, word, style::ink);
+  }
 }
 
 QString movedWord(Moved moved) {
@@ -113,9 +134,17 @@ void paintBraid(QPainter& painter, const Snapshot& take, const RibbonScale& scal
   }
   if (take.live) return paintBeats(painter, pair->line.back().rate_hz, area.adjusted(0, 0, -12, -18));
   Labels labels(painter, area);
+  if (std::ranges::count_if(take.analysis.cues,
+                            [](const CueResult& c) { return c.apart_cents.has_value(); }) > 1)
+    return paintNotes(painter, take, scale, area, labels);
   paintLock(painter, *pair, scale, area, labels);
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);
+  if (const auto& tunings = pair->tunings)
+    painter.drawText(
+        area.adjusted(8, 0, -8, -6), Qt::AlignHCenter | Qt::AlignBottom,
+        Braid::tr("from pure %1, from equal %2 cents")
+            .arg(words::number(tunings->from_pure_cents, 1), words::number(tunings->from_equal_cents, 1)));
   const QString who = pair->sign_known ? movedWord(pair->moved) : Braid::tr("who is who is not known");
   painter.drawText(
       area.adjusted(8, 0, -8, -6), Qt::AlignLeft | Qt::AlignBottom,

@@ -13,6 +13,7 @@
 #include "app/readout/weeks_chart.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/reckoning/drawing.h"
 
 namespace calando {
 
@@ -28,6 +29,7 @@ Readout::Readout(Session& session)
       advice_(new QLabel),
       why_(new QLabel),
       attended_(new QLabel),
+      tuning_(new QLabel),
       cues_(new CuePage(session)),
       range_(new NoteMap),
       weeks_(new WeeksChart),
@@ -93,12 +95,15 @@ QWidget* Readout::buildFigures() {
   words->addWidget(new ObservationRow(session_));
   attended_->setObjectName("attended");
   attended_->setWordWrap(true);
-  attended_->setFont(style::work(style::kSmallType));
+  tuning_->setObjectName("tuningOffer");
+  for (QLabel* quiet : {attended_, tuning_}) quiet->setFont(style::work(style::kSmallType));
+  tuning_->setWordWrap(true);
   auto* page = new QWidget;
   auto* layout = tight(new QVBoxLayout(page), 2 * style::kStep);
   layout->addWidget(figures_, 1);
   layout->addWidget(card_);
   layout->addWidget(attended_);
+  layout->addWidget(tuning_);
   layout->addWidget(groups_);
   // A window that is too low for all of it scrolls: nothing is cut off.
   auto* scrolled = new QScrollArea;
@@ -134,6 +139,8 @@ void Readout::refresh() {
   why_->setVisible(!why_->text().isEmpty());
   attended_->setText(attentionText());
   attended_->setVisible(!attended_->text().isEmpty());
+  tuning_->setText(tuningText());
+  tuning_->setVisible(!tuning_->text().isEmpty());
 }
 
 /// What attention did to the figure that the card asks for first, over all takes of it.
@@ -155,6 +162,18 @@ QString Readout::attentionText() const {
            words::number(effect->error(), figure.print.decimals, false));
 }
 
+/// What could be done to the tube about an offset that stays; the player and the room come first.
+QString Readout::tuningText() const {
+  const SnapshotPtr picture = session_.open().picture();
+  const auto drawing = picture ? drawingFor(picture->analysis, picture->context) : std::nullopt;
+  if (!drawing) return {};
+  const auto room_c = picture->context.room_c;
+  return tr("If it stays so once you are warm (%1): about %2 mm %3, roughly reckoned.")
+      .arg(
+          room_c ? tr("the room has %1 °C").arg(words::number(*room_c, 0, false)) : tr("a cold room is flat"),
+          words::number(std::abs(drawing->mm), 0, false), drawing->mm > 0.0 ? tr("out") : tr("in"));
+}
+
 /// Breaths have weeks instead of a range; a single sound has neither rows nor a range.
 void Readout::showPages(const SnapshotPtr& picture) {
   const OpenTake& open = session_.open();
@@ -163,7 +182,9 @@ void Readout::showPages(const SnapshotPtr& picture) {
   cues_->setPicture(cues ? picture : nullptr);
   range_->setPicture(cues && !breaths ? picture : nullptr);
   const bool small = picture && picture->analysis.part != PartPlayed::whole;
-  if (breaths || small) showWeeks(small);
+  const bool two = picture && picture->context.exercise->pair;
+  const bool weeks = breaths || small || two;
+  if (weeks) showWeeks(*picture->context.exercise);
   // Exploring what can be done is on the whole instrument, and held against no target.
   const bool reach =
       picture && !small && !picture->context.exercise->scored && picture->context.exercise->asksForTones();
@@ -173,12 +194,7 @@ void Readout::showPages(const SnapshotPtr& picture) {
     fingerings_->setTried(
         fingeringsTried(session_.roster().past(), picture->context.exercise->id, open.take()->asked.note),
         picture->context);
-  const bool shown[] = {cues || breaths || small || reach || logs,
-                        cues,
-                        cues && !breaths && !small,
-                        breaths || small,
-                        reach,
-                        logs};
+  const bool shown[] = {cues || weeks || reach || logs, cues, cues && !breaths && !small, weeks, reach, logs};
   for (int page = 0; page < pages_->count(); ++page) choice_->button(page)->setVisible(shown[page]);
   choice_->button(kCues)->setText(breaths ? tr("Breaths") : tr("Notes"));
   choiceRow_->setVisible(shown[0]);
@@ -186,17 +202,28 @@ void Readout::showPages(const SnapshotPtr& picture) {
   pages_->setCurrentIndex(choice_->checkedId());
 }
 
-void Readout::showWeeks(bool small) {
-  static constexpr WeekFigure breath[] = {{"air_lasts_s"}, {"highest_even"}, {"evenness_db", false}},
-                              buzz[] = {{"span_semitones"}, {"held_s"}, {"hnr_db", false}};
+/// What there is to see by week: of breath, of the small part, of two.
+void Readout::showWeeks(const Exercise& shown) {
+  using enum WeekFigure::Of;
+  static constexpr WeekFigure breath[] = {{"air_lasts_s"}, {"highest_even"}, {"evenness_db", middle}},
+                              buzz[] = {{"span_semitones"}, {"held_s"}, {"hnr_db", middle}},
+                              pair[] = {
+                                  {"lock_s", middle}, {"residual_cents", middle}, {"noticed_cents", least}};
   const auto& past = session_.roster().past();
   if (past.empty()) return;
+  const bool small = shown.part != PartPlayed::whole, two = shown.pair.has_value();
   std::vector<PastTake> of;
   std::ranges::copy_if(past, std::back_inserter(of), [&](const PastTake& take) {
     const ExercisePtr card = session_.lesson().find(take.exercise);
-    return (card && card->part != PartPlayed::whole) == small;
+    return two ? card && card->pair : (card && card->part != PartPlayed::whole) == small;
   });
-  const auto weeks = weeksOf(of, past.front().made_unix_s, kWeeks, small ? buzz : breath);
+  const auto weeks = weeksOf(of, past.front().made_unix_s, kWeeks, two ? pair : small ? buzz : breath);
+  if (two)
+    return weeks_->setWeeks(weeks,
+                            {{tr("one after, s"), 1, style::pitch},
+                             {tr("off when one, cents"), 1, style::air},
+                             {tr("least noticed, cents"), 1, style::loudness}},
+                            tr("No two together in the last eight weeks yet."));
   if (small)
     return weeks_->setWeeks(weeks,
                             {{tr("span, semitones"), 1, style::pitch},

@@ -42,9 +42,10 @@ class Readout : public QWidget {
   QWidget* buildFigures();
   void refresh();
   void showPages(const SnapshotPtr& picture);
-  void showWeeks(bool small);
+  void showWeeks(const Exercise& shown);
   void showReach();
   QString attentionText() const;
+  QString tuningText() const;
 
   Session& session_;
   FiguresView* figures_;
@@ -52,6 +53,7 @@ class Readout : public QWidget {
   QLabel* advice_;
   QLabel* why_;
   QLabel* attended_;
+  QLabel* tuning_;  // what could be done to the tube
   QFrame* card_ = nullptr;
   CuePage* cues_;
   NoteMap* range_;

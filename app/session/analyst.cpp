@@ -35,26 +35,46 @@ struct Analyst::Task {
       return answer;
     }
     if (!answer.samples && !read(answer)) return answer;
-    const Context context = contextFor(answer.take.asked);
-    TakeTracker tracker(answer.rate_hz, context);
-    const std::span<const float> samples = *answer.samples;
-    for (std::size_t i = 0; i < samples.size(); i += kPiece) {
-      if (!wanted) return std::nullopt;
-      tracker.push(samples.subspan(i, std::min(kPiece, samples.size() - i)));
+    auto tracks = track(*answer.samples, answer);
+    if (tracks && request.first) {
+      auto first = track(*request.first, answer);
+      if (!first) return std::nullopt;
+      tracks->first = std::make_shared<const Tracks>(std::move(*first));
     }
-    answer.picture = snapshotOf(tracker.finish(), answer.take.asked);
+    if (!tracks) return std::nullopt;
+    answer.picture = snapshotOf(std::move(*tracks), answer.take.asked);
     answer.summary = summaryOf(*answer.picture);
     if (!wanted) return std::nullopt;
     if (request.keeping) {
-      auto written = Studio::writeTake(request.keeping->studio, request.keeping->student, answer.take,
-                                       samples, answer.rate_hz);
+      auto written = Studio::writeTake(
+          request.keeping->studio, request.keeping->student, answer.take, *answer.samples, answer.rate_hz,
+          request.first ? std::span<const float>(*request.first) : std::span<const float>());
       if (written)
         answer.take = std::move(*written);
       else
         answer.unkept = written.error();
     }
+    if (request.first) mix(answer);
     if (!request.samplesWanted && !answer.unkept) answer.samples.reset();
     return answer;
+  }
+
+  /// Nullopt once nobody wants it any more.
+  std::optional<Tracks> track(std::span<const float> samples, const Answer& answer) const {
+    TakeTracker tracker(answer.rate_hz, contextFor(answer.take.asked));
+    for (std::size_t i = 0; i < samples.size(); i += kPiece) {
+      if (!wanted) return std::nullopt;
+      tracker.push(samples.subspan(i, std::min(kPiece, samples.size() - i)));
+    }
+    return tracker.finish();
+  }
+
+  /// To be heard are both.
+  void mix(Answer& answer) const {
+    auto both = std::make_shared<std::vector<float>>(*answer.samples);
+    for (std::size_t n = 0; n < std::min(both->size(), request.first->size()); ++n)
+      (*both)[n] = 0.5f * ((*both)[n] + (*request.first)[n]);
+    answer.samples = std::move(both);
   }
 
   Studio::Summary summaryOf(const Snapshot& picture) const {
@@ -64,7 +84,15 @@ struct Analyst::Task {
   }
 
   bool read(Answer& answer) {
-    auto sound = readWholeSound(request.file.string(), {}, [this] { return wanted.load(); });
+    if (request.ownNote) takeNote(answer.take);
+    const auto goOn = [this] { return wanted.load(); };
+    // Whose channel is missing, the file has been changed: what is there is heard.
+    if (answer.take.asked.apart) {
+      auto first = readWholeSound(request.file.string(), 1, goOn);
+      if (first) request.first = std::make_shared<std::vector<float>>(std::move(first->samples));
+    }
+    auto sound =
+        readWholeSound(request.file.string(), request.first ? ChannelChoice(2) : ChannelChoice(), goOn);
     if (!sound) {
       answer.error = sound.error().what;
       return false;
@@ -76,7 +104,6 @@ struct Analyst::Task {
     answer.rate_hz = sound->info.rate_hz;
     answer.promised_s = sound->info.promised_s;
     answer.samples = std::make_shared<std::vector<float>>(std::move(sound->samples));
-    if (request.ownNote) takeNote(answer.take);
     return true;
   }
 

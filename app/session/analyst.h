@@ -22,6 +22,7 @@ class Analyst : public QObject {
     std::filesystem::path file;  ///< is read where there are no samples
     SnapshotPtr anew;            ///< instead of both: what is heard in it is judged by what is asked now
     std::shared_ptr<std::vector<float>> samples;
+    std::shared_ptr<std::vector<float>> first;  ///< of the first of two who have a channel each
     double rate_hz = 48000.0;
     /// Its sound is written into this studio, for this student, before the answer.
     struct Keeping {
@@ -34,8 +35,8 @@ class Analyst : public QObject {
     bool samplesWanted = true;  ///< in the answer
   };
   struct Answer {
-    Take take;  ///< with id and file, if it was written
-    std::shared_ptr<std::vector<float>> samples;
+    Take take;                                    ///< with id and file, if it was written
+    std::shared_ptr<std::vector<float>> samples;  ///< of two who have a channel each both
     double rate_hz = 48000.0;
     double promised_s = 0.0;            ///< what the file said of its length
     std::shared_ptr<Snapshot> picture;  ///< nullptr: the sound could not be read

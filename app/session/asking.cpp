@@ -1,5 +1,7 @@
 #include "app/session/asking.h"
 
+#include <random>
+
 #include "app/session/today.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/pair_card.h"
@@ -83,7 +85,8 @@ void Asking::stepChanged() {
   // Once for each step: what the teacher chooses then stays until the next.
   if (step_ != card->id) {
     setEarsFirst(card->display != Display::shown);
-    if (card->pair) setSupport(Support::partner);
+    if (card->hasPartner()) setSupport(Support::partner);
+    if (card->drone) setSupport(Support::drone);
   }
   step_ = card->id;
   if (const auto may = supports(); std::ranges::find(may, support_) == may.end()) setSupport(may.front());
@@ -93,12 +96,16 @@ void Asking::stepChanged() {
 std::vector<Asking::Support> Asking::supports() const {
   using enum Support;
   if (lesson_.current()->drillsBreath()) return {flash, click, swell};
-  if (lesson_.current()->pair) return {partner, flash, click};
+  if (lesson_.current()->hasPartner()) return {partner, earlier, flash, click};
   return {flash, click, fork, drone};
 }
 
 void Asking::setSupport(Support support) {
   support_ = support;
+  emit waysChanged();
+}
+void Asking::setOther(std::int64_t student) {
+  other_ = student;
   emit waysChanged();
 }
 void Asking::setStopsByItself(bool on) {
@@ -119,16 +126,22 @@ void Asking::setPlace(int place) {
   emit waysChanged();
 }
 
-Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, const Context& context) {
+Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, const Context& context,
+                               const std::shared_ptr<const HeldSound>& earlierTake) {
   using enum Asking::Support;
   Accompaniment heard;
   heard.click = support == click || support == fork;
   heard.swell = support == swell;
+  // A partner who comes and goes is together with the player only on a count that both hear.
+  if (support == partner) {
+    heard.partner = partnerFor(sheet, context, std::random_device()());
+    heard.click = heard.partner->notes.size() > 1;
+  }
+  if (support == earlier && earlierTake) heard.partner = partnerFrom(earlierTake, sheet);
   const auto notes = notesOf(sheet);
   if (notes.empty()) return heard;
   if (support == fork) heard.fork_hz = context.hzOf(notes.front());
   if (support == drone) heard.drone_hz = context.hzOf(notes.front());
-  if (support == partner) heard.partner = partnerFor(sheet, context);
   return heard;
 }
 

@@ -26,11 +26,14 @@ class Asking : public QObject {
   void show(const Wish& wish);
 
   /// What is heard with a counted take.
-  enum class Support { flash, click, fork, drone, swell, partner };
+  enum class Support { flash, click, fork, drone, swell, partner, earlier };
   /// Those that the present card may have.
   std::vector<Support> supports() const;
   Support support() const { return support_; }
   void setSupport(Support support);
+  /// Who plays with the student on a card for two; 0: nobody of the studio.
+  std::int64_t other() const { return other_; }
+  void setOther(std::int64_t student);
   /// The take ends by itself.
   bool stopsByItself() const { return stopsByItself_; }
   void setStopsByItself(bool on);
@@ -62,9 +65,11 @@ class Asking : public QObject {
   bool earsFirst_ = false;
   std::optional<double> room_c_;
   int place_ = 1;
+  std::int64_t other_ = 0;
 };
 
-/// What sounds with a take that is supported so.
-Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, const Context& context);
+/// What sounds with a take that is supported so. `earlierTake`: the tone of a take that is to sound again.
+Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, const Context& context,
+                               const std::shared_ptr<const HeldSound>& earlierTake = {});
 
 }  // namespace calando

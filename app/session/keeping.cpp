@@ -124,8 +124,10 @@ void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
   Analyst::Request request;
   request.rate_hz = raw.rate_hz;
   request.samples = raw.samples;
+  request.first = raw.first;
   request.take.asked = raw.asked;
   request.take.student = raw.student;
+  request.take.other = raw.other;
   request.take.source = raw.source;
   request.take.stopped = raw.stopped;
   request.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
@@ -259,7 +261,7 @@ void Keeping::openFiles(const std::vector<std::filesystem::path>& files, const S
 
 void Keeping::takenIn(const Analyst::Answer& answer, bool alone) {
   if (!roster_.enter(answer.take, answer.summary)) return;
-  if (!roster_.chosen() || roster_.chosen()->id != answer.take.student) return;
+  if (!roster_.chosen() || !answer.take.isOf(roster_.chosen()->id)) return;
   if (!alone || run_.taking()) return;
   open_.show(answer);
   if (const QString nothing = nothingFound(*answer.picture); !nothing.isEmpty()) notices_.say(nothing);

@@ -147,7 +147,7 @@ bool Roster::keepOpenBreaths(std::vector<OpenMark> marks) {
 
 bool Roster::enter(const Take& take, const Studio::Summary& summary) {
   if (!notices_.worked(studio_.enterTake(take, summary))) return false;
-  if (take.student != chosen_) return true;
+  if (!chosen_ || !take.isOf(*chosen_)) return true;
   Take entered = take;
   entered.held_s = summary.held_s;
   const auto place = std::ranges::lower_bound(takes_, rank(entered), {}, rank);

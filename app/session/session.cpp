@@ -5,12 +5,14 @@
 
 #include "app/words/words.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/exercise/held_sound.h"
 
 namespace calando {
 
 namespace {
 
 constexpr std::size_t kMostCompared = 6;
+constexpr double kSoftest_db = -24.0, kLoudest_db = 6.0;
 
 }  // namespace
 
@@ -30,6 +32,7 @@ Session::Session(Studio studio, Ears ears)
   connect(&roster_, &Roster::studentChanged, this, [this] {
     speaker_->stop();
     notices_.clear();
+    lately_.reset();
     for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
     open_.clear();
     open_.openNewest();
@@ -44,7 +47,16 @@ Session::Session(Studio studio, Ears ears)
     open_.clear();
   });
   connect(&keeping_, &Keeping::delayWanted, this, &Session::calibrate);
-  connect(&setup_, &SoundSetup::outputChanged, this, [this] { speaker_->setOutput(setup_.output()); });
+  connect(&setup_, &SoundSetup::outputChanged, this, [this] {
+    speaker_->setOutput(setup_.output());
+    run_.setLevel(setup_.output_db());
+  });
+  connect(&asking_, &Asking::waysChanged, this, &Session::holdEarlier);
+  connect(&setup_, &SoundSetup::inputChosen, this, &Session::hearTwo);
+  connect(&lesson_, &Lesson::stepChanged, this, &Session::hearTwo);
+  connect(&open_, &OpenTake::changed, this, [this] {
+    if (open_.take()) lately_ = Lately{open_.picture(), open_.samples(), open_.rate_hz()};
+  });
   connect(&setup_, &SoundSetup::inputGone, this, [this] {
     notices_.sayLoss(tr("The microphone was unplugged. What was played until then is kept."));
   });
@@ -158,6 +170,32 @@ void Session::moveMicrophone() {
   notices_.say(tr("From now on levels are compared with each other, not with those before."));
 }
 
+/// The take that was on show last sounds again as the partner, until something else is wished.
+void Session::holdEarlier() {
+  if (asking_.support() != Asking::Support::earlier) return earlier_.reset();
+  if (earlier_) return;
+  if (const Tone* tone = lately_ ? lately_->picture->analysis.mainTone() : nullptr)
+    earlier_ = heldFrom(*lately_->samples, lately_->rate_hz, lately_->picture->tracks, *tone);
+  if (earlier_)
+    return notices_.say(tr(
+        "The tone of the take shown last is the partner now. Use headphones, so that only you are heard."));
+  notices_.say(tr("Open a take with a tone that is held for two seconds first: that becomes the partner."));
+  asking_.setSupport(asking_.supports().front());
+}
+
+/// Of two who play no partner is made.
+void Session::hearTwo() {
+  const auto support = asking_.support();
+  const bool made = support == Asking::Support::partner || support == Asking::Support::earlier;
+  if (made && setup_.chosen().players() != Input::Players::one) asking_.setSupport(Asking::Support::flash);
+}
+
+void Session::louder(double db) {
+  const double level_db = std::clamp(setup_.output_db() + db, kSoftest_db, kLoudest_db);
+  if (notices_.worked(setup_.setOutput(setup_.output(), level_db)))
+    notices_.say(tr("What sounds with a take: %1 dB.").arg(words::number(level_db, 0, true)));
+}
+
 void Session::startTake() {
   if (readOnly()) return;
   const Student* student = roster_.chosen();
@@ -169,8 +207,11 @@ void Session::startTake() {
   plan.asked = asking_.asked();
   plan.asked.against = lesson_.rival();
   plan.student = student->id;
+  const ExercisePtr card = lesson_.current();
+  const bool two = setup_.chosen().players() != Input::Players::one;
+  plan.asked.apart = card->pair && setup_.chosen().players() == Input::Players::apart;
   plan.stopsByItself = asking_.stopsByItself();
-  plan.timedByKey = lesson_.current()->timedByKey;
+  plan.timedByKey = card->timedByKey;
   const Context context = contextFor(plan.asked);
   const CueSheet sheet = unroll(context);
   if (sheet.cues.empty())
@@ -181,7 +222,12 @@ void Session::startTake() {
     return notices_.sayLoss(words::said(file.error()), tr("Record elsewhere…"),
                             [this] { emit elsewhereWanted(); });
   plan.recording = *file;
-  plan.accompaniment = accompanimentFor(asking_.support(), sheet, context);
+  plan.accompaniment = accompanimentFor(asking_.support(), sheet, context, earlier_);
+  if (two) plan.accompaniment.partner.reset();
+  if (card->pair && !plan.accompaniment.partner && asking_.other() != student->id)
+    plan.other = asking_.other();
+  const std::string voice = studio_.get(settings::partner);
+  plan.partnersInstrument = voice == settings::kOwnInstrument ? context.instrument : findInstrument(voice);
   plan.accompaniment_db = setup_.output_db();
   open_.clear();
   notices_.clear();

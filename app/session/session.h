@@ -59,6 +59,9 @@ class Session : public QObject {
   /// Plays the take on show, or stops what plays.
   void playOrStop(double from_s, double to_s, bool loop);
 
+  /// What sounds with a take, the one that runs too.
+  void louder(double db);
+
   /// Nothing is being recorded, analysed or waited for.
   bool idle() const;
   /// Recordings go there while the studio has no room.
@@ -73,6 +76,8 @@ class Session : public QObject {
 
  private:
   void startTake();
+  void holdEarlier();
+  void hearTwo();
   bool mayBreathe();
   QString overText() const;
   void delayUnmeasured(TakeRun::NoDelay why);
@@ -92,6 +97,14 @@ class Session : public QObject {
   SoundSetup setup_;
   TakeRun run_;
   Keeping keeping_;
+  /// The take that was on show last, of whatever step.
+  struct Lately {
+    SnapshotPtr picture;
+    std::shared_ptr<const std::vector<float>> samples;
+    double rate_hz;
+  };
+  std::optional<Lately> lately_;
+  std::shared_ptr<const HeldSound> earlier_;  // the partner, where that take is
   std::vector<Analyst::Ticket> comparing_;
   std::optional<std::filesystem::path> elsewhere_;
 };

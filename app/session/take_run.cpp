@@ -4,6 +4,8 @@
 
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/exercise/pair_card.h"
+#include "core/standin/partner_voice.h"
 
 namespace calando {
 
@@ -62,6 +64,8 @@ TakeRun::Result TakeRun::start(Plan plan) {
   if (!run.playsItself && !listener_.listening()) return tl::unexpected(Refusal::noSound);
   speaker_.stop();
   Context context = contextFor(plan.asked);
+  // Who plays by itself hears nothing, but knows where the partner is.
+  context.heard.partner = plan.accompaniment.partner;
   run.sheet = unroll(context);
   run.source = input.playing().toStdString();
   run.way_s = setup_.delay_s();
@@ -70,8 +74,7 @@ TakeRun::Result TakeRun::start(Plan plan) {
   const std::uint64_t number = ++takes_;
   const bool heard = !run.playsItself && run.sheet.counted() && run.plan.accompaniment.any();
   if (heard) context.heard = run.plan.accompaniment;  // clicks are learnt from the first sample on
-  // Who plays by itself hears nothing, but knows where the partner is.
-  if (run.playsItself) context.heard.partner = run.plan.asked.heard.partner = run.plan.accompaniment.partner;
+  if (run.playsItself) run.plan.asked.heard.partner = run.plan.accompaniment.partner;
   const Listener::Plan wanted{run.plan.recording,
                               context,
                               run.sheet,
@@ -105,29 +108,49 @@ void TakeRun::begun(const Begun& what) {
   if (!run) return;
   listener_.placeSheet(what.firstCue_s);
   if (run->sheet.counted()) run->plan.asked.start_s = what.firstCue_s;
-  if (setup_.standIn().speed() == 1.0) speaker_.play(*what.samples, what.rate_hz, 0.0, kToTheEnd_s, false);
+  if (what.faster == 1.0) speaker_.play(*what.samples, what.rate_hz, 0.0, kToTheEnd_s, false);
 }
 
-/// Works the count out aside and plays it; the recording has begun.
+/// Works out aside what sounds with the take, and plays it; the recording has begun.
 void TakeRun::accompany(const Context& context) {
   const Running& run = *running();
-  QThreadPool::globalInstance()->start(
-      [this, number = takes_, heard = context.heard, sheet = run.sheet, db = run.plan.accompaniment_db] {
-        auto sound = std::make_shared<std::vector<float>>(render(heard, sheet, kRate_hz, db));
-        QMetaObject::invokeMethod(
-            this,
-            [this, number, heard, sound] {
-              Running* now = running();
-              if (takes_ != number || !now) return;
-              const bool plays = speaker_.play(*sound, kRate_hz, 0.0, kToTheEnd_s, false);
-              const std::chrono::duration<double> since = std::chrono::steady_clock::now() - now->began;
-              listener_.placeSheet(since.count() + now->sheet.countIn_s());
-              if (!plays) return emit countUnheard();
-              now->plan.asked.heard = heard;
-              now->countIn_s = now->sheet.countIn_s();
-            },
-            Qt::QueuedConnection);
+  const double asked = context.exercise->pair ? askedCents(context) : 0.0;
+  QThreadPool::globalInstance()->start([this, number = takes_, heard = context.heard, sheet = run.sheet,
+                                        asked, db = run.plan.accompaniment_db,
+                                        instrument = run.plan.partnersInstrument]() mutable {
+    if (heard.partner && !heard.partner->sound && instrument)
+      heard.partner->sound = voiceOf(*instrument, heard.partner->hz);
+    const auto later = [&](auto play) {
+      QMetaObject::invokeMethod(
+          this, [this, number, heard, play] { sound(number, heard, play); }, Qt::QueuedConnection);
+    };
+    if (heard.partner && heard.partner->isOpen()) {
+      auto partner = std::make_shared<LivePartner>(heard, sheet, asked, kRate_hz, db);
+      return later([this, partner] {
+        running()->partner = partner;
+        return speaker_.playMade([partner](std::span<float> out) { return partner->next(out); },
+                                 partner->size(), kRate_hz);
       });
+    }
+    auto all = std::make_shared<std::vector<float>>(render(heard, sheet, kRate_hz, db));
+    later([this, all] { return speaker_.play(*all, kRate_hz, 0.0, kToTheEnd_s, false); });
+  });
+}
+
+void TakeRun::sound(std::uint64_t number, const Accompaniment& heard, const std::function<bool()>& play) {
+  Running* run = running();
+  if (takes_ != number || !run) return;
+  const bool plays = play();
+  const std::chrono::duration<double> since = std::chrono::steady_clock::now() - run->began;
+  listener_.placeSheet(since.count() + run->sheet.countIn_s());
+  if (!plays) return emit countUnheard();
+  run->plan.asked.heard = heard;
+  run->countIn_s = run->sheet.countIn_s();
+}
+
+void TakeRun::setLevel(double db) {
+  if (const Running* run = running(); run && run->countIn_s)
+    speaker_.setGain(gainOf(db) / gainOf(run->plan.accompaniment_db));
 }
 
 /// Where in the recording the first cue lies of a count that is heard: who plays to it plays late by the way
@@ -148,6 +171,8 @@ void TakeRun::placeCount(double played_s) {
 
 void TakeRun::grown(const SnapshotPtr& picture, double held_s) {
   if (!taking()) return;
+  if (const auto& partner = running()->partner; partner && !picture->tracks.frames.empty())
+    partner->hear(picture->tracks.frames.back().f0_hz);
   if (auto* counting = std::get_if<Counting>(&state_);
       counting && picture->tracks.duration_s >= picture->sheetStart_s)
     enter(Sounding{std::move(*counting)});
@@ -199,10 +224,13 @@ void TakeRun::finish(bool lightHeaded) {
   Listener::Heard heard = listener_.end();
   raw.samples = std::make_shared<std::vector<float>>(std::move(heard.samples));
   raw.asked = run.plan.asked;
+  if (raw.asked.apart) raw.first = std::make_shared<std::vector<float>>(std::move(heard.first));
   raw.student = run.plan.student;
+  raw.other = run.plan.other;
   raw.recording = run.plan.recording;
   raw.source = run.source;
   raw.stopped = lightHeaded;
+  if (run.partner) raw.asked.heard.partner = run.partner->voice();
   if (run.countIn_s) {
     if (run.way_s) raw.asked.start_s = countStart(heard.clock, *run.way_s);
     raw.count = raw.asked.start_s ? Count::asHeard : run.way_s ? Count::stumbled : Count::unmeasured;
@@ -211,7 +239,7 @@ void TakeRun::finish(bool lightHeaded) {
     listener_.quiet();
     emit inputQuiet();
   }
-  speaker_.stop();
+  speaker_.fadeOut();
   enter(Ready{});
   emit finished(raw);
 }

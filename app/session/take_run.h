@@ -12,6 +12,7 @@
 #include "app/sound/listener.h"
 #include "app/sound/sound_setup.h"
 #include "app/sound/speaker.h"
+#include "core/exercise/live_partner.h"
 #include "core/measure/latency.h"
 #include "records/take.h"
 
@@ -34,9 +35,11 @@ class TakeRun : public QObject {
   struct Plan {
     AskedFor asked;
     std::int64_t student = 0;
+    std::int64_t other = 0;  ///< who plays with them; 0: nobody that is known
     std::filesystem::path recording;
     Accompaniment accompaniment;  ///< of a counted take
     double accompaniment_db = 0.0;
+    const Instrument* partnersInstrument = nullptr;  ///< nullptr: a plain tone
     bool stopsByItself = true;
     bool timedByKey = false;  ///< the player's key says when something began and ended
   };
@@ -49,9 +52,11 @@ class TakeRun : public QObject {
   struct RawTake {
     AskedFor asked;
     std::int64_t student = 0;
+    std::int64_t other = 0;
     std::filesystem::path recording;
     std::string source;
     std::shared_ptr<std::vector<float>> samples;
+    std::shared_ptr<std::vector<float>> first;  ///< of the first of two who have a channel each; else nullptr
     double rate_hz = 48000.0;
     Count count = Count::asHeard;
     bool stopped = false;  ///< the player felt light-headed
@@ -72,6 +77,8 @@ class TakeRun : public QObject {
   Result calibrate();
   /// The player's key.
   void pressKey();
+  /// What sounds with a take, louder or softer from now on.
+  void setLevel(double db);
 
   /// Listens to the chosen input, where it is one that is listened to all the time.
   void listen();
@@ -98,8 +105,9 @@ class TakeRun : public QObject {
     std::string source;
     CueSheet sheet;
     bool playsItself = false;
-    std::optional<double> way_s;      // the delay, where it is measured
-    std::optional<double> countIn_s;  // where the count is heard: its length
+    std::optional<double> way_s;           // the delay, where it is measured
+    std::optional<double> countIn_s;       // where the count is heard: its length
+    std::shared_ptr<LivePartner> partner;  // who listens
     std::chrono::steady_clock::time_point began;
     std::optional<double> keyBegan_s;
   };
@@ -118,6 +126,7 @@ class TakeRun : public QObject {
   void lost();
   void begun(const Begun& begun);
   void accompany(const Context& context);
+  void sound(std::uint64_t number, const Accompaniment& heard, const std::function<bool()>& play);
   std::optional<double> countStart(const StreamClock& recording, double way_s);
   void placeCount(double played_s);
   void finish(bool lightHeaded = false);

@@ -14,12 +14,24 @@ namespace {
 
 constexpr int kBlock_ms = 20;
 
-QAudioFormat formatFor(const QAudioDevice& device) {
+QAudioFormat formatFor(const QAudioDevice& device, int channels) {
   QAudioFormat format;
   format.setSampleRate(48000);
-  format.setChannelCount(1);
+  format.setChannelCount(channels);
   format.setSampleFormat(QAudioFormat::Float);
   return device.isFormatSupported(format) ? format : device.preferredFormat();
+}
+
+/// One of the channels of interleaved bytes.
+std::vector<float> channelOf(const QByteArray& bytes, const QAudioFormat& format, int channel) {
+  const int frameBytes = format.bytesPerFrame();
+  std::vector<float> samples(static_cast<std::size_t>(bytes.size() / frameBytes));
+  const char* at = bytes.constData() + channel * format.bytesPerSample();
+  for (float& sample : samples) {
+    sample = format.normalizedSampleValue(at);
+    at += frameBytes;
+  }
+  return samples;
 }
 
 /// Interleaved bytes of any of Qt's formats as the mean of the channels.
@@ -38,7 +50,10 @@ std::vector<float> monoOf(const QByteArray& bytes, const QAudioFormat& format) {
 
 class DeviceSource : public BlockSource {
  public:
-  explicit DeviceSource(const QAudioDevice& device) : device_(device), format_(formatFor(device)) {}
+  DeviceSource(const QAudioDevice& device, bool apart)
+      : device_(device),
+        format_(formatFor(device, apart ? 2 : 1)),
+        apart_(apart && format_.channelCount() > 1) {}
   ~DeviceSource() override { stop(); }
   double rate() const override { return format_.sampleRate(); }
 
@@ -55,8 +70,13 @@ class DeviceSource : public BlockSource {
         queue->ended = true;
         return;
       }
-      QObject::connect(io, &QIODevice::readyRead, reader_,
-                       [this, io, queue] { queue->push(monoOf(io->readAll(), format_)); });
+      QObject::connect(io, &QIODevice::readyRead, reader_, [this, io, queue] {
+        const QByteArray bytes = io->readAll();
+        if (apart_)
+          queue->push(channelOf(bytes, format_, 1), channelOf(bytes, format_, 0));
+        else
+          queue->push(monoOf(bytes, format_));
+      });
       QObject::connect(source_, &QAudioSource::stateChanged, reader_, [this, queue](QAudio::State state) {
         if (state == QAudio::StoppedState && source_->error() != QAudio::NoError) queue->ended = true;
       });
@@ -80,6 +100,7 @@ class DeviceSource : public BlockSource {
  private:
   QAudioDevice device_;
   QAudioFormat format_;
+  bool apart_;
   QThread thread_;
   QObject* reader_ = nullptr;
   QAudioSource* source_ = nullptr;
@@ -118,9 +139,16 @@ class PlayedSource : public BlockSource {
         if (begun_) begun_(*sound, static_cast<double>(given) / rate_);
       }
       std::vector<float> block(count);
-      for (float& x : block)
-        x = sound && at < sound->samples->size() ? (*sound->samples)[at++] : room_ * noise_(random_);
-      queue.push(std::move(block));
+      std::vector<float> first(sound && sound->first ? count : 0);
+      for (std::size_t n = 0; n < count; ++n) {
+        const auto next = [&](const std::shared_ptr<const std::vector<float>>& of) {
+          return at < of->size() ? (*of)[at] : room_ * noise_(random_);
+        };
+        if (!first.empty()) first[n] = next(sound->first);
+        block[n] = sound ? next(sound->samples) : room_ * noise_(random_);
+        if (sound) ++at;
+      }
+      queue.push(std::move(block), std::move(first));
       given += count;
       due += std::chrono::microseconds(static_cast<long>(1000.0 * kBlock_ms / faster_));
       std::this_thread::sleep_until(due);
@@ -141,8 +169,8 @@ class PlayedSource : public BlockSource {
 
 }  // namespace
 
-std::unique_ptr<BlockSource> deviceSource(const QAudioDevice& device) {
-  return std::make_unique<DeviceSource>(device);
+std::unique_ptr<BlockSource> deviceSource(const QAudioDevice& device, bool apart) {
+  return std::make_unique<DeviceSource>(device, apart);
 }
 
 std::unique_ptr<BlockSource> preparedSource(std::function<Prepared()> work, double rate_hz, double faster,

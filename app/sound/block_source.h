@@ -19,14 +19,16 @@ namespace calando {
 struct BlockQueue {
   struct Block {
     std::vector<float> samples;
+    std::vector<float> first;  ///< as many, of the first of two players who have a channel each; else empty
     std::chrono::steady_clock::time_point arrived;
   };
   moodycamel::ReaderWriterQueue<Block> blocks{512};
   std::atomic<long> dropped{0};  ///< blocks lost because the reader was more than some seconds behind
   std::atomic<bool> ended{false};
 
-  void push(std::vector<float> samples) {
-    if (!blocks.try_enqueue({std::move(samples), std::chrono::steady_clock::now()})) ++dropped;
+  void push(std::vector<float> samples, std::vector<float> first = {}) {
+    if (!blocks.try_enqueue({std::move(samples), std::move(first), std::chrono::steady_clock::now()}))
+      ++dropped;
   }
 };
 
@@ -41,13 +43,15 @@ class BlockSource {
 
 /// A microphone through Qt Multimedia, read on its own thread: the interface's would lose blocks while it
 /// paints.
-std::unique_ptr<BlockSource> deviceSource(const QAudioDevice& device);
+/// `apart`: its first two channels are two players.
+std::unique_ptr<BlockSource> deviceSource(const QAudioDevice& device, bool apart = false);
 
 /// A sound that is worked out before it can be played.
 struct Prepared {
   std::shared_ptr<const std::vector<float>> samples;
   double rate_hz;
-  double firstCue_s;  ///< after its start
+  double firstCue_s;                                     ///< after its start
+  std::shared_ptr<const std::vector<float>> first = {};  ///< of the first of two on a channel of its own
 };
 /// Works a sound out on a thread of its own and plays it then, in real time; until then, and after it, the
 /// room is heard, quiet noise. `begun` is told when it begins, seconds after start(), on the source's thread.

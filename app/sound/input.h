@@ -21,6 +21,7 @@ struct Begun {
   double rate_hz;
   double begins_s;    ///< in the recording
   double firstCue_s;  ///< in the recording
+  double faster;      ///< than real time
 };
 
 /// Where sound can be taken from. A microphone, the stand-in and a test's double are all inputs; nobody asks
@@ -34,6 +35,9 @@ class Input {
   virtual QString playing() const { return name(); }
   /// It plays for a take and is silent otherwise; else it is listened to all the time.
   virtual bool playsForATake() const = 0;
+  /// Two players, each on a channel, or both on one; a partner is not made for them.
+  enum class Players { one, two, apart };
+  virtual Players players() const { return Players::one; }
   /// What comes by itself.
   virtual std::unique_ptr<BlockSource> open() = 0;
   /// What is played for a sheet. `begun` is called on a thread of its own.
@@ -43,22 +47,28 @@ class Input {
 
 class Microphone : public Input {
  public:
-  Microphone(std::string id, QString name) : id_(std::move(id)), name_(std::move(name)) {}
+  Microphone(std::string id, QString name, Players players = Players::one)
+      : id_(std::move(id)), name_(std::move(name)), players_(players) {}
   std::string id() const override { return id_; }
   QString name() const override { return name_; }
   bool playsForATake() const override { return false; }
+  Players players() const override { return players_; }
   std::unique_ptr<BlockSource> open() override;
 
  private:
   std::string id_;
   QString name_;
+  Players players_;
 };
 
-/// The simulated player. Its part is worked out on a thread of its own; until it is, the room is heard.
+/// The simulated player, or two of them: then the first holds what a partner would play. Their part is worked
+/// out on a thread of its own; until it is, the room is heard.
 class StandIn : public Input {
  public:
   static constexpr const char* kId = "stand-in";
-  std::string id() const override { return kId; }
+  explicit StandIn(Players players = Players::one) : players_(players) {}
+  std::string id() const override;
+  Players players() const override { return players_; }
   QString name() const override;
   QString playing() const override;
   bool playsForATake() const override { return true; }
@@ -74,7 +84,8 @@ class StandIn : public Input {
   double speed() const { return speed_; }
 
  private:
-  const Player* player_ = &players().front();
+  Players players_;
+  const Player* player_ = &calando::players().front();
   double speed_ = 1.0;
   std::uint32_t seed_ = 1;
 };

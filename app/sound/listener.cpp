@@ -5,6 +5,7 @@
 
 #include "app/words/words.h"
 #include "core/exercise/click_remover.h"
+#include "core/exercise/pair_card.h"
 #include "core/measure/input_meter.h"
 #include "core/signal/tracker.h"
 #include "core/take_end.h"
@@ -28,7 +29,10 @@ struct Listener::Worker {
   std::shared_ptr<std::atomic<bool>> underway = std::make_shared<std::atomic<bool>>(false);
   std::mutex mutex;  // guards the take; held for a block at a time
   std::unique_ptr<Tracker> tracker;
-  std::optional<ClickRemover> remover;  // where a click is played to the take
+  std::optional<ClickRemover> remover;    // where a click is played to the take
+  std::optional<PairListener> pair;       // where two are on one microphone
+  std::unique_ptr<Tracker> firstTracker;  // where each has one
+  std::vector<float> first;
   std::unique_ptr<TakeRecorder> recorder;
   std::vector<float> samples;
   StreamClock clock = Heard{}.clock;
@@ -56,7 +60,7 @@ struct Listener::Worker {
         continue;
       }
       meter.push(block.samples);
-      take(block.samples, block.arrived);
+      take(block);
       const auto now = std::chrono::steady_clock::now();
       if (now - metered < kMeterEvery) continue;
       metered = now;
@@ -66,22 +70,49 @@ struct Listener::Worker {
     }
   }
 
-  void take(std::span<const float> block, std::chrono::steady_clock::time_point arrived) {
+  void take(const BlockQueue::Block& block) {
     const std::lock_guard lock(mutex);
     if (!tracker) return;
-    samples.insert(samples.end(), block.begin(), block.end());
-    clock.note(arrived, static_cast<double>(samples.size()) / rate);
+    samples.insert(samples.end(), block.samples.begin(), block.samples.end());
+    clock.note(block.arrived, static_cast<double>(samples.size()) / rate);
     if (remover)
-      tracker->push(remover->push(block));
+      tracker->push(remover->push(block.samples));
     else
-      tracker->push(block);
-    if (recorder && !recorder->write(block) && !toldFailure) {
+      tracker->push(block.samples);
+    if (pair) pair->push(block.samples);
+    if (plan.context.apart) takeFirst(block);
+    if (recorder && !recorder->write(plan.context.apart ? interleaved(block) : block.samples) &&
+        !toldFailure) {
       toldFailure = true;
       QMetaObject::invokeMethod(
           owner, [o = owner, why = words::said(recorder->failure()->why)] { emit o->recordingFailed(why); },
           Qt::QueuedConnection);
     }
     picture();
+  }
+
+  /// What is missing of it is silent.
+  void takeFirst(const BlockQueue::Block& block) {
+    first.insert(first.end(), block.first.begin(), block.first.end());
+    first.resize(samples.size());
+    firstTracker->push(std::span(first).last(block.samples.size()));
+  }
+
+  std::vector<float> interleaved(const BlockQueue::Block& block) const {
+    std::vector<float> both;
+    const std::size_t from = first.size() - block.samples.size();
+    for (std::size_t n = 0; n < block.samples.size(); ++n) {
+      both.push_back(first[from + n]);
+      both.push_back(block.samples[n]);
+    }
+    return both;
+  }
+
+  /// With first guesses at what sounds right now.
+  static Tracks tracksOf(Tracker& of) {
+    Tracks tracks = of.tracks();
+    for (const TrackFrame& guess : of.provisional()) tracks.frames.push_back(guess);
+    return tracks;
   }
 
   /// Tells the interface how the take stands; one picture at a time is on its way: an interface that is busy
@@ -93,8 +124,9 @@ struct Listener::Worker {
     if (now - pictured < kPictureEvery * (1 + tracker->tracks().frames.size() / 6000)) return;
     pictured = now;
     auto live = std::make_shared<Snapshot>();
-    live->tracks = tracker->tracks();
-    for (const TrackFrame& guess : tracker->provisional()) live->tracks.frames.push_back(guess);
+    live->tracks = tracksOf(*tracker);
+    if (firstTracker) live->tracks.first = std::make_shared<const Tracks>(tracksOf(*firstTracker));
+    if (pair) live->tracks.pair = pair->latest(live->tracks);
     live->context = plan.context;
     live->sheet = plan.sheet;
     live->sheetStart_s = plan.sheetStart_s;
@@ -121,8 +153,18 @@ struct Listener::Worker {
     tracker = std::make_unique<Tracker>(rate, Tracker::kLiveLag);
     remover.reset();
     if (plan.context.heard.click) remover.emplace(plan.sheet, plan.context.heard.fork_hz, rate);
-    recorder = std::make_unique<TakeRecorder>(plan.recording, rate);
+    firstTracker = plan.context.apart ? std::make_unique<Tracker>(rate, Tracker::kLiveLag) : nullptr;
+    pair.reset();
+    const auto asked = plan.context.exercise ? pairFor(plan.sheet, plan.context) : std::nullopt;
+    if (asked && asked->inOneSignal() && !plan.context.apart) {
+      std::vector<double> first_hz;
+      for (const int note : notesOf(plan.sheet))
+        first_hz.push_back(shiftedBy(plan.context.hzOf(note), -100.0 * asked->semitones));
+      pair.emplace(rate, asked->semitones, std::move(first_hz));
+    }
+    recorder = std::make_unique<TakeRecorder>(plan.recording, rate, plan.context.apart ? 2 : 1);
     samples.clear();
+    first.clear();
     clock = Heard{}.clock;
     told = toldFailure = false;
     end = {};
@@ -191,7 +233,7 @@ Listener::Heard Listener::end() {
   const std::lock_guard lock(worker_->mutex);
   worker_->tracker.reset();
   worker_->recorder.reset();
-  return {std::move(worker_->samples), worker_->clock};
+  return {std::move(worker_->samples), std::move(worker_->first), worker_->clock};
 }
 
 }  // namespace calando

@@ -49,6 +49,7 @@ class Listener : public QObject {
   double heard_s() const;
   struct Heard {
     std::vector<float> samples;
+    std::vector<float> first;  ///< of the first of two who have a channel each
     StreamClock clock{StreamClock::Notes::late};
   };
   /// Ends it and hands over what was heard.

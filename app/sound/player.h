@@ -23,13 +23,18 @@ class SoundPlayer : public Speaker {
   void setOutput(const std::string& id) override;
   bool play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s,
             bool loop) override;
+  bool playMade(Making make, std::size_t samples, double rate_hz) override;
+  void setGain(double gain) override;
   void stop() override;
+  void fadeOut() override;
   bool playing() const override { return output_ != nullptr; }
   StreamClock clock() const override;
 
  private:
   class Output;
   struct Watch;
+  struct Playing;
+  bool start(Playing playing);
   QThread thread_;
   std::shared_ptr<Watch> watch_;
   QAudioDevice device_;

@@ -7,22 +7,25 @@ namespace calando {
 SoundSetup::SoundSetup(Studio& studio, std::vector<std::shared_ptr<Input>> own)
     : studio_(studio),
       own_(std::move(own)),
-      standIn_(std::make_shared<StandIn>()),
+      standIns_{std::make_shared<StandIn>(), std::make_shared<StandIn>(Input::Players::two),
+                std::make_shared<StandIn>(Input::Players::apart)},
       devices_(std::make_unique<QMediaDevices>()) {
   list();
   // As it was chosen last time; at first a microphone, where there is one.
   const std::string kept = studio_.get(settings::source);
   const bool found = !kept.empty() && choose(kept);
-  if (!found && inputs_.size() > 1) chosen_ = 1;
+  const auto other = std::ranges::find_if(inputs_, [](const auto& input) { return !input->playsForATake(); });
+  if (!found && other != inputs_.end()) chosen_ = static_cast<std::size_t>(other - inputs_.begin());
   connect(devices_.get(), &QMediaDevices::audioInputsChanged, this, &SoundSetup::devicesChanged);
 }
 
 SoundSetup::~SoundSetup() = default;
 
 void SoundSetup::list() {
-  inputs_ = {standIn_};
+  inputs_ = {standIns_.front()};
   inputs_.insert(inputs_.end(), own_.begin(), own_.end());
   for (auto& microphone : microphones()) inputs_.push_back(std::move(microphone));
+  inputs_.insert(inputs_.end(), standIns_.begin() + 1, standIns_.end());
 }
 
 bool SoundSetup::choose(const std::string& id) {

@@ -25,7 +25,8 @@ class SoundSetup : public QObject {
 
   const std::vector<std::shared_ptr<Input>>& inputs() const { return inputs_; }
   Input& chosen() const { return *inputs_[chosen_]; }
-  StandIn& standIn() { return *standIn_; }
+  /// Alone, two on one microphone, two with a microphone each.
+  const std::vector<std::shared_ptr<StandIn>>& standIns() const { return standIns_; }
   /// False for one that there is not.
   bool choose(const std::string& id);
 
@@ -49,7 +50,7 @@ class SoundSetup : public QObject {
 
   Studio& studio_;
   std::vector<std::shared_ptr<Input>> own_;
-  std::shared_ptr<StandIn> standIn_;
+  std::vector<std::shared_ptr<StandIn>> standIns_;
   std::vector<std::shared_ptr<Input>> inputs_;
   std::size_t chosen_ = 0;
   std::unique_ptr<QMediaDevices> devices_;

@@ -236,6 +236,14 @@ std::string validUtf8(std::string_view text) {
 
 /// What can only be told once the players are told apart is null where they are not.
 namespace {
+json tuningsOf(const std::optional<Tunings>& tunings) {
+  if (!tunings) return nullptr;
+  return {{"from_pure_cents", number(tunings->from_pure_cents)},
+          {"from_equal_cents", number(tunings->from_equal_cents)},
+          {"equal_beats_hz", number(tunings->equal_beats_hz)},
+          {"nearer", tunings->nearerPure() ? "pure" : "equal"}};
+}
+
 json pairOf(const std::optional<Pair>& pair) {
   if (!pair) return nullptr;
   json beats = json::array();
@@ -255,6 +263,7 @@ json pairOf(const std::optional<Pair>& pair) {
           {"left_again", pair->left_again},
           {"residual_cents", number(pair->residual_cents)},
           {"beat_left_hz", number(pair->beat_left_hz)},
+          {"tunings", tuningsOf(pair->tunings)},
           {"first_hz", number(pair->first_hz)},
           {"second_hz", number(pair->second_hz)}};
 }

@@ -17,12 +17,10 @@ constexpr double kClick_hz = 1600.0;
 constexpr double kHighClick_hz = 2400.0;
 constexpr double kClickDecay_s = 0.006;
 constexpr double kClickLevel = 0.25;
-constexpr double kForkDecay_s = 1.3;  // 40 dB down after 6 s
 constexpr double kForkEnds_s = 6.0;
 constexpr double kForkLevel = 0.12;
 constexpr double kDroneLevel = 0.05;
 constexpr int kDronePartials = 6;
-constexpr double kPartnerLevel = 0.07;
 constexpr double kFade_s = 0.05;
 
 template <class Wave>
@@ -31,30 +29,6 @@ void add(std::vector<float>& out, double rate, double from_s, double length_s, W
   const auto last = std::min(out.size(), first + static_cast<std::size_t>(length_s * rate));
   for (std::size_t n = first; n < last; ++n)
     out[n] += static_cast<float>(wave(static_cast<double>(n - first) / rate));
-}
-
-/// At a phase, turns; `step`: turns from one sample to the next, partials that go too fast are left out.
-double partnerWave(double turns, double step) {
-  double sum = 0.0;
-  for (int k = 1; k <= kDronePartials && k * step < 0.45; ++k)
-    sum += std::sin(kTau * k * turns) / (k * std::sqrt(k));
-  return sum;
-}
-
-/// From the start of the count-in to the end, its phase without a seam wherever its pitch goes.
-void addPartner(std::vector<float>& out, const PartnerVoice& partner, const CueSheet& sheet, double rate) {
-  const double duration = static_cast<double>(out.size()) / rate;
-  double turns = 0.0;
-  for (std::size_t n = 0; n < out.size(); ++n) {
-    const double t = static_cast<double>(n) / rate, since = t - sheet.countIn_s();
-    const double hz = partner.hzAt(since / sheet.length_s());
-    const double sum = partnerWave(turns, hz / rate);
-    turns += hz / rate;
-    turns -= std::floor(turns);
-    const double fading = partner.fades && since > 0.0 ? std::exp(-since / kForkDecay_s) : 1.0;
-    out[n] += static_cast<float>(kPartnerLevel * fading *
-                                 std::min({1.0, t / kFade_s, (duration - t) / kFade_s}) * sum);
-  }
 }
 
 }  // namespace
@@ -77,22 +51,11 @@ double clickWave(bool high, double t) {
   return kClickLevel * std::exp(-t / kClickDecay_s) * std::sin(kTau * (high ? kHighClick_hz : kClick_hz) * t);
 }
 
-double PartnerVoice::hzAt(double share) const {
-  return shiftedBy(hz, drift_cents * std::clamp(share, 0.0, 1.0));
-}
-
 double forkEnvelope(double t) {
   return t < 0.0 || t >= kForkEnds_s ? 0.0 : std::min(1.0, t / 0.01) * std::exp(-t / kForkDecay_s);
 }
 
-std::vector<float> softTone(double hz, double seconds, double rate_hz) {
-  std::vector<float> out(static_cast<std::size_t>(seconds * rate_hz), 0.0f);
-  add(out, rate_hz, 0.0, seconds, [&](double t) {
-    return kPartnerLevel * std::clamp(std::min(t, seconds - t) / kFade_s, 0.0, 1.0) *
-           partnerWave(hz * t, hz / rate_hz);
-  });
-  return out;
-}
+float gainOf(double level_db) { return static_cast<float>(std::pow(10.0, std::min(level_db, 6.0) / 20.0)); }
 
 std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz, double level_db) {
   const double duration = sheet.countIn_s() + sheet.length_s();
@@ -116,9 +79,8 @@ std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, doub
       for (int k = 1; k <= kDronePartials; ++k) sum += std::sin(kTau * k * *what.drone_hz * t) / k;
       return kDroneLevel * std::min({1.0, t / kFade_s, (duration - t) / kFade_s}) * sum;
     });
-  if (what.partner) addPartner(out, *what.partner, sheet, rate_hz);
-  const auto gain = static_cast<float>(std::pow(10.0, std::min(level_db, 6.0) / 20.0));
-  for (float& x : out) x *= gain;
+  if (what.partner) PartnerSound(*what.partner, sheet.countIn_s(), sheet.length_s(), rate_hz).add(out);
+  for (float& x : out) x *= gainOf(level_db);
   return out;
 }
 

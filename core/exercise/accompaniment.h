@@ -3,23 +3,13 @@
 #include <optional>
 #include <vector>
 
+#include "core/exercise/partner.h"
+
 /// What the player hears while an exercise runs: all of it one stretch of samples, so that nothing drifts
 /// apart.
 namespace calando {
 
 struct CueSheet;  // exercise/cue_sheet.h
-
-/// A made player to be in tune with: holds still where it begins, strays from there, or dies away as a fork
-/// does.
-struct PartnerVoice {
-  double hz = 440.0;         ///< where it begins
-  double drift_cents = 0.0;  ///< how far it has gone by the end
-  bool fades = false;        ///< from where the count-in ends
-
-  /// At a share of its way from the end of the count-in (0) to the end (1).
-  double hzAt(double share) const;
-  bool operator==(const PartnerVoice&) const = default;
-};
 
 /// What sounds with a take, and may be heard in it. One value from the head strip to the figures.
 struct Accompaniment {
@@ -48,9 +38,8 @@ double clickWave(bool high, double t);
 /// The fork's level `t` seconds after it is struck, from 0 to 1 and down again; 0 from 6 s on.
 double forkEnvelope(double t);
 
-/// A tone in the partner's voice that begins and ends softly; full scale is ±1.
-std::vector<float> softTone(double hz, double seconds, double rate_hz);
-
+/// What samples are multiplied by to be so much louder, at most 6 dB.
+float gainOf(double level_db);
 /// Mono samples from the start of the count-in to the end of the sheet; full scale is ±1. `level_db`: all of
 /// it louder or softer, up to +6.
 std::vector<float> render(const Accompaniment& what, const CueSheet& sheet, double rate_hz,

@@ -45,6 +45,7 @@ struct Context : PitchFrame {
   std::optional<double> room_c;        ///< how warm the room was, °C
   std::optional<OpenBreath> open;      ///< the player's own open breath
   Accompaniment heard;                 ///< what sounded with the take
+  bool apart = false;                  ///< each of two players has a channel
   std::optional<PairAsked> pair;       ///< two sound together
   std::optional<double> spanBefore;    ///< semitones, the player's widest of the card on days before
   std::map<std::string, std::size_t> nextTries;  ///< which try is asked for next, by observation

@@ -207,16 +207,17 @@ CueSheet unroll(const Context& context) {
       if (partial && !tube) continue;
       std::optional<int> note = noteOf(cue.note, tube ? tube->written : sheet.home, round.note);
       // A card for any note is for the note asked for, if one is.
-      if (!note && isSounding(cue.kind) && !context.asked.empty()) note = round.note;
+      if (!note && isSounding(cue.kind) && !context.asked.empty() && !exercise.surprises()) note = round.note;
       const bool made =
           partial || cue.note.kind == CueNote::Kind::degree || cue.note.kind == CueNote::Kind::interval;
       if (made && !isPlayable(*note, sheet.home, context)) continue;
       const double length = lengthOf(cue, round.moreBeats, sheet.beat_s, context);
       const bool open = cue.length.unit == CueLength::Unit::open;
       const bool freeWay = open && exercise.part != PartPlayed::whole;
-      sheet.cues.push_back({cue.kind, at, length, open, note, cue.loudness, cue.pitch, cue.onset, cue.pulses,
-                            cue.model, cue.says, partial ? std::optional(cue.note.value) : std::nullopt, tube,
-                            freeWay});
+      const bool listens = cue.who == Who::partner && context.heard.partner;
+      sheet.cues.push_back({listens ? CueKind::rest : cue.kind, at, length, open, note, cue.loudness,
+                            cue.pitch, cue.onset, cue.pulses, cue.model, cue.says,
+                            partial ? std::optional(cue.note.value) : std::nullopt, tube, cue.who, freeWay});
       at += length;
     }
   while (!sheet.cues.empty() && sheet.cues.back().kind == CueKind::rest) sheet.cues.pop_back();

@@ -27,6 +27,7 @@ struct SheetCue {
   std::string says = {};
   std::optional<int> partial = {};  ///< of its tube
   std::optional<TubeSetting> tube = {};
+  Who who = Who::both;
   bool freeWay = false;  ///< how far and where it goes is the player's: the path says only which way
 
   double end_s() const { return start_s + length_s; }
@@ -66,7 +67,8 @@ int glideOrigin(const CueSheet& sheet, std::size_t cue);
 
 /// Unrolls the context's exercise for its instrument. The home note is the first note asked for, else a
 /// comfortable one; several asked for make one cue of each where the card has a single sounding cue. Notes
-/// that the instrument does not have are left out. The exercise must be set.
+/// that the instrument does not have are left out. Where the first of two sounds alone and is a made one, the
+/// player rests. The exercise must be set.
 CueSheet unroll(const Context& context);
 
 /// What the pitch is held against before anything is heard: the context's reference as its card tunes it.

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/exercise/cue_kind.h"
+#include "core/exercise/partner.h"
 #include "core/exercise/target.h"
 #include "core/theory/part_played.h"
 
@@ -45,6 +46,9 @@ using Shape = std::vector<ShapePoint>;
 
 enum class OnsetWanted { any, tongued, breath, slurred };
 
+/// Who sounds in a cue of a card for two: both, the first alone, the second alone, or the second's own voice.
+enum class Who { both, partner, player, voice };
+
 /// One thing to do in an exercise.
 struct Cue {
   CueKind kind = CueKind::tone;
@@ -55,7 +59,8 @@ struct Cue {
   OnsetWanted onset = OnsetWanted::any;
   int pulses = 0;      ///< of a pulse cue
   bool model = false;  ///< the note that the others are held against in colour
-  std::string says;    ///< what to do with it, in a few words; empty: its kind says it
+  Who who = Who::both;
+  std::string says;  ///< what to do with it, in a few words; empty: its kind says it
 };
 
 /// Repeats the cues once for every note that it makes, outward from the home note.
@@ -79,8 +84,11 @@ enum class Against { nobody, best, teacher };
 /// Of a card for two: what the second is to be to the first, and what a made first one does.
 struct PairCard {
   double semitones = 0.0;    ///< second over first
+  double off_cents = 0.0;    ///< how sharp the first is
   double drift_cents = 0.0;  ///< of the first, by the end
   bool fades = false;
+  bool surprises = false;  ///< it comes when it likes, on a note that nobody says
+  PartnerVoice::Manner manner = PartnerVoice::Manner::holds;
 };
 
 /// An exercise card.
@@ -99,6 +107,7 @@ struct Exercise {
   std::vector<Cue> cues;
   Generator generator;
   std::optional<PairCard> pair;  ///< it is for two
+  bool drone = false;            ///< it is for a drone on its home note
   Against against = Against::nobody;
   bool scored = true;                      ///< false: an exploring step, held against no target
   std::map<std::string, Targets> targets;  ///< by level id: what this card asks otherwise than the level
@@ -133,6 +142,13 @@ struct Exercise {
   /// It goes from tube to tube.
   bool changesTubes() const {
     return std::ranges::any_of(cues, [](const Cue& cue) { return cue.note.down > 0; });
+  }
+  /// Nobody says which note it is.
+  bool surprises() const { return pair && pair->surprises; }
+  /// A made partner has something to play.
+  bool hasPartner() const {
+    return pair && std::ranges::any_of(
+                       cues, [](const Cue& cue) { return cue.who == Who::both || cue.who == Who::partner; });
   }
   /// Breath alone is practised.
   bool drillsBreath() const { return breathes() && !asksForTones(); }

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/judging/matching.h"
+#include "core/judging/pair_rows.h"
 #include "core/measure/bend.h"
 #include "core/measure/breaths.h"
 #include "core/measure/dynamics.h"
@@ -291,6 +292,8 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
   for (std::size_t c = 0; c < rows.size(); ++c)
     if (rows[c].kind == CueKind::hold) describeHold(rows, c, analysis, tracks);
   compareColours(rows, sheet, analysis);
+  describeTogether(rows, sheet, analysis);
+  describeTurns(rows, sheet, analysis, context);
   return rows;
 }
 

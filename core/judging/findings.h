@@ -72,9 +72,14 @@ struct CueResult {
   std::optional<double> end_load;
   std::optional<double> full_at;
   std::optional<double> sound_margin_db;
-  std::optional<double> leak_s;           ///< of a hold: how long something is heard in it
-  Verdict verdict = Verdict::unmeasured;  ///< the worst of its own figures
-  std::shared_ptr<const Bend> bend;       ///< the course of a bend; nullptr where there is none to be seen
+  std::optional<double> lock_s;  ///< of a note of two: as of a pair; so are the next two
+  std::optional<double> apart_cents;
+  std::optional<double> beat_left_hz;
+  std::optional<double> turn_cents;         ///< after another's: less that and the interval
+  std::optional<double> turn_spread_cents;  ///< nine of ten such differences are off by less
+  std::optional<double> leak_s;             ///< of a hold: how long something is heard in it
+  Verdict verdict = Verdict::unmeasured;    ///< the worst of its own figures
+  std::shared_ptr<const Bend> bend;         ///< the course of a bend; nullptr where there is none to be seen
 
   bool asksForSound() const { return isSounding(kind); }
   /// Something is to be heard for it.

@@ -62,6 +62,13 @@ std::optional<double> mostOf(std::span<const PastTake> takes, const std::string&
   return most;
 }
 
+namespace {
+std::optional<double> weeklyOf(WeekFigure::Of of, const std::vector<double>& values) {
+  if (values.empty() || of == WeekFigure::Of::middle) return medianOf(values);
+  return of == WeekFigure::Of::most ? std::ranges::max(values) : std::ranges::min(values);
+}
+}  // namespace
+
 std::vector<Week> weeksOf(std::span<const PastTake> takes, std::int64_t now_unix_s, std::size_t weeks,
                           std::span<const WeekFigure> figures) {
   std::vector<Week> list;
@@ -81,9 +88,7 @@ std::vector<Week> weeksOf(std::span<const PastTake> takes, std::int64_t now_unix
       week.sets += any;
     }
     for (std::size_t f = 0; f < figures.size(); ++f)
-      week.values.push_back(!figures[f].most || values[f].empty()
-                                ? medianOf(values[f])
-                                : std::optional(*std::ranges::max_element(values[f])));
+      week.values.push_back(weeklyOf(figures[f].of, values[f]));
     list.push_back(std::move(week));
   }
   return list;

@@ -75,10 +75,11 @@ struct Week {
   int sets = 0;  ///< takes that have any of the figures
   std::vector<std::optional<double>> values = {};
 };
-/// A figure by week: the most of its takes, or their median.
+/// A figure by week: the most of its takes, their median, or the least.
 struct WeekFigure {
+  enum class Of { most, middle, least };
   std::string_view id;
-  bool most = true;
+  Of of = Of::most;
 };
 /// The last `weeks` of seven days before `now`, oldest first.
 std::vector<Week> weeksOf(std::span<const PastTake> takes, std::int64_t now_unix_s, std::size_t weeks,

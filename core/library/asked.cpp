@@ -16,6 +16,8 @@ constexpr double kLongest_s = 6 * 3600.0;
 constexpr int kMostTries = 100;
 constexpr int kMostPlaces = 1'000'000;
 constexpr double kWidest_semitones = 120.0;
+constexpr std::size_t kMostPartnerNotes = 1000;
+constexpr std::size_t kLongestCourse = 20'000;
 
 template <class Number>
 nlohmann::json orNull(const std::optional<Number>& x) {
@@ -43,8 +45,16 @@ std::optional<PartnerVoice> partnerFrom(Fields& fields) {
   Fields of(partner);
   const auto hz = of.number("hz", 10.0, 10000.0);
   const double drift = of.number("drift_cents", -100.0, 100.0).value_or(0.0);
-  const bool fades = of.flag("fades").value_or(false);
-  return hz ? std::optional(PartnerVoice{*hz, drift, fades}) : std::nullopt;
+  if (!hz) return std::nullopt;
+  PartnerVoice voice{*hz, drift, of.flag("fades").value_or(false)};
+  if (const auto manner = of.text("manner", kLongestId))
+    voice.manner = valueIn(kManners, *manner).value_or(voice.manner);
+  const auto notes = of.numbers("notes", 0, 3 * kMostPartnerNotes, -kLongest_s, kLongest_s);
+  for (std::size_t i = 0; notes && i + 2 < notes->size(); i += 3)
+    voice.notes.push_back({(*notes)[i], (*notes)[i + 1], (*notes)[i + 2]});
+  if (auto course = of.numbers("course_cents", 0, kLongestCourse, -1200.0, 1200.0))
+    voice.course_cents = std::move(*course);
+  return voice;
 }
 
 std::optional<OpenBreath> openFrom(Fields& fields) {
@@ -69,12 +79,22 @@ std::map<std::string, std::size_t> triesFrom(Fields& fields) {
   return tries;
 }
 
+nlohmann::json partnerTo(const PartnerVoice& voice) {
+  nlohmann::json partner{{"hz", voice.hz},
+                         {"drift_cents", voice.drift_cents},
+                         {"fades", voice.fades},
+                         {"manner", nameIn(kManners, voice.manner)},
+                         {"course_cents", voice.course_cents}};
+  for (const PartnerVoice::Note& note : voice.notes)
+    for (const double x : {note.from_s, note.to_s, note.hz}) partner["notes"].push_back(x);
+  return partner;
+}
+
 }  // namespace
 
 nlohmann::json toJson(const AskedFor& a) {
   nlohmann::json key, open, partner;
-  if (const auto& voice = a.heard.partner)
-    partner = {{"hz", voice->hz}, {"drift_cents", voice->drift_cents}, {"fades", voice->fades}};
+  if (a.heard.partner) partner = partnerTo(*a.heard.partner);
   if (a.key) key = {{"from_s", a.key->from_s}, {"to_s", a.key->to_s}};
   if (a.open)
     open = {{"profile_db", a.open->profile},
@@ -99,6 +119,7 @@ nlohmann::json toJson(const AskedFor& a) {
           {"fork_hz", orNull(a.heard.fork_hz)},
           {"swell", a.heard.swell},
           {"partner", partner},
+          {"apart", a.apart},
           {"a4_hz", a.a4_hz},
           {"just", a.just},
           {"tonic", a.tonic},
@@ -134,6 +155,7 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   a.heard.fork_hz = fields.number("fork_hz", 10.0, 10000.0);
   a.heard.swell = fields.flag("swell").value_or(false);
   a.heard.partner = partnerFrom(fields);
+  a.apart = fields.flag("apart").value_or(false);
   a.a4_hz = fields.number("a4_hz", 380.0, 500.0).value_or(a.a4_hz);
   a.just = fields.flag("just").value_or(false);
   a.tonic = static_cast<int>(fields.whole("tonic", 0, 11).value_or(0));
@@ -166,6 +188,7 @@ Context contextFor(const AskedFor& asked) {
     if (auto setting = settingNamed(asked.fingering, context.instrument)) context.fingering = *setting;
   context.against = asked.against;
   context.heard = asked.heard;
+  context.apart = asked.apart;
   context.level = findLevel(asked.level);
   if (!context.level) context.level = findLevel(AskedFor{}.level);
   context.askedSeconds = asked.seconds;

@@ -30,6 +30,7 @@ struct Played {
   NoteRange range;                 ///< the player's at that time
   std::optional<double> start_s;   ///< where the count stands in the take, when it was counted in
   Accompaniment heard;             ///< what sounded with the take
+  bool apart = false;              ///< two played, each on a channel: the first on the first
   std::optional<Rival> against;    ///< what the take is held against
   std::optional<double> room_c;    ///< how warm the room was, °C
   std::optional<int> place;        ///< of the microphone, by number; levels of one place can be compared

@@ -9,6 +9,8 @@ inline constexpr Named<OnsetWanted> kOnsets[] = {{"any", OnsetWanted::any},
                                                  {"tongued", OnsetWanted::tongued},
                                                  {"breath", OnsetWanted::breath},
                                                  {"slurred", OnsetWanted::slurred}};
+inline constexpr Named<Who> kWho[] = {
+    {"both", Who::both}, {"partner", Who::partner}, {"player", Who::player}, {"voice", Who::voice}};
 inline constexpr Named<Display> kDisplays[] = {
     {"shown", Display::shown}, {"after", Display::after}, {"hidden", Display::hidden}};
 inline constexpr Named<PitchReference> kReferences[] = {

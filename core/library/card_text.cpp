@@ -35,7 +35,18 @@ json cueTo(const Cue& cue) {
   if (cue.onset != OnsetWanted::any) entry["onset"] = nameIn(kOnsets, cue.onset);
   if (cue.pulses > 0) entry["pulses"] = cue.pulses;
   if (cue.model) entry["model"] = true;
+  if (cue.who != Who::both) entry["who"] = nameIn(kWho, cue.who);
   if (!cue.says.empty()) entry["says"] = cue.says;
+  return entry;
+}
+
+json pairTo(const PairCard& pair) {
+  json entry{{"semitones", pair.semitones}};
+  if (pair.off_cents != 0.0) entry["off_cents"] = pair.off_cents;
+  if (pair.drift_cents != 0.0) entry["drift_cents"] = pair.drift_cents;
+  if (pair.fades) entry["fades"] = true;
+  if (pair.surprises) entry["surprises"] = true;
+  if (pair.manner != PartnerVoice::Manner::holds) entry["manner"] = nameIn(kManners, pair.manner);
   return entry;
 }
 
@@ -62,9 +73,8 @@ std::string toText(const Exercise& e) {
   for (const Cue& cue : e.cues) card["cues"].push_back(cueTo(cue));
   if (e.generator.kind != Generator::Kind::none)
     card["generator"] = {{"kind", nameIn(kGenerators, e.generator.kind)}, {"count", e.generator.count}};
-  if (e.pair)
-    card["pair"] = {
-        {"semitones", e.pair->semitones}, {"drift_cents", e.pair->drift_cents}, {"fades", e.pair->fades}};
+  if (e.pair) card["pair"] = pairTo(*e.pair);
+  if (e.drone) card["drone"] = true;
   if (e.against != Against::nobody) card["against"] = nameIn(kAgainst, e.against);
   if (!e.scored) card["scored"] = false;
   if (e.faster_bpm > 0.0) card["faster"] = e.faster_bpm;

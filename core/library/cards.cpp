@@ -95,8 +95,8 @@ CueKind kindFrom(const nlohmann::json& text) {
 }
 
 Cue cueFrom(const nlohmann::json& entry) {
-  refuseUnknown(
-      entry, {"kind", "beats", "seconds", "note", "loudness", "pitch", "onset", "pulses", "model", "says"});
+  refuseUnknown(entry, {"kind", "beats", "seconds", "note", "loudness", "pitch", "onset", "pulses", "model",
+                        "who", "says"});
   Cue cue;
   cue.kind = kindFrom(entry.at("kind"));
   if (entry.contains("beats") && entry.contains("seconds")) refuse(Fault::beatsAndSeconds);
@@ -113,6 +113,7 @@ Cue cueFrom(const nlohmann::json& entry) {
   if (entry.contains("pulses")) cue.pulses = whole(entry["pulses"], "pulses", 2, 64);
   if (kind.needsPulses && cue.pulses == 0) refuse(Fault::needsPulses, kind.name);
   cue.model = entry.value("model", false);
+  if (entry.contains("who")) cue.who = valueNamed(entry["who"], "who", kWho);
   cue.says = entry.value("says", "");
   return cue;
 }
@@ -129,10 +130,16 @@ Generator generatorFrom(const nlohmann::json& entry) {
 }
 
 PairCard pairFrom(const nlohmann::json& entry) {
-  refuseUnknown(entry, {"semitones", "drift_cents", "fades"});
-  return {within(entry.at("semitones"), "semitones", -36, 36),
-          within(entry.value("drift_cents", nlohmann::json(0)), "drift_cents", -100, 100),
-          entry.value("fades", nlohmann::json(false)).get<bool>()};
+  refuseUnknown(entry, {"semitones", "off_cents", "drift_cents", "fades", "surprises", "manner"});
+  PairCard pair;
+  pair.semitones = within(entry.at("semitones"), "semitones", -36, 36);
+  if (entry.contains("off_cents")) pair.off_cents = within(entry["off_cents"], "off_cents", -100, 100);
+  if (entry.contains("drift_cents"))
+    pair.drift_cents = within(entry["drift_cents"], "drift_cents", -100, 100);
+  pair.fades = entry.value("fades", false);
+  pair.surprises = entry.value("surprises", false);
+  if (entry.contains("manner")) pair.manner = valueNamed(entry["manner"], "manner", kManners);
+  return pair;
 }
 
 void refuseTooLong(const Exercise& e) {
@@ -155,7 +162,7 @@ class CardReader {
         entry_, {"id",       "title",           "family",    "purpose", "cautions",     "schools", "tempo",
                  "count_in", "display",         "reference", "cues",    "generator",    "against", "scored",
                  "targets",  "opens_after",     "dose",      "faster",  "timed_by_key", "ticks",   "readings",
-                 "part",     "logs_fingerings", "pair"});
+                 "part",     "logs_fingerings", "pair",      "drone"});
     try {
       readWords();
       readCount();
@@ -203,6 +210,7 @@ class CardReader {
     if (at("reference")) e_.reference = valueNamed(entry_["reference"], "reference", kReferences);
     if (at("against")) e_.against = valueNamed(entry_["against"], "against", kAgainst);
     if (at("pair")) e_.pair = pairFrom(entry_["pair"]);
+    if (at("drone")) e_.drone = entry_["drone"].get<bool>();
   }
 
   void readCues() {

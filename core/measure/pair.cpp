@@ -33,7 +33,9 @@ constexpr double kSameAsAlone_cents = 8.0;
 constexpr double kApart_cents = 4.0;     // two that near may have changed places unseen
 constexpr double kCloseBy_cents = 12.0;  // from there they may meet unseen
 constexpr long kLongestUnseen = 8;       // frames
-constexpr double kLouder_db = 3.0;       // then they are known by their levels
+constexpr double kSameTuning_cents = 0.5;
+constexpr double kOnTheNote_cents = 80.0;
+constexpr double kLouder_db = 3.0;  // then they are known by their levels
 
 using Line = std::vector<Pair::Moment>;
 
@@ -58,8 +60,8 @@ Line lineOf(const Tracks& second, const PairAsked& asked) {
   const Ratio ratio = beatingRatio(asked.semitones);
   const double floor = loudest_dbfs(second) - kStandsOut_db;
   // A partner that leaks into the microphone is not the player.
-  const Room room =
-      asked.partner ? Room{} : measureRoom(second, asked.partnerAt ? asked.partnerAt(0.0) : asked.partner_hz);
+  const double known_hz = asked.partnerAt ? asked.partnerAt(0.0) : asked.partner_hz.value_or(0.0);
+  const Room room = known_hz > 0.0 ? measureRoom(second, known_hz) : Room{};
   const double partnerFloor = asked.partner ? loudest_dbfs(*asked.partner) - kStandsOut_db : 0.0;
   const std::size_t frames =
       asked.partner ? std::min(second.frames.size(), asked.partner->frames.size()) : second.frames.size();
@@ -68,6 +70,7 @@ Line lineOf(const Tracks& second, const PairAsked& asked) {
     if (b.f0_hz <= 0.0f || b.level_dbfs < floor || room.isDrone(b)) continue;
     double first_hz =
         asked.partnerAt ? asked.partnerAt(static_cast<double>(i) * kHop_s) : asked.partner_hz.value_or(0.0);
+    if (!asked.partner && first_hz <= 0.0) continue;
     if (asked.partner) {
       const TrackFrame& a = asked.partner->frames[i];
       if (a.f0_hz <= 0.0f || a.level_dbfs < partnerFloor) continue;
@@ -286,31 +289,64 @@ Moved whoMoved(const Line& line, bool oneSteady) {
   return *first > *second ? Moved::first : Moved::second;
 }
 
+/// Where equal and pure are not the same, and it is known which way the two are apart.
+std::optional<Tunings> tuningsOf(const Pair& pair, const PairAsked& asked) {
+  const double pure = justRatio(asked.semitones).cents(), equal = 100.0 * asked.semitones;
+  const auto first_hz = medianOf(within(pair.line, pair.from_s, pair.to_s, firstOf));
+  if (!pair.sign_known || !pair.cents_at_end || !first_hz || std::abs(pure - equal) < kSameTuning_cents)
+    return std::nullopt;
+  const double now = *pair.cents_at_end + asked.cents();
+  return Tunings{now - pure, now - equal,
+                 beatOf(*first_hz, shiftedBy(*first_hz, equal), beatingRatio(asked.semitones))};
+}
+
+void describe(Together& both, const Line& line) {
+  both.from_s = line.front().at_s;
+  both.to_s = line.back().at_s;
+  both.cents_at_start = medianOf(within(line, both.from_s, both.from_s + kEnd_s, centsOf));
+  both.cents_at_end = medianOf(within(line, both.to_s - kEnd_s, both.to_s, centsOf));
+  if (const auto lock = lockedAt(line)) {
+    both.lock_s = *lock - both.from_s;
+    both.left_again = timesLeft(line, *lock);
+    both.residual_cents = medianOf(within(line, *lock, both.to_s, sizeOf));
+  }
+  both.wrong_way_first = wentWrongWay(line);
+  both.beat_left_hz = medianOf(within(line, both.to_s - kLockLasts_s, both.to_s, rateOf));
+}
+
+bool lastsLongEnough(const Line& line) {
+  return !line.empty() && line.back().at_s - line.front().at_s >= kShortest_s;
+}
+
 }  // namespace
 
 std::optional<Pair> describePair(const Tracks& tracks, const PairAsked& asked) {
   Pair pair;
   pair.interval_semitones = asked.semitones;
   pair.sign_known = true;
-  pair.line = longestOf(asked.inOneSignal() ? lineOf(tracks, asked, pair.sign_known) : lineOf(tracks, asked));
-  const Line& line = pair.line;
-  if (line.empty() || line.back().at_s - line.front().at_s < kShortest_s) return std::nullopt;
-  pair.from_s = line.front().at_s;
-  pair.to_s = line.back().at_s;
+  pair.line = asked.inOneSignal() ? lineOf(tracks, asked, pair.sign_known) : lineOf(tracks, asked);
+  const Line line = longestOf(pair.line);
+  if (!lastsLongEnough(line)) return std::nullopt;
+  describe(pair, line);
   pair.beats = asked.inOneSignal() ? beatsOf(tracks.pair, line) : beatsOf(line);
-  pair.cents_at_start = medianOf(within(line, pair.from_s, pair.from_s + kEnd_s, centsOf));
-  pair.cents_at_end = medianOf(within(line, pair.to_s - kEnd_s, pair.to_s, centsOf));
+  pair.tunings = tuningsOf(pair, asked);
   pair.first_hz = medianOf(within(line, pair.from_s, pair.to_s, firstOf));
   pair.second_hz = medianOf(within(line, pair.from_s, pair.to_s, secondOf));
-  if (const auto lock = lockedAt(line)) {
-    pair.lock_s = *lock - pair.from_s;
-    pair.left_again = timesLeft(line, *lock);
-    pair.residual_cents = medianOf(within(line, *lock, pair.to_s, sizeOf));
-  }
-  pair.wrong_way_first = wentWrongWay(line);
-  pair.beat_left_hz = medianOf(within(line, pair.to_s - kLockLasts_s, pair.to_s, rateOf));
+  if (pair.lock_s && asked.partner_from_s) pair.found_s = pair.from_s + *pair.lock_s - *asked.partner_from_s;
   if (pair.sign_known) pair.moved = whoMoved(line, asked.partner_hz.has_value());
   return pair;
+}
+
+std::optional<Together> togetherWithin(const Pair& pair, double from_s, double to_s) {
+  Line line;
+  for (const Pair::Moment& m : pair.line)
+    if (m.at_s >= from_s && m.at_s <= to_s && (!line.empty() || std::abs(m.cents) < kOnTheNote_cents))
+      line.push_back(m);
+  line = longestOf(line);
+  if (!lastsLongEnough(line)) return std::nullopt;
+  Together both;
+  describe(both, line);
+  return both;
 }
 
 }  // namespace calando

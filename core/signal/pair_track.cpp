@@ -23,7 +23,8 @@ constexpr double kTwo_db = 3.5;          // two tones leave over so much less th
 constexpr double kLeftOfOne_db = -21.5;  // a lone tone with its noise leaves less, a pair more
 constexpr double kFilled = 0.6;          // of a window, to both sides
 constexpr double kSameNote_cents = 80.0;
-constexpr double kWeakest_db = -24.0;    // of the two, to the other
+constexpr double kWeakest_db = -24.0;  // of the two, to the other
+constexpr double kHeardNow_s = 0.3;
 constexpr double kSearchAgain_s = 0.25;  // while they are not told apart
 constexpr double kLookAround_s = 1.0;    // while they are
 constexpr double kSlowest = 0.8;         // beats in a window that is too short for them
@@ -33,33 +34,53 @@ constexpr double kAgree = 2.0;           // spreads
 constexpr double kFirst_s = 0.4;         // of a take, where the first may be alone
 constexpr double kAsGood = 0.99;         // of the best explanation: an octave lower explains as much
 
-class Follower {
- public:
-  Follower(const SlidingSignal& signal, const Tracks& tracks, double semitones)
-      : signal_(signal),
-        tracks_(tracks),
-        semitones_(semitones),
-        ratio_(beatingRatio(semitones)),
-        tones_(signal.rate()) {}
+}  // namespace
 
-  PairTrack follow() {
+class PairListener::Follower {
+ public:
+  Follower(double rate_hz, double semitones)
+      : semitones_(semitones), ratio_(beatingRatio(semitones)), tones_(rate_hz) {}
+
+  PairTrack follow(const SlidingSignal& signal, const Tracks& tracks) {
+    look(signal, tracks);
     PairTrack track;
     if (!findPlace()) return track;
-    for (double t = 0.0; t < tracks_.duration_s; t += kPairHop_s)
+    for (double t = 0.0; t < tracks.duration_s; t += kPairHop_s)
       if (sounds(t)) track.frames.push_back(frameAt(t, track.frames));
-    for (double t = 0.0; t < tracks_.duration_s; t += kBeatHop_s)
+    for (double t = 0.0; t < tracks.duration_s; t += kBeatHop_s)
       if (sounds(t)) track.beats.push_back(beatAt(t, track.frames));
     return track;
   }
 
+  /// One moment more, where there is one.
+  const PairTrack& goOn(const SlidingSignal& signal, const Tracks& tracks,
+                        const std::vector<double>& expected_hz) {
+    look(signal, tracks);
+    const double now_s = signal.seconds(), t = now_s - 0.5 * kWindows_s[0];
+    if (tracks.frames.empty() || t < 0.0 || t - lookedAt_s_ < kPairHop_s) return track_;
+    lookedAt_s_ = t;
+    loudest_dbfs_ = loudest_dbfs(tracks);
+    if (!sounds(t)) return track_;
+    if (track_.frames.empty() || !track_.frames.back().two) expectPlace(now_s, expected_hz);
+    if (place_hz_ <= 0.0) return track_;
+    track_.frames.push_back(frameAt(t, track_.frames));
+    track_.beats.push_back(newestBeat(now_s, track_.frames.back()));
+    return track_;
+  }
+
  private:
+  void look(const SlidingSignal& signal, const Tracks& tracks) {
+    signal_ = &signal;
+    tracks_ = &tracks;
+  }
+
   std::size_t frameOf(double t) const {
-    return std::min(tracks_.frames.size() - 1, static_cast<std::size_t>(std::lround(t / kHop_s)));
+    return std::min(tracks_->frames.size() - 1, static_cast<std::size_t>(std::lround(t / kHop_s)));
   }
   bool sounds(const TrackFrame& frame) const {
     return frame.level_dbfs > loudest_dbfs_ - (frame.f0_hz > 0.0f ? kStandsOut_db : kNoPitch_db);
   }
-  bool sounds(double t) const { return sounds(tracks_.frames[frameOf(t)]); }
+  bool sounds(double t) const { return sounds(tracks_->frames[frameOf(t)]); }
 
   /// It sounds all through a window: a beginning would look like another tone.
   bool fills(double t, double window_s) const {
@@ -76,12 +97,12 @@ class Follower {
   /// Where the first is: as high as explains all that can be explained. Of an interval the tracker may have
   /// found either tone, or what both are multiples of.
   bool findPlace() {
-    if (tracks_.frames.empty()) return false;
+    if (tracks_->frames.empty()) return false;
     std::vector<double> pitches, starts;
-    loudest_dbfs_ = loudest_dbfs(tracks_);
+    loudest_dbfs_ = loudest_dbfs(*tracks_);
     std::optional<double> begins_s, last_s;
-    for (std::size_t i = 0; i < tracks_.frames.size(); ++i) {
-      const TrackFrame& frame = tracks_.frames[i];
+    for (std::size_t i = 0; i < tracks_->frames.size(); ++i) {
+      const TrackFrame& frame = tracks_->frames[i];
       const double t = static_cast<double>(i) * kHop_s;
       if (!sounds(frame)) continue;
       last_s = t;
@@ -107,7 +128,7 @@ class Follower {
     for (const double place : places) {
       double sum = 0.0;
       for (const double share : {0.3, 0.5, 0.7}) {
-        tones_.look(signal_, *begins_s + share * (*last_s - *begins_s), kWindows_s[0]);
+        tones_.look(*signal_, *begins_s + share * (*last_s - *begins_s), kWindows_s[0]);
         if (const auto fit = searched(place)) sum += fit->explained;
       }
       explained.push_back(sum);
@@ -121,6 +142,21 @@ class Follower {
     return true;
   }
 
+  /// The same while it sounds, without time for a search: of where the first is expected the one that what is
+  /// heard now is nearest to, as the first or as the second.
+  void expectPlace(double now_s, const std::vector<double>& expected_hz) {
+    std::vector<double> pitches;
+    for (std::size_t i = frameOf(std::max(0.0, now_s - kHeardNow_s)); i < tracks_->frames.size(); ++i)
+      if (tracks_->frames[i].f0_hz > 0.0f) pitches.push_back(tracks_->frames[i].f0_hz);
+    if (pitches.empty()) return;
+    const double heard = median(std::move(pitches));
+    const auto away = [&](double hz) {
+      return std::min(std::abs(centsBetween(hz, heard)), std::abs(centsBetween(hz * ratio_.value(), heard)));
+    };
+    const auto nearest = std::ranges::min_element(expected_hz, {}, away);
+    place_hz_ = nearest == expected_hz.end() ? heard : *nearest;
+  }
+
   static bool areTwo(const TwoTones::Fit& fit) {
     return fit.two_db >= kTwo_db && std::abs(fit.level_db[0] - fit.level_db[1]) <= -kWeakest_db;
   }
@@ -128,14 +164,15 @@ class Follower {
   /// A tone that merely wanders: along its own pitch it is steady, and nothing is left over.
   bool isOne(double t, double window_s, const TwoTones::Fit& fit) {
     const auto pitch = [&](double at_s) {
-      const double place = std::clamp(at_s / kHop_s, 0.0, static_cast<double>(tracks_.frames.size()) - 1.001);
+      const double place =
+          std::clamp(at_s / kHop_s, 0.0, static_cast<double>(tracks_->frames.size()) - 1.001);
       const auto i = static_cast<std::size_t>(place);
-      const double a = tracks_.frames[i].f0_hz, b = tracks_.frames[i + 1].f0_hz;
+      const double a = tracks_->frames[i].f0_hz, b = tracks_->frames[i + 1].f0_hz;
       return a > 0.0 && b > 0.0 ? a + (b - a) * (place - static_cast<double>(i)) : 0.0;
     };
     const double middle = pitch(t);
     if (middle <= 0.0) return false;
-    tones_.lookAlong(signal_, t, window_s, [&](double at_s) {
+    tones_.lookAlong(*signal_, t, window_s, [&](double at_s) {
       const double here = pitch(at_s);
       return here > 0.0 && std::abs(centsBetween(middle, here)) < kSameNote_cents ? here / middle : 1.0;
     });
@@ -145,7 +182,7 @@ class Follower {
   }
 
   PairFrame frameAt(double t, const std::vector<PairFrame>& before) {
-    tones_.look(signal_, t, kWindows_s[0]);
+    tones_.look(*signal_, t, kWindows_s[0]);
     const bool follows = !before.empty() && before.back().two && t - before.back().at_s < 2.0 * kPairHop_s;
     std::optional<TwoTones::Fit> best;
     if (follows) best = tones_.fitNear(before.back().fit.hz[0], before.back().fit.hz[1]);
@@ -177,7 +214,7 @@ class Follower {
       if (window_s == kWindows_s[0]) {
         fit = near->fit;
       } else {
-        tones_.look(signal_, t, window_s);
+        tones_.look(*signal_, t, window_s);
         if (near->two) {
           fit = tones_.fitNear(near->fit.hz[0], near->fit.hz[1]);
         } else {
@@ -203,6 +240,23 @@ class Follower {
     return beat;
   }
 
+  /// The shortest of the windows that end now and tell them apart.
+  BeatFrame newestBeat(double now_s, const PairFrame& newest) {
+    const double slowest = kSlowest / kWindows_s[2];
+    if (newest.two)
+      return {newest.at_s, rateOf(newest.fit), newest.fit.spread(ratio_.over, ratio_.under), true};
+    for (const double window_s : {kWindows_s[1], kWindows_s[2]}) {
+      const double t = now_s - 0.5 * window_s;
+      if (t < 0.5 * window_s || !sounds(now_s - window_s)) break;
+      tones_.look(*signal_, t, window_s);
+      const auto& [low, high] = newest.fit.hz;
+      const TwoTones::Fit fit = tones_.fitNear(low, high);
+      if (areTwo(fit) && !isOne(t, window_s, fit))
+        return {newest.at_s, rateOf(fit), fit.spread(ratio_.over, ratio_.under), true};
+    }
+    return {newest.at_s, 0.0, slowest, false};
+  }
+
   /// How much it changes around there.
   void addStraying(BeatFrame& beat, const std::vector<PairFrame>& frames) const {
     std::vector<double> rates;
@@ -212,17 +266,17 @@ class Follower {
     beat.spread_hz = std::hypot(beat.spread_hz, kStraying * standardDeviation(rates));
   }
 
-  const SlidingSignal& signal_;
-  const Tracks& tracks_;
+  const SlidingSignal* signal_ = nullptr;
+  const Tracks* tracks_ = nullptr;
   double semitones_;
   Ratio ratio_;
   TwoTones tones_;
   double loudest_dbfs_ = 0.0;
   double place_hz_ = 0.0;
   double searched_s_ = -1e9;
+  PairTrack track_;  // while it sounds
+  double lookedAt_s_ = -1e9;
 };
-
-}  // namespace
 
 double loudest_dbfs(const Tracks& tracks) {
   std::vector<double> levels;
@@ -230,8 +284,19 @@ double loudest_dbfs(const Tracks& tracks) {
   return levels.empty() ? 0.0 : quantile(std::move(levels), 0.98);
 }
 
-PairListener::PairListener(double rate_hz, double semitones)
-    : decimation_(decimationFor(rate_hz)), signal_(decimation_.outputRate()), semitones_(semitones) {}
+PairListener::PairListener(double rate_hz, double semitones, std::vector<double> first_hz)
+    : decimation_(decimationFor(rate_hz)),
+      signal_(decimation_.outputRate()),
+      semitones_(semitones),
+      first_hz_(std::move(first_hz)) {}
+
+PairListener::~PairListener() = default;
+PairListener::PairListener(PairListener&&) noexcept = default;
+
+const PairTrack& PairListener::latest(const Tracks& tracks) {
+  if (!live_) live_ = std::make_unique<Follower>(signal_.rate(), semitones_);
+  return live_->goOn(signal_, tracks, first_hz_);
+}
 
 void PairListener::push(std::span<const float> block) {
   sound_.assign(block.begin(), block.end());
@@ -242,7 +307,7 @@ void PairListener::push(std::span<const float> block) {
 
 PairTrack PairListener::finish(const Tracks& tracks) {
   decimation_.finish(signal_);
-  return Follower(signal_, tracks, semitones_).follow();
+  return Follower(signal_.rate(), semitones_).follow(signal_, tracks);
 }
 
 }  // namespace calando

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <memory>
 #include <span>
 #include <vector>
 
@@ -39,16 +40,25 @@ double loudest_dbfs(const Tracks& tracks);
 /// Keeps a take to look for two tones in it. Memory: about 100 kB a second.
 class PairListener {
  public:
-  PairListener(double rate_hz, double semitones);
+  /// `first_hz`: where the first one may be expected, for what is told while it sounds.
+  PairListener(double rate_hz, double semitones, std::vector<double> first_hz = {});
+  ~PairListener();
+  PairListener(PairListener&&) noexcept;
   void push(std::span<const float> block);
   /// No more will come. `tracks`: of the same.
   PairTrack finish(const Tracks& tracks);
+  /// While it sounds: every moment until now, each from what was heard until then. Told apart within 0.2 s;
+  /// beats that a third of a second cannot show are those of the last 0.7 or 1.4 s.
+  const PairTrack& latest(const Tracks& tracks);
 
  private:
+  class Follower;
   FirStage decimation_;
   SlidingSignal signal_;
   std::vector<float> sound_;
   double semitones_;
+  std::vector<double> first_hz_;
+  std::unique_ptr<Follower> live_;
 };
 
 }  // namespace calando

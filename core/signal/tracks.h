@@ -2,6 +2,7 @@
 
 #include <array>
 #include <cstdint>
+#include <memory>
 #include <optional>
 #include <vector>
 
@@ -29,14 +30,15 @@ struct TrackFrame {
 /// What the signal stages make of a take.
 struct Tracks {
   std::vector<TrackFrame> frames;
-  std::vector<ColourFrame> colours;  ///< every third voiced frame or so has one, fewer on low notes
-  std::vector<PeriodFrame> periods;  ///< of five periods and 20 ms, then as much left out
-  std::vector<UnderTone> under;      ///< of some frames that have a pitch, where overtones are played
-  std::vector<QuickPitch> quick;     ///< every kQuickHop_s where the pitch moves fast
-  std::vector<AirFrame> air;         ///< one for each frame
-  PairTrack pair;                    ///< where two are looked for in the one signal
-  EnergyTrack energy{48000.0};       ///< of the input, without its offset
-  EnergyTrack airEnergy{48000.0};    ///< of kAirBottom_hz to kAirTop_hz
+  std::vector<ColourFrame> colours;          ///< every third voiced frame or so has one, fewer on low notes
+  std::vector<PeriodFrame> periods;          ///< of five periods and 20 ms, then as much left out
+  std::vector<UnderTone> under;              ///< of some frames that have a pitch, where overtones are played
+  std::vector<QuickPitch> quick;             ///< every kQuickHop_s where the pitch moves fast
+  std::vector<AirFrame> air;                 ///< one for each frame
+  std::shared_ptr<const Tracks> first = {};  ///< of the first of two players who have a channel each
+  PairTrack pair;                            ///< where two are looked for in the one signal
+  EnergyTrack energy{48000.0};               ///< of the input, without its offset
+  EnergyTrack airEnergy{48000.0};            ///< of kAirBottom_hz to kAirTop_hz
   double duration_s = 0.0;
   double rate_hz = 48000.0;
   long clippedSamples = 0;

@@ -23,6 +23,8 @@ constexpr double kTurnShare = 0.1;      // of a short one
 constexpr double kDropAt = 0.45;        // of its length
 constexpr double kNothingUnder_db = -100.0;
 constexpr double kNoLeak_db = -60.0;
+constexpr double kFindsNote_s = 0.8;
+constexpr double kFirstIsThere_s = 1.0;
 constexpr double kCold_cents = -24.0, kWarms_s = 18.0;
 constexpr double kAfter_s = 0.8;
 
@@ -116,11 +118,13 @@ class Performer {
       part.sounding = context_.soundingOf(*cue.note);
     else if (small)
       part.sounding = rowOf(part.part).comfortable;
+    else if (context_.heard.partner)
+      part.sounding = noteOfPartner();
     else if (context_.instrument)
       part.sounding = comfortableNote(*context_.instrument);
     if (!cue.open) part.seconds /= kLongest;
     const double late = sheet_.cues.size() > 1 ? kTiming_s * (2.0 * uniform(random_) - 1.0) : 0.0;
-    const double from = std::max(free_s_, start_s_ + cue.start_s + late);
+    const double from = std::max({free_s_, start_s_ + cue.start_s + late, noteOfPartnerHeard_s(cue)});
     Player player = player_;
     if (small) player.offset_cents += 100.0 * player.buzz_semitones;
     if (!small && context_.instrument)
@@ -155,6 +159,19 @@ class Performer {
       voices_.push_back(std::make_unique<BuzzVoice>(part, std::move(score)));
     else
       voices_.push_back(std::make_unique<ToneVoice>(part, std::move(score)));
+  }
+
+  /// That is to be found by ear: concert semitone.
+  int noteOfPartner() const {
+    const double over = context_.exercise->pair ? 100.0 * context_.exercise->pair->semitones : 0.0;
+    return static_cast<int>(std::lround(
+        69.0 + centsBetween(context_.reference.a4_hz, shiftedBy(context_.heard.partner->hz, over)) / 100.0));
+  }
+  /// When it has been heard, where nobody says it before; 0: it is known.
+  double noteOfPartnerHeard_s(const SheetCue& cue) const {
+    const auto& partner = context_.heard.partner;
+    if (cue.note || !partner || partner->notes.empty()) return 0.0;
+    return start_s_ + partner->notes.front().from_s + kFindsNote_s;
   }
 
   /// Where nature has its partial, off the tempered note.
@@ -213,6 +230,24 @@ Performance perform(const Player& player, const Part& part, std::uint32_t seed, 
   Voices voices;
   voices.push_back(std::make_unique<ToneVoice>(part, planTone(player, part, leadIn(player), random)));
   return mix(voices, part.reference, random, rate_hz);
+}
+
+Performance performFirst(const Player& player, const CueSheet& sheet, const Context& context,
+                         std::uint32_t seed, double rate_hz) {
+  CueSheet first = sheet;
+  for (SheetCue& cue : first.cues) {
+    if (cue.note) *cue.note -= static_cast<int>(std::lround(context.exercise->pair->semitones));
+    cue.pitch.clear();
+    if (cue.who == Who::player || cue.who == Who::voice) cue.kind = CueKind::rest;
+  }
+  // Whoever holds is there before the other one comes.
+  if (!first.cues.empty() && first.countIn_s() > kFirstIsThere_s) {
+    first.cues.front().start_s -= kFirstIsThere_s;
+    first.cues.front().length_s += kFirstIsThere_s;
+  }
+  Context other = context;
+  other.heard.partner.reset();
+  return perform(player, first, other, seed, rate_hz);
 }
 
 Performance perform(const Player& player, const CueSheet& sheet, const Context& context, std::uint32_t seed,

@@ -87,4 +87,9 @@ Performance perform(const Player& player, const Part& part, std::uint32_t seed, 
 Performance perform(const Player& player, const CueSheet& sheet, const Context& context, std::uint32_t seed,
                     double rate_hz = 48000.0);
 
+/// What the first of two plays of the same sheet, from the start of the count-in where it is counted: a made
+/// partner's notes. The card must be for two.
+Performance performFirst(const Player& player, const CueSheet& sheet, const Context& context,
+                         std::uint32_t seed, double rate_hz = 48000.0);
+
 }  // namespace calando

@@ -87,6 +87,17 @@ TEST_P(SoundFile, CommentsComeBackAndCanBeChangedInFlac) {
   EXPECT_EQ(std::distance(fs::directory_iterator(folder_), {}), 1);
 }
 
+TEST_P(SoundFile, TwoChannelsComeBackEachAsItWas) {
+  const auto first = sounds::noise(0.3, 0.1, 48000, 5), second = sounds::noise(0.3, 0.02, 48000, 6);
+  ASSERT_TRUE(writeSound(path("a"), second, 48000, GetParam(), {.first = first}));
+  for (const auto& [channel, truth] : {std::pair{1, &first}, {2, &second}}) {
+    const auto sound = readWholeSound(path("a"), channel);
+    ASSERT_TRUE(sound && sound->samples.size() == truth->size());
+    for (std::size_t n = 0; n < truth->size(); n += 97) ASSERT_NEAR(sound->samples[n], (*truth)[n], 2e-7);
+  }
+  EXPECT_NEAR(soundLength_s(path("a")).value_or(0), 0.3, 1e-9);
+}
+
 TEST_P(SoundFile, WhatIsNoOrdinaryFileIsRefusedAtOnce) {
   ASSERT_EQ(mkfifo(path("pipe").c_str(), 0600), 0);
   fs::create_symlink("loop", path("loop"));

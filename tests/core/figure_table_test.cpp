@@ -17,6 +17,11 @@ namespace {
 
 /// Figures that no level and no card asks for, on purpose.
 const std::set<std::string_view> kWithoutTarget{"attempts",
+                                                "noticed_cents",
+                                                "pure_cents",
+                                                "equal_cents",
+                                                "equal_beats_hz",
+                                                "turn_spread_cents",
                                                 "partials_per_db",
                                                 "rings_on_s",
                                                 "length_beats",

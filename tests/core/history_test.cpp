@@ -107,7 +107,9 @@ TEST(History, OfBreathingIsByWeeksAndTakesNothingFromWhatWasStopped) {
                               breath(9, {{"held_s", 5.0}}),
                               breath(40, {{"air_lasts_s", 8.0}})};
   takes[3].stopped = true;  // light-headed: however long it was
-  constexpr WeekFigure figures[] = {{"air_lasts_s"}, {"highest_even"}, {"evenness_db", false}};
+  using enum WeekFigure::Of;
+  constexpr WeekFigure figures[] = {
+      {"air_lasts_s"}, {"highest_even"}, {"evenness_db", middle}, {"evenness_db", least}};
   const auto weeks = weeksOf(takes, now, 2, figures);
   ASSERT_EQ(weeks.size(), 2u);
   EXPECT_EQ(weeks[0].sets, 0) << "a stopped one and one without breath";
@@ -116,6 +118,7 @@ TEST(History, OfBreathingIsByWeeksAndTakesNothingFromWhatWasStopped) {
   EXPECT_EQ(weeks[1].values[0], 14.0);
   EXPECT_EQ(weeks[1].values[1], 6.0);
   EXPECT_EQ(weeks[1].values[2], 2.0);
+  EXPECT_EQ(weeks[1].values[3], 1.0);
   EXPECT_EQ(mostOf(takes, "long-hiss", "air_lasts_s", 0, now + 1), 14.0);
   EXPECT_EQ(mostOf(takes, "long-hiss", "air_lasts_s", 0, now - 30 * day), 8.0);
   EXPECT_FALSE(mostOf(takes, "swell", "air_lasts_s", 0, now + 1));

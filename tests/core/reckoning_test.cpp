@@ -4,8 +4,13 @@
 
 #include <cmath>
 
+#include "core/analysis.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
+#include "core/reckoning/drawing.h"
 #include "core/theory/interval.h"
 #include "tests/support/dice.h"
+#include "tests/support/signals.h"
 
 namespace calando {
 namespace {
@@ -105,6 +110,40 @@ TEST(Reckoning, ReadsWhatItWrites) {
   EXPECT_EQ(readQuantity(cents, "+12.5"), 12.5);
   for (const char* bad : {"", "x", "12x", "nan", "1e9", "-3"}) EXPECT_FALSE(readQuantity(cents, bad)) << bad;
   for (const char* bad : {"", "H4", "Bb", "Bb4 +", "A4 +3"}) EXPECT_FALSE(readQuantity(note, bad)) << bad;
+}
+
+// A take that is off by as much all the way says how far to draw; one that wanders, moves or is right does
+// not.
+TEST(Drawings, AreOfferedForASteadyOffsetAlone) {
+  Context context;
+  context.instrument = findInstrument("trumpet-bb");
+  context.exercise = findExercise("steady-tone");
+  context.level = findLevel("growing");
+  context.asked = {67};
+  const auto drawn = [&](double offset, double wander, const char* card = "steady-tone") {
+    context.exercise = findExercise(card);
+    sounds::ToneSpec spec;
+    spec.f0_hz = context.hzOf(67) * std::exp2(offset / 1200.0);
+    spec.seconds = 6.0;
+    spec.before_s = spec.after_s = 0.3;
+    spec.cents = [=](double t) {
+      return wander * std::sin(6.2832 * 0.4 * t) + 0.5 * wander * std::sin(6.2832 * 0.9 * t);
+    };
+    return drawingFor(analyse(sounds::tone(spec), 48000, context), context);
+  };
+  for (const double offset : {-30.0, -12.0, 12.0, 30.0}) {
+    const auto drawing = drawn(offset, 0.5);
+    ASSERT_TRUE(drawing) << offset;
+    EXPECT_NEAR(drawing->cents, offset, 0.5);
+    // The open tube of a trumpet in B flat sounds its fundamental at 116.54 Hz; drawn twice, once each leg.
+    const double speed = 331.3 * std::sqrt(1.0 + 28.0 / 273.15), length_mm = 1000.0 * speed / (2.0 * 116.541);
+    EXPECT_NEAR(drawing->mm, 0.5 * length_mm * (std::exp2(offset / 1200.0) - 1.0), 0.15);
+  }
+  EXPECT_FALSE(drawn(4.0, 0.5)) << "in tune";
+  EXPECT_FALSE(drawn(25.0, 18.0)) << "wanders";
+  EXPECT_FALSE(drawn(25.0, 0.5, "unison")) << "with a partner";
+  context.instrument = nullptr;
+  EXPECT_FALSE(drawn(25.0, 0.5));
 }
 
 }  // namespace

@@ -191,6 +191,41 @@ TEST_F(StudioTest, GrowthIsAQueryAndAnOrderAndAModelGoWithTheirStudentAndTake) {
   EXPECT_TRUE(studio.order(ada.id)->empty());
 }
 
+TEST_F(StudioTest, ATakeOfTwoIsInBothBooksAndGoesWithEither) {
+  for (const bool owner : {true, false}) {
+    fs::remove_all(folder_);
+    std::int64_t ada = 0, ben = 0;
+    fs::path file;
+    {
+      Studio studio = open();
+      ada = studio.addStudent("Ada", "oboe")->id;
+      ben = studio.addStudent("Ben", "horn-f")->id;
+      Take take = takeOf(ada);
+      take.other = ben;
+      take = *studio.addTake(take, sounds::noise(0.2, 0.1), 48000, sounds::noise(0.2, 0.05));
+      Studio::Summary summary{engineVersion(), {}, "", {}};
+      summary.kept.values["lock_s"] = 1.5;
+      ASSERT_TRUE(studio.keepSummary(take.id, summary));
+      ASSERT_TRUE(studio.addTake(takeOf(ada), sounds::noise(0.1, 0.1), 48000));
+      ASSERT_TRUE(studio.addTake(takeOf(ben), sounds::noise(0.1, 0.1), 48000));
+      file = studio.takeFile(take);
+    }
+    // The list is lost: both books are made anew from the sounds.
+    for (const char* name : {"studio.db", "studio.db-wal", "studio.db-shm"}) fs::remove(folder_ / name);
+    auto rebuilt = Studio::rebuild(folder_);
+    ASSERT_TRUE(rebuilt) << english(rebuilt.error().what);
+    for (const std::int64_t whom : {ada, ben}) {
+      const auto takes = *rebuilt->takes(whom);
+      ASSERT_EQ(takes.size(), 2u);
+      EXPECT_EQ(
+          std::ranges::count_if(takes, [&](const Take& t) { return t.student == ada && t.other == ben; }), 1);
+    }
+    ASSERT_TRUE(rebuilt->eraseStudent(owner ? ada : ben));
+    EXPECT_FALSE(fs::exists(file));
+    EXPECT_EQ(rebuilt->takes(owner ? ben : ada)->size(), 1u);
+  }
+}
+
 TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
   const auto samples = sounds::tone({.seconds = 0.5});
   std::int64_t id = 0;

@@ -60,6 +60,15 @@ class FakeSpeaker : public Speaker {
     on_ = true;
     return true;
   }
+  bool playMade(Making make, std::size_t samples, double) override {
+    if (mute) return false;
+    making = std::move(make);
+    toMake = samples;
+    on_ = true;
+    return true;
+  }
+  void setGain(double wanted) override { gain = wanted; }
+  void fadeOut() override { stop(); }
   void stop() override {
     if (std::exchange(on_, false)) emit stopped();
   }
@@ -67,6 +76,9 @@ class FakeSpeaker : public Speaker {
   StreamClock clock() const override { return clock_; }
 
   std::vector<std::vector<float>> played;
+  Making making;  ///< of what was made while it sounds, last
+  std::size_t toMake = 0;
+  double gain = 1.0;
   bool mute = false;
   StreamClock clock_{StreamClock::Notes::eitherWay};
 

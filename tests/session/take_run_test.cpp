@@ -138,7 +138,7 @@ TEST_F(TakeRunTest, AHeardCountIsPlayedAndWithoutADelayItsNotesHaveTheirOwn) {
 TEST_F(TakeRunTest, TheStandInIsRecordedAtOnceAndPlaysOnceItIsReady) {
   start();
   add("Ada");
-  session_->setup().standIn().setSpeed(16.0);
+  session_->setup().standIns().front()->setSpeed(16.0);
   session_->setup().choose(StandIn::kId);
   session_->lesson().choose("scale-4-4");
   session_->toggle();

@@ -77,6 +77,16 @@ void show(MainWindow& window, int takeRow, const char* name) {
   take(window, name);
 }
 
+/// The newest take of a card.
+void showTakeOf(MainWindow& window, const std::string& exercise, const char* name) {
+  const auto& takes = window.session().roster().takes();
+  const auto of = std::ranges::find(takes, exercise, [](const calando::Take& t) { return t.asked.exercise; });
+  if (of == takes.end()) return;
+  window.session().choose(of->id);
+  settle(window);
+  take(window, name);
+}
+
 void readTakes(MainWindow& window) {
   auto* shelf = window.findChild<QListWidget*>("shelf");
   auto* ribbon = window.findChild<calando::TakeView*>("ribbon");
@@ -100,17 +110,17 @@ void readTakes(MainWindow& window) {
     compared->close();
   }
   chooseStudent(window, 4);
-  show(window, 1, "swell");
+  showTakeOf(window, "swell", "swell");
 }
 
-/// The newest take of a card.
-void showTakeOf(MainWindow& window, const std::string& exercise, const char* name) {
-  const auto& takes = window.session().roster().takes();
-  const auto of = std::ranges::find(takes, exercise, [](const calando::Take& t) { return t.asked.exercise; });
-  if (of == takes.end()) return;
-  window.session().choose(of->id);
-  settle(window);
-  take(window, name);
+void readPairs(MainWindow& window) {
+  chooseStudent(window, 4);
+  showTakeOf(window, "unison", "braid");
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
+  take(window, "pair-weeks");
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
+  showTakeOf(window, "scale-together", "scale-together");
+  showTakeOf(window, "take-turns", "turns");
 }
 
 void readBuzzes(MainWindow& window) {
@@ -122,8 +132,6 @@ void readBuzzes(MainWindow& window) {
 }
 
 void readFlexibility(MainWindow& window) {
-  chooseStudent(window, 4);
-  showTakeOf(window, "unison", "braid");
   chooseStudent(window, 0);
   showTakeOf(window, "bend-through", "bend");
   chooseStudent(window, 6);
@@ -135,14 +143,14 @@ void playTakes(MainWindow& window) {
   calando::Session& session = window.session();
   chooseStudent(window, 2);
   session.setup().choose(calando::StandIn::kId);
-  session.setup().standIn().setPlayer(*calando::findPlayer("scooping"));
+  session.setup().standIns().front()->setPlayer(*calando::findPlayer("scooping"));
   session.lesson().choose("scale-4-4");
   QTest::keyClick(ribbon, Qt::Key_Space);
   QTest::qWait(14500);
   take(window, "counted-live");
   QTest::keyClick(ribbon, Qt::Key_Space);
   settle(window);
-  session.setup().standIn().setPlayer(*calando::findPlayer("full-early"));
+  session.setup().standIns().front()->setPlayer(*calando::findPlayer("full-early"));
   session.lesson().setOrder(breathOrder());
   session.lesson().choose("in-4-out-4");
   QTest::keyClick(ribbon, Qt::Key_Space);  // the caution
@@ -205,6 +213,7 @@ int main(int argc, char** argv) {
   settle(window);
   readTakes(window);
   readBuzzes(window);
+  readPairs(window);
   readFlexibility(window);
   playTakes(window);
   openDialogs(window);

@@ -39,7 +39,9 @@ class WindowTest : public testing::Test {
     window_->show();
     settle();
   }
-  void standInSpeed(double faster) { window_->session().setup().standIn().setSpeed(faster); }
+  void standInSpeed(double faster) {
+    for (const auto& standIn : window_->session().setup().standIns()) standIn->setSpeed(faster);
+  }
   /// As a click on a name in the list of students.
   void chooseStudent(int row) {
     const auto& students = window_->session().roster().students();

@@ -61,7 +61,7 @@ TEST_F(WindowTest, APartnerIsJoinedAndTheTakeSaysHowSoon) {
   openWindow();
   addStudent("Ada", "flute");
   Session& session = window_->session();
-  session.setup().standIn().setPlayer(*findPlayer("finds-it"));
+  session.setup().standIns().front()->setPlayer(*findPlayer("finds-it"));
   chooseStep("unison");
   EXPECT_EQ(session.asking().support(), Asking::Support::partner);
   session.toggle();
