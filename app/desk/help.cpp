@@ -164,11 +164,12 @@ void explainPairs(const About& about) {
        Help::tr(
            "Two students: choose who else plays at the lower left, and the take is in both books; erasing "
            "either student erases it. On one microphone both are heard together; on a stereo input with left "
-           "and right apart each has a channel, the other player the left one. Two microphones of two devices "
+           "and right apart each has a channel, the other player the left one. Two microphones of two "
+           "devices "
            "have two clocks: let the system join them into one stereo input."),
-       Help::tr(
-           "One after the other, about 10 cents is what an untrained ear tells; together, beats tell far less. "
-           "That is why the two are on one card.")});
+       Help::tr("One after the other, about 10 cents is what an untrained ear tells; together, beats tell "
+                "far less. "
+                "That is why the two are on one card.")});
 }
 
 void explainReckoner(const About& about) {

@@ -23,12 +23,13 @@ constexpr double kEnd_s = 0.5;      // of either end of the stretch
 constexpr double kPause_s = 0.3;    // in one of them, and they go on
 constexpr double kShortest_s = 0.3;
 constexpr double kStandsOut_db = 26.0;  // under its loudest a track is silent
-constexpr double kAround_s = 0.125;     // of each beat's rate
-constexpr std::size_t kKnownBy = 10;    // frames of both, to know the first again
-constexpr long kLookAhead = 6;          // frames
-constexpr long kSeenOften = 4;          // of them
-constexpr double kOf90 = 1.645;         // standard deviations
-constexpr double kAlone_s = 0.15;       // the first alone, to know it by
+constexpr double kLeak_db = 12.0, kLeak_cents = 4.0;
+constexpr double kAround_s = 0.125;   // of each beat's rate
+constexpr std::size_t kKnownBy = 10;  // frames of both, to know the first again
+constexpr long kLookAhead = 6;        // frames
+constexpr long kSeenOften = 4;        // of them
+constexpr double kOf90 = 1.645;       // standard deviations
+constexpr double kAlone_s = 0.15;     // the first alone, to know it by
 constexpr double kSameAsAlone_cents = 8.0;
 constexpr double kApart_cents = 4.0;     // two that near may have changed places unseen
 constexpr double kCloseBy_cents = 12.0;  // from there they may meet unseen
@@ -71,6 +72,10 @@ Line lineOf(const Tracks& second, const PairAsked& asked) {
     double first_hz =
         asked.partnerAt ? asked.partnerAt(static_cast<double>(i) * kHop_s) : asked.partner_hz.value_or(0.0);
     if (!asked.partner && first_hz <= 0.0) continue;
+    // One that comes and goes is told by being where it is known to be, and soft.
+    const bool leaks = asked.partnerAt && b.level_dbfs < floor + kStandsOut_db - kLeak_db &&
+                       std::abs(centsBetween(first_hz, b.f0_hz)) < kLeak_cents;
+    if (leaks) continue;
     if (asked.partner) {
       const TrackFrame& a = asked.partner->frames[i];
       if (a.f0_hz <= 0.0f || a.level_dbfs < partnerFloor) continue;

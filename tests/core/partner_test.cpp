@@ -237,6 +237,26 @@ TEST(ScalesOfTwo, SayNoteByNoteHowSoonTheyWereOne) {
   }
 }
 
+// The player comes late, and the microphone hears the partner, 20 dB softer, all the time.
+TEST(ScalesOfTwo, AreTheSameWhereThePartnerLeaks) {
+  Dice dice(507);
+  const Asked asked("scale-together");
+  std::vector<Played::Tone> tones;
+  for (std::size_t i = 0; i < 5; ++i) {
+    const SheetCue& cue = asked.sheet.cues[i];
+    tones.push_back({cue.start_s + 0.5, cue.end_s() - 0.4, asked.partner().notes[i].hz,
+                     [i](double t) { return i % 2 == 0 && t < 0.8 ? 18.0 : 0.0; }});
+  }
+  Played played(asked.sheet, tones, dice);
+  const auto partner =
+      render(asked.context.heard, asked.sheet, kRate_hz, -14.6);  // its 0.054 to a tone's 0.1
+  for (std::size_t n = 0; n < std::min(partner.size(), played.sound.size()); ++n)
+    played.sound[n] += partner[n];
+  const Analysis analysis = asked.hear(played);
+  for (std::size_t i = 0; i < 5; ++i)
+    EXPECT_NEAR(analysis.cues[i].lock_s.value_or(-1.0), i % 2 == 0 ? 0.8 : 0.0, 0.12) << i;
+}
+
 TEST(Turns, AreAsFarApartAsTheyWereMadeAndSoIsTheirSpread) {
   Dice dice(504);
   int covered = 0;
