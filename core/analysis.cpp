@@ -256,6 +256,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   if (airRoom && room.floor_dbfs) result.airs = findAirs(tracks, sums, *airRoom, result.tones, context.open);
   if (result.part == PartPlayed::whole) result.reach = reachedIn(tracks, result.tones, context.reference);
   if (const auto pair = pairFor(sheet, context, &tracks)) result.pair = describePair(tracks, *pair);
+  if (!result.drone_dbfs && result.pair) result.drone_dbfs = result.pair->leak_dbfs;
   result.processing = processingOf(tracks);
   if (result.airSpoilt())
     for (Air& air : result.airs) air = Air{air.start_s, air.end_s, air.phase};

@@ -6,6 +6,7 @@
 
 #include "app/picture/cue_strip.h"
 #include "app/picture/labels.h"
+#include "app/picture/lane.h"
 #include "app/picture/long_line.h"
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
@@ -21,9 +22,11 @@ constexpr double kWidest_cents = 25.0;  // from there on the strands are as far 
 constexpr double kStrand = 5.0, kBesides = 4.0, kMargin = 26.0;
 constexpr double kFastest_hz = 8.0;  // drawn; faster windings would be a grey band
 constexpr double kPause_s = 0.3;
-constexpr std::size_t kSmoothed = 21;  // moments
-constexpr std::size_t kSettled = 6;    // of a beginning nothing is drawn yet
-constexpr double kAtOnce_s = 0.3;
+constexpr std::size_t kSmoothed = 21;                      // moments
+constexpr std::size_t kNear = 3;                           // on either side, of the lane
+constexpr std::size_t kSettled = 6;                        // of a beginning nothing is drawn yet
+constexpr double kLaneShare = 0.3;                         // of the braid's place, for how far apart they are
+constexpr double kLeast_cents = 10.0, kMost_cents = 50.0;  // of that lane
 
 struct Braid {
   Q_DECLARE_TR_FUNCTIONS(Braid)
@@ -63,9 +66,14 @@ void paintLock(QPainter& painter, const Pair& pair, const RibbonScale& scale, co
   if (!pair.lock_s) return;
   const double x = scale.x(pair.from_s + *pair.lock_s);
   painter.setPen(QPen(style::ink, 1.6, Qt::DashLine));
-  painter.drawLine(QPointF(x, area.top() + kMargin), QPointF(x, area.bottom() - kMargin));
+  painter.drawLine(QPointF(x, area.top() + kMargin), QPointF(x, area.bottom()));
   labels.put({x, area.top() + 12}, Braid::tr("one after %1 s").arg(words::number(*pair.lock_s, 1, false)),
              style::ink);
+}
+
+bool isOfNotes(const Snapshot& take) {
+  return std::ranges::count_if(take.analysis.cues,
+                               [](const CueResult& c) { return c.apart_cents.has_value(); }) > 1;
 }
 
 /// Of several notes each has its own.
@@ -80,25 +88,64 @@ void paintNotes(QPainter& painter, const Snapshot& take, const RibbonScale& scal
                              ? Braid::tr("at once")
                              : Braid::tr("after %1 s").arg(words::number(*row.lock_s, 1, false));
     painter.setPen(QPen(row.lock_s ? style::ink : style::rule, 1.6, Qt::DashLine));
-    painter.drawLine(QPointF(x, area.top() + kMargin), QPointF(x, area.bottom() - kMargin));
+    painter.drawLine(QPointF(x, area.top() + kMargin), QPointF(x, area.bottom()));
     labels.put({x, area.top() + 12}, word, style::ink);
   }
 }
 
-QString movedWord(Moved moved) {
-  switch (moved) {
-    case Moved::first:
-      return Braid::tr("the partner moved");
-    case Moved::second:
-      return Braid::tr("you moved");
-    case Moved::both:
-      return Braid::tr("both moved");
-    case Moved::none:
-      return Braid::tr("nobody moved");
-    case Moved::unknown:
-      return {};
+/// Whose is which strand, and on it who moved, where it is about one note; from the right.
+void paintWhose(QPainter& painter, const Snapshot& take, const QRectF& line) {
+  const Pair& pair = *take.analysis.pair;
+  const bool known = pair.sign_known && !take.live && !isOfNotes(take);
+  const bool first = known && (pair.moved == Moved::first || pair.moved == Moved::both);
+  const bool second = known && (pair.moved == Moved::second || pair.moved == Moved::both);
+  const QString other = take.context.heard.partner ? Braid::tr("partner") : Braid::tr("the other");
+  const auto word = [](const QString& who, bool moved) {
+    return moved ? Braid::tr("%1, moved").arg(who) : who;
+  };
+  double right = line.right();
+  for (const auto& [text, moved, ink] : {std::tuple{word(Braid::tr("you"), second), second, style::pitch},
+                                         {word(other, first), first, style::air}}) {
+    painter.setFont(style::work(style::kSmallType, moved));
+    painter.setPen(moved ? style::ink : style::quietInk);
+    const double width = painter.fontMetrics().horizontalAdvance(text) + 4.0;
+    painter.drawText(QRectF(right - width, line.top(), width, line.height()), Qt::AlignRight, text);
+    const double y = line.center().y() + 1.0;
+    painter.setPen(QPen(ink, kStrand));
+    painter.drawLine(QPointF(right - width - 26.0, y), QPointF(right - width - 8.0, y));
+    right -= width + 42.0;
   }
-  return {};
+}
+
+/// How far from the interval they are, in cents; in the band they are one, where the beats are slow enough.
+void paintDistance(QPainter& painter, const Pair& pair, const RibbonScale& scale, const QRectF& area) {
+  double most = kLeast_cents;
+  for (const Pair::Moment& m : pair.line) most = std::max(most, std::abs(m.cents));
+  most = most > 0.5 * kMost_cents ? kMost_cents : most > kLeast_cents ? 0.5 * kMost_cents : kLeast_cents;
+  const LaneRow row{
+      pair.sign_known ? -most : 0.0, most,
+      pair.sign_known ? std::vector{-0.8 * most, 0.0, 0.8 * most} : std::vector{0.0, 0.8 * most},
+      style::pitch, Braid::tr("apart, cents")};
+  paintLaneGround(painter, area, row);
+  painter.save();
+  painter.setClipRect(area);
+  const double low = row.y(area, pair.sign_known ? -kOne_cents : 0.0), high = row.y(area, kOne_cents);
+  painter.fillRect(QRectF(QPointF(area.left(), high), QPointF(area.right(), low)), style::band);
+  painter.setPen(QPen(style::pitch, 2.0, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+  QPolygonF line;
+  for (std::size_t i = 0; i < pair.line.size(); ++i) {
+    if (i > 0 && pair.line[i].at_s - pair.line[i - 1].at_s > kPause_s) {
+      drawLong(painter, line);
+      line.clear();
+    }
+    std::vector<double> near;
+    for (std::size_t k = i - std::min(i, kNear); k <= std::min(i + kNear, pair.line.size() - 1); ++k)
+      near.push_back(pair.line[k].cents);
+    line << QPointF(scale.x(pair.line[i].at_s), row.y(area, median(std::move(near))));
+  }
+  drawLong(painter, line);
+  paintLaneName(painter, area, row);
+  painter.restore();
 }
 
 /// Large enough for who stands two metres away.
@@ -126,32 +173,36 @@ void paintBraid(QPainter& painter, const Snapshot& take, const RibbonScale& scal
     return;
   }
   painter.setRenderHint(QPainter::Antialiasing);
+  paintWhose(painter, take, QRectF(area.left(), area.top() - 19, area.width(), 16));
+  const QRectF lane(area.left(), area.bottom() - kLaneShare * area.height(), area.width(),
+                    kLaneShare * area.height());
+  const QRectF braid(area.topLeft(), lane.topRight());
+  paintDistance(painter, *pair, scale, lane);
   painter.setClipRect(area);
-  const Strands strands = strandsOf(*pair, scale, area);
+  const Strands strands = strandsOf(*pair, scale, braid);
   for (const auto& [lines, ink] : {std::pair{&strands.first, style::air}, {&strands.second, style::pitch}}) {
     painter.setPen(QPen(ink, kStrand, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     for (const QPolygonF& line : *lines) painter.drawPolyline(line);
   }
-  if (take.live) return paintBeats(painter, pair->line.back().rate_hz, area.adjusted(0, 0, -12, -18));
+  if (take.live) return paintBeats(painter, pair->line.back().rate_hz, braid.adjusted(0, 0, -12, -18));
   Labels labels(painter, area);
-  if (std::ranges::count_if(take.analysis.cues,
-                            [](const CueResult& c) { return c.apart_cents.has_value(); }) > 1)
-    return paintNotes(painter, take, scale, area, labels);
+  if (isOfNotes(take)) return paintNotes(painter, take, scale, area, labels);
   paintLock(painter, *pair, scale, area, labels);
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);
+  const QRectF foot = braid.adjusted(8, 0, -8, -4);
   if (const auto& tunings = pair->tunings)
     painter.drawText(
-        area.adjusted(8, 0, -8, -6), Qt::AlignHCenter | Qt::AlignBottom,
+        foot, Qt::AlignHCenter | Qt::AlignBottom,
         Braid::tr("from pure %1, from equal %2 cents")
             .arg(words::number(tunings->from_pure_cents, 1), words::number(tunings->from_equal_cents, 1)));
-  const QString who = pair->sign_known ? movedWord(pair->moved) : Braid::tr("who is who is not known");
+  painter.drawText(foot, Qt::AlignLeft | Qt::AlignBottom,
+                   !pair->sign_known                       ? Braid::tr("who is who is not known")
+                   : pair->wrong_way_first.value_or(false) ? Braid::tr("the wrong way first")
+                   : pair->moved == Moved::none            ? Braid::tr("nobody moved")
+                                                           : QString());
   painter.drawText(
-      area.adjusted(8, 0, -8, -6), Qt::AlignLeft | Qt::AlignBottom,
-      QStringLiteral("%1   %2").arg(
-          who, pair->wrong_way_first.value_or(false) ? Braid::tr("the wrong way first") : QString()));
-  painter.drawText(
-      area.adjusted(8, 0, -8, -6), Qt::AlignRight | Qt::AlignBottom,
+      foot, Qt::AlignRight | Qt::AlignBottom,
       Braid::tr("%1 beats a second left").arg(words::number(pair->beat_left_hz.value_or(0.0), 1, false)));
 }
 

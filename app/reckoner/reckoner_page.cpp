@@ -11,6 +11,7 @@
 #include "app/parts/commands.h"
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
+#include "app/reckoner/offsets_picture.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -21,6 +22,7 @@ namespace calando {
 namespace {
 
 constexpr int kTables = 372;
+constexpr int kWide = 1150;  // from there on there is room for pictures
 constexpr int kRow = 24;
 constexpr int kInstrument = 18;  // letters
 constexpr double kToneRate_hz = 48000.0;
@@ -175,15 +177,31 @@ QWidget* ReckonerPage::buildTables() {
     });
   auto* hint = new QLabel(tr("A row that is chosen is heard."));
   hint->setObjectName("caption");
+  degreesPicture_ = new OffsetsPicture(*degrees_);
+  partialsPicture_ = new OffsetsPicture(*partials_);
+  auto* legend = new QLabel(tr("■ just   ○ natural series"));
+  legend->setObjectName("caption");
   auto* box = new QWidget;
-  box->setFixedWidth(kTables);
-  auto* layout = tight(new QVBoxLayout(box), style::kStep);
-  layout->addWidget(degreesTitle_);
-  layout->addWidget(degrees_, 3);
-  layout->addWidget(partialsTitle_);
-  layout->addWidget(partials_, 2);
-  layout->addWidget(hint);
+  auto* grid = tight(new QGridLayout(box), style::kStep);
+  grid->addWidget(legend, 0, 0, Qt::AlignHCenter);
+  grid->addWidget(degreesTitle_, 0, 1);
+  grid->addWidget(degreesPicture_, 1, 0);
+  grid->addWidget(degrees_, 1, 1);
+  grid->addWidget(partialsTitle_, 2, 1);
+  grid->addWidget(partialsPicture_, 3, 0);
+  grid->addWidget(partials_, 3, 1);
+  grid->addWidget(hint, 4, 1);
+  grid->setRowStretch(1, 3);
+  grid->setRowStretch(3, 2);
+  for (QTableWidget* table : {degrees_, partials_}) table->setFixedWidth(kTables);
+  legend_ = legend;
   return box;
+}
+
+void ReckonerPage::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  for (QWidget* drawn : std::initializer_list<QWidget*>{degreesPicture_, partialsPicture_, legend_})
+    drawn->setVisible(width() >= kWide);
 }
 
 Spelling ReckonerPage::spelling() const {
@@ -252,6 +270,7 @@ void ReckonerPage::fillDegrees() {
   degreesTitle_->setText(tr("Over %1").arg(shownNote(written, spelling())));
   const auto degrees = degreesOver(tonic);
   degrees_->setRowCount(static_cast<int>(degrees.size()));
+  std::vector<OffsetsPicture::Marks> marks;
   for (const Degree& degree : degrees) {
     const QString natural =
         degree.natural_cents ? tr("%1 (%2)").arg(words::number(*degree.natural_cents, 0)).arg(*degree.partial)
@@ -260,7 +279,9 @@ void ReckonerPage::fillDegrees() {
             {shownNote(written + degree.halfSteps, spelling()), words::number(degree.just_cents, 1), natural,
              words::number(degree.beats_hz, 1, false)},
             shiftedBy(tonic, 100.0 * degree.halfSteps + degree.just_cents));
+    marks.push_back({degree.just_cents, degree.natural_cents});
   }
+  degreesPicture_->setMarks(std::move(marks));
 }
 
 void ReckonerPage::fillPartials() {
@@ -269,16 +290,20 @@ void ReckonerPage::fillPartials() {
                               ? tr("Partials: %1").arg(words::setting(*tube, *givens_.instrument))
                               : tr("Partials: choose an instrument"));
   partials_->setRowCount(0);
+  partialsPicture_->setMarks({});
   if (!tube) return;
   const auto series = naturalSeries(*tube, givens_.instrument, givens_.reference.a4_hz);
   partials_->setRowCount(static_cast<int>(series.size()));
+  std::vector<OffsetsPicture::Marks> marks;
   for (std::size_t row = 0; row < series.size(); ++row) {
     const SeriesRung& rung = series[row];
     fillRow(*partials_, static_cast<int>(row),
             {QString::number(rung.partial), shownNote(rung.written, spelling()), words::number(rung.cents, 0),
              words::number(rung.hz, 1, false)},
             rung.hz);
+    marks.push_back({{}, rung.cents});
   }
+  partialsPicture_->setMarks(std::move(marks));
 }
 
 void ReckonerPage::hear(double hz) {

@@ -11,6 +11,8 @@ class QTableWidget;
 
 namespace calando {
 
+class OffsetsPicture;
+
 /// The arithmetic of the trade on one page: what all lines share at the top, as the lesson has it; a line for
 /// each two quantities; the degrees of a scale and the partials of a tube beside them, to be heard.
 class ReckonerPage : public QWidget {
@@ -26,6 +28,7 @@ class ReckonerPage : public QWidget {
 
  protected:
   void showEvent(QShowEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
 
  private:
   QWidget* buildGivens();
@@ -46,6 +49,8 @@ class ReckonerPage : public QWidget {
   QDoubleSpinBox *tempo_ = nullptr, *a4_ = nullptr, *air_ = nullptr;
   std::vector<ReckonRow*> rows_;
   QTableWidget *degrees_ = nullptr, *partials_ = nullptr;
+  OffsetsPicture *degreesPicture_ = nullptr, *partialsPicture_ = nullptr;
+  QWidget* legend_ = nullptr;
   QLabel *degreesTitle_ = nullptr, *partialsTitle_ = nullptr;
   bool filling_ = false;
 };

@@ -48,11 +48,14 @@ QStringList remarksOn(const Analyst::Answer& answer, TakeRun::Count count) {
   if (analysis.swell_dbfs > analysis.noiseFloor_dbfs)
     notes << Keeping::tr(
         "The microphone hears the swell: breath is not measured so. Use headphones, or the flash.");
-  if (const auto drone = analysis.drone_dbfs)
-    notes << Keeping::tr(
-                 "The microphone hears the drone (%1 dBFS). Pitch and length are measured all the same; for "
-                 "the core over noise use headphones.")
-                 .arg(dbfs(*drone));
+  if (const auto heard = analysis.drone_dbfs)
+    notes << (answer.take.asked.heard.partner
+                  ? Keeping::tr(
+                        "The microphone hears the partner (%1 dBFS). How far apart you are is measured "
+                        "all the same; for the tone itself use headphones.")
+                  : Keeping::tr("The microphone hears the drone (%1 dBFS). Pitch and length are measured all "
+                                "the same; for the core over noise use headphones."))
+                 .arg(dbfs(*heard));
   if (const auto loud = analysis.clicks_dbfs; loud && *loud > kClicksTooLoud_dbfs)
     notes
         << Keeping::tr(

@@ -128,6 +128,7 @@ void TakeRun::accompany(const Context& context) {
       auto partner = std::make_shared<LivePartner>(heard, sheet, asked, kRate_hz, db);
       return later([this, partner] {
         running()->partner = partner;
+        listener_.follow(partner);
         return speaker_.playMade([partner](std::span<float> out) { return partner->next(out); },
                                  partner->size(), kRate_hz);
       });
@@ -171,8 +172,6 @@ void TakeRun::placeCount(double played_s) {
 
 void TakeRun::grown(const SnapshotPtr& picture, double held_s) {
   if (!taking()) return;
-  if (const auto& partner = running()->partner; partner && !picture->tracks.frames.empty())
-    partner->hear(picture->tracks.frames.back().f0_hz);
   if (auto* counting = std::get_if<Counting>(&state_);
       counting && picture->tracks.duration_s >= picture->sheetStart_s)
     enter(Sounding{std::move(*counting)});

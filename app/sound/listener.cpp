@@ -33,6 +33,7 @@ struct Listener::Worker {
   std::optional<PairListener> pair;       // where two are on one microphone
   std::unique_ptr<Tracker> firstTracker;  // where each has one
   std::vector<float> first;
+  std::shared_ptr<LivePartner> partner;  // who listens
   std::unique_ptr<TakeRecorder> recorder;
   std::vector<float> samples;
   StreamClock clock = Heard{}.clock;
@@ -128,6 +129,10 @@ struct Listener::Worker {
     if (firstTracker) live->tracks.first = std::make_shared<const Tracks>(tracksOf(*firstTracker));
     if (pair) live->tracks.pair = pair->latest(live->tracks);
     live->context = plan.context;
+    if (partner) {
+      partner->hear(live->tracks.frames.empty() ? 0.0 : live->tracks.frames.back().f0_hz);
+      live->context.heard.partner = partner->voice();
+    }
     live->sheet = plan.sheet;
     live->sheetStart_s = plan.sheetStart_s;
     live->live = true;
@@ -165,6 +170,7 @@ struct Listener::Worker {
     recorder = std::make_unique<TakeRecorder>(plan.recording, rate, plan.context.apart ? 2 : 1);
     samples.clear();
     first.clear();
+    partner.reset();
     clock = Heard{}.clock;
     told = toldFailure = false;
     end = {};
@@ -213,6 +219,12 @@ void Listener::placeSheet(double start_s) {
   const std::lock_guard lock(worker_->mutex);
   worker_->plan.sheetStart_s = start_s;
   worker_->placed = true;
+}
+
+void Listener::follow(std::shared_ptr<LivePartner> partner) {
+  if (!worker_) return;
+  const std::lock_guard lock(worker_->mutex);
+  worker_->partner = std::move(partner);
 }
 
 StreamClock Listener::clock() const {

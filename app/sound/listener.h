@@ -5,6 +5,7 @@
 #include <thread>
 
 #include "app/sound/block_source.h"
+#include "core/exercise/live_partner.h"
 #include "core/measure/input_meter.h"
 #include "core/measure/stream_clock.h"
 #include "core/snapshot.h"
@@ -44,6 +45,8 @@ class Listener : public QObject {
   void begin(const Plan& plan);
   /// Moves the counted sheet to where it is known to lie by now.
   void placeSheet(double start_s);
+  /// It is told what is heard, and the pictures say how it went.
+  void follow(std::shared_ptr<LivePartner> partner);
   StreamClock clock() const;
   /// How much has been heard since begin().
   double heard_s() const;

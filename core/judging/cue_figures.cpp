@@ -293,6 +293,7 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
     if (rows[c].kind == CueKind::hold) describeHold(rows, c, analysis, tracks);
   compareColours(rows, sheet, analysis);
   describeTogether(rows, sheet, analysis);
+  describeTunings(rows, analysis, context);
   describeTurns(rows, sheet, analysis, context);
   return rows;
 }

@@ -1,5 +1,6 @@
 #include <array>
 #include <cmath>
+#include <numeric>
 
 #include "core/judging/figures.h"
 #include "core/judging/heard.h"
@@ -9,7 +10,6 @@ namespace calando {
 namespace {
 
 constexpr double kApart_cents = 3.0;
-constexpr double kAtOnce_s = 0.3;  // nobody mends anything by ear in less
 
 /// Something of the pair.
 template <class Get>
@@ -22,6 +22,13 @@ template <auto OfRow, class Get>
 std::optional<double> ofNotes(const Heard& heard, Get get) {
   const auto rows = of::valuesOf(heard.played, [](const CueResult& c) { return c.*OfRow; });
   return rows.size() > 1 ? medianOf(rows) : ofPair(heard, get);
+}
+
+/// Of several notes how often in all.
+template <auto OfRow, class Get>
+std::optional<double> sumOfNotes(const Heard& heard, Get get) {
+  const auto rows = of::valuesOf(heard.played, [](const CueResult& c) { return c.*OfRow; });
+  return rows.size() > 1 ? std::optional(std::accumulate(rows.begin(), rows.end(), 0.0)) : ofPair(heard, get);
 }
 
 std::optional<double> apartOf(const Together& both) {
@@ -107,13 +114,14 @@ const std::array kFigures{
            .unit = "",
            .print = {0},
            .area = Area::inTune,
-           .help = "1 where the two first went at least 3 cents further apart.",
+           .help = "How often the two first went at least 3 cents further apart; of one note 1 or 0.",
            .ofTake =
                [](const Heard& h) {
-                 return ofPair(h, [](const Pair& p) {
+                 return sumOfNotes<&CueResult::wrong_way>(h, [](const Pair& p) {
                    return p.wrong_way_first ? std::optional(*p.wrong_way_first ? 1.0 : 0.0) : std::nullopt;
                  });
-               }},
+               },
+           .ofCue = &CueResult::wrong_way},
     Figure{.id = "left_again",
            .label = "Left again",
            .unit = "",
@@ -122,10 +130,11 @@ const std::array kFigures{
            .help = "How often the two, having been one, were over 8 cents apart again.",
            .ofTake =
                [](const Heard& h) {
-                 return ofPair(h, [](const Pair& p) {
+                 return sumOfNotes<&CueResult::left_again>(h, [](const Pair& p) {
                    return p.lock_s ? std::optional(static_cast<double>(p.left_again)) : std::nullopt;
                  });
-               }},
+               },
+           .ofCue = &CueResult::left_again},
     Figure{
         .id = "noticed_cents",
         .label = "Noticed",
@@ -146,7 +155,9 @@ const std::array kFigures{
                  return ofPair(h, [](const Pair& p) {
                    return p.tunings ? std::optional(p.tunings->from_pure_cents) : std::nullopt;
                  });
-               }},
+               },
+           .ofCue = &CueResult::pure_cents,
+           .column = "off pure"},
     Figure{.id = "equal_cents",
            .label = "From the equal one",
            .unit = "cents",
@@ -158,7 +169,9 @@ const std::array kFigures{
                  return ofPair(h, [](const Pair& p) {
                    return p.tunings ? std::optional(p.tunings->from_equal_cents) : std::nullopt;
                  });
-               }},
+               },
+           .ofCue = &CueResult::equal_cents,
+           .column = "off equal"},
     Figure{.id = "equal_beats_hz",
            .label = "The equal one beats",
            .unit = "a second",

@@ -75,6 +75,10 @@ struct CueResult {
   std::optional<double> lock_s;  ///< of a note of two: as of a pair; so are the next two
   std::optional<double> apart_cents;
   std::optional<double> beat_left_hz;
+  std::optional<double> wrong_way;          ///< 1: it was gone first
+  std::optional<double> left_again;         ///< times
+  std::optional<double> pure_cents;         ///< over a drone or partner: off the interval in whole numbers
+  std::optional<double> equal_cents;        ///< off that in equal half steps
   std::optional<double> turn_cents;         ///< after another's: less that and the interval
   std::optional<double> turn_spread_cents;  ///< nine of ten such differences are off by less
   std::optional<double> leak_s;             ///< of a hold: how long something is heard in it
@@ -119,7 +123,8 @@ struct Analysis {
   long badSamples = 0;
   std::optional<double> noiseFloor_dbfs;
   std::optional<double> airFloor_dbfs;  ///< the same of 150 Hz to 8 kHz
-  std::optional<double> drone_dbfs;     ///< of the drone that was played to it, where the microphone heard it
+  /// Of the drone or partner that was played to it, where the microphone heard it.
+  std::optional<double> drone_dbfs;
   std::optional<double> swell_dbfs;     ///< of the swell that was played, where the microphone heard it
   std::optional<double> clicks_dbfs;    ///< of the count's clicks that were heard and taken out
   PartPlayed part = PartPlayed::whole;  ///< what of the instrument was played

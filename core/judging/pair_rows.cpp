@@ -37,6 +37,23 @@ void describeTogether(std::vector<CueResult>& rows, const CueSheet& sheet, const
     row.lock_s = both->lock_s;
     row.beat_left_hz = both->beat_left_hz;
     if (both->cents_at_end) row.apart_cents = std::abs(*both->cents_at_end);
+    row.wrong_way = both->wrong_way_first.value_or(false) ? 1.0 : 0.0;
+    if (both->lock_s) row.left_again = both->left_again;
+  }
+}
+
+void describeTunings(std::vector<CueResult>& rows, const Analysis& analysis, const Context& context) {
+  const auto drone_hz = context.heard.drone_hz;
+  for (CueResult& row : rows) {
+    const Note* note = soundOf(row, analysis).note;
+    std::optional<Tunings> tunings = analysis.pair ? analysis.pair->tunings : std::nullopt;
+    if (note && !tunings && drone_hz) {
+      const double over = centsBetween(*drone_hz, note->f0_hz);
+      tunings = tuningsOf(*drone_hz, std::round(over / 100.0), over);
+    }
+    if (!note || !tunings) continue;
+    row.pure_cents = tunings->from_pure_cents;
+    row.equal_cents = tunings->from_equal_cents;
   }
 }
 

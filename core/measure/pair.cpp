@@ -12,7 +12,6 @@ namespace calando {
 
 namespace {
 
-constexpr double kLock_cents = 5.0;
 constexpr double kLock_hz = 1.0;
 constexpr double kLockLasts_s = 1.0;
 constexpr double kLeft_cents = 8.0;  // having been one, they are not any more
@@ -24,12 +23,13 @@ constexpr double kPause_s = 0.3;    // in one of them, and they go on
 constexpr double kShortest_s = 0.3;
 constexpr double kStandsOut_db = 26.0;  // under its loudest a track is silent
 constexpr double kLeak_db = 12.0, kLeak_cents = 4.0;
-constexpr double kAround_s = 0.125;   // of each beat's rate
-constexpr std::size_t kKnownBy = 10;  // frames of both, to know the first again
-constexpr long kLookAhead = 6;        // frames
-constexpr long kSeenOften = 4;        // of them
-constexpr double kOf90 = 1.645;       // standard deviations
-constexpr double kAlone_s = 0.15;     // the first alone, to know it by
+constexpr std::size_t kLeakLasts = 15;  // frames
+constexpr double kAround_s = 0.125;     // of each beat's rate
+constexpr std::size_t kKnownBy = 10;    // frames of both, to know the first again
+constexpr long kLookAhead = 6;          // frames
+constexpr long kSeenOften = 4;          // of them
+constexpr double kOf90 = 1.645;         // standard deviations
+constexpr double kAlone_s = 0.15;       // the first alone, to know it by
 constexpr double kSameAsAlone_cents = 8.0;
 constexpr double kApart_cents = 4.0;     // two that near may have changed places unseen
 constexpr double kCloseBy_cents = 12.0;  // from there they may meet unseen
@@ -55,9 +55,30 @@ std::optional<double> rateOf(const Pair::Moment& m) { return m.rate_hz; }
 std::optional<double> firstOf(const Pair::Moment& m) { return m.first_hz; }
 std::optional<double> secondOf(const Pair::Moment& m) { return m.second_hz; }
 
+/// How loud a first one is that comes and goes, where it is heard alone for some time.
+class Leak {
+ public:
+  void add(bool heard, double level_dbfs) {
+    if (heard) {
+      run_.push_back(level_dbfs);
+      return;
+    }
+    if (run_.size() >= kLeakLasts) all_.insert(all_.end(), run_.begin(), run_.end());
+    run_.clear();
+  }
+  std::optional<double> level_dbfs() {
+    add(false, 0.0);
+    return medianOf(all_);
+  }
+
+ private:
+  std::vector<double> run_, all_;
+};
+
 /// The first is known by itself: moment by moment, where both sound.
-Line lineOf(const Tracks& second, const PairAsked& asked) {
+Line lineOf(const Tracks& second, const PairAsked& asked, std::optional<double>& leak_dbfs) {
   Line line;
+  Leak leak;
   const Ratio ratio = beatingRatio(asked.semitones);
   const double floor = loudest_dbfs(second) - kStandsOut_db;
   // A partner that leaks into the microphone is not the player.
@@ -75,6 +96,7 @@ Line lineOf(const Tracks& second, const PairAsked& asked) {
     // One that comes and goes is told by being where it is known to be, and soft.
     const bool leaks = asked.partnerAt && b.level_dbfs < floor + kStandsOut_db - kLeak_db &&
                        std::abs(centsBetween(first_hz, b.f0_hz)) < kLeak_cents;
+    leak.add(leaks, b.level_dbfs);
     if (leaks) continue;
     if (asked.partner) {
       const TrackFrame& a = asked.partner->frames[i];
@@ -84,6 +106,7 @@ Line lineOf(const Tracks& second, const PairAsked& asked) {
     line.push_back({static_cast<double>(i) * kHop_s, first_hz, b.f0_hz,
                     centsBetween(first_hz, b.f0_hz) - asked.cents(), beatOf(first_hz, b.f0_hz, ratio)});
   }
+  leak_dbfs = leak.level_dbfs();
   return line;
 }
 
@@ -158,6 +181,25 @@ const BeatFrame* nearest(const std::vector<BeatFrame>& beats, double at_s) {
   return found == beats.end() ? nullptr : &*found;
 }
 
+/// From where both sound; without those at the end for which no window was long enough to see a slow beat.
+std::span<const BeatFrame> measuredFrom(double both_s, std::span<const BeatFrame> beats) {
+  const auto first = std::ranges::lower_bound(beats, both_s, {}, &BeatFrame::at_s);
+  beats = beats.subspan(static_cast<std::size_t>(first - beats.begin()));
+  while (!beats.empty() && !beats.back().resolved && beats.back().spread_hz >= kLock_hz)
+    beats = beats.first(beats.size() - 1);
+  return beats;
+}
+
+/// The beat's rate between those that were measured.
+std::optional<double> slowRateAt(std::span<const BeatFrame> measured, double at_s) {
+  if (measured.empty()) return std::nullopt;
+  const auto after = std::ranges::lower_bound(measured, at_s, {}, &BeatFrame::at_s);
+  if (after == measured.begin()) return after->rate_hz;
+  if (after == measured.end()) return measured.back().rate_hz;
+  const auto before = std::prev(after);
+  return std::lerp(before->rate_hz, after->rate_hz, (at_s - before->at_s) / (after->at_s - before->at_s));
+}
+
 /// Where two begin to be told apart, and not by chance.
 std::vector<PairFrame>::const_iterator firstOfTwo(const PairTrack& pair) {
   const auto seen = [&](const PairFrame& frame) {
@@ -181,16 +223,17 @@ Line lineOf(const Tracks& tracks, const PairAsked& asked, bool& signKnown) {
   if (begins == pair.frames.end()) return line;
   const bool unison = ratio.over == ratio.under;
   Identity identity(unison ? aloneBefore(tracks, begins->at_s) : std::nullopt, {begins, pair.frames.end()});
+  const std::span<const BeatFrame> measured = measuredFrom(begins->at_s, pair.beats);
   signKnown = true;
   for (auto frame = begins; frame != pair.frames.end(); ++frame) {
     double low = frame->fit.hz[0], high = frame->fit.hz[1];
     double rate = beatOf(low, high, ratio);
     double off = centsBetween(low, high) - asked.cents();
-    const BeatFrame* slow = nearest(pair.beats, frame->at_s);
+    const auto slow = slowRateAt(measured, frame->at_s);
     const double loud_hz = frame->fit.level_db[0] >= frame->fit.level_db[1] ? low : high / ratio.value();
     if (!frame->two && slow) {
       // Slower than a short window can see: the long ones say how fast.
-      rate = slow->rate_hz;
+      rate = *slow;
       off = ratio.cents() - asked.cents() + centsBetween(loud_hz, loud_hz + rate / ratio.over);
     }
     Pair::Moment m{frame->at_s, low, high, off, rate};
@@ -244,7 +287,7 @@ std::vector<Pair::Beat> beatsOf(const PairTrack& track, const Line& line) {
 std::optional<double> lockedAt(const Line& line) {
   std::vector<bool> one;
   for (const Pair::Moment& m : line)
-    one.push_back(median(within(line, m.at_s - kAround_s, m.at_s + kAround_s, sizeOf)) <= kLock_cents &&
+    one.push_back(median(within(line, m.at_s - kAround_s, m.at_s + kAround_s, sizeOf)) <= kOne_cents &&
                   median(within(line, m.at_s - kAround_s, m.at_s + kAround_s, rateOf)) < kLock_hz);
   for (std::size_t from = 0, to = 0; from < line.size(); from = to + 1) {
     for (to = from; to < line.size() && one[to]; ++to) {
@@ -273,7 +316,7 @@ int timesLeft(const Line& line, double lock_s) {
     if (m.at_s < lock_s || m.at_s > line.back().at_s - kAround_s) continue;
     const double here = median(within(line, m.at_s - kAround_s, m.at_s + kAround_s, sizeOf));
     if (in && here > kLeft_cents) ++times, in = false;
-    if (here <= kLock_cents) in = true;
+    if (here <= kOne_cents) in = true;
   }
   return times;
 }
@@ -292,17 +335,6 @@ Moved whoMoved(const Line& line, bool oneSteady) {
   if (more < kMoved_cents) return Moved::none;
   if (less >= kMoved_cents && less >= kAlsoMoved * more) return Moved::both;
   return *first > *second ? Moved::first : Moved::second;
-}
-
-/// Where equal and pure are not the same, and it is known which way the two are apart.
-std::optional<Tunings> tuningsOf(const Pair& pair, const PairAsked& asked) {
-  const double pure = justRatio(asked.semitones).cents(), equal = 100.0 * asked.semitones;
-  const auto first_hz = medianOf(within(pair.line, pair.from_s, pair.to_s, firstOf));
-  if (!pair.sign_known || !pair.cents_at_end || !first_hz || std::abs(pure - equal) < kSameTuning_cents)
-    return std::nullopt;
-  const double now = *pair.cents_at_end + asked.cents();
-  return Tunings{now - pure, now - equal,
-                 beatOf(*first_hz, shiftedBy(*first_hz, equal), beatingRatio(asked.semitones))};
 }
 
 void describe(Together& both, const Line& line) {
@@ -325,18 +357,27 @@ bool lastsLongEnough(const Line& line) {
 
 }  // namespace
 
+std::optional<Tunings> tuningsOf(double first_hz, double semitones, double cents) {
+  const double pure = justRatio(semitones).cents(), equal = 100.0 * semitones;
+  if (std::abs(pure - equal) < kSameTuning_cents) return std::nullopt;
+  return Tunings{cents - pure, cents - equal,
+                 beatOf(first_hz, shiftedBy(first_hz, equal), beatingRatio(semitones))};
+}
+
 std::optional<Pair> describePair(const Tracks& tracks, const PairAsked& asked) {
   Pair pair;
   pair.interval_semitones = asked.semitones;
   pair.sign_known = true;
-  pair.line = asked.inOneSignal() ? lineOf(tracks, asked, pair.sign_known) : lineOf(tracks, asked);
+  pair.line =
+      asked.inOneSignal() ? lineOf(tracks, asked, pair.sign_known) : lineOf(tracks, asked, pair.leak_dbfs);
   const Line line = longestOf(pair.line);
   if (!lastsLongEnough(line)) return std::nullopt;
   describe(pair, line);
   pair.beats = asked.inOneSignal() ? beatsOf(tracks.pair, line) : beatsOf(line);
-  pair.tunings = tuningsOf(pair, asked);
   pair.first_hz = medianOf(within(line, pair.from_s, pair.to_s, firstOf));
   pair.second_hz = medianOf(within(line, pair.from_s, pair.to_s, secondOf));
+  if (pair.sign_known && pair.cents_at_end && pair.first_hz)
+    pair.tunings = tuningsOf(*pair.first_hz, asked.semitones, *pair.cents_at_end + asked.cents());
   if (pair.lock_s && asked.partner_from_s) pair.found_s = pair.from_s + *pair.lock_s - *asked.partner_from_s;
   if (pair.sign_known) pair.moved = whoMoved(line, asked.partner_hz.has_value());
   return pair;

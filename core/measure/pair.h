@@ -34,6 +34,11 @@ inline constexpr Named<Moved> kMoved[] = {{"first", Moved::first},
                                           {"none", Moved::none},
                                           {"unknown", Moved::unknown}};
 
+/// Two are one within that, with beats under one a second, for a second.
+inline constexpr double kOne_cents = 5.0;
+/// Who is one sooner did not mend anything by ear.
+inline constexpr double kAtOnce_s = 0.3;
+
 /// A stretch in which both sound.
 struct Together {
   double from_s = 0.0;
@@ -47,13 +52,16 @@ struct Together {
   std::optional<double> beat_left_hz;    ///< median of the last second
 };
 
-/// What the second is against the two ways of tuning the interval, at the end.
+/// What the second is against the two ways of tuning an interval.
 struct Tunings {
   double from_pure_cents;
   double from_equal_cents;
   double equal_beats_hz;  ///< what the equal one beats at this pitch
   bool nearerPure() const { return std::abs(from_pure_cents) < std::abs(from_equal_cents); }
 };
+
+/// Of two that are so many cents apart; nullopt where both ways are the same.
+std::optional<Tunings> tuningsOf(double first_hz, double semitones, double cents);
 
 struct Pair : Together {
   /// One moment at which both sound.
@@ -76,9 +84,10 @@ struct Pair : Together {
   Moved moved = Moved::unknown;
   std::optional<double> first_hz;  ///< median; in a unison whose players are not told apart the lower one's
   std::optional<double> second_hz;
-  std::optional<Tunings> tunings;  ///< empty where the two are the same
-  std::optional<double> found_s;   ///< from where a made first one begins to the lock
-  std::vector<Moment> line;        ///< all of them; what is above is of the longest stretch without a pause
+  std::optional<Tunings> tunings;   ///< empty where the two are the same
+  std::optional<double> leak_dbfs;  ///< of a made first one that comes and goes, where it is in the recording
+  std::optional<double> found_s;    ///< from where a made first one begins to the lock
+  std::vector<Moment> line;         ///< all of them; what is above is of the longest stretch without a pause
 };
 
 /// `tracks`: of the second, or of both. Nullopt when they never sound together.

@@ -27,7 +27,7 @@ void EnergyTrack::push(std::span<const float> samples) {
 }
 
 double EnergyTrack::cumulated(double bin) const {
-  if (bin <= 0.0) return 0.0;
+  if (!(bin > 0.0)) return 0.0;  // what is no number, too
   if (bin >= static_cast<double>(bins_.size())) return sum_;
   const auto whole = static_cast<std::size_t>(bin);
   double total = cumulated_[whole / kBlock];

@@ -55,7 +55,9 @@ std::optional<QuickPitch> quickPitch(const SlidingSignal& signal, double t, doub
     }
   const double left = likeness(signal, at, lag - 1), right = likeness(signal, at, lag + 1);
   const double bend = left - 2.0 * best + right;
-  const double exact = static_cast<double>(lag) + (bend < 0.0 ? 0.5 * (left - right) / bend : 0.0);
+  // At either end of the search the top may lie outside, and so would the parabola's.
+  const double off = bend < 0.0 ? std::clamp(0.5 * (left - right) / bend, -0.5, 0.5) : 0.0;
+  const double exact = static_cast<double>(lag) + off;
   return QuickPitch{static_cast<float>(t), static_cast<float>(signal.rate() / exact),
                     static_cast<float>(best)};
 }

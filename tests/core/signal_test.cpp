@@ -12,8 +12,10 @@
 #include "core/signal/interpolate.h"
 #include "core/signal/period_chain.h"
 #include "core/signal/pitch_path.h"
+#include "core/signal/quick_pitch.h"
 #include "core/signal/refine_pitch.h"
 #include "core/signal/tone_colour.h"
+#include "support/dice.h"
 #include "support/signals.h"
 
 namespace calando {
@@ -215,6 +217,28 @@ TEST(PitchPath, GivesEachFrameOnceForAnyLag) {
   ASSERT_EQ(whole.size(), frames.size());
   EXPECT_EQ(decided(frames, 100), whole);  // the paths have merged long before
   EXPECT_EQ(decided(frames, 7).size(), frames.size());
+}
+
+// Sound that is cut, as where it stumbles, between any two frequencies: never outside of them by more than
+// half a sample of lag, and never a frequency that cannot be.
+TEST(QuickPitch, StaysWhereItIsLookedFor) {
+  sounds::Dice dice(520);
+  int found = 0;
+  for (int i = 0; i < 4000; ++i) {
+    SlidingSignal signal(12000);
+    const double hz = dice(80, 980), low = dice(60, 760), high = low * dice(1.05, 2.05);
+    const int cut = dice.whole(0, 1999), until = cut + dice.whole(0, 200);
+    for (int n = 0; n < 2000; ++n)
+      signal.push(n > cut && n < until
+                      ? 0.0f
+                      : static_cast<float>(0.1 * std::sin(6.2832 * hz * n / 12000) + dice(-0.005, 0.005)));
+    const auto quick = quickPitch(signal, dice(0.02, 0.15), low, high);
+    if (!quick) continue;
+    ++found;
+    EXPECT_GE(quick->f0_hz, 12000.0 / (std::ceil(12000.0 / low) + 0.5) - 1e-3);
+    EXPECT_LE(quick->f0_hz, 12000.0 / (std::floor(12000.0 / high) - 0.5) + 1e-3);
+  }
+  EXPECT_GT(found, 3000);
 }
 
 TEST(PitchRefiner, RefusesNoise) {

@@ -113,12 +113,17 @@ void readTakes(MainWindow& window) {
   showTakeOf(window, "swell", "swell");
 }
 
+/// The other page of figures, and back.
+void takeWeeks(MainWindow& window, const char* name) {
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
+  take(window, name);
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
+}
+
 void readPairs(MainWindow& window) {
   chooseStudent(window, 4);
   showTakeOf(window, "unison", "braid");
-  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
-  take(window, "pair-weeks");
-  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
+  takeWeeks(window, "pair-weeks");
   showTakeOf(window, "scale-together", "scale-together");
   showTakeOf(window, "take-turns", "turns");
 }
@@ -126,9 +131,7 @@ void readPairs(MainWindow& window) {
 void readBuzzes(MainWindow& window) {
   chooseStudent(window, 0);
   showTakeOf(window, "buzz-level", "buzz");
-  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
-  take(window, "buzz-weeks");
-  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_T);
+  takeWeeks(window, "buzz-weeks");
 }
 
 void readFlexibility(MainWindow& window) {
