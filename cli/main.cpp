@@ -8,7 +8,9 @@
 
 #include "audio/sound_file.h"
 #include "cli/failure.h"
+#include "cli/inputs.h"
 #include "cli/lists.h"
+#include "cli/mark.h"
 #include "cli/output.h"
 #include "cli/pair_options.h"
 #include "cli/reckon.h"
@@ -37,32 +39,11 @@ struct AnalyseOptions {
   PairOptions pair;
 };
 
-const Instrument* instrumentOf(const std::string& id) {
-  if (id.empty()) return nullptr;
-  const Instrument* found = findInstrument(id);
-  if (!found) refuse("instrument \"" + printable(id) + "\" is unknown; calando-cli instruments lists them");
-  return found;
-}
-
 std::optional<PartPlayed> partOf(const std::string& name) {
   if (name.empty()) return std::nullopt;
   const auto part = partNamed(name);
   if (!part) refuse("--part is whole, mouthpiece, lips or mouthpiece-neck");
   return part;
-}
-
-/// A card that ships, or one in a file of its own.
-ExercisePtr exerciseOf(const std::string& id) {
-  if (id.ends_with(".json")) {
-    const auto text = readSmall(id, kLargestJson);
-    if (!text) refuse(printable(id) + ": " + english(text.error()));
-    auto parsed = parseExercise(*text);
-    if (!parsed) refuse(printable(id, 100) + ": " + printable(english(parsed.error()), 260));
-    return std::make_shared<Exercise>(std::move(*parsed));
-  }
-  auto found = findExercise(id);
-  if (!found) refuse("exercise \"" + printable(id) + "\" is unknown; calando-cli exercises lists them");
-  return found;
 }
 
 Reference referenceOf(const AnalyseOptions& o) {
@@ -124,19 +105,8 @@ Context contextOf(const AnalyseOptions& o) {
     context.key = KeyTimes{*o.keyedFrom_s, *o.keyedTo_s};
   }
   context.heard = {o.click, o.fork_hz, o.drone_hz, o.swell};
-  context.level = findLevel(o.level);
-  if (!context.level)
-    refuse("level \"" + printable(o.level) + "\" is unknown; it is starting, growing or fluent");
+  context.level = levelOf(o.level);
   return context;
-}
-
-ChannelChoice channelOf(const std::string& text) {
-  if (text == "mix") return std::nullopt;
-  int number = 0;
-  const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), number);
-  if (error != std::errc{} || end != text.data() + text.size() || number < 1)
-    refuse("--channel is a number from 1, or mix");
-  return number;
 }
 
 [[noreturn]] void cannotWrite(const std::string& path, const WriteError& error) {
@@ -146,27 +116,6 @@ ChannelChoice channelOf(const std::string& text) {
 void writeText(const std::string& path, const std::string& text) {
   if (const auto written = writeWhole(path, Access::umask, text); !written)
     cannotWrite(path, written.error());
-}
-
-struct Tracked {
-  SoundInfo info;
-  Tracks tracks;
-};
-
-/// Block by block.
-Tracked trackFile(const std::string& file, const std::string& channel, const Context& context) {
-  const LibrariesQuiet quiet;
-  std::optional<TakeTracker> tracker;
-  auto info = readSound(
-      file, channelOf(channel), [&](const SoundInfo& i) { tracker.emplace(i.rate_hz, context); },
-      [&](std::span<const float> block) {
-        tracker->push(block);
-        return true;
-      });
-  if (!info)
-    throw Failure{info.error().kind == SoundError::Kind::noSuchChannel ? wrongUsage : unreadableFile,
-                  english(info.error().what)};
-  return {*info, tracker->finish()};
 }
 
 /// The one that the second is held against.
@@ -343,7 +292,9 @@ int run(int argc, char** argv) {
   AnalyseOptions a;
   StandInOptions s;
   ReckonWith r;
-  const CLI::App *analyse = addAnalyse(app, a), *standIn = addStandIn(app, s), *reckoning = addReckon(app, r);
+  MarkOptions m;
+  const CLI::App *analyse = addAnalyse(app, a), *standIn = addStandIn(app, s), *reckoning = addReckon(app, r),
+                 *marking = addMark(app, m, aFile, anId, aTuning);
   bool asJson = false;
   std::string seriesInstrument, seriesFingering;
   double seriesA4 = 440.0;
@@ -370,6 +321,7 @@ int run(int argc, char** argv) {
   if (*analyse) analyseFile(a);
   if (*standIn) playStandIn(s);
   if (*reckoning) reckonWith(r);
+  if (*marking && !markFiles(m)) return unreadableFile;
   if (*instrumentList) listInstruments(asJson);
   if (*exerciseList) listExercises(asJson);
   if (*playerList) listPlayers(asJson);

@@ -10,13 +10,15 @@
 
 namespace calando {
 
-namespace {
-
 using json = nlohmann::ordered_json;
 
-json number(double value) { return std::isfinite(value) ? json(value) : json(nullptr); }
+json number(const std::optional<double>& value) {
+  return value && std::isfinite(*value) ? json(*value) : json(nullptr);
+}
+
+namespace {
+
 json flag(const std::optional<bool>& value) { return value ? json(*value) : json(nullptr); }
-json number(const std::optional<double>& value) { return value ? number(*value) : json(nullptr); }
 
 struct Writer {
   const Context& context;
@@ -269,11 +271,23 @@ json pairOf(const std::optional<Pair>& pair) {
 }
 }  // namespace
 
+json readingsOf(const Analysis& analysis) {
+  json list = json::array();
+  for (const Reading& r : analysis.readings) list.push_back(reading(r));
+  return list;
+}
+
+json adviceOf(const Analysis& analysis) {
+  json list = json::array();
+  for (const Advice& x : analysis.advice)
+    list.push_back({{"id", x.id}, {"text", x.text}, {"why", x.why}, {"because", x.because}});
+  return list;
+}
+
 json toJson(const Analysis& a, const SourceInfo& source, const Context& context) {
   const Reference& reference = a.reference;
   const Writer writer{context, spellingFor(context)};
-  json segments = json::array(), tones = json::array(), airs = json::array(), cues = json::array(),
-       readings = json::array(), advice = json::array();
+  json segments = json::array(), tones = json::array(), airs = json::array(), cues = json::array();
   for (const Segment& s : a.segments)
     segments.push_back(
         {{"kind", kindName(s.kind)}, {"start_s", number(s.start_s)}, {"end_s", number(s.end_s)}});
@@ -293,9 +307,6 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
                     {"open_distance_db", number(air.open_distance_db)},
                     {"sound", soundName(air.sound)}});
   for (const CueResult& c : a.cues) cues.push_back(writer.cue(c));
-  for (const Reading& r : a.readings) readings.push_back(reading(r));
-  for (const Advice& x : a.advice)
-    advice.push_back({{"id", x.id}, {"text", x.text}, {"why", x.why}, {"because", x.because}});
   return {
       {"schema", "calando.analysis/1"},
       {"engine", engineVersion()},
@@ -327,8 +338,8 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
       {"airs", airs},
       {"pair", pairOf(a.pair)},
       {"cues", cues},
-      {"readings", readings},
-      {"advice", advice}};
+      {"readings", readingsOf(a)},
+      {"advice", adviceOf(a)}};
 }
 
 std::string tracksCsv(const Tracks& tracks, const Analysis& analysis) {

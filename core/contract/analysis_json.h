@@ -20,11 +20,16 @@ struct SourceInfo {
 
 /// Keys in the contract's order.
 nlohmann::ordered_json toJson(const Analysis& analysis, const SourceInfo& source, const Context& context);
+/// The take's figures, and what is advised.
+nlohmann::ordered_json readingsOf(const Analysis& analysis);
+nlohmann::ordered_json adviceOf(const Analysis& analysis);
 /// The tracks every 10 ms: time_s,f0_hz,confidence,level_dbfs,hnr_db,brightness,air_dbfs,kind.
 std::string tracksCsv(const Tracks& tracks, const Analysis& analysis);
 /// Valid UTF-8, whatever comes in.
 std::string validUtf8(std::string_view text);
 
 std::string verdictName(Verdict verdict);
+/// Null for what is no number.
+nlohmann::ordered_json number(const std::optional<double>& value);
 
 }  // namespace calando

@@ -479,6 +479,44 @@ TEST_F(Contract, TheStandInWritesWhatItPlaysAndWhatIsTrueOfIt) {
   expectRefused("stand-in --exercise steady-tone --player steady --out " + path("no/q.wav"), 4, "q.wav");
 }
 
+TEST_F(Contract, HomeworkIsCutAndMarkedAndWhatCannotBeReadIsNamed) {
+  ASSERT_EQ(run("stand-in --exercise tone-5 --player steady --note C5 --out " + path("one.wav")).status, 0);
+  ASSERT_EQ(
+      run("stand-in --exercise home-three --player steady --note Bb4 --tempo 90 --out " + path("two.wav"))
+          .status,
+      0);
+  std::ofstream(path("list.json"))
+      << R"({"title": "Week", "items": [{"exercise": "home-three", "home": "Bb4"},
+      {"exercise": "scale-4-4"}, {"exercise": "tone-5"}]})";
+  const Ran r = run("mark " + path("one.wav") + " " + path("none.wav") + " " + path("two.wav") + " --list " +
+                    path("list.json") + " --instrument trumpet-bb");
+  EXPECT_EQ(r.status, 3);
+  EXPECT_NE(r.err.find("none.wav"), std::string::npos);
+  const json marking = json::parse(r.out);
+  EXPECT_EQ(marking["schema"], "calando.marking/1");
+  ASSERT_EQ(marking["files"].size(), 3u);
+  EXPECT_TRUE(marking["files"][1]["duration_s"].is_null());
+  const json &row = marking["items"][0], &missing = marking["items"][1], &tone = marking["items"][2];
+  EXPECT_EQ(row["state"], "complete");
+  EXPECT_EQ(row["file"], 2);
+  EXPECT_EQ(row["cues_asked"], 5);
+  EXPECT_EQ(row["cues_found"], 5);
+  EXPECT_NEAR(row["tempo_bpm"].get<double>(), 90.0, 1.5);
+  EXPECT_EQ(row["tries"], 1);
+  EXPECT_FALSE(row["readings"].empty());
+  EXPECT_EQ(missing["state"], "missing");
+  for (const char* key : {"file", "start_s", "end_s", "tempo_bpm", "home", "highest_reached"})
+    EXPECT_TRUE(missing.at(key).is_null()) << key;
+  EXPECT_EQ(tone["state"], "complete");
+  EXPECT_EQ(tone["home"], "C5");
+  EXPECT_EQ(tone["highest_reached"], "C5");
+  EXPECT_TRUE(tone["tempo_bpm"].is_null());
+  EXPECT_NEAR(tone["end_s"].get<double>() - tone["start_s"].get<double>(), 5.0, 0.8);
+  for (const json& stretch : marking["other"]) EXPECT_LT(stretch["start_s"], stretch["end_s"]);
+  expectRefused("mark " + path("one.wav") + " --list " + path("one.wav"), 2, "one.wav");
+  expectRefused("mark " + path("one.wav") + " --list " + path("none.json"), 2, "none.json");
+}
+
 TEST_F(Contract, AnErrorIsOneShortLineWhateverComesIn) {
   const auto file = tone("a.wav", {.seconds = 0.5});
   const auto card = [&](const std::string& name, const std::string& text) {

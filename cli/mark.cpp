@@ -1,0 +1,86 @@
+#include "cli/mark.h"
+
+#include "cli/failure.h"
+#include "cli/inputs.h"
+#include "cli/output.h"
+#include "core/bounded_json.h"
+#include "core/contract/marking_json.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
+
+namespace calando {
+
+namespace {
+
+/// Of one channel or the mean, as the whole of it was heard.
+std::vector<float> partOf(const std::string& path, double rate_hz, double from_s, double to_s) {
+  const LibrariesQuiet quiet;
+  std::vector<float> part;
+  const auto first = static_cast<std::size_t>(from_s * rate_hz),
+             last = static_cast<std::size_t>(to_s * rate_hz);
+  std::size_t at = 0;
+  (void)readSound(
+      path, {}, [](const SoundInfo&) {},
+      [&](std::span<const float> block) {
+        const std::size_t from = std::clamp(first, at, at + block.size()) - at;
+        const std::size_t to = std::clamp(last, at, at + block.size()) - at;
+        part.insert(part.end(), block.begin() + static_cast<long>(from),
+                    block.begin() + static_cast<long>(to));
+        at += block.size();
+        return at < last;
+      });
+  return part;
+}
+
+HomeworkList listIn(const std::string& path) {
+  const auto text = readSmall(path, kLargestJson);
+  if (!text) refuse(printable(path) + ": " + english(text.error()));
+  auto list = parseHomework(*text, [](const std::string& id) { return findExercise(id); });
+  if (!list) refuse(printable(path, 100) + ": " + printable(english(list.error()), 260));
+  return std::move(*list);
+}
+
+}  // namespace
+
+CLI::App* addMark(CLI::App& app, MarkOptions& o, const CLI::Validator& aFile, const CLI::Validator& anId,
+                  const CLI::Validator& aTuning) {
+  auto* mark = app.add_subcommand("mark", "Split recordings of homework, and mark what was asked for");
+  mark->add_option("files", o.files, "Sound files of one player, in their order")->required()->check(aFile);
+  mark->add_option("--list", o.list, "What was asked for, as JSON")->required()->check(aFile);
+  mark->add_option("--instrument", o.instrument)->check(anId);
+  mark->add_option("--level", o.level)->check(anId);
+  mark->add_option("--a4", o.a4_hz)->check(aTuning);
+  return mark;
+}
+
+bool markFiles(const MarkOptions& o) {
+  const HomeworkList list = listIn(o.list);
+  Context player;
+  player.instrument = instrumentOf(o.instrument);
+  player.level = levelOf(o.level);
+  player.reference.a4_hz = o.a4_hz;
+  std::vector<SentFile> files;
+  std::vector<std::size_t> fileOf;
+  std::vector<SentRecording> recordings;
+  bool allRead = true;
+  for (const std::string& path : o.files) {
+    files.push_back({path, std::nullopt});
+    try {
+      Tracked tracked = trackFile(path, "mix", player);
+      files.back().duration_s = tracked.tracks.duration_s;
+      fileOf.push_back(files.size() - 1);
+      const double rate_hz = tracked.info.rate_hz;
+      recordings.push_back({rate_hz, tracked.tracks.duration_s,
+                            [=](double from_s, double to_s) { return partOf(path, rate_hz, from_s, to_s); },
+                            std::move(tracked.tracks)});
+    } catch (const Failure& failure) {
+      if (failure.code != unreadableFile) throw;
+      complain(failure.what);
+      allRead = false;
+    }
+  }
+  print(toJson(mark(list, recordings, player), list, files, fileOf).dump(2) + "\n");
+  return allRead;
+}
+
+}  // namespace calando

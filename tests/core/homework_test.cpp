@@ -1,0 +1,308 @@
+#include "support/homework.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+#include <cstdlib>
+
+#include "core/analysis.h"
+#include "core/contract/marking_json.h"
+#include "core/homework/marking.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
+#include "support/dice.h"
+
+namespace calando {
+namespace {
+
+using sounds::Dice;
+using sounds::SentPiece;
+
+constexpr double kRate_hz = 48000.0;
+
+unsigned asked(const char* variable, unsigned otherwise) {
+  const char* value = std::getenv(variable);
+  return value ? static_cast<unsigned>(std::atoi(value)) : otherwise;
+}
+
+Context trumpeter() {
+  Context player;
+  player.instrument = findInstrument("trumpet-bb");
+  player.level = findLevel("growing");
+  return player;
+}
+
+std::vector<sounds::Sent> soundsOf(const HomeworkItem& item) {
+  const Context context = contextOf(item, trumpeter());
+  std::vector<sounds::Sent> sent;
+  for (const SheetCue& cue : unroll(context).cues)
+    if (isSounding(cue.kind))
+      sent.push_back({cue.start_s, cue.length_s, cue.note ? context.hzOf(*cue.note) : 220.0,
+                      cue.slurred() && !sent.empty()});
+  return sent;
+}
+
+// ---- whole recordings
+
+struct Truth {
+  ItemState state = ItemState::missing;
+  std::vector<SentPiece> pieces;
+};
+
+/// Three to six items of a list, played with talk, retries and gaps, over a phone.
+struct Recording {
+  HomeworkList list;
+  std::vector<Truth> truth;
+  std::vector<SentPiece> pieces;
+  std::vector<float> samples;
+};
+
+constexpr const char* kCards[] = {"tone-5",         "tone-10",          "scale-4-4",      "scale-8-8",
+                                  "chromatic-down", "home-three",       "home-scale",     "stairs-4",
+                                  "swell",          "swing-neighbours", "pairs-in-scale", "slur-three",
+                                  "buzz-4-4",       "buzz-scale",       "buzz-level"};
+
+void play(Dice& dice, sounds::Homework& sent, Recording& r, int item, double drift, double skill) {
+  HomeworkItem played = r.list.items[static_cast<std::size_t>(item)];
+  const bool buzz = played.exercise->part != PartPlayed::whole;
+  if (!played.home) played.home = buzz ? dice.whole(58, 66) : dice.whole(60, 70);
+  const auto all = soundsOf(played);
+  Truth& truth = r.truth[static_cast<std::size_t>(item)];
+  const int tries = dice.chance(0.25) ? 2 : 1;
+  for (int t = 0; t < tries; ++t) {
+    const bool breaksOff = all.size() > 2 && (t + 1 < tries || dice.chance(0.12));
+    const std::size_t count =
+        breaksOff ? static_cast<std::size_t>(dice.whole(1, static_cast<int>(all.size()) - 1)) : all.size();
+    const double stretch =
+        std::clamp(all.size() == 1 ? dice(0.9, 1.1) : drift * dice(0.97, 1.03), 0.86, 1.15);
+    sent.play(item, all, count, stretch, skill, buzz);
+    truth.pieces.push_back(sent.pieces().back());
+    if (truth.state != ItemState::complete)
+      truth.state = breaksOff ? ItemState::incomplete : ItemState::complete;
+    sent.pause(dice(1.2, 4.0));
+    if (dice.chance(0.2)) {
+      sent.speak(dice(0.8, 3.0));
+      sent.pause(dice(0.7, 1.5));
+    }
+  }
+}
+
+Recording recorded(unsigned seed) {
+  Dice dice(seed);
+  Recording r;
+  const int count = dice.whole(3, 6);
+  std::vector<int> cards;
+  while (static_cast<int>(cards.size()) < count) {
+    const int card = dice.whole(0, static_cast<int>(std::size(kCards)) - 1);
+    if (std::ranges::find(cards, card) == cards.end()) cards.push_back(card);
+  }
+  for (const int card : cards) {
+    HomeworkItem item{findExercise(kCards[card])};
+    const bool buzz = item.exercise->part != PartPlayed::whole;
+    if (dice.chance(buzz ? 0.5 : 0.8)) item.home = buzz ? dice.whole(58, 66) : dice.whole(60, 70);
+    r.list.items.push_back(std::move(item));
+  }
+  r.truth.resize(r.list.items.size());
+  sounds::Homework sent(seed * 7 + 1);
+  sent.pause(dice(0.8, 2.0));
+  std::vector<int> order(static_cast<std::size_t>(count));
+  for (int i = 0; i < count; ++i) order[static_cast<std::size_t>(i)] = i;
+  if (dice.chance(0.15)) std::swap(order.front(), order.back());
+  const double skill = dice(0.0, 1.0), drift = dice(0.88, 1.13);
+  for (const int item : order) {
+    if (dice.chance(0.15)) continue;
+    if (dice.chance(0.5)) {
+      sent.speak(dice(1.5, 6.0));
+      sent.pause(dice(0.7, 2.0));
+    }
+    if (dice.chance(0.1)) {
+      sent.knock();
+      sent.pause(dice(0.5, 1.0));
+    }
+    play(dice, sent, r, item, drift, skill);
+  }
+  sent.pause(1.0);
+  r.pieces = sent.pieces();
+  r.samples = sent.heardBy(
+      {dice(0.2, 0.9), dice(-26.0, -14.0), dice.chance(0.7), dice.chance(0.6), dice(-70.0, -56.0)});
+  return r;
+}
+
+std::vector<SentRecording> asSent(const std::vector<float>& samples) {
+  const auto read = [&samples](double from_s, double to_s) {
+    const auto at = [&](double t) {
+      return std::min(samples.size(), static_cast<std::size_t>(t * kRate_hz));
+    };
+    return std::vector<float>(samples.begin() + static_cast<long>(at(from_s)),
+                              samples.begin() + static_cast<long>(at(to_s)));
+  };
+  std::vector<SentRecording> list;
+  list.push_back(
+      {kRate_hz, static_cast<double>(samples.size()) / kRate_hz, read, trackTake(samples, kRate_hz, {})});
+  return list;
+}
+
+TEST(Homework, IsCutIntoWhatWasAskedForAndMarked) {
+  const unsigned recordings = asked("CALANDO_SOUNDS", 2), first = asked("CALANDO_SEED", 900);
+  int items = 0, right = 0, marked = 0, placed = 0, talked = 0;
+  for (unsigned seed = first; seed < first + recordings; ++seed) {
+    const Recording r = recorded(seed);
+    const Marking marking = mark(r.list, asSent(r.samples), trumpeter());
+    for (std::size_t i = 0; i < r.truth.size(); ++i) {
+      const MarkedItem& item = marking.items[i];
+      ++items;
+      right += item.state == r.truth[i].state ? 1 : 0;
+      if (item.state != r.truth[i].state)
+        std::printf("seed %u: %s is %d, not %d\n", seed, r.list.items[i].exercise->id.c_str(),
+                    static_cast<int>(item.state), static_cast<int>(r.truth[i].state));
+      const MarkedTry* best = item.bestTry();
+      if (!best || item.state != r.truth[i].state) continue;
+      ++marked;
+      placed += std::ranges::any_of(r.truth[i].pieces, [&](const SentPiece& p) {
+        return std::abs(p.start_s - best->start_s) < 0.3 && std::abs(p.end_s - best->end_s) < 0.3;
+      });
+    }
+    for (const MarkedItem& item : marking.items)
+      for (const MarkedTry& one : item.tries)
+        talked += std::ranges::any_of(r.pieces, [&](const SentPiece& p) {
+          return p.kind == SentPiece::Kind::speech &&
+                 std::min(one.end_s, p.end_s) - std::max(one.start_s, p.start_s) >
+                     0.5 * (one.end_s - one.start_s);
+        });
+  }
+  std::printf("%d of %d states, %d of %d places, %d times talk\n", right, items, placed, marked, talked);
+  EXPECT_GE(right, 0.97 * items);
+  EXPECT_GE(placed, 0.97 * marked);
+  EXPECT_EQ(talked, 0);
+}
+
+// ---- what is heard, without a sound
+
+/// What would be heard of an item, played from a time on.
+std::vector<SentSound> heardOf(Dice& dice, const HomeworkItem& item, double from_s, double stretch,
+                               std::size_t count) {
+  std::vector<SentSound> heard;
+  for (const sounds::Sent& s : soundsOf(item)) {
+    if (heard.size() == count) break;
+    const double at = from_s + stretch * s.from_s + dice(-0.06, 0.06);
+    heard.push_back({SentKind::tone, at, at + stretch * s.length_s * dice(0.85, 0.98),
+                     69.0 + centsBetween(440.0, s.hz) / 100.0 + dice(-0.3, 0.3), s.slurred});
+  }
+  return heard;
+}
+AskedItem unrolled(const HomeworkItem& item) {
+  const Context context = contextOf(item, trumpeter());
+  return {unroll(context), static_cast<double>(context.soundingOf(0)), !item.home};
+}
+HomeworkItem itemOf(const char* card, std::optional<int> home = {}) { return {findExercise(card), home}; }
+
+struct Played {
+  std::size_t item;
+  double stretch = 1.0;
+  std::size_t count = 1000;
+};
+/// Which items the tries are found to be, and that they begin where they were put.
+std::vector<std::size_t> found(const std::vector<HomeworkItem>& list, const std::vector<Played>& played) {
+  Dice dice(77);
+  std::vector<AskedItem> items;
+  for (const HomeworkItem& item : list) items.push_back(unrolled(item));
+  std::vector<SentSound> heard;
+  std::vector<double> starts;
+  double at = 1.0;
+  for (const Played& p : played) {
+    for (int k = 0; k < 3; ++k, at += 0.4) heard.push_back({SentKind::speech, at, at + 0.25, {}});
+    at += 1.0;
+    const auto tones = heardOf(dice, list[p.item], at, p.stretch, p.count);
+    starts.push_back(tones.front().start_s);
+    heard.insert(heard.end(), tones.begin(), tones.end());
+    at = heard.back().end_s + 2.5;
+  }
+  const std::vector<std::vector<SentSound>> files = {heard};
+  std::vector<std::size_t> order;
+  const auto tries = findTries(items, files);
+  for (std::size_t t = 0; t < tries.size(); ++t) {
+    order.push_back(tries[t].item);
+    if (t < starts.size()) {
+      EXPECT_NEAR(heard[tries[t].first].start_s, starts[t], 0.01);
+    }
+  }
+  return order;
+}
+using Order = std::vector<std::size_t>;
+
+TEST(Tries, AreFoundInAnyOrderAtOtherTemposAndBrokenOff) {
+  const std::vector<HomeworkItem> list = {itemOf("scale-4-4", 62), itemOf("scale-8-8", 62),
+                                          itemOf("home-three", 67), itemOf("stairs-4", 60)};
+  EXPECT_EQ(found(list, {{0}, {1}, {2}, {3}}), (Order{0, 1, 2, 3}));
+  EXPECT_EQ(found(list, {{3, 0.87}, {0, 1.14}, {2, 0.9}}), (Order{3, 0, 2}));
+  EXPECT_EQ(found(list, {{0, 1.1, 3}, {0, 1.1}, {3}}), (Order{0, 0, 3}));
+}
+
+TEST(Tries, OnNoSaidNoteAreMovedAsAWhole) {
+  const std::vector<HomeworkItem> wished = {itemOf("home-scale")};
+  const HomeworkItem played = itemOf("home-scale", 65);
+  Dice dice(5);
+  const auto heard = heardOf(dice, played, 2.0, 1.0, 100);
+  const AskedItem item = unrolled(wished.front());
+  const std::vector<std::vector<SentSound>> files = {heard};
+  const auto tries = findTries(std::span(&item, 1), files);
+  ASSERT_EQ(tries.size(), 1u);
+  EXPECT_EQ(item.sheet.home + tries[0].moved, 65);
+  EXPECT_EQ(tries[0].cues, heard.size());
+  // Where the note is said, another one's row is none of it.
+  const AskedItem other = unrolled(itemOf("home-scale", 59));
+  EXPECT_TRUE(findTries(std::span(&other, 1), files).empty());
+}
+
+TEST(Tries, OfEqualsGoByTheList) {
+  const std::vector<HomeworkItem> list = {itemOf("tone-5", 62), itemOf("tone-5", 62), itemOf("tone-5")};
+  EXPECT_EQ(found(list, {{0}, {1}, {2}}), (Order{0, 1, 2}));
+}
+
+TEST(Tries, AreNeverTalkAlone) {
+  const AskedItem item = unrolled(itemOf("scale-4-4"));
+  std::vector<SentSound> talk;
+  for (double t = 0.0; t < 60.0; t += 0.5) talk.push_back({SentKind::speech, t, t + 0.3, {}});
+  const std::vector<std::vector<SentSound>> files = {talk, {}};
+  EXPECT_TRUE(findTries(std::span(&item, 1), files).empty());
+}
+
+// ---- the list
+
+ExercisePtr shippedCard(const std::string& id) { return findExercise(id); }
+
+TEST(HomeworkList, IsReadAndWritten) {
+  const auto list = parseHomework(
+      R"({"title": "Week 3", "items": [{"exercise": "scale-4-4", "home": "Bb3", "tempo": 72, "highest": "F5"},
+          {"exercise": "buzz-scale", "part": "lips"}]})",
+      shippedCard);
+  ASSERT_TRUE(list);
+  EXPECT_EQ(list->items[0].home, parseNote("Bb3"));
+  EXPECT_EQ(list->items[1].part, PartPlayed::lips);
+  const auto again = parseHomework(toText(*list), shippedCard);
+  ASSERT_TRUE(again);
+  EXPECT_EQ(toText(*again), toText(*list));
+  // A row that makes its notes goes up to the highest, and no further.
+  const auto notes = notesOf(unroll(contextOf(list->items[0], trumpeter())));
+  EXPECT_EQ(*std::ranges::max_element(notes), *parseNote("F5"));
+  EXPECT_EQ(notes.size(), 12u);
+}
+
+TEST(HomeworkList, ThatCannotBeSaysWhatAndWhere) {
+  for (const auto& [text, says] :
+       {std::pair{R"([])", "object"},
+        {R"({"items": []})", "items"},
+        {R"({"items": [{}]})", "exercise"},
+        {R"({"items": [{"exercise": "no-such"}]})", "no-such"},
+        {R"({"items": [{"exercise": "tone-5"}, {"exercise": "tone-5", "home": "H"}]})", "2"},
+        {R"({"items": [{"exercise": "tone-5", "tempo": 5}]})", "tempo"},
+        {R"({"items": [{"exercise": "tone-5", "part": "knee"}]})", "knee"},
+        {R"({"items": [{"exercise": "tone-5", "speed": 5}]})", "speed"}}) {
+    const auto list = parseHomework(text, shippedCard);
+    ASSERT_FALSE(list) << text;
+    EXPECT_NE(english(list.error()).find(says), std::string::npos) << english(list.error());
+  }
+}
+
+}  // namespace
+}  // namespace calando
