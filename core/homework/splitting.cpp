@@ -12,6 +12,7 @@ namespace calando {
 namespace {
 
 constexpr double kCue = 2.0;
+constexpr double kAnyPitch = 0.5;  // less, where no pitch speaks for it
 constexpr double kTry = 1.0;
 constexpr double kMissingBefore = 1.0, kMissingWithin = 0.8, kMissingAfter = 0.15;
 constexpr double kMostMissing = 0.7;  // of those after the last one
@@ -76,7 +77,7 @@ bool mayBe(const Asked& cue, const SentSound& sound) {
 
 /// What a cue with that sound is worth, which lasts to `end_s`.
 double worth(const Asked& cue, const SentSound& sound, double end_s, const Clock& clock, double beat_s) {
-  double cost = 0.0;
+  double cost = cue.air || cue.concert ? 0.0 : kAnyPitch;
   if (cue.concert && sound.concert && !cue.moves)
     cost += std::min(
         kMostPitch,
@@ -196,7 +197,8 @@ class Candidates {
     for (std::size_t j = 0; j < width; ++j) extra[j + 1] = extra[j] + extraCost(sounds_[s + j]);
     // Of each cue the sounds that it may have, each with the best way there.
     std::vector<std::vector<Reached>> reached(cues);
-    const Fit first = fit(item.asked[c], s, to, clock, item.beat_s);
+    Fit first = fit(item.asked[c], s, to, clock, item.beat_s);
+    if (item.anyHome && item.asked[c].concert) first.worth -= kAnyPitch;
     reached[0] = {{0, first.last - s, c, first.worth - kMissingBefore * static_cast<double>(c), 1, nullptr}};
     const Reached* best = &reached[0][0];
     keep(i, s, clock, *best, cues - 1);

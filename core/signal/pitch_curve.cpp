@@ -56,6 +56,14 @@ std::optional<double> PitchCurve::straighten(std::size_t i) {
   return refined_[i] * std::exp2(-gentle);
 }
 
+double PitchCurve::nearestTo(std::size_t frame) const {
+  for (std::size_t away = 1; away < followed_.size(); ++away) {
+    if (frame >= away && followed_[frame - away] > 0.0) return followed_[frame - away];
+    if (frame + away < followed_.size() && followed_[frame + away] > 0.0) return followed_[frame + away];
+  }
+  return 0.0;
+}
+
 double PitchCurve::at(double t) const {
   const double place = std::clamp(t / kHop_s, 0.0, static_cast<double>(refined_.size() - 1));
   const auto left = static_cast<std::size_t>(place);
@@ -63,6 +71,7 @@ double PitchCurve::at(double t) const {
   const double f = place - static_cast<double>(left);
   const double a = followed_[left];
   const double b = followed_[right];
+  if (a <= 0.0 && b <= 0.0) return nearestTo(left);
   if (a <= 0.0) return b;
   if (b <= 0.0) return a;
   if (std::abs(b / a - 1.0) > 0.05) return f < 0.5 ? a : b;

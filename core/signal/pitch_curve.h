@@ -30,10 +30,13 @@ class PitchCurve {
   /// from a parabola, which lets little noise through; what at() follows has both. nullopt where the frames
   /// around are not all of one note.
   std::optional<double> straighten(std::size_t frame);
-  /// Between frames: what the phase of the colour follows, Hz.
+  /// Between frames: what the phase of the colour follows, Hz. Beside a tone what it begins or ends with: a
+  /// window of periods that quickly grow longer reaches beyond it. 0 only where there is no tone at all.
   double at(double t) const;
 
  private:
+  double nearestTo(std::size_t frame) const;
+
   std::vector<double> refined_;
   std::vector<double> kernel_;
   std::vector<double> followed_;

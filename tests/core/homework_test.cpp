@@ -11,14 +11,13 @@
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "support/dice.h"
+#include "support/marked.h"
 
 namespace calando {
 namespace {
 
 using sounds::Dice;
 using sounds::SentPiece;
-
-constexpr double kRate_hz = 48000.0;
 
 unsigned asked(const char* variable, unsigned otherwise) {
   const char* value = std::getenv(variable);
@@ -44,15 +43,10 @@ std::vector<sounds::Sent> soundsOf(const HomeworkItem& item) {
 
 // ---- whole recordings
 
-struct Truth {
-  ItemState state = ItemState::missing;
-  std::vector<SentPiece> pieces;
-};
-
 /// Three to six items of a list, played with talk, retries and gaps, over a phone.
 struct Recording {
   HomeworkList list;
-  std::vector<Truth> truth;
+  std::vector<sounds::Wanted> truth;
   std::vector<SentPiece> pieces;
   std::vector<float> samples;
 };
@@ -67,7 +61,7 @@ void play(Dice& dice, sounds::Homework& sent, Recording& r, int item, double dri
   const bool buzz = played.exercise->part != PartPlayed::whole;
   if (!played.home) played.home = buzz ? dice.whole(58, 66) : dice.whole(60, 70);
   const auto all = soundsOf(played);
-  Truth& truth = r.truth[static_cast<std::size_t>(item)];
+  sounds::Wanted& truth = r.truth[static_cast<std::size_t>(item)];
   const int tries = dice.chance(0.25) ? 2 : 1;
   for (int t = 0; t < tries; ++t) {
     const bool breaksOff = all.size() > 2 && (t + 1 < tries || dice.chance(0.12));
@@ -76,9 +70,7 @@ void play(Dice& dice, sounds::Homework& sent, Recording& r, int item, double dri
     const double stretch =
         std::clamp(all.size() == 1 ? dice(0.9, 1.1) : drift * dice(0.97, 1.03), 0.86, 1.15);
     sent.play(item, all, count, stretch, skill, buzz);
-    truth.pieces.push_back(sent.pieces().back());
-    if (truth.state != ItemState::complete)
-      truth.state = breaksOff ? ItemState::incomplete : ItemState::complete;
+    truth.add(sent.pieces().back(), breaksOff);
     sent.pause(dice(1.2, 4.0));
     if (dice.chance(0.2)) {
       sent.speak(dice(0.8, 3.0));
@@ -128,52 +120,14 @@ Recording recorded(unsigned seed) {
   return r;
 }
 
-std::vector<SentRecording> asSent(const std::vector<float>& samples) {
-  const auto read = [&samples](double from_s, double to_s) {
-    const auto at = [&](double t) {
-      return std::min(samples.size(), static_cast<std::size_t>(t * kRate_hz));
-    };
-    return std::vector<float>(samples.begin() + static_cast<long>(at(from_s)),
-                              samples.begin() + static_cast<long>(at(to_s)));
-  };
-  std::vector<SentRecording> list;
-  list.push_back(
-      {kRate_hz, static_cast<double>(samples.size()) / kRate_hz, read, trackTake(samples, kRate_hz, {})});
-  return list;
-}
-
 TEST(Homework, IsCutIntoWhatWasAskedForAndMarked) {
   const unsigned recordings = asked("CALANDO_SOUNDS", 2), first = asked("CALANDO_SEED", 900);
-  int items = 0, right = 0, marked = 0, placed = 0, talked = 0;
+  sounds::Score score;
   for (unsigned seed = first; seed < first + recordings; ++seed) {
     const Recording r = recorded(seed);
-    const Marking marking = mark(r.list, asSent(r.samples), trumpeter());
-    for (std::size_t i = 0; i < r.truth.size(); ++i) {
-      const MarkedItem& item = marking.items[i];
-      ++items;
-      right += item.state == r.truth[i].state ? 1 : 0;
-      if (item.state != r.truth[i].state)
-        std::printf("seed %u: %s is %d, not %d\n", seed, r.list.items[i].exercise->id.c_str(),
-                    static_cast<int>(item.state), static_cast<int>(r.truth[i].state));
-      const MarkedTry* best = item.bestTry();
-      if (!best || item.state != r.truth[i].state) continue;
-      ++marked;
-      placed += std::ranges::any_of(r.truth[i].pieces, [&](const SentPiece& p) {
-        return std::abs(p.start_s - best->start_s) < 0.3 && std::abs(p.end_s - best->end_s) < 0.3;
-      });
-    }
-    for (const MarkedItem& item : marking.items)
-      for (const MarkedTry& one : item.tries)
-        talked += std::ranges::any_of(r.pieces, [&](const SentPiece& p) {
-          return p.kind == SentPiece::Kind::speech &&
-                 std::min(one.end_s, p.end_s) - std::max(one.start_s, p.start_s) >
-                     0.5 * (one.end_s - one.start_s);
-        });
+    score.add(mark(r.list, sounds::asSent(r.samples), trumpeter()), r.list, r.truth, r.pieces, seed);
   }
-  std::printf("%d of %d states, %d of %d places, %d times talk\n", right, items, placed, marked, talked);
-  EXPECT_GE(right, 0.97 * items);
-  EXPECT_GE(placed, 0.97 * marked);
-  EXPECT_EQ(talked, 0);
+  score.expect(0.97);
 }
 
 // ---- what is heard, without a sound

@@ -11,10 +11,12 @@
 #include "core/signal/filters.h"
 #include "core/signal/interpolate.h"
 #include "core/signal/period_chain.h"
+#include "core/signal/pitch_curve.h"
 #include "core/signal/pitch_path.h"
 #include "core/signal/quick_pitch.h"
 #include "core/signal/refine_pitch.h"
 #include "core/signal/tone_colour.h"
+#include "core/signal/tracker.h"
 #include "support/dice.h"
 #include "support/signals.h"
 
@@ -217,6 +219,32 @@ TEST(PitchPath, GivesEachFrameOnceForAnyLag) {
   ASSERT_EQ(whole.size(), frames.size());
   EXPECT_EQ(decided(frames, 100), whole);  // the paths have merged long before
   EXPECT_EQ(decided(frames, 7).size(), frames.size());
+}
+
+/// Whoever walks along a tone by its periods may step beside it, and must get on.
+TEST(PitchCurve, BesideAToneIsWhatItBeginsAndEndsWith) {
+  PitchCurve curve;
+  for (int i = 0; i < 40; ++i) curve.push(i < 10 || i >= 30 ? 0.0 : 64.0 + i, 0.0);
+  for (const int frame : {0, 5, 8, 9}) EXPECT_EQ(curve.at(frame * kHop_s + 0.004), 74.0) << frame;
+  for (const int frame : {30, 31, 39}) EXPECT_EQ(curve.at(frame * kHop_s + 0.004), 93.0) << frame;
+  EXPECT_EQ(curve.at(9.0), 93.0);
+}
+
+TEST(Tracker, GetsOnWithPitchesThatLeapAndSlide) {
+  sounds::Dice dice(8080);
+  std::vector<float> sound;
+  while (sound.size() < 40 * 48000) {
+    const double hz = std::exp(dice(std::log(40.0), std::log(900.0))), octaves = dice(-1.5, 1.5);
+    const double seconds = dice(0.05, 0.5), slide_s = dice(0.03, 0.4);
+    sounds::ToneSpec spec{
+        .f0_hz = hz, .seconds = seconds, .snr_db = dice(3.0, 40.0), .after_s = dice(0.0, 0.15)};
+    spec.cents = [=](double t) { return 1200.0 * octaves * std::min(1.0, t / slide_s); };
+    spec.seed = static_cast<unsigned>(dice.whole(1, 1 << 20));
+    const auto next = sounds::tone(spec);
+    sound.insert(sound.end(), next.begin(), next.end());
+  }
+  for (const ColourFrame& colour : trackAll(sound, 48000.0).colours)
+    ASSERT_TRUE(std::isfinite(colour.hnr_db));
 }
 
 // Sound that is cut, as where it stumbles, between any two frequencies: never outside of them by more than

@@ -20,53 +20,19 @@
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"
+#include "sampled/bank.h"
 #include "support/signals.h"
 
 namespace {
 
 namespace fs = std::filesystem;
 using calando::kHop_s;
+using namespace sounds;
 
-struct Program {
-  const char* name;
-  int number;  // General MIDI, from 0
-  int lowest;  // MIDI
-  int highest;
-};
-constexpr Program kPrograms[] = {
-    {"flute", 73, 60, 96},        {"piccolo", 72, 74, 102}, {"oboe", 68, 58, 91},
-    {"english horn", 69, 52, 81}, {"bassoon", 70, 34, 72},  {"clarinet", 71, 50, 91},
-    {"soprano sax", 64, 56, 87},  {"alto sax", 65, 49, 80}, {"tenor sax", 66, 44, 75},
-    {"baritone sax", 67, 36, 68}, {"trumpet", 56, 54, 84},  {"trombone", 57, 40, 72},
-    {"tuba", 58, 28, 58},         {"horn", 60, 34, 77},     {"recorder", 74, 72, 98},
-};
 constexpr int kVelocities[] = {50, 110};
 constexpr double kFirst_s = 0.5, kApart_s = 2.0, kSounds_s = 1.2, kAttack_s = 0.12;
 constexpr double kWrong_cents = 60.0;
 constexpr long kResampledFrames = 25;
-
-struct Performance {
-  std::vector<float> samples;
-  double rate_hz = 48000.0;
-};
-
-std::string varLength(unsigned n) {
-  std::string bytes(1, static_cast<char>(n & 127));
-  while (n >>= 7) bytes.insert(bytes.begin(), static_cast<char>((n & 127) | 128));
-  return bytes;
-}
-
-std::string bigEndian(unsigned value, int bytes) {
-  std::string out;
-  for (int shift = 8 * (bytes - 1); shift >= 0; shift -= 8) out += static_cast<char>(value >> shift & 255);
-  return out;
-}
-
-struct Played {
-  int note;
-  double start_s;
-  double length_s;
-};
 
 /// Every note of the range, one after the other.
 std::vector<Played> wholeRange(const Program& program) {
@@ -74,45 +40,6 @@ std::vector<Played> wholeRange(const Program& program) {
   for (int note = program.lowest; note <= program.highest; ++note)
     notes.push_back({note, kFirst_s + kApart_s * (note - program.lowest), kSounds_s});
   return notes;
-}
-
-/// A MIDI file, 960 ticks a second, no reverb and no chorus.
-std::string midiFile(const Program& program, const std::vector<Played>& notes, int velocity) {
-  std::string events = std::string(1, '\0') + "\xff\x51\x03" + bigEndian(1'000'000, 3);
-  const auto event = [&](unsigned ticks, int status, int a, int b = -1) {
-    events += varLength(ticks) + static_cast<char>(status) + static_cast<char>(a);
-    if (b >= 0) events += static_cast<char>(b);
-  };
-  event(0, 0xc0, program.number);
-  event(0, 0xb0, 91, 0);
-  event(0, 0xb0, 93, 0);
-  const auto ticks = [](double s) { return static_cast<unsigned>(std::lround(960.0 * s)); };
-  double at = 0.0;
-  for (const Played& played : notes) {
-    event(ticks(played.start_s - at), 0x90, played.note, velocity);
-    event(ticks(played.length_s), 0x80, played.note, 0);
-    at = played.start_s + played.length_s;
-  }
-  events += varLength(960) + "\xff\x2f" + '\0';
-  return "MThd" + bigEndian(6, 4) + bigEndian(0, 2) + bigEndian(1, 2) + bigEndian(960, 2) + "MTrk" +
-         bigEndian(static_cast<unsigned>(events.size()), 4) + events;
-}
-
-Performance render(const Program& program, const std::vector<Played>& notes, int velocity) {
-  const std::string stem = (fs::temp_directory_path() / ("calando-sampled-" + std::to_string(program.number) +
-                                                         "-" + std::to_string(velocity)))
-                               .string();
-  std::ofstream(stem + ".mid", std::ios::binary) << midiFile(program, notes, velocity);
-  const std::string command = "fluidsynth -ni -R 0 -C 0 -r 48000 -g 0.8 -F " + stem +
-                              ".wav " CALANDO_BANK " " + stem + ".mid >/dev/null 2>&1";
-  EXPECT_EQ(std::system(command.c_str()), 0) << command;
-  auto sound = calando::readWholeSound(stem + ".wav");
-  EXPECT_TRUE(sound) << "fluidsynth wrote nothing";
-  Performance performance;
-  if (sound) performance = {std::move(sound->samples), sound->info.rate_hz};
-  fs::remove(stem + ".mid");
-  fs::remove(stem + ".wav");
-  return performance;
 }
 
 struct Share {

@@ -210,6 +210,13 @@ void Homework::play(int item, const std::vector<Sent>& asked, std::size_t played
   pieces_.push_back(piece);
 }
 
+void Homework::put(int item, const std::vector<float>& played, std::size_t sounds, double first_s,
+                   double over_s) {
+  const double from = length_s();
+  add(played, from);
+  pieces_.push_back({SentPiece::Kind::item, item, sounds, from + first_s, from + over_s});
+}
+
 std::vector<float> Homework::heardBy(const Phone& phone) {
   std::vector<float> dry = samples_;
   // Reverberation: echoes at random places, their density a thousand a second, decaying.

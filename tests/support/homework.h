@@ -46,6 +46,10 @@ class Homework {
   void play(int item, const std::vector<Sent>& asked, std::size_t played, double stretch, double skill,
             bool buzz);
 
+  /// The same as somebody else played it: `sounds` of them, the first at `first_s` in it, all over at
+  /// `over_s`.
+  void put(int item, const std::vector<float>& played, std::size_t sounds, double first_s, double over_s);
+
   /// Over a phone in a room: echoes, its band, its automatic gain, noise.
   struct Phone {
     double rt60_s = 0.4;
