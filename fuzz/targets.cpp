@@ -9,6 +9,7 @@
 
 #include "audio/sound_file.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/homework/list.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
@@ -94,6 +95,25 @@ void note(std::span<const std::uint8_t> bytes) {
   const std::string text = toText(*found);
   const auto again = soundNoteFrom(text);
   must(again && toText(*again) == text);
+}
+
+void list(std::span<const std::uint8_t> bytes) {
+  const auto cardOf = [](const std::string& id) { return findExercise(id); };
+  const auto parsed = parseHomework(textOf(bytes), cardOf);
+  if (!parsed) {
+    must(!english(parsed.error()).empty());
+    return;
+  }
+  must(!parsed->items.empty());
+  const std::string text = toText(*parsed);
+  const auto again = parseHomework(text, cardOf);
+  must(again && toText(*again) == text);
+  Context player;
+  player.instrument = findInstrument("trumpet-bb");
+  for (const HomeworkItem& item : parsed->items) {
+    const CueSheet sheet = unroll(contextOf(item, player));
+    must(sheet.cues.size() <= 2000 && std::isfinite(sheet.length_s()));
+  }
 }
 
 }  // namespace calando::fuzz

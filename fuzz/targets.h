@@ -11,5 +11,6 @@ namespace calando::fuzz {
 void sound(std::span<const std::uint8_t> bytes);  ///< a sound file, with the note in it
 void card(std::span<const std::uint8_t> bytes);   ///< an exercise card
 void note(std::span<const std::uint8_t> bytes);   ///< the note beside a recording or in a take
+void list(std::span<const std::uint8_t> bytes);   ///< a list of homework
 
 }  // namespace calando::fuzz

@@ -37,7 +37,7 @@ TEST_P(FuzzSeeds, AreReadOrRefusedAndNeverTheEnd) {
 }
 INSTANTIATE_TEST_SUITE_P(Targets, FuzzSeeds,
                          testing::Values(Target{"sound", fuzz::sound}, Target{"card", fuzz::card},
-                                         Target{"note", fuzz::note}),
+                                         Target{"note", fuzz::note}, Target{"list", fuzz::list}),
                          [](const auto& info) { return std::string(info.param.name); });
 
 }  // namespace
