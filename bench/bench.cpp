@@ -5,13 +5,19 @@
 #include <chrono>
 #include <cmath>
 #include <cstdio>
+#include <thread>
 
 #include "core/analysis.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 #include "core/signal/coarse_pitch.h"
 #include "core/signal/filters.h"
 #include "core/signal/pitch_path.h"
 #include "core/signal/refine_pitch.h"
 #include "core/signal/tracker.h"
+#include "support/homework.h"
+#include "support/marked.h"
 #include "support/signals.h"
 #ifdef CALANDO_AUBIO
 #include <aubio/aubio.h>
@@ -105,7 +111,7 @@ void runPitchStage(const std::vector<float>& samples) {
   calando::SlidingSignal soft(softening.outputRate());
   softening.push({sound.data(0), static_cast<std::size_t>(sound.end())}, soft);
   softening.finish(soft);
-  calando::PitchFinder finder(sound.rate(), soft.rate());
+  calando::PitchFinder finder(sound.rate(), soft.rate(), {});
   calando::PitchPath path(150);
   calando::PitchRefiner refiner;
   const auto frames = static_cast<std::size_t>(sound.seconds() / kHop_s);
@@ -165,10 +171,43 @@ void memory() {
               static_cast<double>(usage.ru_maxrss) / 1024.0);
 }
 
+/// About five minutes of homework, heard and marked on two threads at once, as a class would be.
+void homework() {
+  calando::Context player;
+  player.instrument = calando::findInstrument("trumpet-bb");
+  player.level = calando::findLevel("growing");
+  calando::HomeworkList list;
+  sounds::Homework sent(11);
+  for (const char* card :
+       {"scale-4-4", "tone-10", "chromatic-down", "home-scale", "pairs-in-scale", "scale-4-4"}) {
+    const int index = static_cast<int>(list.items.size());
+    list.items.push_back({calando::findExercise(card), 62 + index});
+    const calando::Context context = contextOf(list.items.back(), player);
+    std::vector<sounds::Sent> asked;
+    for (const calando::SheetCue& cue : unroll(context).cues)
+      if (isSounding(cue.kind))
+        asked.push_back(
+            {cue.start_s, cue.length_s, context.hzOf(*cue.note), cue.slurred() && !asked.empty()});
+    sent.speak(4.0);
+    sent.pause(1.0);
+    sent.play(index, asked, asked.size(), 1.05, 0.5, false);
+    sent.pause(2.0);
+  }
+  const std::vector<float> samples = sent.heardBy({});
+  const double began = now();
+  std::vector<std::thread> threads;
+  for (int i = 0; i < 2; ++i)
+    threads.emplace_back([&] { (void)calando::mark(list, sounds::asSent(samples), player); });
+  for (std::thread& thread : threads) thread.join();
+  std::printf("homework of %.0f s, heard and marked on each of two threads at once: %.1f x real time\n",
+              sent.length_s(), sent.length_s() / (now() - began));
+}
+
 }  // namespace
 
 int main() {
   memory();  // first: the peak is of the whole process
   accuracy();
   speed();
+  homework();
 }
