@@ -93,8 +93,8 @@ void paintNotes(QPainter& painter, const Snapshot& take, const RibbonScale& scal
   }
 }
 
-/// Whose is which strand, and on it who moved, where it is about one note; from the right.
-void paintWhose(QPainter& painter, const Snapshot& take, const QRectF& line) {
+/// Whose is which strand, and on it who moved, where it is about one note; from the right. Where it begins.
+double paintWhose(QPainter& painter, const Snapshot& take, const QRectF& line) {
   const Pair& pair = *take.analysis.pair;
   const bool known = pair.sign_known && !take.live && !isOfNotes(take);
   const bool first = known && (pair.moved == Moved::first || pair.moved == Moved::both);
@@ -114,6 +114,19 @@ void paintWhose(QPainter& painter, const Snapshot& take, const QRectF& line) {
     painter.setPen(QPen(ink, kStrand));
     painter.drawLine(QPointF(right - width - 26.0, y), QPointF(right - width - 8.0, y));
     right -= width + 42.0;
+  }
+  return right;
+}
+
+/// What the braid is, as far as there is room for it.
+void paintCaption(QPainter& painter, const QRectF& line, double right) {
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  for (const QString& text :
+       {Braid::tr("both: a turn for each beat, straight when one"), Braid::tr("a turn for each beat")}) {
+    if (line.left() + painter.fontMetrics().horizontalAdvance(text) > right) continue;
+    painter.drawText(line, Qt::AlignLeft, text);
+    return;
   }
 }
 
@@ -160,12 +173,10 @@ void paintBeats(QPainter& painter, double rate_hz, const QRectF& area) {
 
 void paintBraid(QPainter& painter, const Snapshot& take, const RibbonScale& scale, const QRectF& area) {
   painter.fillRect(area, style::sheet);
-  painter.setFont(style::work(style::kSmallType));
-  painter.setPen(style::quietInk);
-  painter.drawText(QRectF(area.left() - kAxisWidth, area.top() - 19, area.width(), 16), Qt::AlignLeft,
-                   Braid::tr("both: a turn for each beat, straight when one"));
+  const QRectF above(area.left() - kAxisWidth, area.top() - 19, area.width() + kAxisWidth, 16);
   const std::optional<Pair>& pair = take.analysis.pair;
   if (!pair || pair->line.empty()) {
+    paintCaption(painter, above, above.right());
     painter.setFont(style::work(style::kType));
     painter.drawText(
         area, Qt::AlignCenter,
@@ -173,7 +184,7 @@ void paintBraid(QPainter& painter, const Snapshot& take, const RibbonScale& scal
     return;
   }
   painter.setRenderHint(QPainter::Antialiasing);
-  paintWhose(painter, take, QRectF(area.left(), area.top() - 19, area.width(), 16));
+  paintCaption(painter, above, paintWhose(painter, take, above));
   const QRectF lane(area.left(), area.bottom() - kLaneShare * area.height(), area.width(),
                     kLaneShare * area.height());
   const QRectF braid(area.topLeft(), lane.topRight());
