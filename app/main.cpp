@@ -1,5 +1,6 @@
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QDateTime>
 #include <QMessageBox>
 #include <QProgressDialog>
 #include <QStandardPaths>
@@ -12,6 +13,7 @@
 #include "app/words/language.h"
 #include "app/words/words.h"
 #include "core/analysis.h"
+#include "records/demo_homework.h"
 #include "records/demo_studio.h"
 
 namespace {
@@ -27,7 +29,11 @@ QString makeDemo(const QTemporaryDir& folder) {
     progress.setValue(static_cast<int>(100 * share));
     QApplication::processEvents();
   });
-  return filled ? QString() : calando::words::said(filled.error());
+  if (!filled) return calando::words::said(filled.error());
+  // Nobody has to be asked to back up what goes when the program ends.
+  (void)studio->keep(calando::settings::backedUp, static_cast<double>(QDateTime::currentSecsSinceEpoch()));
+  const auto sent = calando::fillDemoHomework(*studio, studio->folder() / "homework");
+  return sent ? QString() : calando::words::said(sent.error());
 }
 
 }  // namespace

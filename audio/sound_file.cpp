@@ -154,6 +154,24 @@ tl::expected<Sound, SoundError> readWholeSound(const std::string& path, ChannelC
   return sound;
 }
 
+std::vector<float> readPart(const std::string& path, double rate_hz, double from_s, double to_s) {
+  std::vector<float> part;
+  const auto first = static_cast<std::size_t>(from_s * rate_hz),
+             last = static_cast<std::size_t>(to_s * rate_hz);
+  std::size_t at = 0;
+  (void)readSound(
+      path, {}, [](const SoundInfo&) {},
+      [&](std::span<const float> block) {
+        const std::size_t from = std::clamp(first, at, at + block.size()) - at;
+        const std::size_t to = std::clamp(last, at, at + block.size()) - at;
+        part.insert(part.end(), block.begin() + static_cast<long>(from),
+                    block.begin() + static_cast<long>(to));
+        at += block.size();
+        return at < last;
+      });
+  return part;
+}
+
 namespace {
 
 tl::unexpected<WriteError> soundFailed() { return tl::unexpected(writeErrorOf(errno != 0 ? errno : EIO)); }

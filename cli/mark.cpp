@@ -12,26 +12,6 @@ namespace calando {
 
 namespace {
 
-/// Of one channel or the mean, as the whole of it was heard.
-std::vector<float> partOf(const std::string& path, double rate_hz, double from_s, double to_s) {
-  const LibrariesQuiet quiet;
-  std::vector<float> part;
-  const auto first = static_cast<std::size_t>(from_s * rate_hz),
-             last = static_cast<std::size_t>(to_s * rate_hz);
-  std::size_t at = 0;
-  (void)readSound(
-      path, {}, [](const SoundInfo&) {},
-      [&](std::span<const float> block) {
-        const std::size_t from = std::clamp(first, at, at + block.size()) - at;
-        const std::size_t to = std::clamp(last, at, at + block.size()) - at;
-        part.insert(part.end(), block.begin() + static_cast<long>(from),
-                    block.begin() + static_cast<long>(to));
-        at += block.size();
-        return at < last;
-      });
-  return part;
-}
-
 HomeworkList listIn(const std::string& path) {
   const auto text = readSmall(path, kLargestJson);
   if (!text) refuse(printable(path) + ": " + english(text.error()));
@@ -66,13 +46,14 @@ bool markFiles(const MarkOptions& o) {
   for (const std::string& path : o.files) {
     files.push_back({path, std::nullopt});
     try {
-      Tracked tracked = trackFile(path, "mix", player);
-      files.back().duration_s = tracked.tracks.duration_s;
+      Tracks tracks = trackFile(path, "mix", player).tracks;
+      files.back().duration_s = tracks.duration_s;
       fileOf.push_back(files.size() - 1);
-      const double rate_hz = tracked.info.rate_hz;
-      recordings.push_back({rate_hz, tracked.tracks.duration_s,
-                            [=](double from_s, double to_s) { return partOf(path, rate_hz, from_s, to_s); },
-                            std::move(tracked.tracks)});
+      const double rate_hz = tracks.rate_hz;
+      recordings.push_back({std::move(tracks), [=](double from_s, double to_s) {
+                              const LibrariesQuiet quiet;
+                              return readPart(path, rate_hz, from_s, to_s);
+                            }});
     } catch (const Failure& failure) {
       if (failure.code != unreadableFile) throw;
       complain(failure.what);

@@ -11,4 +11,22 @@ Problem problemOf(const nlohmann::json::exception& e) {
   return Problem(Fault::otherKind);
 }
 
+void refuseUnknown(const nlohmann::json& object, std::initializer_list<std::string_view> known) {
+  if (!object.is_object()) refuse(Fault::notAnObject, shortened(object));
+  for (const auto& [key, value] : object.items())
+    if (std::ranges::find(known, key) == known.end())
+      refuse(Fault::unknownKey, shortened(nlohmann::json(key)));
+}
+
+double within(const nlohmann::json& value, const char* what, double low, double high) {
+  if (!value.is_number() || value.get<double>() < low || value.get<double>() > high)
+    refuse(Fault::notANumber, what, low, high, shortened(value));
+  return value.get<double>();
+}
+
+int whole(const nlohmann::json& value, const char* what, int low, int high) {
+  if (!value.is_number_integer()) refuse(Fault::notWhole, what);
+  return static_cast<int>(within(value, what, low, high));
+}
+
 }  // namespace calando

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cassert>
+#include <initializer_list>
 #include <nlohmann/json.hpp>
 #include <string>
 #include <string_view>
@@ -17,6 +18,20 @@ namespace calando {
 
 /// What the JSON library finds wrong.
 Problem problemOf(const nlohmann::json::exception& e);
+
+/// Refused: no object, or one with other keys.
+void refuseUnknown(const nlohmann::json& object, std::initializer_list<std::string_view> known);
+/// Refused: no number, or none of those.
+double within(const nlohmann::json& value, const char* what, double low, double high);
+int whole(const nlohmann::json& value, const char* what, int low, int high);
+
+/// What may be written, for an error.
+template <class Rows, class Name>
+std::string listOf(const Rows& rows, Name name) {
+  std::string list;
+  for (const auto& row : rows) list += (list.empty() ? "" : ", ") + std::string(row.*name);
+  return list;
+}
 
 /// The value that a text names; Refused, with the names there are, where it names none.
 template <class T, std::size_t N>

@@ -47,6 +47,8 @@ constexpr auto kFaults = std::to_array<Wording<Fault>>({
     {countOfNothing, "a generator's count may not be 0; below 0 goes downwards"},
     {countsUpward, "a series and an outward generator count from 1 up"},
     {eachWithoutGenerator, "a generator and the note \"each\" need one another"},
+    {stepsOrder, "steps must be numbers that grow"},
+    {growsOtherwise, "seconds grow with an open tone, a tempo with a count, counts with a climb"},
     {noReadings, "name at least one reading"},
     {noBound, "a target needs \"low\" or \"high\""},
     {noWidth, "a bound of 0 needs a \"width\" above 0"},

@@ -49,6 +49,8 @@ enum class Fault {
   countOfNothing,
   countsUpward,
   eachWithoutGenerator,
+  stepsOrder,
+  growsOtherwise,
   noReadings,
   // Targets
   noBound,

@@ -19,6 +19,8 @@ struct DemoTake {
   const char* fingering = "";  ///< of a card of partials, or one that logs them
   Attention attention = Attention::unsaid;
   const char* with = "";  ///< who plays first, on the same microphone
+  double seconds = 0.0;   ///< asked for instead of what the student is usually asked for
+  int daysBefore = 0;     ///< the evening of that week
 };
 /// What is observed of the breaks that a buzz of this class has.
 constexpr const char* kObserved = "comes-and-goes";
@@ -28,7 +30,30 @@ struct DemoStudent {
   const char* note;  // written
   double seconds;
   std::vector<DemoTake> takes;  // oldest first: faults come and go as people learn
+  bool atHome = false;          // practises long tones between the evenings, too
 };
+
+/// Eight weeks of a long tone at home, three days a week: longer every other week, and steadier.
+std::vector<DemoTake> longTonesAtHome() {
+  constexpr int kWeeks = 8;
+  constexpr double kSeconds[] = {4, 4, 5, 5, 7, 7, 8, 8};
+  std::vector<DemoTake> takes;
+  for (int week = 0; week < kWeeks; ++week)
+    for (const int daysBefore : {5, 3, 1})
+      for (int set = 0; set < (daysBefore == 1 ? 2 : 1); ++set) {
+        // A longer one does not come at once.
+        const bool fresh = week % 2 == 0 && daysBefore == 5;
+        DemoTake take{fresh      ? "breaking"
+                      : week < 3 ? "trembling"
+                      : set == 1 ? "sagging"
+                                 : "steady",
+                      kWeeks - 1 - week};
+        take.seconds = kSeconds[week];
+        take.daysBefore = daysBefore;
+        takes.push_back(take);
+      }
+  return takes;
+}
 
 /// An evening class of adults who play again after years, in a harbour town that is on no map.
 const std::vector<DemoStudent>& eveningClass() {
@@ -55,7 +80,8 @@ const std::vector<DemoStudent>& eveningClass() {
         {"buzz-lips-part", 0, "buzz-level", false, Seen::unsaid, 1},
         {"buzz-wide-span", 0, "buzz-siren"},
         {"steady", 0, "scale-4-4"},
-        {"steady", 0}}},
+        {"steady", 0}},
+       true},
       {"Edda Lunde",
        "oboe",
        "A4",
@@ -175,11 +201,23 @@ constexpr std::int64_t kDay_s = 86400;
 /// alike.
 constexpr std::int64_t kLastEvening_unix_s = 1795546800;
 
+/// What a player did without the program: four evenings with a book of duets.
+Studio::Result<void> keepPractice(Studio& studio, std::int64_t student) {
+  const Day evening = std::chrono::local_days(std::chrono::year(2026) / 11 / 24);
+  for (const int week : {0, 1, 2, 4}) {
+    const Practice practice{0, student, evening - std::chrono::days(7 * week + 2), 20 + 5 * (week % 2),
+                            "duets with a neighbour, by ear"};
+    if (const auto kept = studio.keepPractice(practice); !kept) return tl::unexpected(kept.error());
+  }
+  return {};
+}
+
 }  // namespace
 
 Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(double)>& progress) {
   std::size_t total = 0;
-  for (const DemoStudent& s : eveningClass()) total += s.takes.size();
+  for (const DemoStudent& s : eveningClass())
+    total += s.takes.size() + (s.atHome ? longTonesAtHome().size() : 0);
   std::size_t done = 0;
   std::uint32_t seed = 100;
   std::map<std::string, std::int64_t> ids;
@@ -194,9 +232,12 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
     take.asked.seconds = s.seconds;
     std::map<std::string, double> widest;      // by card, semitones
     std::map<std::string, std::size_t> asked;  // by card, which try
-    for (const DemoTake& t : s.takes) {
+    std::vector<DemoTake> takes = s.takes;
+    if (s.atHome) std::ranges::copy(longTonesAtHome(), std::back_inserter(takes));
+    for (const DemoTake& t : takes) {
       const Player& player = *findPlayer(t.player);
       take.asked.exercise = t.exercise;
+      take.asked.seconds = t.seconds > 0.0 ? t.seconds : s.seconds;
       take.seen = t.seen;
       take.tried = t.tried ? triesOf(kObserved).at(asked[t.exercise]) : std::string();
       asked[t.exercise] = t.asks;
@@ -226,13 +267,15 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
       for (const Tone& tone : performance.truth.tones)
         if (tone.range) widest[t.exercise] = std::max(widest[t.exercise], tone.range->semitones());
       if (sheet.counted()) take.asked.start_s = performance.truth.cues.front().start_s;
-      take.made_unix_s =
-          kLastEvening_unix_s - 7 * t.weeksAgo * kDay_s + static_cast<std::int64_t>(done) * 120;
+      take.made_unix_s = kLastEvening_unix_s - (7 * t.weeksAgo + t.daysBefore) * kDay_s +
+                         static_cast<std::int64_t>(done) * 120;
       take.source = "stand-in: " + player.name;
       const auto kept = studio.addTake(take, performance.samples, performance.rate_hz);
       if (!kept) return tl::unexpected(kept.error());
       progress(static_cast<double>(++done) / static_cast<double>(total));
     }
+    if (s.atHome)
+      if (const auto kept = keepPractice(studio, student->id); !kept) return tl::unexpected(kept.error());
   }
   return {};
 }

@@ -110,6 +110,20 @@ CREATE TABLE reach(
     R"(
 ALTER TABLE take ADD COLUMN other INTEGER REFERENCES student(id) ON DELETE CASCADE;
 CREATE INDEX take_of_other ON take(other, made);
+)",
+    // What is practised at home, and what was practised without the program.
+    R"(
+ALTER TABLE student ADD COLUMN plan TEXT NOT NULL DEFAULT '';
+CREATE TABLE practice(
+  id INTEGER PRIMARY KEY,
+  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  day TEXT NOT NULL, minutes INTEGER NOT NULL, what TEXT NOT NULL);
+CREATE INDEX practice_of_student ON practice(student, day);
+CREATE TABLE homework(id INTEGER PRIMARY KEY, due TEXT NOT NULL, list TEXT NOT NULL);
+CREATE TABLE sent(
+  homework INTEGER NOT NULL REFERENCES homework(id) ON DELETE CASCADE,
+  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  note TEXT NOT NULL, PRIMARY KEY(homework, student)) WITHOUT ROWID;
 )"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes
@@ -241,8 +255,9 @@ bool Studio::Data::isWhole() const {
           "file, recording, changed, noted FROM take",
           "SELECT take, engine, held, ribbon, verdict, advice FROM summary",
           "SELECT take, id, value FROM figure", "SELECT student, place, exercise FROM step",
-          "SELECT student, exercise, take FROM model", "SELECT key, value FROM setting",
-          "SELECT id, text FROM card"})
+          "SELECT student, exercise, take FROM model", "SELECT id, student, day, minutes, what FROM practice",
+          "SELECT id, due, list FROM homework", "SELECT homework, student, note FROM sent",
+          "SELECT key, value FROM setting", "SELECT id, text FROM card"})
       SQLite::Statement(*db, table);
   } catch (const SQLite::Exception& e) {
     if (e.getErrorCode() != SQLITE_ERROR) throw;
@@ -323,6 +338,7 @@ void Studio::tidy() {
       if (at->path().extension() == kUnfinished) unfinished.push_back(at->path());
     for (const fs::path& file : unfinished) fs::remove(file, ignored);
   }
+  fs::remove_all(data_->folder / kIncoming, ignored);
   tidyRecordings();
   Result<bool> more = true;
   while (more && *more) more = eraseStep();
@@ -337,6 +353,16 @@ void Studio::tidy() {
 }
 
 const fs::path& Studio::folder() const { return data_->folder; }
+
+Studio::Result<void> Studio::copyList(const fs::path& to) const {
+  return data_->attempt([&] {
+    SQLite::Statement copy(*data_->db, "VACUUM INTO ?");
+    copy.bind(1, to.string());
+    copy.exec();
+    std::error_code ignored;
+    fs::permissions(to, fs::perms::owner_read | fs::perms::owner_write, ignored);
+  });
+}
 bool Studio::readOnly() const { return data_->readOnly; }
 const std::vector<Problem>& Studio::remarks() const { return data_->remarks; }
 

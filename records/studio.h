@@ -13,6 +13,9 @@
 #include "core/judging/kept.h"
 #include "core/library/cards.h"
 #include "core/library/open_marks.h"
+#include "core/plan/plan.h"
+#include "records/homework.h"
+#include "records/practice.h"
 #include "records/settings.h"
 #include "records/studio_fault.h"
 #include "records/take.h"
@@ -39,6 +42,9 @@ struct OpenError {
   bool canBeRebuilt() const { return kind == Kind::damaged || kind == Kind::missing; }
 };
 
+/// Where packs are unpacked and backups prepared, in the studio's folder; emptied when it is opened.
+inline constexpr const char* kIncoming = "incoming";
+
 /// One studio: a folder with studio.db, takes/*.flac and recording/*.wav. Problems are said in whole
 /// sentences.
 ///
@@ -63,6 +69,8 @@ class Studio {
   Studio& operator=(Studio&&) noexcept;
 
   const std::filesystem::path& folder() const;
+  /// The list as it is now, whole, in a new file.
+  Result<void> copyList(const std::filesystem::path& to) const;
   /// Another program has it: looking is possible, changing is refused.
   bool readOnly() const;
   /// What there is to say after opening, empty when all is well.
@@ -70,6 +78,8 @@ class Studio {
 
   Result<std::vector<Student>> students() const;
   Result<Student> addStudent(const std::string& name, const std::string& instrument, NoteRange range = {});
+  /// With the id that another studio gave them; one of that id stays as they are.
+  Result<void> adoptStudent(const Student& student);
   Result<void> changeStudent(const Student& student);
   /// Removes the student with all takes, those too in which the student was the other one, audio, recordings,
   /// rows and settings. Once begun it is finished, whatever happens: at the next start at the latest. The
@@ -102,6 +112,9 @@ class Studio {
   /// erased.
   Result<void> enterTake(const Take& take, const Summary& summary);
   Result<void> enterTake(const Take& take);
+  /// Sound files with their notes, elsewhere on the studio's disk, become takes of a student, all or none of
+  /// them. Those on the list stay as they are, in the trash too. How many were new.
+  Result<int> adoptTakes(const Student& student, const std::vector<std::filesystem::path>& files);
   Result<Sound> takeSound(std::int64_t take) const;
   /// Empty for a take that is not on the list.
   std::filesystem::path takeFile(std::int64_t take) const;
@@ -160,6 +173,22 @@ class Studio {
   /// The breaths of a student that a teacher called open, oldest first.
   Result<std::vector<OpenMark>> openBreaths(std::int64_t student) const;
   Result<void> keepOpenBreaths(std::int64_t student, const std::vector<OpenMark>& marks);
+
+  /// What a student practises at home; a plan without anything where there is none.
+  Result<Plan> plan(std::int64_t student) const;
+  Result<void> keepPlan(std::int64_t student, const Plan& plan);
+  /// What a student practised without the program, newest first.
+  Result<std::vector<Practice>> practices(std::int64_t student) const;
+  Result<Practice> keepPractice(Practice practice);  ///< in place of an earlier one of its id
+  Result<void> erasePractice(std::int64_t practice);
+
+  /// Lists of homework, the newest first.
+  Result<std::vector<Homework>> homework() const;
+  Result<Homework> keepHomework(Homework homework);  ///< in place of an earlier one of its id
+  Result<void> eraseHomework(std::int64_t homework);
+  /// What students sent for a list, by student.
+  Result<std::vector<SentHomework>> sent(std::int64_t homework) const;
+  Result<void> keepSent(std::int64_t homework, const SentHomework& sent);  ///< without files: takes it away
 
   /// Where a recording in progress is to be written; a note of what it is lies beside it, and is on the disk
   /// before this returns.

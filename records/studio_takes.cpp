@@ -290,17 +290,7 @@ Studio::Result<void> Studio::takeInAll() {
   for (const Stray& stray : *found) {
     const Student& student = stray.note.student;
     if (!wanted(student)) continue;
-    const auto there = data_->attempt([&] {
-      if (isOnList(*data_->db, "student", student.id)) return;
-      SQLite::Statement insert(
-          *data_->db, "INSERT INTO student(id, name, instrument, lowest, highest) VALUES(?, ?, ?, ?, ?)");
-      insert.bind(1, student.id);
-      insert.bind(2, student.name.empty() ? "?" : student.name);
-      insert.bind(3, student.instrument);
-      if (student.range.lowest) insert.bind(4, *student.range.lowest);
-      if (student.range.highest) insert.bind(5, *student.range.highest);
-      insert.exec();
-    });
+    const auto there = adoptStudent(student);
     if (!there) return there;
   }
   for (const Stray& stray : *found) {
@@ -308,6 +298,47 @@ Studio::Result<void> Studio::takeInAll() {
     if (const auto in = takeIn(stray, stray.note.student); !in) return tl::unexpected(in.error());
   }
   return {};
+}
+
+Studio::Result<void> Studio::adoptStudent(const Student& student) {
+  return data_->change([&] {
+    if (isOnList(*data_->db, "student", student.id)) return;
+    SQLite::Statement insert(
+        *data_->db, "INSERT INTO student(id, name, instrument, lowest, highest) VALUES(?, ?, ?, ?, ?)");
+    insert.bind(1, student.id);
+    insert.bind(2, student.name.empty() ? "?" : student.name);
+    insert.bind(3, student.instrument);
+    if (student.range.lowest) insert.bind(4, *student.range.lowest);
+    if (student.range.highest) insert.bind(5, *student.range.highest);
+    insert.exec();
+  });
+}
+
+Studio::Result<int> Studio::adoptTakes(const Student& student, const std::vector<fs::path>& files) {
+  std::vector<fs::path> moved;
+  auto adopted = data_->change([&] {
+    SQLite::Transaction transaction(*data_->db);
+    for (const fs::path& file : files) {
+      Take take = noteOf(file).value_or(SoundNote{}).take;
+      if (take.id == 0 || isOnList(*data_->db, "take", take.id)) continue;
+      take.student = student.id;
+      take.other = 0;
+      take.recording.clear();
+      take.seconds = soundLength_s(file.string()).value_or(take.seconds);
+      take.file = newFileStem(take.made_unix_s) + ".flac";
+      std::error_code error;
+      fs::rename(file, data_->takes() / take.file, error);
+      if (error) throw SQLite::Exception("a take's sound could not be moved", SQLITE_IOERR);
+      moved.push_back(data_->takes() / take.file);
+      insertTake(*data_->db, take, true);
+    }
+    transaction.commit();
+    return static_cast<int>(moved.size());
+  });
+  std::error_code ignored;
+  if (!adopted)
+    for (const fs::path& file : moved) fs::remove(file, ignored);
+  return adopted;
 }
 
 }  // namespace calando

@@ -14,6 +14,7 @@
 #include "core/library/lesson.h"
 #include "core/reckoning/reckoning.h"
 #include "core/standin/player.h"
+#include "records/pack_fault.h"
 #include "records/studio_fault.h"
 
 namespace {
@@ -55,6 +56,7 @@ std::set<std::string> texts() {
   for (const auto& row : faults()) add(row.english);
   for (const auto& row : fileFaults()) add(row.english);
   for (const auto& row : studioFaults()) add(row.english);
+  for (const auto& row : packFaults()) add(row.english);
   return all;
 }
 

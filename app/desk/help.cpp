@@ -172,6 +172,52 @@ void explainPairs(const About& about) {
                 "That is why the two are on one card.")});
 }
 
+void explainWeeks(const About& about) {
+  about(
+      Help::tr("The weeks"),
+      {Help::tr(
+           "Each row is a week, each small picture a take that counts; where there is no room for all, the "
+           "better ones are shown. A click opens one. The line beside them is the middle of a week’s takes; "
+           "its "
+           "band is how far takes of one day lie apart, so a change within it is none. Two periods are "
+           "compared by "
+           "their days, with how sure that is. Levels of other places of the microphone are left out."),
+       Help::tr("What comes next is proposed when a step was good often enough, on days enough, and made "
+                "easier after "
+                "three bad days or a pause; one new thing at a time. W takes it, with the value that stands "
+                "beside "
+                "it, Q says not yet. Plan… has the gate, holidays, and what rests."),
+       Help::tr(
+           "The sheet of a day fills the minutes there are: what is new, then what was done longest ago, "
+           "each with "
+           "its rest. Tired is said when pitch, level, core or crackle fall together over a day, beyond what "
+           "this player’s takes of a day differ by: stop there."),
+       Help::tr("Report… is a page for the student or the parents, or of the class; it can be looked at "
+                "before it is "
+                "written, as pages, text or a table of all figures. Pack… makes one file for a student who "
+                "has Calando at "
+                "home: order, cards, plan, list and model takes; what they practised comes back in another, "
+                "each take "
+                "once. Settings backs the whole studio up into one file.")});
+  about(
+      Help::tr("The post"),
+      {Help::tr(
+           "A list says what is to be sent, card by card. Recordings are dropped here, opened, or come as a "
+           "folder: a name in the file or its folder says whose it is, or a table (CSV) of files and "
+           "students. They "
+           "stay where they are; what is kept of them is what you take into the weeks."),
+       Help::tr("Each recording is cut into tries at the list’s items; talk and noise are left out. A shape "
+                "is the "
+                "verdict of the best try, a dash that an item was not found, “5 of 8” how much of it came. "
+                "Who is to be "
+                "listened to first stands in bold, with the reason."),
+       Help::tr("In the recording: drag an end of a try; a number says which item the marked stretch is, 0 "
+                "or Delete "
+                "that it is none; a drag elsewhere marks a stretch; arrows go from try to try; P listens. "
+                "What you "
+                "say is measured at once, kept, and taken back by Ctrl+Z.")});
+}
+
 void explainReckoner(const About& about) {
   about(
       Help::tr("The reckoner"),
@@ -223,6 +269,7 @@ std::vector<Entry> entries() {
   explainSmallPart(about);
   explainFlexibility(about);
   explainPairs(about);
+  explainWeeks(about);
   explainReckoner(about);
   explainKeeping(about);
   for (const Figure& figure : figures())

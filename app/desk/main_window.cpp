@@ -9,16 +9,16 @@
 #include "app/desk/settings_page.h"
 #include "app/desk/shelf_view.h"
 #include "app/desk/source_box.h"
-#include "app/desk/student_chooser.h"
 #include "app/desk/take_view.h"
 #include "app/lesson/card_editor.h"
 #include "app/lesson/lesson_view.h"
 #include "app/lesson/order_dialog.h"
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
+#include "app/people/student_chooser.h"
 #include "app/picture/gallery.h"
+#include "app/post/post_page.h"
 #include "app/readout/readout.h"
-#include "app/reckoner/reckoner_page.h"
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
 #include "app/sound/player.h"
@@ -32,33 +32,30 @@ namespace calando {
 namespace {
 constexpr int kLeft = 196, kRight = 320;
 constexpr QSize kWanted(1280, 800), kLeast(1000, 660);
-enum Place { lessonPlace, reckonerPlace, settingsPlace };
 }  // namespace
 
 MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs)
     : session_(std::make_unique<Session>(
           std::move(studio),
           Session::Ears{std::move(inputs), std::make_unique<SoundPlayer>(), &smallPicture})),
-      rail_(new Rail(
-          {{tr("Lesson"), "lesson"}, {tr("Reckoner"), "reckoner"}, {tr("Settings"), "settings", true}})),
+      rail_(new Rail({{tr("Lesson"), "lesson"},
+                      {tr("Weeks"), "weeks"},
+                      {tr("Post"), "post"},
+                      {tr("Reckoner"), "reckoner"},
+                      {tr("Settings"), "settings", true}})),
       places_(new QStackedWidget) {
   setWindowTitle(tr("Calando"));
   setAcceptDrops(true);
   const int names = static_cast<int>(session_->studio().get(settings::noteNames));
   setNoteLanguage(static_cast<NoteLanguage>(std::clamp(names, 0, 2)));
   settings_ = new SettingsPage(*session_);
-  places_->addWidget(buildLesson());
-  auto* reckoner = new ReckonerPage(*session_);
-  places_->addWidget(reckoner);
-  places_->addWidget(settings_);
-  connect(reckoner, &ReckonerPage::taken, this, [this] { rail_->choose(lessonPlace); });
-  keys_.on("reckoned", [this, reckoner] {
-    if (places_->currentWidget() == reckoner) reckoner->takeIntoLesson();
-  });
+  buildPlaces();
   auto* central = new QWidget;
   auto* layout = tight(new QHBoxLayout(central), 0);
   layout->addWidget(rail_);
-  layout->addWidget(places_, 1);
+  overPlaces_ = tight(new QVBoxLayout, 0);
+  overPlaces_->addWidget(places_, 1);
+  layout->addLayout(overPlaces_, 1);
   setCentralWidget(central);
   connect(rail_, &Rail::chosen, places_, &QStackedWidget::setCurrentIndex);
   bindKeys();
@@ -88,14 +85,15 @@ QWidget* MainWindow::buildLesson() {
   auto* leftLayout = tight(new QVBoxLayout(left), 3 * style::kStep);
   leftLayout->addWidget(lesson_, 1);
   leftLayout->addWidget(source);
-  auto* middle = new QVBoxLayout;
-  middle->setSpacing(2 * style::kStep);
-  middle->addWidget(new MessageBar(session_->notices()));
-  middle->addWidget(take_, 1);
+  message_ = new MessageBar(session_->notices());
+  overTake_ = new QVBoxLayout;
+  overTake_->setSpacing(2 * style::kStep);
+  overTake_->addWidget(message_);
+  overTake_->addWidget(take_, 1);
   auto* body = new QHBoxLayout;
   body->setSpacing(4 * style::kStep);
   body->addWidget(left);
-  body->addLayout(middle, 1);
+  body->addLayout(overTake_, 1);
   body->addWidget(buildRight());
   auto* page = new QWidget;
   auto* all = new QVBoxLayout(page);
@@ -157,7 +155,6 @@ void MainWindow::bindKeys() {
   keys_.on("next", [&s] {
     if (s.allowed().choose) s.lesson().next();
   });
-  keys_.on("students", [this] { head_->chooser().open(); });
   keys_.on("newer", [this] { shelf_->step(-1); });
   keys_.on("older", [this] { shelf_->step(1); });
   const std::pair<const char*, TeachersWord> words[] = {{"accept", TeachersWord::accept},
@@ -194,9 +191,6 @@ void MainWindow::bindKeys() {
   keys_.on("add", [this] { head_->chooser().edit(true); });
   keys_.on("delete", [&s] { s.deleteTake(); });
   keys_.on("undo", [&s] { s.undo(); });
-  keys_.on("lesson", [this] { rail_->choose(lessonPlace); });
-  keys_.on("reckoner", [this] { rail_->choose(reckonerPlace); });
-  keys_.on("settings", [this] { rail_->choose(settingsPlace); });
   keys_.on("help", [this] { showHelp(this); });
 }
 
@@ -315,6 +309,7 @@ void MainWindow::chooseFiles() {
 void MainWindow::openFiles(const QStringList& files) {
   std::vector<std::filesystem::path> paths;
   for (const QString& file : files) paths.emplace_back(QFile::encodeName(file).toStdString());
+  if (places_->currentWidget() == post_) return post_->openFiles(paths);
   session_->openFiles(paths);
 }
 

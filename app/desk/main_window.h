@@ -8,12 +8,15 @@
 
 class QPushButton;
 class QStackedWidget;
+class QVBoxLayout;
 
 namespace calando {
 
 class HeadStrip;
 class LessonView;
 class Rail;
+class MessageBar;
+class PostPage;
 class Readout;
 class SettingsPage;
 class ShelfView;
@@ -38,6 +41,7 @@ class MainWindow : public QMainWindow {
   void closeEvent(QCloseEvent* event) override;
 
  private:
+  void buildPlaces();
   QWidget* buildLesson();
   QWidget* buildRight();
   QWidget* buildActions();
@@ -57,6 +61,9 @@ class MainWindow : public QMainWindow {
   CommandKeys keys_{*this};
   Rail* rail_;
   QStackedWidget* places_;
+  PostPage* post_ = nullptr;
+  MessageBar* message_ = nullptr;
+  QVBoxLayout *overTake_ = nullptr, *overPlaces_ = nullptr;  // where messages stand: in the lesson, elsewhere
   HeadStrip* head_ = nullptr;
   LessonView* lesson_ = nullptr;
   TakeView* take_ = nullptr;

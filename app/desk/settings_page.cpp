@@ -159,6 +159,35 @@ QWidget* SettingsPage::buildStudio() {
   form->addRow(term(tr("Folder")), folder);
   form->addRow(term({}), hint(tr("Everything is in it: copy it to keep it. The option %1 opens another one.")
                                   .arg(QStringLiteral("-\u2060-\u2060studio"))));
+  const double last = session_.studio().get(settings::backedUp);
+  auto* when = new QLabel(last > 0.0 ? words::moment(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(last)))
+                                     : tr("never"));
+  auto* backUp = new QPushButton(tr("Back up…"));
+  backUp->setObjectName("backUp");
+  connect(backUp, &QPushButton::clicked, this, [this] {
+    const QString file = QFileDialog::getSaveFileName(this, tr("A backup of the studio"),
+                                                      tr("studio-backup.zip"), tr("Backup (*.zip)"));
+    if (!file.isEmpty()) session_.backUp(QFile::encodeName(file).toStdString());
+  });
+  auto* restore = new QPushButton(tr("Unpack a backup…"));
+  restore->setObjectName("restore");
+  connect(restore, &QPushButton::clicked, this, [this] {
+    const QString file =
+        QFileDialog::getOpenFileName(this, tr("A backup of a studio"), {}, tr("Backup (*.zip)"));
+    const QString folder =
+        file.isEmpty() ? QString() : QFileDialog::getExistingDirectory(this, tr("An empty folder for it"));
+    if (!folder.isEmpty())
+      session_.restore(QFile::encodeName(file).toStdString(), QFile::encodeName(folder).toStdString());
+  });
+  auto* row = new QHBoxLayout;
+  row->setSpacing(2 * style::kStep);
+  row->addWidget(when, 1);
+  row->addWidget(backUp);
+  row->addWidget(restore);
+  form->addRow(term(tr("Last backup")), row);
+  form->addRow(
+      term({}),
+      hint(tr("The whole studio in one file, read back after it is written. Put it on another disk.")));
   return box;
 }
 

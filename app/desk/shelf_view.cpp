@@ -13,8 +13,6 @@ constexpr int kHeight = 100;
 
 enum Role { title = Qt::UserRole, when, held, verdict, word, take };
 
-QString pictureKey(std::int64_t id) { return QStringLiteral("take-%1").arg(id); }
-
 /// A take: small picture, the step and the day, how long and how it was.
 class TakeDelegate : public QStyledItemDelegate {
  public:
@@ -36,7 +34,8 @@ class TakeDelegate : public QStyledItemDelegate {
     }
     const QRectF inner = box.adjusted(6, 5, -6, -4);
     const QRectF top(inner.left(), inner.top(), inner.width(), kThumbnail.height());
-    const QPixmap small = pictureOf(index.data(take).toLongLong());
+    const std::int64_t id = index.data(take).toLongLong();
+    const QPixmap small = keptPicture(id, roster_.ribbon(id));
     if (small.isNull())
       painter->fillRect(top, style::sheet);
     else
@@ -63,15 +62,6 @@ class TakeDelegate : public QStyledItemDelegate {
   }
 
  private:
-  /// Unpacked when it is first seen: of thousands of takes few are.
-  QPixmap pictureOf(std::int64_t id) const {
-    QPixmap small;
-    const QString key = pictureKey(id);
-    const std::string* png = QPixmapCache::find(key, &small) ? nullptr : roster_.ribbon(id);
-    if (png && small.loadFromData(QByteArray::fromStdString(*png), "PNG")) QPixmapCache::insert(key, small);
-    return small;
-  }
-
   const Roster& roster_;
 };
 
@@ -177,7 +167,7 @@ void ShelfView::refreshRow(int row) {
   entry->setData(verdict, static_cast<int>(past.kept && !past.stopped ? verdictOf(played.word, *past.kept)
                                                                       : Verdict::unmeasured));
   entry->setData(word, wordOf(played.word, played.stopped));
-  QPixmapCache::remove(pictureKey(played.id));
+  forgetPicture(played.id);
   QStringList tip{entry->data(title).toString() + QStringLiteral("   ·   ") + words::moment(day)};
   if (const Student* other = roster.find(
           roster.chosen() && played.student == roster.chosen()->id ? played.other : played.student);

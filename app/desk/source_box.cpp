@@ -70,6 +70,7 @@ SourceBox::SourceBox(Session& session)
   open_->setToolTip(tipOf("open"));
   open_->setProperty("narrow", true);
   meter_->setRange(-60, 0);
+  meter_->setObjectName("meter");
   meter_->setTextVisible(false);
   meter_->setFixedHeight(2 * style::kStep);
   meter_->setAccessibleName(tr("Input level"));

@@ -21,7 +21,7 @@ constexpr std::array kCommands{
     Command{"softer", "Ctrl+Down", QT_TRANSLATE_NOOP("Command", "partner, drone and click: softer"),
             anywhere},
     Command{"next", "N", QT_TRANSLATE_NOOP("Command", "next step of the lesson")},
-    Command{"students", "S", QT_TRANSLATE_NOOP("Command", "choose the student")},
+    Command{"students", "S", QT_TRANSLATE_NOOP("Command", "choose the student"), notTyping, true},
     Command{"newer", "PgUp", QT_TRANSLATE_NOOP("Command", "newer take"), anywhere},
     Command{"older", "PgDown", QT_TRANSLATE_NOOP("Command", "older take"), anywhere},
     Command{"accept", "1",
@@ -59,22 +59,33 @@ constexpr std::array kCommands{
             anywhere},
     Command{"export", "Ctrl+E",
             QT_TRANSLATE_NOOP("Command", "write the take to a file: sound, figures or picture"), anywhere},
-    Command{"add", "Ctrl+N", QT_TRANSLATE_NOOP("Command", "add a student"), anywhere},
+    Command{"add", "Ctrl+N", QT_TRANSLATE_NOOP("Command", "add a student"), anywhere, true},
     Command{"delete", "Del", QT_TRANSLATE_NOOP("Command", "delete the take"), inShelf},
-    Command{"undo", "Ctrl+Z", QT_TRANSLATE_NOOP("Command", "undo: a deleted take, a changed or erased card")},
-    Command{"lesson", "Alt+1", QT_TRANSLATE_NOOP("Command", "the lesson"), anywhere},
+    Command{"undo", "Ctrl+Z", QT_TRANSLATE_NOOP("Command", "undo: a deleted take, a changed or erased card"),
+            notTyping, true},
+    Command{"lesson", "Alt+1", QT_TRANSLATE_NOOP("Command", "the lesson"), anywhere, true},
+    Command{"post", "Alt+3", QT_TRANSLATE_NOOP("Command", "the post: homework that came in, marked"),
+            anywhere, true},
+    Command{"weeks", "Alt+2", QT_TRANSLATE_NOOP("Command", "the weeks: growth, logbook, plan"), anywhere,
+            true},
+    Command{"proposal-take", "W",
+            QT_TRANSLATE_NOOP("Command", "in the weeks: take what is proposed, with the value beside it"),
+            notTyping, true},
+    Command{"proposal-refuse", "Q",
+            QT_TRANSLATE_NOOP("Command", "in the weeks: not yet; it is not proposed again for a week"),
+            notTyping, true},
     Command{"reckoner", "Alt+5", QT_TRANSLATE_NOOP("Command", "the reckoner: the arithmetic of the trade"),
-            anywhere},
+            anywhere, true},
     Command{"reckoned", "Ctrl+Return",
-            QT_TRANSLATE_NOOP("Command", "in the reckoner: note, tempo and tuning into the lesson"),
-            anywhere},
-    Command{"settings", "Ctrl+,", QT_TRANSLATE_NOOP("Command", "settings"), anywhere},
+            QT_TRANSLATE_NOOP("Command", "in the reckoner: note, tempo and tuning into the lesson"), anywhere,
+            true},
+    Command{"settings", "Ctrl+,", QT_TRANSLATE_NOOP("Command", "settings"), anywhere, true},
     Command{
         "zoom", "+ - 0",
         QT_TRANSLATE_NOOP("Command",
                           "zoom in, out, all; arrow keys move, as does a drag with Ctrl; a plain drag marks"),
         inPicture},
-    Command{"help", "F1", QT_TRANSLATE_NOOP("Command", "this page"), anywhere},
+    Command{"help", "F1", QT_TRANSLATE_NOOP("Command", "this page"), anywhere, true},
 };
 
 QList<QKeySequence> sequencesOf(const Command& command) {
@@ -112,8 +123,9 @@ void CommandKeys::run(std::string_view id) const {
 }
 
 bool CommandKeys::isMeant(const Command& command, QWidget* widget) const {
-  const bool typing = qobject_cast<QLineEdit*>(widget) || qobject_cast<QAbstractSpinBox*>(widget) ||
-                      qobject_cast<QPlainTextEdit*>(widget);
+  if (!inLesson_ && !command.everyPlace) return false;
+  const bool typing = widget->property(kOwnKeys).toBool() || qobject_cast<QLineEdit*>(widget) ||
+                      qobject_cast<QAbstractSpinBox*>(widget) || qobject_cast<QPlainTextEdit*>(widget);
   switch (command.where) {
     case anywhere:
       // A space is text in a sentence, and presses the button that has the focus.

@@ -24,6 +24,7 @@ struct Command {
     inShelf,
     inPicture  ///< the picture's own; here for F1
   } where = Where::notTyping;
+  bool everyPlace = false;  ///< not the lesson's alone
 };
 std::span<const Command> commands();
 const Command& commandOf(std::string_view id);
@@ -42,6 +43,8 @@ class CommandKeys : public QObject {
   void run(std::string_view id) const;
   /// Where Delete and the like are meant for takes.
   void setShelf(const QObject* shelf) { shelf_ = shelf; }
+  /// Elsewhere only what is for every place is meant.
+  void setInLesson(bool here) { inLesson_ = here; }
 
  protected:
   bool eventFilter(QObject* watched, QEvent* event) override;
@@ -51,10 +54,13 @@ class CommandKeys : public QObject {
 
   QWidget& window_;
   const QObject* shelf_ = nullptr;
+  bool inLesson_ = true;
   std::map<std::string, std::function<void()>, std::less<>> acts_;
 };
 
 /// On a field for sentences: there even the space is text.
 inline constexpr const char* kFreeText = "freeText";
+/// On what has letters and digits of its own.
+inline constexpr const char* kOwnKeys = "ownKeys";
 
 }  // namespace calando

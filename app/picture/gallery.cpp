@@ -1,6 +1,7 @@
 #include "app/picture/gallery.h"
 
 #include <QBuffer>
+#include <QPixmapCache>
 #include <array>
 
 #include "app/picture/arch_picture.h"
@@ -92,5 +93,19 @@ std::string smallPicture(const Snapshot& take) {
   thumbnail(take, kThumbnail, kSharp).save(&buffer, "PNG");
   return png.toStdString();
 }
+
+namespace {
+QString keyOf(std::int64_t take) { return QStringLiteral("take-%1").arg(take); }
+}  // namespace
+
+QPixmap keptPicture(std::int64_t take, const std::string* png) {
+  QPixmap small;
+  const QString key = keyOf(take);
+  if (png && !QPixmapCache::find(key, &small) && small.loadFromData(QByteArray::fromStdString(*png), "PNG"))
+    QPixmapCache::insert(key, small);
+  return small;
+}
+
+void forgetPicture(std::int64_t take) { QPixmapCache::remove(keyOf(take)); }
 
 }  // namespace calando

@@ -1,6 +1,8 @@
 #pragma once
 
 #include <QImage>
+#include <QPixmap>
+#include <cstdint>
 #include <string>
 
 #include "app/picture/picture.h"
@@ -23,5 +25,10 @@ inline constexpr QSize kThumbnail(152, 44);  // of a take in the shelf
 QImage thumbnail(const Snapshot& take, const QSize& size, double ratio);
 /// The same as a PNG file.
 std::string smallPicture(const Snapshot& take);
+/// A take's small picture from its PNG file, unpacked when it is first wanted: of thousands of takes few are.
+/// `png` nullptr: there is none.
+QPixmap keptPicture(std::int64_t take, const std::string* png);
+/// It has another one now.
+void forgetPicture(std::int64_t take);
 
 }  // namespace calando

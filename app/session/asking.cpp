@@ -16,11 +16,13 @@ constexpr std::int64_t kRemembered_s = 8 * 7 * 86400;
 constexpr double kFastest_bpm = 120.0;  // of a breath that goes faster by itself
 }  // namespace
 
-Asking::Asking(Roster& roster, Lesson& lesson) : roster_(roster), lesson_(lesson) {
+Asking::Asking(Roster& roster, Lesson& lesson, Planning& planning)
+    : roster_(roster), lesson_(lesson), planning_(planning) {
   wish_.exercise = lesson.current()->id;
   connect(&roster_, &Roster::studentChanged, this, &Asking::stepChosen);
   connect(&lesson_, &Lesson::stepChosen, this, &Asking::stepChosen);
   connect(&lesson_, &Lesson::stepChanged, this, &Asking::stepChanged);
+  connect(&planning_, &Planning::changed, this, &Asking::planChanged);
 }
 
 Wish Asking::wish() const {
@@ -68,7 +70,12 @@ void Asking::hurry(double more_bpm) {
   emit shown();
 }
 
-/// As it was asked for the last time.
+/// The plan asks something else of this step than before.
+void Asking::planChanged() {
+  if (planning_.asked(lesson_.current()->id) != planned_) stepChosen();
+}
+
+/// As it was asked for the last time, or as the plan has it.
 void Asking::stepChosen() {
   const std::string& exercise = lesson_.current()->id;
   const auto& takes = roster_.takes();
@@ -77,6 +84,8 @@ void Asking::stepChosen() {
     wish_ = last->asked.wish();
   else
     wish_.tempo_bpm.reset();
+  planned_ = planning_.asked(exercise);
+  askFor(wish_, *lesson_.current(), planned_);
   emit shown();
 }
 
@@ -89,6 +98,7 @@ void Asking::stepChanged() {
     if (card->drone) setSupport(Support::drone);
   }
   step_ = card->id;
+  planned_ = planning_.asked(step_);
   if (const auto may = supports(); std::ranges::find(may, support_) == may.end()) setSupport(may.front());
   emit shown();
 }

@@ -2,7 +2,7 @@
 
 #include <QObject>
 
-#include "app/session/lesson.h"
+#include "app/session/planning.h"
 #include "core/library/asked.h"
 
 namespace calando {
@@ -13,7 +13,7 @@ class Asking : public QObject {
   Q_OBJECT
 
  public:
-  Asking(Roster& roster, Lesson& lesson);
+  Asking(Roster& roster, Lesson& lesson, Planning& planning);
 
   /// For the student who is here and the present step.
   Wish wish() const;
@@ -54,12 +54,15 @@ class Asking : public QObject {
 
  private:
   void stepChosen();
+  void planChanged();
   void stepChanged();
 
   Roster& roster_;
   Lesson& lesson_;
+  Planning& planning_;
   Wish wish_;
-  std::string step_;  // that the ways were set for
+  std::optional<double> planned_;  // what the plan asked of the step when it was last looked at
+  std::string step_;               // that the ways were set for
   Support support_ = Support::flash;
   bool stopsByItself_ = true;
   bool earsFirst_ = false;

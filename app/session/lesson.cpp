@@ -30,6 +30,12 @@ void Lesson::loadCards() {
   for (Exercise& card : *cards) own_.push_back(std::make_shared<Exercise>(std::move(card)));
 }
 
+void Lesson::reload() {
+  loadCards();
+  loadOrder();
+  emit cardsChanged();
+}
+
 bool Lesson::isOwn(const std::string& exercise) const {
   return std::ranges::any_of(own_, [&](const auto& card) { return card->id == exercise; });
 }
@@ -148,14 +154,19 @@ void Lesson::show(const std::string& exercise) {
 
 Standing Lesson::standing(const std::string& exercise) const {
   const ExercisePtr card = find(exercise);
-  return card ? standingOf(roster_.past(), *card) : Standing{};
+  return card ? standingOf(roster_.past(), *card, gate(*card)) : Standing{};
 }
 
 int Lesson::opensAfter(std::size_t row) const {
   if (row == 0 || row >= order_.size()) return 0;
   if (standing(order_[row]).tries > 0) return 0;  // it has been opened
   const ExercisePtr before = find(order_[row - 1]);
-  return before ? standing(order_[row - 1]).toCome(*before) : 0;
+  return before ? standing(order_[row - 1]).toCome(gate(*before)) : 0;
+}
+
+void Lesson::setGate(std::optional<Gate> gate) {
+  gate_ = gate;
+  emit standingsChanged();
 }
 
 std::optional<int> Lesson::doseDone() const {

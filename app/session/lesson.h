@@ -22,6 +22,8 @@ class Lesson : public QObject {
   bool isOwn(const std::string& exercise) const;
   /// Own cards and those that ship, and what was lent; nullptr for none.
   ExercisePtr find(const std::string& exercise) const;
+  /// What is in the studio was changed by somebody else.
+  void reload();
   /// A card that has been erased, for a take that was played for it.
   void lend(const Exercise& card);
   /// Keeps a card as an own one, under an id of its own where it has another's; the id it has then.
@@ -44,6 +46,9 @@ class Lesson : public QObject {
   void show(const std::string& exercise);
 
   // How it stands
+  /// The student's own gate, or that of a card.
+  Gate gate(const Exercise& card) const { return gate_.value_or(gateOf(card)); }
+  void setGate(std::optional<Gate> gate);
   Standing standing(const std::string& exercise) const;
   /// How many good takes of the step before are wanting until this one opens; 0: it is open.
   int opensAfter(std::size_t row) const;
@@ -85,6 +90,7 @@ class Lesson : public QObject {
   std::vector<std::string> order_;
   ExercisePtr current_;
   std::optional<std::int64_t> student_;
+  std::optional<Gate> gate_;
   QTimer rest_;
   int restLeft_s_ = 0;
   std::int64_t here_unix_s_ = 0;

@@ -2,6 +2,8 @@
 
 #include <QTimer>
 
+#include "app/session/past.h"
+
 namespace calando {
 
 namespace {
@@ -89,20 +91,8 @@ void Roster::setCutShort(std::int64_t take, double seconds) {
 }
 
 PastTake Roster::pastOf(const Take& take) const {
-  PastTake past{take.id, take.made_unix_s, take.asked.exercise, take.word, {}};
-  past.stopped = take.stopped;
-  past.tried = take.tried;
-  past.seen = take.seen;
-  past.attention = take.attention;
-  past.note = take.asked.note;
-  past.fingering = take.asked.fingering;
-  past.place = take.asked.place;
   const auto summary = summaries_.find(take.id);
-  if (summary == summaries_.end()) return past;
-  past.kept = summary->second.kept;
-  const auto next = take.asked.nextTries.find(past.kept->observation);
-  past.nextTry = next == take.asked.nextTries.end() ? 0 : next->second;
-  return past;
+  return calando::pastOf(take, summary == summaries_.end() ? nullptr : &summary->second);
 }
 
 void Roster::refreshPast(std::int64_t take) {

@@ -21,8 +21,10 @@ Session::Session(Studio studio, Ears ears)
       analyst_(std::move(ears.smallPicture)),
       roster_(studio_, analyst_, notices_, undo_),
       lesson_(studio_, roster_, notices_, undo_),
+      planning_(studio_, roster_, lesson_, notices_, undo_),
+      post_(studio_, roster_, lesson_, analyst_, notices_, undo_),
       breathing_(roster_, lesson_),
-      asking_(roster_, lesson_),
+      asking_(roster_, lesson_, planning_),
       open_(studio_, analyst_, roster_, lesson_, asking_, notices_, undo_),
       speaker_(std::move(ears.speaker)),
       setup_(studio_, std::move(ears.inputs)),
@@ -104,10 +106,13 @@ void Session::begin() {
   else
     QTimer::singleShot(0, &keeping_, &Keeping::offerStrays);
   for (const Problem& remark : studio_.remarks()) notices_.sayLoss(words::said(remark));
+  if (!readOnly() && owesBackup())
+    notices_.say(
+        tr("The last backup is more than a month ago, or there is none: Settings (Ctrl+,) makes one."));
 }
 
 bool Session::idle() const {
-  return analyst_.idle() && !keeping_.importing().running() && roster_.settled() &&
+  return analyst_.idle() && !post_.running() && !keeping_.importing().running() && roster_.settled() &&
          run_.phase() == TakeRun::Phase::ready;
 }
 
@@ -340,6 +345,7 @@ void Session::playOrStop(double from_s, double to_s, bool loop) {
 }
 
 void Session::finish() {
+  filing_.waitForDone();
   open_.clear();
   // A take that is sounding stays in recording/ and is offered at the next start.
   listener_.quiet();

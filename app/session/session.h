@@ -1,9 +1,12 @@
 #pragma once
 
 #include <QObject>
+#include <QThreadPool>
 
 #include "app/session/breathing.h"
 #include "app/session/keeping.h"
+#include "app/session/post.h"
+#include "records/pack.h"
 
 namespace calando {
 
@@ -29,6 +32,8 @@ class Session : public QObject {
   Analyst& analyst() { return analyst_; }
   Roster& roster() { return roster_; }
   Lesson& lesson() { return lesson_; }
+  Planning& planning() { return planning_; }
+  Post& post() { return post_; }
   Asking& asking() { return asking_; }
   Breathing& breathing() { return breathing_; }
   OpenTake& open() { return open_; }
@@ -50,14 +55,25 @@ class Session : public QObject {
   void deleteTake();
   /// The last thing that can be undone.
   void undo();
-  /// A take from the list.
   /// The microphone stands elsewhere from now on.
   void moveMicrophone();
+  /// A take from the list.
   void choose(std::int64_t take);
   /// Two to six takes to be held beside one another: those marked, else the one on show and the one before.
   void compare(const std::vector<std::int64_t>& marked);
   /// Plays the take on show, or stops what plays.
   void playOrStop(double from_s, double to_s, bool loop);
+
+  /// The student who is here, for home with the list of homework that is looked at, or as an answer.
+  bool writePack(PackKind kind, const std::filesystem::path& file);
+  /// All of it or nothing; its student is here then.
+  bool takePackIn(const std::filesystem::path& file);
+
+  /// The whole studio into one file, away from the interface's thread; what became of it is said.
+  void backUp(const std::filesystem::path& file);
+  void restore(const std::filesystem::path& file, const std::filesystem::path& folder);
+  /// The last backup, or else the student's first take, is more than a month ago.
+  bool owesBackup() const;
 
   /// What sounds with a take, the one that runs too.
   void louder(double db);
@@ -89,6 +105,8 @@ class Session : public QObject {
   Analyst analyst_;
   Roster roster_;
   Lesson lesson_;
+  Planning planning_;
+  Post post_;
   Breathing breathing_;
   Asking asking_;
   OpenTake open_;
@@ -107,6 +125,7 @@ class Session : public QObject {
   std::shared_ptr<const HeldSound> earlier_;  // the partner, where that take is
   std::vector<Analyst::Ticket> comparing_;
   std::optional<std::filesystem::path> elsewhere_;
+  QThreadPool filing_;
 };
 
 /// What the sound system says of the start of a stream is that unsure: two standard deviations of a measuring

@@ -74,6 +74,13 @@ struct Generator {
 /// When the trace is seen: while the take sounds, once it has ended, or not before it is asked for.
 enum class Display { shown, after, hidden };
 
+/// What of a card is asked for more of, step by step, once it is reliable.
+struct Grows {
+  enum class What { nothing, seconds, tempo, counts };
+  What what = What::nothing;
+  std::vector<double> steps;  ///< growing; none for nothing
+};
+
 /// What the pitch is held against: what is set for the take; equal steps; pure intervals over the home note;
 /// the player's own home note as it first came, with equal steps or pure intervals as set.
 enum class PitchReference { asked, equal, just, home };
@@ -114,8 +121,10 @@ struct Exercise {
   int good = 3;                            ///< so many good takes of the last `of` open the next step
   int of = 5;
   int sets = 1;
-  double rest_s = 0.0;                ///< owed between sets
-  int mostPerDay = 0;                 ///< 0: as often as is liked
+  double rest_s = 0.0;  ///< owed between sets
+  int mostPerDay = 0;   ///< 0: as often as is liked
+  Grows grows;
+  std::string then;                   ///< the card that takes its place once it is reliable; empty: none
   double faster_bpm = 0.0;            ///< a good take makes the next one so much faster
   bool timedByKey = false;            ///< the player's key says when something began and ended
   bool logsFingerings = false;        ///< which fingering was used is said with each take

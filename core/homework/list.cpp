@@ -1,7 +1,8 @@
 #include "core/homework/list.h"
 
-#include "core/bounded_json.h"
+#include "core/catalogue.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/library/cards.h"
 
 namespace calando {
 
@@ -21,10 +22,7 @@ std::optional<int> noteIn(const nlohmann::json& entry, const char* key) {
 
 HomeworkItem itemFrom(const nlohmann::json& entry,
                       const std::function<ExercisePtr(const std::string&)>& cardOf) {
-  if (!entry.is_object()) refuse(Fault::notAnObject, shortened(entry));
-  for (const auto& [key, value] : entry.items())
-    if (key != "exercise" && key != "home" && key != "tempo" && key != "part" && key != "highest")
-      refuse(Fault::unknownKey, shortened(nlohmann::json(key)));
+  refuseUnknown(entry, {"exercise", "home", "tempo", "part", "highest"});
   if (!entry.contains("exercise")) refuse(Fault::keyMissing, "exercise");
   HomeworkItem item;
   const std::string id = entry["exercise"].is_string() ? entry["exercise"].get<std::string>() : std::string();
@@ -32,16 +30,9 @@ HomeworkItem itemFrom(const nlohmann::json& entry,
   if (!item.exercise) refuse(Fault::unknownExercise, shortened(entry["exercise"]));
   item.home = noteIn(entry, "home");
   item.highest = noteIn(entry, "highest");
-  Fields fields(entry);
-  item.tempo_bpm = fields.number("tempo", kSlowest_bpm, kFastest_bpm);
-  if (!fields.sound())
-    refuse(Fault::notANumber, "tempo", kSlowest_bpm, kFastest_bpm, shortened(entry["tempo"]));
-  if (entry.contains("part") && !entry["part"].is_null()) {
-    item.part = partNamed(entry["part"].is_string() ? entry["part"].get<std::string>() : std::string());
-    if (!item.part)
-      refuse(Fault::unknownValue, "part", shortened(entry["part"]),
-             "whole, mouthpiece, lips, mouthpiece-neck");
-  }
+  const auto given = [&](const char* key) { return entry.contains(key) && !entry[key].is_null(); };
+  if (given("tempo")) item.tempo_bpm = within(entry["tempo"], "tempo", kSlowest_bpm, kFastest_bpm);
+  if (given("part")) item.part = partFrom(entry["part"]);
   return item;
 }
 

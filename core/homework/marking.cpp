@@ -13,10 +13,13 @@ namespace {
 
 constexpr double kBefore_s = 1.5, kAfter_s = 1.0;  // of a try, for the room around it
 constexpr double kHalf = 0.5;
-constexpr double kJoin_s = 1.2;  // stretches of one kind that near are one
+constexpr double kFarOff = 3.0;      // widths of a target: further is no worse
+constexpr double kShortest_s = 0.2;  // of a stretch that somebody says is a try
+constexpr double kJoin_s = 1.2;      // stretches of one kind that near are one
 
 AskedItem askedOf(const HomeworkItem& item, const Context& context) {
-  AskedItem asked{unroll(context), static_cast<double>(context.soundingOf(0)), !item.home};
+  AskedItem asked{unroll(context), static_cast<double>(context.soundingOf(0)), !item.home,
+                  !item.exercise->asksForTones()};
   for (const Cue& cue : item.exercise->cues)
     if (cue.note.kind == CueNote::Kind::written) asked.anyHome = false;
   return asked;
@@ -40,25 +43,26 @@ Span spanOf(const Analysis& analysis, std::size_t r) {
   return span;
 }
 
-bool counts(const CueResult& row, bool tones) { return tones ? row.asksForSound() : row.isAudible(); }
+/// More than half of one lies within the other.
+bool isWithin(double start_s, double end_s, double from_s, double to_s) {
+  return std::min(end_s, to_s) - std::max(start_s, from_s) > 0.5 * (end_s - start_s);
+}
 
-/// Where its first and its last sound lie.
-std::optional<Span> endsOf(const Analysis& analysis, bool tones) {
-  std::optional<Span> ends;
-  for (std::size_t r = 0; r < analysis.cues.size(); ++r) {
-    if (!counts(analysis.cues[r], tones) || !analysis.cues[r].matched) continue;
-    const Span span = spanOf(analysis, r);
-    if (!ends) ends = span;
-    ends = {std::min(ends->start_s, span.start_s), std::max(ends->end_s, span.end_s)};
-  }
-  return ends;
+/// Of a card of breaths breaths count.
+bool counts(CueKind kind, const Exercise& card) {
+  return card.asksForTones() ? isSounding(kind) : isAudible(kind);
+}
+std::size_t cuesOf(const CueSheet& sheet, const Exercise& card) {
+  return static_cast<std::size_t>(
+      std::ranges::count_if(sheet.cues, [&](const SheetCue& cue) { return counts(cue.kind, card); }));
 }
 
 /// Of the tries at one item: complete before incomplete, then more of it, then the fewest figures outside.
 bool better(const MarkedTry& a, const MarkedTry& b) {
   const auto rank = [](const MarkedTry& t) {
     double outside = 0.0;
-    for (const Reading& reading : t.analysis.readings) outside += std::min(3.0, reading.excess);
+    for (const Reading& reading : t.analysis.readings)
+      outside += reading.verdict == Verdict::notYet ? kFarOff : std::min(kFarOff, reading.excess);
     return std::tuple(t.complete ? 0 : 1, -static_cast<double>(t.cuesFound), outside);
   };
   return rank(a) < rank(b);
@@ -76,43 +80,73 @@ std::pair<double, double> roomAround(const Try& found, std::span<const SentSound
   return {from, to};
 }
 
+/// What is asked of a try: on the note that it is on, at its own tempo.
+Context contextOf(const Try& found, double from_s, const HomeworkItem& item, const AskedItem& asked,
+                  const Context& player) {
+  Context context = contextOf(item, player);
+  if (asked.anyHome && !context.exercise->surprises()) context.asked = {asked.sheet.home + found.moved};
+  if (!context.exercise->counted()) return context;
+  context.tempo_bpm = context.tempo_bpm.value_or(context.exercise->tempo_bpm) / found.stretch;
+  context.start_s = found.clock_s - from_s;
+  return context;
+}
+
+/// Which of its cues were found, and where the first and the last of them lie. False when none was.
+bool countCues(MarkedTry& one) {
+  const CueSheet sheet = unroll(one.context);
+  bool longEnough = true;
+  for (std::size_t c = 0; c < one.analysis.cues.size(); ++c) {
+    const CueResult& row = one.analysis.cues[c];
+    if (!counts(row.kind, *one.context.exercise) || !row.matched) continue;
+    const Span span = spanOf(one.analysis, c);
+    if (span.end_s - span.start_s < kHalf * sheet.cues[c].length_s) longEnough = false;
+    const double start_s = one.from_s + span.start_s, end_s = one.from_s + span.end_s;
+    one.start_s = one.cuesFound == 0 ? start_s : std::min(one.start_s, start_s);
+    one.end_s = one.cuesFound == 0 ? end_s : std::max(one.end_s, end_s);
+    ++one.cuesFound;
+  }
+  one.complete = longEnough && one.cuesFound == cuesOf(sheet, *one.context.exercise);
+  return one.cuesFound > 0;
+}
+
 std::optional<MarkedTry> measured(const Try& found, const HomeworkItem& item, const AskedItem& asked,
                                   const SentRecording& recording, std::span<const SentSound> sounds,
                                   const Context& player) {
-  MarkedTry result;
-  result.file = found.file;
-  result.context = contextOf(item, player);
-  Context& context = result.context;
-  if (asked.anyHome && !context.exercise->surprises()) context.asked = {asked.sheet.home + found.moved};
-  const bool tones = context.exercise->asksForTones();
-  const auto [from, to] = roomAround(found, sounds, recording.duration_s);
-  result.from_s = from;
-  if (context.exercise->counted()) {
-    const double asked_bpm = context.tempo_bpm.value_or(context.exercise->tempo_bpm);
-    context.tempo_bpm = asked_bpm / found.stretch;
-    if (found.hasTempo) result.tempo_bpm = context.tempo_bpm;
-    context.start_s = found.clock_s - from;
+  const auto [from_s, to_s] = roomAround(found, sounds, recording.tracks.duration_s);
+  MarkedTry one;
+  one.file = found.file;
+  one.from_s = from_s;
+  one.to_s = to_s;
+  one.claims_from_s = sounds[found.first].start_s;
+  one.claims_to_s = sounds[found.last].end_s;
+  one.context = contextOf(found, from_s, item, asked, player);
+  if (found.hasTempo) one.tempo_bpm = one.context.tempo_bpm;
+  one.analysis = analyse(recording.read(from_s, to_s), recording.tracks.rate_hz, one.context);
+  if (!countCues(one)) return std::nullopt;
+  return one;
+}
+
+/// The same of a stretch that somebody says is a try, whatever is found in it.
+MarkedTry measuredIn(const Piece& piece, const HomeworkItem& item, const AskedItem& asked,
+                     const SentRecording& recording, std::span<const SentSound> sounds,
+                     const Context& player) {
+  std::vector<SentSound> within;
+  for (const SentSound& sound : sounds)
+    if (isWithin(sound.start_s, sound.end_s, piece.from_s, piece.to_s)) within.push_back(sound);
+  MarkedTry one;
+  one.file = piece.file;
+  one.from_s = one.start_s = one.claims_from_s = piece.from_s;
+  one.to_s = one.end_s = one.claims_to_s = piece.to_s;
+  one.context = contextOf(item, player);
+  const auto tries = findTries(std::span(&asked, 1), std::span(&within, 1));
+  const auto longest = std::ranges::max_element(tries, {}, [](const Try& t) { return t.last - t.first; });
+  if (longest != tries.end()) {
+    one.context = contextOf(*longest, piece.from_s, item, asked, player);
+    if (longest->hasTempo) one.tempo_bpm = one.context.tempo_bpm;
   }
-  const auto samples = recording.read(from, to);
-  result.analysis = analyse(samples, recording.rate_hz, context);
-  const CueSheet sheet = unroll(context);
-  result.cuesAsked = result.cuesFound = 0;
-  bool longEnough = true;
-  for (std::size_t c = 0; c < result.analysis.cues.size(); ++c) {
-    const CueResult& row = result.analysis.cues[c];
-    if (!counts(row, tones)) continue;
-    ++result.cuesAsked;
-    if (!row.matched) continue;
-    ++result.cuesFound;
-    const Span span = spanOf(result.analysis, c);
-    if (span.end_s - span.start_s < kHalf * sheet.cues[c].length_s) longEnough = false;
-  }
-  result.complete = result.cuesFound == result.cuesAsked && longEnough;
-  const auto ends = endsOf(result.analysis, tones);
-  if (!ends) return std::nullopt;
-  result.start_s = from + ends->start_s;
-  result.end_s = from + ends->end_s;
-  return result;
+  one.analysis = analyse(recording.read(piece.from_s, piece.to_s), recording.tracks.rate_hz, one.context);
+  countCues(one);
+  return one;
 }
 
 /// The highest written note that stays.
@@ -123,23 +157,39 @@ std::optional<int> highestOf(const MarkedTry& best) {
   return highest;
 }
 
-void addOther(std::vector<OtherStretch>& other, std::size_t file, std::span<const SentSound> sounds,
-              std::span<const Try> tries) {
-  std::vector<bool> used(sounds.size(), false);
-  for (const Try& t : tries)
-    if (t.file == file)
-      std::fill(used.begin() + static_cast<long>(t.first), used.begin() + static_cast<long>(t.last) + 1,
-                true);
-  for (std::size_t s = 0; s < sounds.size(); ++s) {
-    if (used[s]) continue;
-    const SentSound& sound = sounds[s];
-    const bool goesOn = !other.empty() && other.back().file == file && other.back().kind == sound.kind &&
-                        sound.start_s - other.back().end_s < kJoin_s && s > 0 && !used[s - 1];
-    if (goesOn)
-      other.back().end_s = std::max(other.back().end_s, sound.end_s);
-    else
-      other.push_back({file, sound.start_s, sound.end_s, sound.kind});
+/// What no try claims.
+std::vector<OtherStretch> othersIn(const Marking& marking) {
+  std::vector<OtherStretch> other;
+  for (std::size_t file = 0; file < marking.sounds.size(); ++file) {
+    bool before = false;  // the sound before was none of a try
+    for (const SentSound& sound : marking.sounds[file]) {
+      const bool claimed = std::ranges::any_of(marking.items, [&](const MarkedItem& item) {
+        return std::ranges::any_of(item.tries, [&](const MarkedTry& t) {
+          return t.file == file && isWithin(sound.start_s, sound.end_s, t.claims_from_s, t.claims_to_s);
+        });
+      });
+      const bool goesOn = before && !claimed && other.back().kind == sound.kind &&
+                          sound.start_s - other.back().end_s < kJoin_s;
+      if (goesOn)
+        other.back().end_s = std::max(other.back().end_s, sound.end_s);
+      else if (!claimed)
+        other.push_back({file, sound.start_s, sound.end_s, sound.kind});
+      before = !claimed;
+    }
   }
+  return other;
+}
+
+/// Which of its tries counts, and what that makes of it.
+void settle(MarkedItem& item) {
+  const auto best = std::ranges::min_element(item.tries, better);
+  item.best.reset();
+  item.highest.reset();
+  item.state = ItemState::missing;
+  if (best == item.tries.end()) return;
+  item.best = static_cast<std::size_t>(best - item.tries.begin());
+  item.state = best->complete ? ItemState::complete : ItemState::incomplete;
+  item.highest = highestOf(*best);
 }
 
 }  // namespace
@@ -153,27 +203,48 @@ std::vector<SentSound> soundsOf(const Tracks& tracks, const Context& player) {
 Marking mark(const HomeworkList& list, std::span<const SentRecording> recordings, const Context& player) {
   std::vector<AskedItem> asked;
   for (const HomeworkItem& item : list.items) asked.push_back(askedOf(item, contextOf(item, player)));
-  std::vector<std::vector<SentSound>> sounds;
-  for (const SentRecording& recording : recordings) sounds.push_back(soundsOf(recording.tracks, player));
-  const std::vector<Try> tries = findTries(asked, sounds);
   Marking marking;
+  for (const SentRecording& recording : recordings)
+    marking.sounds.push_back(soundsOf(recording.tracks, player));
+  const std::vector<Try> tries = findTries(asked, marking.sounds);
   marking.items.resize(list.items.size());
   for (std::size_t i = 0; i < list.items.size(); ++i) {
     MarkedItem& item = marking.items[i];
-    for (const SheetCue& cue : asked[i].sheet.cues)
-      item.cuesAsked += list.items[i].exercise->asksForTones() ? isSounding(cue.kind) : isAudible(cue.kind);
+    item.cuesAsked = cuesOf(asked[i].sheet, *list.items[i].exercise);
     for (const Try& found : tries)
       if (found.item == i)
-        if (auto one =
-                measured(found, list.items[i], asked[i], recordings[found.file], sounds[found.file], player))
+        if (auto one = measured(found, list.items[i], asked[i], recordings[found.file],
+                                marking.sounds[found.file], player))
           item.tries.push_back(std::move(*one));
-    const auto best = std::ranges::min_element(item.tries, better);
-    if (best == item.tries.end()) continue;
-    item.best = static_cast<std::size_t>(best - item.tries.begin());
-    item.state = best->complete ? ItemState::complete : ItemState::incomplete;
-    item.highest = highestOf(*best);
+    settle(item);
   }
-  for (std::size_t f = 0; f < sounds.size(); ++f) addOther(marking.other, f, sounds[f], tries);
+  marking.other = othersIn(marking);
+  return marking;
+}
+
+Marking corrected(Marking marking, const Piece& piece, const HomeworkList& list,
+                  std::span<const SentRecording> recordings, const Context& player) {
+  if (piece.file >= recordings.size() || (piece.item && *piece.item >= list.items.size())) return marking;
+  const double end_s = recordings[piece.file].tracks.duration_s;
+  Piece within = piece;
+  within.from_s = std::clamp(piece.from_s, 0.0, end_s);
+  within.to_s = std::clamp(piece.to_s, 0.0, end_s);
+  if (within.to_s - within.from_s < kShortest_s) return marking;
+  for (std::size_t i = 0; i < marking.items.size(); ++i)
+    std::erase_if(marking.items[i].tries, [&](const MarkedTry& t) {
+      const bool touched = t.end_s > within.from_s && t.start_s < within.to_s;
+      return t.file == piece.file &&
+             ((touched && piece.item == i) || isWithin(t.start_s, t.end_s, within.from_s, within.to_s));
+    });
+  if (piece.item) {
+    const HomeworkItem& item = list.items[*piece.item];
+    std::vector<MarkedTry>& tries = marking.items[*piece.item].tries;
+    tries.push_back(measuredIn(within, item, askedOf(item, contextOf(item, player)), recordings[piece.file],
+                               marking.sounds[piece.file], player));
+    std::ranges::stable_sort(tries, {}, [](const MarkedTry& t) { return std::pair(t.file, t.start_s); });
+  }
+  for (MarkedItem& item : marking.items) settle(item);
+  marking.other = othersIn(marking);
   return marking;
 }
 

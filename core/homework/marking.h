@@ -20,16 +20,18 @@ inline constexpr Named<ItemState> kItemStates[] = {{"complete", ItemState::compl
 
 /// A try that was measured. Times are the file's.
 struct MarkedTry {
-  std::size_t file;
-  double start_s;  ///< onset of its first sound
-  double end_s;    ///< end of its last one
+  std::size_t file = 0;
+  double start_s = 0.0;  ///< onset of its first sound
+  double end_s = 0.0;    ///< end of its last one
   std::optional<double> tempo_bpm;
-  std::size_t cuesAsked;  ///< that ask for sound; of a card of breaths for breath
-  std::size_t cuesFound;
-  bool complete;  ///< each of them found, at half its length or more
+  std::size_t cuesFound = 0;  ///< that ask for sound; of a card of breaths for breath
+  bool complete = false;      ///< each of them found, at half its length or more
   Context context;
   Analysis analysis;  ///< its times are from `from_s` on
-  double from_s;
+  double from_s = 0.0;
+  double to_s = 0.0;           ///< and up to there
+  double claims_from_s = 0.0;  ///< what sounds from there
+  double claims_to_s = 0.0;    ///< to there is nothing else
 };
 
 struct MarkedItem {
@@ -53,19 +55,32 @@ struct OtherStretch {
 struct Marking {
   std::vector<MarkedItem> items;  ///< as the list has them
   std::vector<OtherStretch> other;
+  std::vector<std::vector<SentSound>> sounds;  ///< of each recording
 };
 
-/// A recording: its length, and its samples from one time to another, mono at `rate_hz`.
+/// A recording: what was heard of it, and its samples from one time to another, mono at the tracks' rate.
 struct SentRecording {
-  double rate_hz;
-  double duration_s;
-  std::function<std::vector<float>(double from_s, double to_s)> read;
   Tracks tracks;
+  std::function<std::vector<float>(double from_s, double to_s)> read;
 };
 
 /// Hears the whole recording once. `player`: instrument and reference.
 std::vector<SentSound> soundsOf(const Tracks& tracks, const Context& player);
 
 Marking mark(const HomeworkList& list, std::span<const SentRecording> recordings, const Context& player);
+
+/// What a teacher says that a stretch is: a try at an item, or at none.
+struct Piece {
+  std::size_t file = 0;
+  double from_s = 0.0;
+  double to_s = 0.0;
+  std::optional<std::size_t> item;
+  bool operator==(const Piece&) const = default;
+};
+/// The marking with a stretch as somebody says it is: tries of which it holds more than half give way, and
+/// those at its own item that it touches; what it is a try at is measured in it. Pieces are taken one after
+/// the other; one outside the recordings or the list changes nothing.
+Marking corrected(Marking marking, const Piece& piece, const HomeworkList& list,
+                  std::span<const SentRecording> recordings, const Context& player);
 
 }  // namespace calando

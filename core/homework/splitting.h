@@ -17,6 +17,7 @@ struct AskedItem {
   CueSheet sheet;
   double soundingLess = 0.0;  ///< semitones from a written note to what sounds
   bool anyHome = false;       ///< nobody said on which note: it may be moved as a whole
+  bool breaths = false;       ///< no tone is asked for: breaths count
 };
 
 /// A stretch that is a try at an item.
@@ -25,11 +26,10 @@ struct Try {
   std::size_t file;
   std::size_t first;  ///< of the file's sounds
   std::size_t last;
-  double clock_s;    ///< where the first cue lies
-  double stretch;    ///< seconds played for a second of the sheet
-  bool hasTempo;     ///< two onsets or more say how fast
-  int moved = 0;     ///< semitones, of an item on any home
-  std::size_t cues;  ///< that ask for sound, and have one
+  double clock_s;  ///< where the first cue lies
+  double stretch;  ///< seconds played for a second of the sheet
+  bool hasTempo;   ///< two onsets or more say how fast
+  int moved = 0;   ///< semitones, of an item on any home
 };
 
 /// The likeliest cut of the recordings, one after the other, into tries and what belongs to none.

@@ -29,18 +29,39 @@ Verdict verdictOf(TeachersWord word, const Kept& kept) {
   return kept.verdict;
 }
 
-Standing standingOf(std::span<const PastTake> takes, const Exercise& card) {
+Gate gateOf(const Exercise& card) { return {card.good, card.of, Gate().days}; }
+
+bool isGood(const PastTake& take, bool scored) {
+  const Verdict verdict = verdictOf(take.word, *take.kept);
+  return !scored || verdict == Verdict::inside || verdict == Verdict::near;
+}
+
+Standing tally(std::span<const PastTake> takes, bool scored, const Gate& gate) {
   Standing standing;
-  for (const PastTake& take : takes) {
-    if (take.exercise != card.id || !counts(take)) continue;
-    if (standing.tries == card.of) break;
-    const Verdict verdict = verdictOf(take.word, *take.kept);
-    if (standing.tries == 0) standing.last = verdict;
-    ++standing.tries;
-    // Where nothing is judged, to have done it is good.
-    standing.good += verdict == Verdict::inside || verdict == Verdict::near || !card.scored;
+  std::vector<PastTake> good;
+  for (const PastTake& take : takes.first(std::min(takes.size(), static_cast<std::size_t>(gate.of)))) {
+    if (standing.tries++ == 0) standing.last = verdictOf(take.word, *take.kept);
+    if (isGood(take, scored)) good.push_back(take);
   }
+  standing.good = static_cast<int>(good.size());
+  standing.days = static_cast<int>(daysOf(good).size());
   return standing;
+}
+
+Standing standingOf(std::span<const PastTake> takes, const Exercise& card, const Gate& gate) {
+  std::vector<PastTake> newest;
+  for (const PastTake& take : takes) {
+    if (newest.size() == static_cast<std::size_t>(gate.of)) break;
+    if (take.exercise == card.id && counts(take)) newest.push_back(take);
+  }
+  return tally(newest, card.scored, gate);
+}
+
+std::vector<Day> daysOf(std::span<const PastTake> takes) {
+  std::vector<Day> days;
+  for (const PastTake& take : takes)
+    if (days.empty() || days.back() != take.day) days.push_back(take.day);
+  return days;
 }
 
 int madeBetween(std::span<const PastTake> takes, const std::string& exercise, std::int64_t from_unix_s,

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <algorithm>
 #include <cstdint>
 #include <map>
 #include <optional>
@@ -7,6 +8,7 @@
 #include <string>
 #include <vector>
 
+#include "core/day.h"
 #include "core/exercise/context.h"
 #include "core/judging/kept.h"
 
@@ -34,9 +36,13 @@ struct PastTake {
   std::size_t nextTry = 0;   ///< which try of what was observed in it it asked for
   Seen seen = Seen::unsaid;  ///< of what was observed in it
   Attention attention = Attention::unsaid;
-  std::optional<int> note = {};   ///< asked for, written
-  std::string fingering = {};     ///< in use, as it was typed
-  std::optional<int> place = {};  ///< of the microphone
+  std::optional<int> note = {};          ///< asked for, written
+  std::string fingering = {};            ///< in use, as it was typed
+  std::optional<int> place = {};         ///< of the microphone
+  Day day = {};                          ///< on which it was made
+  double seconds = 0.0;                  ///< that were asked for
+  std::optional<double> tempo_bpm = {};  ///< asked for instead of the card's own
+  std::optional<int> mostCounts = {};    ///< of a climbing card
 };
 
 /// Seconds of the longest tone or breath out that counts; 0 for none.
@@ -50,16 +56,34 @@ inline bool counts(const PastTake& take) {
   return take.word != TeachersWord::invalidTry && !take.stopped && take.kept.has_value();
 }
 
+/// What makes a step reliable: so many good takes of the newest, on so many days at least.
+struct Gate {
+  int good = 3;
+  int of = 5;
+  int days = 2;
+  bool operator==(const Gate&) const = default;
+};
+/// As its card says.
+Gate gateOf(const Exercise& card);
+
 /// How a step of the lesson stands with a student.
 struct Standing {
   Verdict last = Verdict::unmeasured;  ///< of the newest take that counts
-  int good = 0;                        ///< inside or near, of the newest `of` of the card
+  int good = 0;                        ///< inside or near, of the newest `of` of the gate
   int tries = 0;                       ///< how many of those there are
-  /// Good takes that are wanting until the next step opens.
-  int toCome(const Exercise& card) const { return good < card.good ? card.good - good : 0; }
+  int days = 0;                        ///< on how many different days the good ones were
+  /// Good takes that are wanting until the gate is passed.
+  int toCome(const Gate& gate) const { return std::max({gate.good - good, gate.days - days, 0}); }
 };
 /// Of the takes of the card that count: invalid tries do not.
-Standing standingOf(std::span<const PastTake> takes, const Exercise& card);
+Standing standingOf(std::span<const PastTake> takes, const Exercise& card, const Gate& gate);
+/// The same of takes that all count; `scored`: they are judged.
+Standing tally(std::span<const PastTake> takes, bool scored, const Gate& gate);
+/// Inside or near, as the teacher hears it; where nothing is judged, to have done it is good.
+bool isGood(const PastTake& take, bool scored);
+
+/// The days of takes, newest first, each once.
+std::vector<Day> daysOf(std::span<const PastTake> takes);
 
 /// How many takes of a card were made in [from, to).
 int madeBetween(std::span<const PastTake> takes, const std::string& exercise, std::int64_t from_unix_s,

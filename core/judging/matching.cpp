@@ -80,22 +80,15 @@ Alignment align(const CueSheet& sheet, const std::vector<std::size_t>& cues,
   return result;
 }
 
-/// The clock on which most of the matched onsets lie, by medians: one late note does not move it.
+bool plausible(double stretch) { return stretch > kLeastStretch && stretch < 1.0 / kLeastStretch; }
+
+/// The clock on which most of the matched onsets lie.
 SheetMatch refinedClock(const CueSheet& sheet, const std::vector<HeardSound>& sounds, SheetMatch match) {
-  std::vector<double> planned, heard;
+  std::vector<OnsetPair> onsets;
   for (std::size_t i = 0; i < sheet.cues.size(); ++i)
-    if (match.sounds[i]) {
-      planned.push_back(sheet.cues[i].start_s);
-      heard.push_back(sounds[*match.sounds[i]].start_s);
-    }
-  std::vector<double> slopes;
-  for (std::size_t i = 0; i < planned.size(); ++i)
-    for (std::size_t j = i + 1; j < planned.size(); ++j)
-      if (planned[j] > planned[i]) slopes.push_back((heard[j] - heard[i]) / (planned[j] - planned[i]));
-  if (const auto slope = medianOf(slopes); slope && *slope > 0.25 && *slope < 4.0) match.stretch = *slope;
-  std::vector<double> starts;
-  for (std::size_t i = 0; i < planned.size(); ++i) starts.push_back(heard[i] - match.stretch * planned[i]);
-  if (const auto start = medianOf(starts)) match.start_s = *start;
+    if (match.sounds[i]) onsets.push_back({sheet.cues[i].start_s, sounds[*match.sounds[i]].start_s});
+  if (const auto stretch = stretchThrough(onsets); stretch && plausible(*stretch)) match.stretch = *stretch;
+  match.start_s = startThrough(onsets, match.stretch).value_or(match.start_s);
   return match;
 }
 
@@ -109,24 +102,19 @@ std::optional<double> medianSpacing(const std::vector<double>& starts) {
 /// them: notes that did not come do not stretch it as they stretch the spacing.
 std::optional<double> stretchByPitch(const CueSheet& sheet, const std::vector<std::size_t>& cues,
                                      const std::vector<HeardSound>& sounds) {
-  struct Pair {
-    double planned_s, heard_s;
-  };
-  std::vector<Pair> alike;
+  std::vector<OnsetPair> alike;
   for (const std::size_t c : cues)
     for (const HeardSound& sound : sounds)
       if (sheet.cues[c].note && sound.semitone &&
           std::abs(*sound.semitone - *sheet.cues[c].note) < kAlike_semitones)
         alike.push_back({sheet.cues[c].start_s, sound.start_s});
   std::vector<double> slopes;
-  for (const Pair& a : alike)
-    for (const Pair& b : alike)
+  for (const OnsetPair& a : alike)
+    for (const OnsetPair& b : alike)
       if (b.planned_s > a.planned_s && b.heard_s > a.heard_s)
         slopes.push_back((b.heard_s - a.heard_s) / (b.planned_s - a.planned_s));
   return medianOf(std::move(slopes));
 }
-
-bool plausible(double stretch) { return stretch > kLeastStretch && stretch < 1.0 / kLeastStretch; }
 
 }  // namespace
 
@@ -147,6 +135,21 @@ std::vector<HeardSound> heardSounds(const Analysis& analysis, const Context& con
     sounds.push_back({analysis.airs[a].start_s, analysis.airs[a].end_s, std::nullopt, a, std::nullopt});
   std::ranges::sort(sounds, {}, &HeardSound::start_s);
   return sounds;
+}
+
+std::optional<double> stretchThrough(const std::vector<OnsetPair>& onsets) {
+  std::vector<double> slopes;
+  for (std::size_t i = 0; i < onsets.size(); ++i)
+    for (std::size_t j = i + 1; j < onsets.size(); ++j)
+      if (const double planned_s = onsets[j].planned_s - onsets[i].planned_s; planned_s != 0.0)
+        slopes.push_back((onsets[j].heard_s - onsets[i].heard_s) / planned_s);
+  return medianOf(std::move(slopes));
+}
+
+std::optional<double> startThrough(const std::vector<OnsetPair>& onsets, double stretch) {
+  std::vector<double> starts;
+  for (const OnsetPair& onset : onsets) starts.push_back(onset.heard_s - stretch * onset.planned_s);
+  return medianOf(std::move(starts));
 }
 
 SheetMatch matchSheet(const CueSheet& sheet, const std::vector<HeardSound>& sounds,

@@ -28,6 +28,17 @@ struct SheetMatch {
   double timeOf(double sheet_s) const { return start_s + stretch * sheet_s; }
 };
 
+/// An onset, where the sheet has it and where it was heard.
+struct OnsetPair {
+  double planned_s;
+  double heard_s;
+};
+/// Seconds played for a second of the sheet, and where its beginning lies then: medians over all pairs of
+/// them and over all of them (Theil 1950, Sen 1968), which one late note does not move. Nullopt: too few
+/// tell.
+std::optional<double> stretchThrough(const std::vector<OnsetPair>& onsets);
+std::optional<double> startThrough(const std::vector<OnsetPair>& onsets, double stretch);
+
 /// The cheapest assignment that keeps the order, with cues that did not come and sounds that nobody asked
 /// for.
 ///

@@ -21,6 +21,8 @@ inline constexpr Named<Generator::Kind> kGenerators[] = {{"scale", Generator::Ki
                                                          {"series", Generator::Kind::series},
                                                          {"outward", Generator::Kind::outward},
                                                          {"climb", Generator::Kind::climb}};
+inline constexpr Named<Grows::What> kGrows[] = {
+    {"seconds", Grows::What::seconds}, {"tempo", Grows::What::tempo}, {"counts", Grows::What::counts}};
 inline constexpr Named<CueNote::Kind> kNotes[] = {{"degree", CueNote::Kind::degree},
                                                   {"interval", CueNote::Kind::interval},
                                                   {"partial", CueNote::Kind::partial}};

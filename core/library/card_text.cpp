@@ -91,6 +91,9 @@ std::string toText(const Exercise& e) {
     }
   card["opens_after"] = {{"good", e.good}, {"of", e.of}};
   card["dose"] = {{"sets", e.sets}, {"rest_s", e.rest_s}, {"most_per_day", e.mostPerDay}};
+  if (e.grows.what != Grows::What::nothing)
+    card["grows"] = {{"what", nameIn(kGrows, e.grows.what)}, {"steps", e.grows.steps}};
+  if (!e.then.empty()) card["then"] = e.then;
   if (!e.readings.empty()) card["readings"] = e.readings;
   return card.dump(2) + "\n";
 }

@@ -14,28 +14,15 @@
 
 namespace calando {
 
+PartPlayed partFrom(const nlohmann::json& text) {
+  if (const auto part = partNamed(text.is_string() ? text.get<std::string>() : std::string())) return *part;
+  refuse(Fault::unknownValue, "part", shortened(text), listOf(partsPlayed(), &PartRow::name));
+}
+
 namespace {
 
 constexpr std::size_t kMostCues = 2000;    // when unrolled
 constexpr double kLongest_s = 6 * 3600.0;  // when unrolled
-
-void refuseUnknown(const nlohmann::json& object, std::initializer_list<std::string_view> known) {
-  if (!object.is_object()) refuse(Fault::notAnObject, shortened(object));
-  for (const auto& [key, value] : object.items())
-    if (std::ranges::find(known, key) == known.end())
-      refuse(Fault::unknownKey, shortened(nlohmann::json(key)));
-}
-
-double within(const nlohmann::json& value, const char* what, double low, double high) {
-  if (!value.is_number() || value.get<double>() < low || value.get<double>() > high)
-    refuse(Fault::notANumber, what, low, high, shortened(value));
-  return value.get<double>();
-}
-
-int whole(const nlohmann::json& value, const char* what, int low, int high) {
-  if (!value.is_number_integer()) refuse(Fault::notWhole, what);
-  return static_cast<int>(within(value, what, low, high));
-}
 
 CueNote noteFrom(const nlohmann::json& value) {
   if (value == "any") return {};
@@ -73,19 +60,6 @@ Shape shapeFrom(const nlohmann::json& list, const char* key, double low, double 
   }
   if (shape.size() == 1) refuse(Fault::shapeTooShort, key);
   return shape;
-}
-
-/// What may be written, for an error.
-template <class Rows, class Name>
-std::string listOf(const Rows& rows, Name name) {
-  std::string list;
-  for (const auto& row : rows) list += (list.empty() ? "" : ", ") + std::string(row.*name);
-  return list;
-}
-
-PartPlayed partFrom(const nlohmann::json& text) {
-  if (const auto part = partNamed(text.is_string() ? text.get<std::string>() : std::string())) return *part;
-  refuse(Fault::unknownValue, "part", shortened(text), listOf(partsPlayed(), &PartRow::name));
 }
 
 CueKind kindFrom(const nlohmann::json& text) {
@@ -142,6 +116,18 @@ PairCard pairFrom(const nlohmann::json& entry) {
   return pair;
 }
 
+Grows growsFrom(const nlohmann::json& entry) {
+  refuseUnknown(entry, {"what", "steps"});
+  Grows grows{valueNamed(entry.at("what"), "what", kGrows), {}};
+  for (const nlohmann::json& step : entry.at("steps")) {
+    grows.steps.push_back(within(step, "steps", 1, 400));
+    if (grows.steps.size() > 1 && grows.steps.back() <= grows.steps[grows.steps.size() - 2])
+      refuse(Fault::stepsOrder);
+  }
+  if (grows.steps.empty()) refuse(Fault::stepsOrder);
+  return grows;
+}
+
 void refuseTooLong(const Exercise& e) {
   const int rounds = std::max(1, std::abs(e.generator.count));
   double once_s = 0.0;
@@ -162,7 +148,7 @@ class CardReader {
         entry_, {"id",       "title",           "family",    "purpose", "cautions",     "schools", "tempo",
                  "count_in", "display",         "reference", "cues",    "generator",    "against", "scored",
                  "targets",  "opens_after",     "dose",      "faster",  "timed_by_key", "ticks",   "readings",
-                 "part",     "logs_fingerings", "pair",      "drone"});
+                 "part",     "logs_fingerings", "pair",      "drone",   "grows",        "then"});
     try {
       readWords();
       readCount();
@@ -246,11 +232,23 @@ class CardReader {
       e_.good = whole(entry_["opens_after"].at("good"), "good", 1, 20);
       e_.of = whole(entry_["opens_after"].at("of"), "of", e_.good, 20);
     }
+    if (at("then")) e_.then = entry_["then"].get<std::string>();
+    if (at("grows")) e_.grows = growsFrom(entry_["grows"]);
+    if (!grows()) refuse(Fault::growsOtherwise);
     if (!at("dose")) return;
     const nlohmann::json& dose = entry_["dose"];
     e_.sets = whole(dose.value("sets", nlohmann::json(1)), "sets", 1, 20);
     e_.rest_s = within(dose.value("rest_s", nlohmann::json(0)), "rest_s", 0, 1800);
     e_.mostPerDay = whole(dose.value("most_per_day", nlohmann::json(0)), "most_per_day", 0, 50);
+  }
+
+  /// It has what it is to have more of.
+  bool grows() const {
+    using enum Grows::What;
+    const bool open =
+        std::ranges::any_of(e_.cues, [](const Cue& c) { return c.length.unit == CueLength::Unit::open; });
+    return e_.grows.what == nothing || (e_.grows.what == seconds && open && e_.asksForTones()) ||
+           (e_.grows.what == tempo && e_.counted()) || (e_.grows.what == counts && e_.climbs());
   }
 
   void readWays() {

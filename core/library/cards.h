@@ -1,5 +1,6 @@
 #pragma once
 
+#include <nlohmann/json_fwd.hpp>
 #include <string>
 #include <string_view>
 #include <tl/expected.hpp>
@@ -15,6 +16,9 @@ namespace calando {
 std::string nameOf(const CueNote& note);
 /// The same back; the error is one line with the remedy.
 tl::expected<CueNote, Problem> parseCueNote(std::string_view text);
+
+/// What of the instrument a text names; Refused, with what there is, where it names none.
+PartPlayed partFrom(const nlohmann::json& text);
 
 /// One card. The error is one line that names the place in it and the remedy.
 tl::expected<Exercise, Problem> parseExercise(std::string_view json);

@@ -7,6 +7,7 @@
 
 #include "core/measure/statistics.h"
 #include "core/signal/coarse_pitch.h"
+#include "core/signal/interpolate.h"
 #include "core/signal/tracks.h"
 #include "core/theory/interval.h"
 
@@ -30,9 +31,10 @@ constexpr double kLookAround_s = 1.0;    // while they are
 constexpr double kSlowest = 0.8;         // beats in a window that is too short for them
 constexpr double kCalibrated = 2.0;      // what is off over what a fit says of itself (docs/decisions.md)
 constexpr double kStraying = 0.7;        // of how much the rate changes nearby
-constexpr double kAgree = 2.0;           // spreads
-constexpr double kFirst_s = 0.4;         // of a take, where the first may be alone
-constexpr double kAsGood = 0.99;         // of the best explanation: an octave lower explains as much
+constexpr double kChangeLag_s = 0.015, kChangeWindow_s = 0.01;
+constexpr double kAgree = 2.0;    // spreads
+constexpr double kFirst_s = 0.4;  // of a take, where the first may be alone
+constexpr double kAsGood = 0.99;  // of the best explanation: an octave lower explains as much
 
 }  // namespace
 
@@ -49,6 +51,8 @@ class PairListener::Follower {
       if (sounds(t)) track.frames.push_back(frameAt(t, track.frames));
     for (double t = 0.0; t < tracks.duration_s; t += kBeatHop_s)
       if (sounds(t)) track.beats.push_back(beatAt(t, track.frames));
+    for (double t = 0.0; t < tracks.duration_s; t += kChangeHop_s)
+      track.change.push_back(static_cast<float>(changeAt(t)));
     return track;
   }
 
@@ -199,6 +203,21 @@ class PairListener::Follower {
     return {t, *best, areTwo(*best) && fills(t, kWindows_s[0]) && !isOne(t, kWindows_s[0], *best)};
   }
 
+  /// A tone repeats itself; whoever joins it was not there some periods before.
+  double changeAt(double t) const {
+    const double f0 = tracks_->frames[frameOf(std::max(0.0, t - kChangeLag_s))].f0_hz;
+    if (f0 <= 0.0 || !sounds(t)) return 0.0;
+    const double rate = signal_->rate(), lag = std::ceil(kChangeLag_s * f0) / f0 * rate;
+    const double from = (t - 0.5 * kChangeWindow_s) * rate;
+    double apart = 0.0, both = 0.0;
+    for (int n = 0; n < static_cast<int>(kChangeWindow_s * rate); ++n) {
+      const double here = readAt(*signal_, from + n), before = readAt(*signal_, from + n - lag);
+      apart += (here - before) * (here - before);
+      both += 0.5 * (here * here + before * before);
+    }
+    return both > 0.0 ? apart / both : 0.0;
+  }
+
   double rateOf(const TwoTones::Fit& fit) const { return beatOf(fit.hz[0], fit.hz[1], ratio_); }
 
   /// The longest window that says what all shorter ones say (Lepski 1990; intersection of confidence
@@ -206,7 +225,7 @@ class PairListener::Follower {
   BeatFrame beatAt(double t, const std::vector<PairFrame>& frames) {
     const auto near =
         std::ranges::min_element(frames, {}, [&](const PairFrame& f) { return std::abs(f.at_s - t); });
-    BeatFrame beat{t, 0.0, 0.0, near->two};
+    BeatFrame beat{t, 0.0, 0.0, near->two, kWindows_s[0]};
     double low = 0.0, high = 1e9;
     for (const double window_s : kWindows_s) {
       if (window_s > kWindows_s[0] && !fills(t, window_s)) break;
@@ -234,7 +253,7 @@ class PairListener::Follower {
       if (rate - kAgree * spread > high || rate + kAgree * spread < low) break;
       low = std::max(low, rate - kAgree * spread);
       high = std::min(high, rate + kAgree * spread);
-      if (two || !beat.resolved) beat = {t, two ? rate : 0.0, two ? spread : slowest, two};
+      if (two || !beat.resolved) beat = {t, two ? rate : 0.0, two ? spread : slowest, two, window_s};
     }
     addStraying(beat, frames);
     return beat;

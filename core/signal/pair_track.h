@@ -23,16 +23,21 @@ struct PairFrame {
 struct BeatFrame {
   double at_s;
   double rate_hz;
-  double spread_hz;  ///< standard deviation of what it may be off
-  bool resolved;     ///< false: slower than can be seen, or only one sounds
+  double spread_hz;       ///< standard deviation of what it may be off
+  bool resolved;          ///< false: slower than can be seen, or only one sounds
+  double window_s = 0.0;  ///< it was seen through
 };
 
 struct PairTrack {
   std::vector<PairFrame> frames;  ///< every kPairHop_s where anything sounds
   std::vector<BeatFrame> beats;   ///< every kBeatHop_s
+  /// How much of the sound was not there some periods before: 0 all of it was, 2 it is quite another; every
+  /// kChangeHop_s, not while it sounds. 0 where there is no pitch.
+  std::vector<float> change;
 };
 inline constexpr double kPairHop_s = 0.05;
 inline constexpr double kBeatHop_s = 0.25;
+inline constexpr double kChangeHop_s = 0.005;
 
 /// Level that two frames of a hundred are over, dBFS: what "so far under the loudest" is counted from.
 double loudest_dbfs(const Tracks& tracks);

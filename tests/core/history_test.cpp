@@ -19,33 +19,39 @@ Exercise cardFor(Against against = Against::nobody) {
 PastTake take(std::int64_t id, Verdict verdict, double held_s = 5.0, std::optional<double> wander = {}) {
   PastTake t{id, 1000 * id, "swell", TeachersWord::none,
              Kept{verdict, {{"held_s", held_s}}, "Advice of " + std::to_string(id)}};
+  t.day += std::chrono::days(id);
   if (wander) t.kept->values["wander_cents"] = *wander;
   return t;
 }
 
 TEST(History, AStepStandsByTheNewestTakesThatCount) {
   const Exercise card = cardFor();
-  EXPECT_EQ(standingOf({}, card).tries, 0);
-  EXPECT_EQ(standingOf({}, card).last, unmeasured);
-  EXPECT_EQ(standingOf({}, card).toCome(card), 2);
+  const Gate gate = gateOf(card);
+  EXPECT_EQ(standingOf({}, card, gate).tries, 0);
+  EXPECT_EQ(standingOf({}, card, gate).last, unmeasured);
+  EXPECT_EQ(standingOf({}, card, gate).toCome(gate), 2);
   std::vector<PastTake> takes{take(9, outside), take(8, inside), take(7, near), take(6, inside),
                               take(5, inside)};
-  Standing s = standingOf(takes, card);
+  Standing s = standingOf(takes, card, gate);
   EXPECT_EQ(s.last, outside);
   EXPECT_EQ(s.tries, 3);
   EXPECT_EQ(s.good, 2);
-  EXPECT_EQ(s.toCome(card), 0);
+  EXPECT_EQ(s.toCome(gate), 0);
   takes[0].word = TeachersWord::invalidTry;  // no longer there
   takes[1].word = TeachersWord::veto;        // good figures got by bad means
   takes[2].word = TeachersWord::accept;
   takes[3].exercise = "other";
-  s = standingOf(takes, card);
+  s = standingOf(takes, card, gate);
   EXPECT_EQ(s.last, outside);
   EXPECT_EQ(s.tries, 3);
   EXPECT_EQ(s.good, 2);
+  takes[1].word = TeachersWord::accept;
+  takes[1].day = takes[2].day;  // good ones, all on one day
+  EXPECT_EQ(standingOf(std::span(takes).first(3), card, gate).toCome(gate), 1);
+  takes[1].word = TeachersWord::veto;
   takes[4].kept.reset();  // not measured yet
-  EXPECT_EQ(standingOf(takes, card).tries, 2);
-  EXPECT_EQ(standingOf(takes, card).toCome(card), 1);
+  EXPECT_EQ(standingOf(takes, card, gate).tries, 2);
+  EXPECT_EQ(standingOf(takes, card, gate).toCome(gate), 1);
   EXPECT_EQ(verdictOf(TeachersWord::notYet, {inside, {}, {}}), notYet);
 }
 
@@ -125,7 +131,8 @@ TEST(History, OfBreathingIsByWeeksAndTakesNothingFromWhatWasStopped) {
   Exercise moves = cardFor();
   moves.scored = false;
   takes = {take(9, unmeasured), take(8, unmeasured)};
-  EXPECT_EQ(standingOf(takes, moves).toCome(moves), 0) << "where nothing is judged, done is good";
+  EXPECT_EQ(standingOf(takes, moves, gateOf(moves)).toCome(gateOf(moves)), 0)
+      << "where nothing is judged, done is good";
 }
 
 }  // namespace

@@ -7,6 +7,7 @@
 
 #include "core/analysis.h"
 #include "core/contract/marking_json.h"
+#include "core/homework/listening.h"
 #include "core/homework/marking.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
@@ -202,7 +203,8 @@ TEST(Tries, OnNoSaidNoteAreMovedAsAWhole) {
   const auto tries = findTries(std::span(&item, 1), files);
   ASSERT_EQ(tries.size(), 1u);
   EXPECT_EQ(item.sheet.home + tries[0].moved, 65);
-  EXPECT_EQ(tries[0].cues, heard.size());
+  EXPECT_EQ(tries[0].first, 0u);
+  EXPECT_EQ(tries[0].last, heard.size() - 1);
   // Where the note is said, another one's row is none of it.
   const AskedItem other = unrolled(itemOf("home-scale", 59));
   EXPECT_TRUE(findTries(std::span(&other, 1), files).empty());
@@ -256,6 +258,100 @@ TEST(HomeworkList, ThatCannotBeSaysWhatAndWhere) {
     ASSERT_FALSE(list) << text;
     EXPECT_NE(english(list.error()).find(says), std::string::npos) << english(list.error());
   }
+}
+
+// ---- what a teacher says of it
+
+/// Three tones of five seconds on notes of their own, and talk between the second and the third.
+struct Corrected : testing::Test {
+  Corrected() : sent(3) {
+    list.items = {{findExercise("tone-5"), 67}, {findExercise("tone-5"), 62}};
+    sent.pause(1.5);
+    for (const int note : {67, 62, 67}) {
+      if (note == 67 && !sent.pieces().empty()) {
+        sent.speak(3.0);
+        sent.pause(1.0);
+      }
+      HomeworkItem item = list.items[0];
+      item.home = note;
+      sent.play(0, soundsOf(item), 1, 1.0, 0.9, false);
+      sent.pause(2.5);
+    }
+    samples = sent.heardBy({});
+    recordings = sounds::asSent(samples);
+    marking = mark(list, recordings, trumpeter());
+  }
+  Marking after(const Piece& piece) const { return corrected(marking, piece, list, recordings, trumpeter()); }
+
+  HomeworkList list;
+  sounds::Homework sent;
+  std::vector<float> samples;
+  std::vector<SentRecording> recordings;
+  Marking marking;
+};
+
+TEST_F(Corrected, AnEndThatIsMovedAnotherItemAndNoTryAtAll) {
+  ASSERT_EQ(marking.items[0].tries.size(), 2u);
+  ASSERT_EQ(marking.items[1].tries.size(), 1u);
+  const MarkedTry first = marking.items[0].tries[0];
+  // Less than half of it: measured again, and too short now.
+  const Marking half = after({0, first.start_s - 0.3, first.start_s + 2.0, 0});
+  ASSERT_EQ(half.items[0].tries.size(), 2u) << "in the place of what it touches";
+  EXPECT_NEAR(half.items[0].tries[0].end_s, first.start_s + 2.0, 0.1);
+  EXPECT_FALSE(half.items[0].tries[0].complete);
+  EXPECT_EQ(half.items[0].best, 1u) << "the whole one counts";
+  // The last one was meant for the second item: it is on another note, and measured against that.
+  const MarkedTry last = marking.items[0].tries[1];
+  const Marking other = after({0, last.start_s - 0.5, last.end_s + 0.5, 1});
+  ASSERT_EQ(other.items[0].tries.size(), 1u);
+  ASSERT_EQ(other.items[1].tries.size(), 2u);
+  EXPECT_EQ(other.items[1].best, 0u);
+  // Nothing of it: its item is missing, and what it was is among the rest.
+  const MarkedTry second = marking.items[1].tries[0];
+  const Marking none = after({0, second.start_s - 0.2, second.end_s + 0.2, std::nullopt});
+  EXPECT_EQ(none.items[1].state, ItemState::missing);
+  EXPECT_EQ(none.other.size(), marking.other.size() + 1);
+  EXPECT_TRUE(std::ranges::any_of(none.other, [&](const OtherStretch& o) {
+    return o.kind == SentKind::tone && std::abs(o.start_s - second.start_s) < 0.1;
+  }));
+  // Talk that somebody calls a try has nothing of it.
+  const auto talk = std::ranges::find(marking.other, SentKind::speech, &OtherStretch::kind);
+  ASSERT_NE(talk, marking.other.end());
+  const Marking talked = after({0, talk->start_s, talk->end_s, 1});
+  ASSERT_EQ(talked.items[1].tries.size(), 2u);
+  EXPECT_EQ(talked.items[1].best, 0u);
+  EXPECT_FALSE(talked.items[1].tries[1].complete);
+  for (const Piece& nonsense : {Piece{1, 0.0, 5.0, 0}, Piece{0, 0.0, 5.0, 7}, Piece{0, 5.0, 5.1, 0},
+                                Piece{0, -9.0, -3.0, 0}, Piece{0, 900.0, 990.0, 0}}) {
+    const Marking same = after(nonsense);
+    EXPECT_EQ(same.items[0].tries.size(), 2u);
+    EXPECT_EQ(same.items[1].tries.size(), 1u);
+  }
+}
+
+TEST_F(Corrected, WhoIsToBeListenedToFirstAndWhy) {
+  // All there, and all good.
+  for (MarkedItem& item : marking.items)
+    for (MarkedTry& t : item.tries)
+      for (Reading& reading : t.analysis.readings) reading.excess = 0.0;
+  EXPECT_FALSE(reasonToListen(marking));
+  const MarkedTry second = marking.items[1].tries[0];
+  const Marking missing = after({0, second.start_s - 0.2, second.end_s + 0.2, std::nullopt});
+  EXPECT_EQ(reasonToListen(missing)->why, WantsEar::Why::missing);
+  EXPECT_EQ(reasonToListen(missing)->count, 1);
+  Marking nothing = missing;
+  nothing.items[0] = nothing.items[1];
+  EXPECT_EQ(reasonToListen(nothing)->why, WantsEar::Why::nothingFound);
+  Marking broken = marking;
+  auto& tone = broken.items[0].tries[*broken.items[0].best].analysis.tones.front();
+  tone.dropouts = {{tone.start_s + 1.0, 0.1}, {tone.start_s + 2.0, 0.1}, {tone.start_s + 3.0, 0.1}};
+  std::erase_if(broken.items[0].tries[*broken.items[0].best].analysis.readings,
+                [](const Reading& r) { return r.id() == "dropouts"; });
+  EXPECT_EQ(reasonToListen(broken)->why, WantsEar::Why::breaks);
+  EXPECT_EQ(reasonToListen(broken)->count, 3);
+  const std::vector<const Marking*> all{&marking, &missing, nullptr, &nothing, &broken};
+  EXPECT_EQ(listenFirst(all), (std::vector<std::size_t>{3, 4, 1}));
+  EXPECT_EQ(listenFirst(all, 1).size(), 1u);
 }
 
 }  // namespace

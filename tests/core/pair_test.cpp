@@ -192,7 +192,7 @@ class PairsHeard : public testing::TestWithParam<Heard> {};
 TEST_P(PairsHeard, LockWhenTheyDidAndItIsSaidWhoMoved) {
   Dice dice(420);
   const bool one = GetParam() == Heard::oneSignal;
-  std::vector<double> lock, ends;
+  std::vector<double> lock, ends, joins;
   int wrongWays = 0, movedWrong = 0, signs = 0, count = 12;
   for (int i = 0; i < count; ++i) {
     const Finding f = finding(dice, i % 3 == 0);
@@ -205,6 +205,7 @@ TEST_P(PairsHeard, LockWhenTheyDidAndItIsSaidWhoMoved) {
     ASSERT_TRUE(pair);
     ASSERT_TRUE(pair->lock_s) << f.first.hz << " from " << f.start_cents;
     lock.push_back(*pair->lock_s - trueLock(f));
+    joins.push_back(pair->from_s - f.from_s);
     ends.push_back(std::abs(*pair->cents_at_end) - std::abs(f.second.cents(7.9)));
     wrongWays += *pair->wrong_way_first == (i % 3 == 0) ? 1 : 0;
     movedWrong +=
@@ -218,7 +219,8 @@ TEST_P(PairsHeard, LockWhenTheyDidAndItIsSaidWhoMoved) {
   EXPECT_EQ(wrongWays, count);
   EXPECT_EQ(movedWrong, 0);
   EXPECT_GE(signs, one ? 0.8 * count : count);
-  sounds::expectWithin(lock, one ? 0.04 : 0.03, one ? 0.15 : 0.06);
+  sounds::expectWithin(lock, 0.03, one ? 0.1 : 0.06);
+  sounds::expectWithin(joins, one ? 0.01 : 0.03, 0.06);
   sounds::expectWithin(ends, one ? 0.5 : 0.05, one ? 2.0 : 0.1);
 }
 INSTANTIATE_TEST_SUITE_P(Every, PairsHeard,

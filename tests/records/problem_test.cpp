@@ -6,6 +6,7 @@
 
 #include "audio/file_fault.h"
 #include "core/fault.h"
+#include "records/pack_fault.h"
 #include "records/studio_fault.h"
 
 namespace calando {
@@ -54,6 +55,7 @@ TEST(Problem, WordingsAreUnlikeOneAnotherAndCountTheirValues) {
   walk(faults(), said);
   walk(fileFaults(), said);
   walk(studioFaults(), said);
+  walk(packFaults(), said);
 }
 
 }  // namespace

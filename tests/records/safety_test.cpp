@@ -284,6 +284,13 @@ class Erasing : public StudioTest {
       ASSERT_TRUE(Studio::writeTake(folder_, s, takeOf(s.id), kSound, 48000));  // never on the list
       ASSERT_TRUE(studio.keepOrder(s.id, {"swell"}));
       ASSERT_TRUE(studio.keepModel(s.id, "steady-tone", studio.takes(s.id)->front().id));
+      Plan plan;
+      plan.step(std::string("own card for ") + name);
+      ASSERT_TRUE(studio.keepPlan(s.id, plan));
+      ASSERT_TRUE(studio.keepPractice({0, s.id, Day(), 20, std::string("duets with ") + name}));
+      const auto list = studio.keepHomework({0, Day(), "{}"});
+      ASSERT_TRUE(
+          studio.keepSent(list->id, {s.id, {std::string("/home/sent/") + name + ".wav"}, {}, name, {}}));
       leaveRecording(studio, s);
       if (name == std::string(kName)) gone_ = s.id;
     }

@@ -36,8 +36,7 @@ inline std::vector<calando::SentRecording> asSent(const std::vector<float>& samp
     return std::vector<float>(at(from_s), at(to_s));
   };
   std::vector<calando::SentRecording> list;
-  list.push_back({rate_hz, static_cast<double>(samples.size()) / rate_hz, read,
-                  calando::trackTake(samples, rate_hz, {})});
+  list.push_back({calando::trackTake(samples, rate_hz, {}), read});
   return list;
 }
 

@@ -23,6 +23,7 @@
 #include "core/library/cards.h"
 #include "core/library/lesson.h"
 #include "core/standin/player.h"
+#include "records/demo_homework.h"
 #include "records/demo_studio.h"
 
 using calando::MainWindow;
@@ -141,6 +142,18 @@ void readFlexibility(MainWindow& window) {
   showTakeOf(window, "stairs-5", "ladder");
 }
 
+/// The other places, as they stand.
+void readBooks(MainWindow& window) {
+  chooseStudent(window, 0);
+  for (const auto& [key, name] : {std::pair{Qt::Key_2, "weeks"}, {Qt::Key_3, "post"}}) {
+    QTest::keyClick(&window, key, Qt::AltModifier);
+    QTest::qWait(100);
+    (void)QTest::qWaitFor([&] { return window.idle(); }, 300000);
+    take(window, name);
+  }
+  QTest::keyClick(&window, Qt::Key_1, Qt::AltModifier);
+}
+
 void playTakes(MainWindow& window) {
   auto* ribbon = window.findChild<calando::TakeView*>("ribbon");
   calando::Session& session = window.session();
@@ -207,7 +220,9 @@ int main(int argc, char** argv) {
   }
   {
     auto studio = Studio::open(demo.path().toStdString());
-    if (!studio || !calando::fillDemoStudio(*studio, [](double) {})) return 1;
+    if (!studio || !calando::fillDemoStudio(*studio, [](double) {}) ||
+        !calando::fillDemoHomework(*studio, studio->folder() / "homework"))
+      return 1;
   }
   auto studio = Studio::open(demo.path().toStdString());
   MainWindow window(std::move(*studio));
@@ -218,6 +233,7 @@ int main(int argc, char** argv) {
   readBuzzes(window);
   readPairs(window);
   readFlexibility(window);
+  readBooks(window);
   playTakes(window);
   openDialogs(window);
   return 0;

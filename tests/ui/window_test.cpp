@@ -1,7 +1,8 @@
 #include "app/desk/found_dialog.h"
+#include "app/desk/head_strip.h"
 #include "app/desk/staff_view.h"
-#include "app/desk/student_chooser.h"
 #include "app/lesson/sheet_preview.h"
+#include "app/people/student_chooser.h"
 #include "app/picture/ribbon_scale.h"
 #include "app/readout/cue_table.h"
 #include "app/readout/fingering_table.h"
@@ -31,7 +32,7 @@ TEST_F(WindowTest, FromTheFirstStartToAJudgedTakeThatIsStillThereTomorrow) {
   EXPECT_TRUE(find<QLabel>("advice")->text().contains("flat"));
   EXPECT_EQ(find<QListWidget>("shelf")->count(), 1);
   QCoreApplication::processEvents();
-  const auto* meter = window_->findChild<QProgressBar*>();
+  const auto* meter = window_->findChild<QProgressBar*>("meter");
   EXPECT_EQ(meter->value(), meter->minimum());  // nothing plays any more
 
   openWindow();
@@ -420,7 +421,8 @@ TEST_F(WindowTest, NotesHaveTheNamesThatTheTeacherChoseAndAreReadInThem) {
   emit names->activated(names->currentIndex());
   EXPECT_EQ(find<QLineEdit>("note")->text(), "B4");
   EXPECT_GE(find<QComboBox>("temperament")->findText("just on H"), 0);
-  EXPECT_TRUE(window_->findChild<StudentChooser*>()->accessibleDescription().endsWith("written C sounds B"));
+  EXPECT_TRUE(
+      window_->findChild<HeadStrip*>()->chooser().accessibleDescription().endsWith("written C sounds B"));
   chooseStep("home-two");
   find<QLineEdit>("note")->selectAll();
   type("note", "H4");

@@ -1,4 +1,4 @@
-#include "app/desk/student_dialog.h"
+#include "app/people/student_dialog.h"
 
 #include <QCoreApplication>
 

@@ -1,7 +1,7 @@
-#include "app/desk/student_chooser.h"
+#include "app/people/student_chooser.h"
 
-#include "app/desk/student_dialog.h"
 #include "app/parts/commands.h"
+#include "app/people/student_dialog.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"

@@ -1,0 +1,44 @@
+#pragma once
+
+#include <QDialog>
+
+#include "app/session/session.h"
+
+class QDateEdit;
+class QLineEdit;
+class QListWidget;
+class QTableWidget;
+
+namespace calando {
+
+/// What students are to send: cards, each on which note and how far up, and until when.
+class ListDialog : public QDialog {
+  Q_OBJECT
+
+ public:
+  ListDialog(Session& session, HomeworkList list, std::optional<Day> due, QWidget* parent);
+  HomeworkList list() const;
+  Day due() const;
+  bool erased() const { return erased_; }
+
+ private:
+  QWidget* buildCards();
+  QWidget* buildItems();
+  void filter(const QString& text);
+  void addCard(const ExercisePtr& card);
+  void addRow(const HomeworkItem& item);
+  void move(int by);
+  void check();
+
+  Session& session_;
+  HomeworkList list_;
+  std::vector<ExercisePtr> rows_;
+  QLineEdit *title_, *search_;
+  QDateEdit* due_;
+  QListWidget* cards_;
+  QTableWidget* items_;
+  QPushButton* keep_ = nullptr;
+  bool erased_ = false;
+};
+
+}  // namespace calando

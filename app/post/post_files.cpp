@@ -1,0 +1,96 @@
+#include "app/parts/switch.h"
+#include "app/post/post_page.h"
+#include "app/post/sent_card.h"
+#include "app/print/sheet_print.h"
+#include "app/words/plan_words.h"
+#include "app/words/post_words.h"
+#include "app/words/words.h"
+
+// What comes into the post, and goes out of it.
+
+namespace calando {
+
+namespace {
+
+/// A name that any folder takes.
+QString fileNameOf(const QString& name) {
+  QString plain;
+  for (const QChar c : name) plain += c.isLetterOrNumber() || c == '-' || c == ' ' ? c : QChar('_');
+  return plain.simplified();
+}
+
+}  // namespace
+
+void PostPage::openFiles(const std::vector<std::filesystem::path>& files) {
+  if (!session_.post().chosen()) return editList(true);
+  if (const auto nobodys = session_.post().add(files); !nobodys.empty()) askWhose(nobodys);
+}
+
+/// Nobody's name is in them: they may be of the one who is looked at.
+void PostPage::askWhose(const std::vector<std::filesystem::path>& nobodys) {
+  const Student* who = student_ ? session_.roster().find(*student_) : nullptr;
+  if (!who) return session_.notices().sayLoss(tr("Nobody’s name is in these files. Add students first."));
+  session_.notices().say(
+      tr("Recordings that name nobody: %n, such as %1", nullptr, static_cast<int>(nobodys.size()))
+          .arg(words::plain(nobodys.front().filename().string())),
+      tr("They are %1’s").arg(words::plain(who->name)),
+      [this, nobodys, student = who->id] { session_.post().add(nobodys, student); });
+}
+
+void PostPage::askForFiles(bool folder) {
+  QStringList chosen;
+  if (folder)
+    chosen << QFileDialog::getExistingDirectory(this, tr("A folder of recordings"));
+  else
+    chosen = QFileDialog::getOpenFileNames(
+        this, tr("Open recordings"), {},
+        tr("Sound files and tables (*.wav *.flac *.mp3 *.ogg *.opus *.aif *.aiff *.csv);;All files (*)"));
+  std::vector<std::filesystem::path> paths;
+  for (const QString& file : chosen)
+    if (!file.isEmpty()) paths.emplace_back(QFile::encodeName(file).toStdString());
+  if (!paths.empty()) openFiles(paths);
+}
+
+/// On: which folder; off: none any more.
+void PostPage::chooseWatched() {
+  QString folder;
+  if (watch_->isChecked())
+    folder = QFileDialog::getExistingDirectory(this, tr("A folder that recordings come into"));
+  session_.post().watch(QFile::encodeName(folder).toStdString());
+  refreshLists();
+}
+
+void PostPage::giveOut() {
+  const Homework* chosen = session_.post().chosen();
+  const QString file = QFileDialog::getSaveFileName(this, tr("The list for students"), tr("homework.pdf"),
+                                                    tr("Page (*.pdf);;Text (*.txt)"));
+  if (file.isEmpty() || !chosen) return;
+  const QString text = words::listText(session_.post().list(), words::dayAndYear(chosen->due),
+                                       student_ ? instrumentOf(*student_) : nullptr);
+  const QString error = file.endsWith(QLatin1String(".pdf"), Qt::CaseInsensitive) ? writeTextPdf(text, file)
+                                                                                  : writeText(text, file);
+  if (!error.isEmpty()) return session_.notices().sayLoss(error);
+  session_.notices().say(tr("Written: %1").arg(file));
+}
+
+QString PostPage::writeAnswers(const QString& folder, bool all) const {
+  for (const auto& [student, sent] : session_.post().sent()) {
+    if (!all && student != student_) continue;
+    const QString answer = card_->answerOf(student);
+    if (answer.isEmpty()) continue;
+    const QString name = fileNameOf(words::plain(session_.roster().find(student)->name));
+    const QString error = writeText(answer, QDir(folder).filePath(name + QLatin1String(".txt")));
+    if (!error.isEmpty()) return error;
+  }
+  return {};
+}
+
+void PostPage::writeOut(bool all) {
+  const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for the answers"));
+  if (folder.isEmpty()) return;
+  const QString error = writeAnswers(folder, all);
+  if (!error.isEmpty()) return session_.notices().sayLoss(error);
+  session_.notices().say(tr("Written into %1").arg(folder));
+}
+
+}  // namespace calando

@@ -1,0 +1,362 @@
+#include "app/post/post_page.h"
+
+#include "app/parts/commands.h"
+#include "app/parts/flow_layout.h"
+#include "app/parts/switch.h"
+#include "app/parts/tight.h"
+#include "app/post/list_dialog.h"
+#include "app/post/sent_card.h"
+#include "app/post/sent_strip.h"
+#include "app/style/style.h"
+#include "app/words/days.h"
+#include "app/words/plan_words.h"
+#include "app/words/post_words.h"
+#include "app/words/words.h"
+#include "core/judging/judging.h"
+
+namespace calando {
+
+namespace {
+
+constexpr int kCard = 420, kStrip = 210, kRow = 34, kItem = 150, kLeastItem = 56, kListen = 150;
+constexpr std::size_t kFirst = 3;
+
+}  // namespace
+
+PostPage::PostPage(Session& session)
+    : session_(session),
+      lists_(new QComboBox),
+      came_(new QLabel),
+      due_(new QLabel),
+      progress_(new QProgressBar),
+      cancel_(new QPushButton(tr("Cancel"))),
+      edit_(new QPushButton(tr("Change the list…"))),
+      give_(new QPushButton(tr("Give it out…"))),
+      table_(new QTableWidget),
+      card_(new SentCard(session)),
+      strip_(new SentStrip) {
+  table_->setObjectName("postTable");
+  table_->setSelectionBehavior(QAbstractItemView::SelectRows);
+  table_->setSelectionMode(QAbstractItemView::SingleSelection);
+  table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+  table_->setShowGrid(false);
+  table_->setWordWrap(false);
+  table_->verticalHeader()->hide();
+  table_->verticalHeader()->setDefaultSectionSize(kRow);
+  table_->horizontalHeader()->setHighlightSections(false);
+  table_->setAccessibleName(tr("Students and what they sent"));
+  strip_->setMaximumHeight(kStrip);
+  auto* hint =
+      new QLabel(tr("Drag an end · a number says which item it is, 0 that it is none · arrows go from try to "
+                    "try · P listens"));
+  hint->setObjectName("caption");
+  hint->setWordWrap(true);
+  auto* body = new QHBoxLayout;
+  body->setSpacing(5 * style::kStep);
+  body->addWidget(table_, 1);
+  card_->setFixedWidth(kCard);
+  body->addWidget(card_);
+  auto* all = new QVBoxLayout(this);
+  all->setContentsMargins(4 * style::kStep, 3 * style::kStep, 4 * style::kStep, 3 * style::kStep);
+  all->setSpacing(2 * style::kStep);
+  all->addWidget(buildHead());
+  all->addLayout(body, 2);
+  all->addWidget(strip_, 1);
+  all->addWidget(hint);
+  connect(card_, &SentCard::nextWanted, this, &PostPage::next);
+  connect(card_, &SentCard::writeWanted, this, [this] { writeOut(false); });
+  Post& post = session_.post();
+  connect(table_, &QTableWidget::currentCellChanged, this, [this](int row, int, int before, int) {
+    if (filling_ || row == before || row < 0) return;
+    student_ = studentIn(row);
+    showStudent();
+  });
+  connect(&post, &Post::listsChanged, this, &PostPage::refreshLists);
+  connect(&post, &Post::sentChanged, this, [this](qint64 student) {
+    if (student == 0) return refreshTable();
+    // Who is to be listened to first may be others now.
+    for (int row = 0; row < table_->rowCount(); ++row) refreshRow(row);
+    if (student_ == student) showStudent();
+  });
+  connect(&post, &Post::moved, this, &PostPage::refreshProgress);
+  connect(&post, &Post::nobodys, this, &PostPage::askWhose);
+  connect(&session_.roster(), &Roster::studentsChanged, this, [this] {
+    if (loaded_) refreshTable();
+  });
+  connect(strip_, &SentStrip::corrected, this, [this](const Piece& piece) {
+    if (student_) session_.post().correct(*student_, piece);
+  });
+  connect(strip_, &SentStrip::playWanted, this, &PostPage::playOrStop);
+}
+
+QWidget* PostPage::buildHead() {
+  auto* head = new QWidget;
+  lists_->setObjectName("postLists");
+  lists_->setAccessibleName(tr("Lists of homework"));
+  lists_->setMinimumContentsLength(22);
+  came_->setFont(style::serif(style::kTitleType));
+  due_->setObjectName("caption");
+  due_->setWordWrap(true);
+  progress_->setTextVisible(false);
+  progress_->setFixedSize(160, 3 * style::kStep);
+  progress_->setAccessibleName(tr("How far marking is"));
+  auto* fresh = new QPushButton(tr("New list…"));
+  fresh->setObjectName("postNew");
+  auto* open = new QPushButton(tr("Open recordings…"));
+  open->setObjectName("postOpen");
+  auto* folder = new QPushButton(tr("Open a folder…"));
+  folder->setObjectName("postFolder");
+  watch_ = new Switch(tr("Watch a folder"));
+  watch_->setObjectName("postWatch");
+  connect(watch_, &QToolButton::clicked, this, &PostPage::chooseWatched);
+  auto* write = new QPushButton(tr("Write all answers…"));
+  write->setObjectName("postWriteAll");
+  connect(fresh, &QPushButton::clicked, this, [this] { editList(true); });
+  connect(edit_, &QPushButton::clicked, this, [this] { editList(false); });
+  connect(give_, &QPushButton::clicked, this, &PostPage::giveOut);
+  connect(open, &QPushButton::clicked, this, [this] { askForFiles(false); });
+  connect(folder, &QPushButton::clicked, this, [this] { askForFiles(true); });
+  connect(write, &QPushButton::clicked, this, [this] { writeOut(true); });
+  connect(cancel_, &QPushButton::clicked, &session_.post(), &Post::cancel);
+  connect(lists_, &QComboBox::activated, this,
+          [this](int index) { session_.post().choose(lists_->itemData(index).toLongLong()); });
+  auto* row = new QWidget;
+  auto* first = new FlowLayout(2 * style::kStep, row);
+  for (QWidget* widget : std::initializer_list<QWidget*>{lists_, fresh, edit_, give_, open, folder, write})
+    first->addWidget(widget);
+  auto* second = tight(new QHBoxLayout, 3 * style::kStep);
+  second->addWidget(came_);
+  second->addWidget(due_, 1);
+  second->addWidget(progress_);
+  second->addWidget(cancel_);
+  second->addWidget(watch_);
+  auto* layout = tight(new QVBoxLayout(head), style::kStep);
+  layout->addWidget(row);
+  layout->addLayout(second);
+  return head;
+}
+
+void PostPage::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  // The one who is here, where they sent something.
+  if (const Student* here = session_.roster().chosen(); here && session_.post().sentOf(here->id))
+    chooseStudent(here->id);
+  if (loaded_) return;
+  loaded_ = true;
+  if (const Student* here = session_.roster().chosen()) student_ = here->id;
+  session_.post().load();
+  refreshLists();
+  refreshTable();
+}
+
+void PostPage::refreshLists() {
+  lists_->clear();
+  const Post& post = session_.post();
+  for (const Homework& homework : post.lists()) {
+    const auto list =
+        parseHomework(homework.list, [this](const std::string& id) { return session_.lesson().find(id); });
+    const QString title = list && !list->title.empty() ? words::plain(list->title) : tr("A list");
+    lists_->addItem(tr("%1, due %2", "title, day").arg(title, words::day(homework.due)),
+                    QVariant::fromValue(qlonglong(homework.id)));
+  }
+  if (post.lists().empty()) lists_->addItem(tr("No list yet"));
+  lists_->setEnabled(!post.lists().empty());
+  if (const Homework* chosen = post.chosen())
+    lists_->setCurrentIndex(lists_->findData(QVariant::fromValue(qlonglong(chosen->id))));
+  const QString watched = words::plain(post.watched().string());
+  watch_->setChecked(!watched.isEmpty());
+  watch_->setToolTip(watched.isEmpty() ? tr("What comes into a folder is taken in by itself") : watched);
+  edit_->setEnabled(post.chosen());
+  give_->setEnabled(post.chosen());
+  refreshProgress();
+}
+
+void PostPage::refreshProgress() {
+  const Post& post = session_.post();
+  const auto all = static_cast<int>(post.sent().size());
+  const int done = post.done();
+  progress_->setVisible(post.running());
+  cancel_->setVisible(post.running());
+  progress_->setRange(0, all);
+  progress_->setValue(done);
+  if (!post.chosen()) {
+    came_->setText(tr("Make a list first: what students are to send."));
+    due_->clear();
+    return;
+  }
+  std::size_t files = 0;
+  for (const auto& [student, sent] : post.sent()) files += sent.kept.files.size();
+  came_->setText(files == 0 ? tr("Nothing came in yet")
+                            : tr("Recordings that came in: %n", nullptr, static_cast<int>(files)));
+  const auto first = this->first();
+  due_->setText(files == 0       ? tr("Drop recordings or a folder here. Names in them, or a table (file; "
+                                            "student), say whose they are.")
+                : post.running() ? tr("%1 of %2 students marked").arg(done).arg(all)
+                : first.empty()  ? tr("nobody has to be listened to first")
+                                 : tr("%n to listen to first", nullptr, static_cast<int>(first.size())));
+}
+
+std::int64_t PostPage::studentIn(int row) const {
+  const auto& students = session_.roster().students();
+  return row >= 0 && row < std::ssize(students) ? students[static_cast<std::size_t>(row)].id : 0;
+}
+
+const Post::Sent* PostPage::shown() const { return student_ ? session_.post().sentOf(*student_) : nullptr; }
+
+const Instrument* PostPage::instrumentOf(std::int64_t student) const {
+  const Student* who = session_.roster().find(student);
+  return who ? findInstrument(who->instrument) : nullptr;
+}
+
+/// By student, why they are to be listened to first.
+std::map<std::int64_t, QString> PostPage::first() const {
+  std::vector<const Marking*> markings;
+  std::vector<std::int64_t> ids;
+  for (const auto& [student, sent] : session_.post().sent()) {
+    ids.push_back(student);
+    markings.push_back(sent.marked ? &sent.marked->marking : nullptr);
+  }
+  std::map<std::int64_t, QString> first;
+  for (const std::size_t i : listenFirst(markings, kFirst))
+    first[ids[i]] = words::wantsEar(*reasonToListen(*markings[i]), session_.post().list());
+  return first;
+}
+
+void PostPage::refreshTable() {
+  filling_ = true;
+  const HomeworkList& list = session_.post().list();
+  const auto items = static_cast<int>(list.items.size());
+  table_->clear();
+  table_->setColumnCount(items + 2);
+  table_->setRowCount(static_cast<int>(session_.roster().students().size()));
+  QStringList heads{tr("Student")};
+  for (int i = 0; i < items; ++i) heads << QString::number(i + 1);
+  heads << tr("Listen");
+  table_->setHorizontalHeaderLabels(heads);
+  for (int i = 0; i < items; ++i)
+    table_->horizontalHeaderItem(i + 1)->setToolTip(
+        words::item(list.items[static_cast<std::size_t>(i)], nullptr));
+  table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Interactive);
+  table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
+  fitColumns();
+  table_->horizontalHeader()->setSectionResizeMode(items + 1, QHeaderView::Stretch);
+  table_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+  for (int row = 0; row < table_->rowCount(); ++row) refreshRow(row);
+  int chosen = -1;
+  for (int row = 0; row < table_->rowCount(); ++row)
+    if (studentIn(row) == student_ && shown()) chosen = row;
+  for (int row = 0; chosen < 0 && row < table_->rowCount(); ++row)
+    if (session_.post().sentOf(studentIn(row))) chosen = row;
+  if (chosen < 0 && table_->rowCount() > 0) chosen = 0;
+  student_ = chosen >= 0 ? std::optional(studentIn(chosen)) : std::nullopt;
+  table_->setCurrentCell(chosen, 0);
+  filling_ = false;
+  showStudent();
+  refreshProgress();
+}
+
+/// The items' columns are as wide as there is room, and their heads cut to that.
+void PostPage::fitColumns() {
+  const HomeworkList& list = session_.post().list();
+  const int items = table_->columnCount() - 2;
+  if (items <= 0 || items != std::ssize(list.items)) return;
+  const int room = table_->viewport()->width() - table_->columnWidth(0) - kListen;
+  const int width = std::clamp(room / items, kLeastItem, kItem);
+  for (int i = 0; i < items; ++i) {
+    const QString title = words::said(list.items[static_cast<std::size_t>(i)].exercise->title);
+    table_->setColumnWidth(i + 1, width);
+    table_->horizontalHeaderItem(i + 1)->setText(
+        table_->fontMetrics().elidedText(QStringLiteral("%1  %2").arg(QString::number(i + 1), title),
+                                         Qt::ElideRight, width - 4 * style::kStep));
+  }
+}
+
+void PostPage::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  fitColumns();
+}
+
+void PostPage::refreshRow(int row) {
+  const std::int64_t student = studentIn(row);
+  const Student* who = session_.roster().find(student);
+  if (!who) return;
+  const Post::Sent* sent = session_.post().sentOf(student);
+  const auto put = [&](int column, const QString& text, const QIcon& icon = {}) {
+    auto* item = new QTableWidgetItem(icon, text);
+    table_->setItem(row, column, item);
+    return item;
+  };
+  const auto wanted = first();
+  const auto ear = wanted.find(student);
+  QTableWidgetItem* name = put(0, words::plain(who->name));
+  if (ear != wanted.end()) name->setFont(style::work(style::kType, true));
+  const int items = table_->columnCount() - 2;
+  for (int i = 0; i < items; ++i) {
+    if (!sent || !sent->marked || i >= std::ssize(sent->marked->marking.items)) {
+      put(i + 1, QString());
+      continue;
+    }
+    const MarkedItem& marked = sent->marked->marking.items[static_cast<std::size_t>(i)];
+    const MarkedTry* best = marked.bestTry();
+    const Verdict verdict = best ? overallVerdict(best->analysis.readings) : Verdict::unmeasured;
+    QTableWidgetItem* item =
+        put(i + 1,
+            marked.state == ItemState::incomplete
+                ? tr("%1 of %2", "so many of so many cues").arg(best->cuesFound).arg(marked.cuesAsked)
+                : QString(),
+            style::verdictIcon(verdict));
+    item->setToolTip(words::found(marked, instrumentOf(student)));
+  }
+  QTableWidgetItem* listen = put(items + 1, !sent                 ? QString()
+                                            : sent->marking       ? tr("is being marked")
+                                            : !sent->marked       ? tr("not marked")
+                                            : ear != wanted.end() ? ear->second
+                                                                  : QString());
+  listen->setForeground(ear != wanted.end() ? style::attention : style::quietInk);
+}
+
+void PostPage::showStudent() {
+  const Post::Sent* sent = shown();
+  strip_->setMarked(sent ? sent->marked : nullptr);
+  card_->setStudent(student_);
+}
+
+void PostPage::chooseStudent(std::int64_t student) {
+  for (int row = 0; row < table_->rowCount(); ++row)
+    if (studentIn(row) == student) table_->setCurrentCell(row, 0);
+}
+
+/// The next one who sent something.
+void PostPage::next() {
+  const int rows = table_->rowCount();
+  for (int step = 1; step <= rows; ++step) {
+    const int row = (std::max(0, table_->currentRow()) + step) % rows;
+    if (session_.post().sentOf(studentIn(row))) return table_->setCurrentCell(row, 0);
+  }
+}
+
+void PostPage::playOrStop() {
+  Speaker& speaker = session_.speaker();
+  if (speaker.playing()) return speaker.stop();
+  const Post::Sent* sent = shown();
+  const auto piece = strip_->chosen();
+  if (!sent || !sent->marked || !piece || session_.run().taking()) return;
+  const SentRecording& recording = sent->marked->recordings[piece->file];
+  const std::vector<float> part = recording.read(piece->from_s, piece->to_s);
+  if (part.empty())
+    return session_.notices().say(tr("The recording cannot be read any more: is it still where it was?"));
+  if (!speaker.play(part, recording.tracks.rate_hz, 0.0, kToTheEnd_s, false))
+    session_.notices().say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+}
+
+void PostPage::editList(bool fresh) {
+  const Homework* chosen = session_.post().chosen();
+  if (!fresh && !chosen) return;
+  ListDialog dialog(session_, fresh ? HomeworkList() : session_.post().list(),
+                    fresh ? std::nullopt : std::optional(chosen->due), this);
+  if (dialog.exec() == QDialog::Accepted)
+    session_.post().keep(dialog.list(), dialog.due(), fresh ? 0 : chosen->id);
+  if (!fresh && dialog.erased()) session_.post().erase(chosen->id);
+}
+
+}  // namespace calando

@@ -1,0 +1,118 @@
+#include "app/post/sent_card.h"
+
+#include "app/parts/commands.h"
+#include "app/parts/flow_layout.h"
+#include "app/parts/tight.h"
+#include "app/style/style.h"
+#include "app/words/post_words.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+SentCard::SentCard(Session& session)
+    : session_(session),
+      name_(new QLabel),
+      about_(new QLabel),
+      items_(new QLabel),
+      answer_(new QPlainTextEdit),
+      keepBest_(new QPushButton(tr("Into the weeks"))),
+      remove_(new QPushButton(tr("Take it out"))) {
+  name_->setFont(style::serif(style::kTitleType));
+  about_->setObjectName("caption");
+  about_->setWordWrap(true);
+  items_->setWordWrap(true);
+  items_->setObjectName("sentItems");
+  answer_->setObjectName("answer");
+  answer_->setProperty(kFreeText, true);
+  answer_->setAccessibleName(tr("Answer to the student"));
+  auto* write = new QPushButton(tr("Write it out…"));
+  write->setObjectName("postWrite");
+  auto* again = new QPushButton(tr("As it was made"));
+  auto* next = new QPushButton(tr("Next student"));
+  next->setObjectName("postNext");
+  keepBest_->setObjectName("postKeep");
+  keepBest_->setToolTip(
+      tr("The best tries become takes of this student: in the shelf, in the weeks, for the plan"));
+  connect(write, &QPushButton::clicked, this, &SentCard::writeWanted);
+  connect(next, &QPushButton::clicked, this, &SentCard::nextWanted);
+  connect(again, &QPushButton::clicked, this, [this] {
+    if (!student_) return;
+    session_.post().setAnswer(*student_, std::nullopt);
+    refresh();
+  });
+  connect(keepBest_, &QPushButton::clicked, this, [this] {
+    if (student_) session_.post().keepBest(*student_);
+  });
+  connect(remove_, &QPushButton::clicked, this, [this] {
+    if (!student_) return;
+    session_.post().remove(*student_);
+    session_.notices().say(tr("It was taken out of the list; the files stay where they are."),
+                           tr("Undo  ·  Ctrl+Z"), [this] { session_.undo(); });
+  });
+  connect(answer_, &QPlainTextEdit::textChanged, this, [this] {
+    if (!filling_ && student_) session_.post().setAnswer(*student_, answer_->toPlainText().toStdString());
+  });
+  auto* keys = new QWidget;
+  auto* flow = new FlowLayout(2 * style::kStep, keys);
+  for (QPushButton* button : {write, again, next, keepBest_, remove_}) flow->addWidget(button);
+  auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
+  layout->addWidget(name_);
+  layout->addWidget(about_);
+  layout->addWidget(items_);
+  layout->addWidget(answer_, 1);
+  layout->addWidget(keys);
+}
+
+void SentCard::setStudent(std::optional<std::int64_t> student) {
+  student_ = student;
+  refresh();
+}
+
+QString SentCard::answerOf(std::int64_t student) const {
+  const Post::Sent* sent = session_.post().sentOf(student);
+  const Student* who = session_.roster().find(student);
+  if (!sent || !who) return {};
+  if (sent->kept.answer) return words::plain(*sent->kept.answer);
+  return sent->marked ? words::answer(words::plain(who->name), sent->marked->list, sent->marked->marking,
+                                      findInstrument(who->instrument))
+                      : QString();
+}
+
+void SentCard::refresh() {
+  filling_ = true;
+  const Post::Sent* sent = (student_ ? session_.post().sentOf(*student_) : nullptr);
+  const Student* who = student_ ? session_.roster().find(*student_) : nullptr;
+  name_->setText(who ? words::plain(who->name) : QString());
+  const Instrument* instrument = who ? findInstrument(who->instrument) : nullptr;
+  const bool marked = sent && sent->marked;
+  keepBest_->setEnabled(marked && sent->kept.takes.empty() && !session_.readOnly());
+  keepBest_->setText(sent && !sent->kept.takes.empty() ? tr("Is in the weeks") : tr("Into the weeks"));
+  remove_->setEnabled(sent);
+  answer_->setEnabled(marked);
+  QStringList items;
+  if (!sent) {
+    about_->setText(who ? tr("Nothing came in.") : tr("Add students in the lesson."));
+  } else if (!marked) {
+    about_->setText(sent->marking ? tr("Is being marked…")
+                                  : tr("Not marked: choose the list again to mark it."));
+  } else {
+    double seconds = 0.0;
+    for (const SentRecording& recording : sent->marked->recordings) seconds += recording.tracks.duration_s;
+    QStringList about{tr("recordings: %n, in all %1", nullptr, static_cast<int>(sent->kept.files.size()))
+                          .arg(words::clock(seconds))};
+    for (const Problem& problem : sent->marked->unread) about << words::said(problem);
+    about_->setText(about.join(QStringLiteral(" · ")));
+    const Marking& marking = sent->marked->marking;
+    for (std::size_t i = 0; i < marking.items.size(); ++i)
+      items << QStringLiteral("%1. %2: %3")
+                   .arg(QString::number(i + 1), words::item(sent->marked->list.items[i], instrument),
+                        words::found(marking.items[i], instrument));
+  }
+  items_->setText(items.join('\n'));
+  items_->setVisible(!items.isEmpty());
+  const QString answer = student_ ? answerOf(*student_) : QString();
+  if (answer_->toPlainText() != answer) answer_->setPlainText(answer);
+  filling_ = false;
+}
+
+}  // namespace calando

@@ -1,0 +1,310 @@
+#include "app/print/report.h"
+
+#include <QPainter>
+#include <QRegularExpression>
+#include <set>
+
+#include "app/picture/gallery.h"
+#include "app/session/past.h"
+#include "app/session/today.h"
+#include "app/style/style.h"
+#include "app/weeks/course_chart.h"
+#include "app/words/note_names.h"
+#include "app/words/plan_words.h"
+#include "app/words/words.h"
+#include "core/growth/growth.h"
+#include "core/measure/statistics.h"
+
+namespace calando {
+
+namespace {
+
+constexpr std::chrono::days kMonth{28};
+constexpr std::size_t kFigures = 4, kCards = 2;
+constexpr double kPicture = 96.0, kChart = 150.0, kChartScale = 0.72;
+
+/// The cards that were played most in the last four weeks, those first.
+std::vector<std::string> cardsOf(std::span<const PastTake> past, Day today) {
+  std::map<std::string, int> times;
+  for (const PastTake& take : past)
+    if (counts(take) && take.day > today - kMonth && !take.kept->values.empty()) ++times[take.exercise];
+  std::vector<std::pair<int, std::string>> sorted;
+  for (const auto& [exercise, n] : times) sorted.emplace_back(-n, exercise);
+  std::ranges::sort(sorted);
+  std::vector<std::string> cards;
+  for (const auto& [n, exercise] : sorted)
+    if (cards.size() < kCards) cards.push_back(exercise);
+  return cards;
+}
+
+/// The take of a card that stands for it: the newest of the best.
+const Take* bestTakeOf(const std::vector<Take>& takes, std::span<const PastTake> past,
+                       const std::string& exercise) {
+  const Take* best = nullptr;
+  int rank = 99;
+  for (const PastTake& take : past) {
+    if (take.exercise != exercise || !counts(take)) continue;
+    const Verdict verdict = verdictOf(take.word, *take.kept);
+    const int here = verdict == Verdict::inside ? 0 : verdict == Verdict::near ? 1 : 2;
+    if (here >= rank) continue;
+    rank = here;
+    best = &*std::ranges::find(takes, take.id, &Take::id);
+  }
+  return best;
+}
+
+QString titled(const std::string& exercise, const Lesson& lesson) {
+  const ExercisePtr card = lesson.find(exercise);
+  return card ? words::said(card->title) : words::plain(exercise);
+}
+
+QString withUnit(double value, const Figure& figure) {
+  const QString unit = words::unit(figure);
+  return words::number(value, figure.print) + (unit.isEmpty() ? QString() : " " + unit);
+}
+
+}  // namespace
+
+QString nameOf(const Student& student, Naming naming) {
+  const QString name = words::plain(student.name);
+  if (naming == Naming::full) return name;
+  const QStringList parts = name.split(' ', Qt::SkipEmptyParts);
+  if (naming == Naming::first || parts.isEmpty()) return parts.value(0, name);
+  QStringList letters;
+  for (const QString& part : parts) letters << part.left(1) + '.';
+  return letters.join(' ');
+}
+
+void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming naming) {
+  for (const auto ticket : std::exchange(waiting_, {})) session_.analyst().forget(ticket);
+  pictures_.clear();
+  kind_ = kind;
+  paper_ = paper;
+  naming_ = naming;
+  const Roster& roster = session_.roster();
+  if (kind == ReportKind::term) {
+    for (const Student& student : roster.students()) {
+      const auto takes = session_.studio().takes(student.id);
+      if (takes && !takes->empty()) want(takes->front());
+    }
+  } else {
+    for (const std::string& exercise : cardsOf(roster.past(), today()))
+      if (const Take* best = bestTakeOf(roster.takes(), roster.past(), exercise)) want(*best);
+  }
+  if (waiting_.empty()) finish();
+}
+
+void ReportMaker::want(const Take& take) {
+  Analyst::Request request;
+  request.take = take;
+  request.file = session_.studio().takeFile(take);
+  request.samplesWanted = false;
+  waiting_.insert(
+      session_.analyst().ask(std::move(request), Analyst::Urgency::later,
+                             [this, id = take.id](Analyst::Ticket ticket, const Analyst::Answer& answer) {
+                               if (answer.picture) pictures_[id] = answer.picture;
+                               waiting_.erase(ticket);
+                               if (waiting_.empty()) finish();
+                             }));
+}
+
+void ReportMaker::finish() { emit made(kind_ == ReportKind::term ? classPages() : studentPages()); }
+
+/// A take as it is drawn everywhere, as vectors.
+void ReportMaker::addPicture(Pages& pages, const Take& take, const QString& caption) const {
+  const auto found = pictures_.find(take.id);
+  if (found == pictures_.end()) return;
+  pages.picture(kPicture, caption, [picture = found->second](QPainter& painter, const QRectF& area) {
+    painter.fillRect(area, style::sheet);
+    pictureFor(*picture).paintSmall(painter, *picture, area.adjusted(4, 4, -4, -4));
+  });
+  pages.small(caption);
+}
+
+/// The figures that a card shows first: where they are, where they were, and whether that is more than
+/// chance.
+void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plain) const {
+  const auto& past = session_.roster().past();
+  const ExercisePtr card = session_.lesson().find(exercise);
+  if (!card) return;
+  std::size_t shown = 0;
+  for (const std::string& id : card->readings) {
+    const Figure* figure = findFigure(id);
+    const Points points = pointsOf(past, {id, exercise});
+    if (!figure || points.list.empty() || shown == (plain ? 2 : kFigures)) continue;
+    ++shown;
+    std::vector<double> lately;
+    for (const Point& p : points.list)
+      if (p.day > today() - kMonth) lately.push_back(p.value);
+    if (lately.empty()) continue;
+    const Period before{today() - 2 * kMonth + std::chrono::days(1), today() - kMonth};
+    const Period after{today() - kMonth + std::chrono::days(1), today()};
+    const auto difference = differenceOf(points, before, after, figure->print);
+    QString note =
+        tr("middle of %1 takes since %2").arg(QString::number(lately.size()), words::dayAndYear(after.from));
+    if (difference && difference->tells)
+      note += "; " + tr("%1 ± %2 against the four weeks before")
+                         .arg(words::number(difference->change(), figure->print.decimals),
+                              words::number(difference->unsure, figure->print.decimals, false));
+    else if (difference)
+      note += "; " + tr("no difference to speak of against the four weeks before");
+    if (shown == 1) {
+      const auto chart = std::make_shared<CourseChart>();
+      chart->setCourse(*figure, courseOf(past, {id, exercise}), {}, {});
+      pages.picture(kChart, tr("%1 by week", "a figure").arg(words::label(*figure)),
+                    [chart](QPainter& painter, const QRectF& area) {
+                      chart->resize((area.size() / kChartScale).toSize());
+                      painter.translate(area.topLeft());
+                      painter.scale(kChartScale, kChartScale);
+                      chart->render(&painter);
+                    });
+    }
+    pages.figure(words::label(*figure), withUnit(median(lately), *figure),
+                 plain ? words::help(*figure) + ' ' + note + '.' : note);
+  }
+}
+
+std::shared_ptr<Pages> ReportMaker::studentPages() const {
+  const bool plain = kind_ == ReportKind::parents;
+  auto pages = std::make_shared<Pages>(paper_);
+  const Roster& roster = session_.roster();
+  const Student* student = roster.chosen();
+  if (!student) return pages;
+  const Instrument* instrument = findInstrument(student->instrument);
+  pages->title(plain ? tr("What %1 is working at").arg(words::plain(student->name))
+                     : tr("%1: this month").arg(words::plain(student->name)));
+  pages->small(tr("%1 · %2", "instrument, day")
+                   .arg(instrument ? words::said(instrument->name) : QString(), words::dayAndYear(today())));
+  const std::vector<std::string> cards = cardsOf(roster.past(), today());
+  if (cards.empty()) pages->paragraph(tr("No take of the last four weeks has figures."));
+  for (const std::string& exercise : cards) {
+    pages->heading(titled(exercise, session_.lesson()));
+    if (const ExercisePtr card = session_.lesson().find(exercise); plain && card)
+      pages->paragraph(words::said(card->purpose));
+    if (const Take* best = bestTakeOf(roster.takes(), roster.past(), exercise))
+      addPicture(*pages, *best,
+                 tr("A take of %1: the line’s height is the pitch, its thickness the loudness.")
+                     .arg(words::moment(QDateTime::fromSecsSinceEpoch(best->made_unix_s))));
+    addGrowth(*pages, exercise, plain);
+  }
+  pages->heading(tr("Next"));
+  const auto& proposals = session_.planning().proposals();
+  if (!proposals.empty()) {
+    const PlanState state = session_.planning().state();
+    const Proposal& first = proposals.front();
+    pages->paragraph(QStringLiteral("%1: %2 (%3).")
+                         .arg(titled(first.exercise, session_.lesson()),
+                              words::proposal(first, state, instrument), words::reason(first)));
+  } else {
+    pages->paragraph(tr("The same again, until it is reliable."));
+  }
+  const auto sheets = session_.planning().sheets(today(), 1);
+  if (!sheets.empty() && !sheets.front().items.empty()) {
+    QStringList items;
+    for (const SheetItem& item : sheets.front().items)
+      items << tr("%1: %2", "a card and how often").arg(words::said(item.card->title), words::howOften(item));
+    pages->paragraph(tr("A day at home: %1.").arg(items.join(QStringLiteral("; "))));
+  }
+  if (plain) {
+    pages->heading(tr("How to help"));
+    pages->paragraph(
+        tr("A quiet quarter of an hour at the same time of day is worth more than an hour once a week. "
+           "Listen to one long "
+           "tone together: did it last, was it steady? Rest as long as was played; stop at once when dizzy "
+           "or in pain."));
+  }
+  return pages;
+}
+
+std::shared_ptr<Pages> ReportMaker::classPages() const {
+  auto pages = std::make_shared<Pages>(paper_);
+  pages->title(tr("The class, the last eight weeks"));
+  pages->small(words::dayAndYear(today()));
+  const Day from = today() - 2 * kMonth;
+  std::vector<QStringList> rows{
+      {tr("Student"), tr("Instrument"), tr("Days"), tr("Takes"), tr("Sound"), tr("Longest held")}};
+  std::vector<std::pair<QString, Take>> newest;
+  for (const Student& student : session_.roster().students()) {
+    const auto takes = session_.studio().takes(student.id);
+    const auto summaries = session_.studio().summaries(student.id);
+    if (!takes || !summaries) continue;
+    std::set<Day> days;
+    double seconds = 0.0;
+    std::vector<PastTake> past;
+    for (const Take& take : *takes) {
+      const auto summary = summaries->find(take.id);
+      const PastTake one = pastOf(take, summary == summaries->end() ? nullptr : &summary->second);
+      if (one.day <= from) continue;
+      past.push_back(one);
+      days.insert(one.day);
+      seconds += take.seconds;
+    }
+    const double longest = longestHeld_s(past);
+    const Instrument* instrument = findInstrument(student.instrument);
+    rows.push_back({nameOf(student, naming_), instrument ? words::said(instrument->name) : QString(),
+                    QString::number(days.size()), QString::number(past.size()), words::duration(seconds),
+                    longest > 0.0 ? tr("%1 s").arg(words::number(longest, 1, false)) : QStringLiteral("–")});
+    if (!takes->empty()) newest.emplace_back(nameOf(student, naming_), takes->front());
+  }
+  pages->table(rows);
+  pages->heading(tr("The newest take of each"));
+  for (const auto& [name, take] : newest)
+    addPicture(*pages, take,
+               tr("%1: %2, %3", "student, card, moment")
+                   .arg(name, titled(take.asked.exercise, session_.lesson()),
+                        words::moment(QDateTime::fromSecsSinceEpoch(take.made_unix_s))));
+  return pages;
+}
+
+namespace {
+
+QString quoted(QString text) {
+  if (!text.contains(QRegularExpression("[\",\n\r]"))) return text;
+  return '"' + text.replace('"', QLatin1String("\"\"")) + '"';
+}
+
+/// A number as every program reads it.
+QString plainNumber(double value) { return QString::number(value, 'g', 10); }
+
+}  // namespace
+
+QString figuresAsCsv(const std::vector<Take>& takes, const std::vector<PastTake>& past,
+                     const Instrument* instrument) {
+  std::set<std::string> there;
+  for (const PastTake& take : past)
+    if (take.kept)
+      for (const auto& [id, value] : take.kept->values) there.insert(id);
+  std::vector<const Figure*> columns;
+  QStringList head{"made", "exercise", "note", "verdict", "word", "place", "seconds"};
+  for (const Figure& figure : figures()) {
+    if (!there.contains(std::string(figure.id))) continue;
+    columns.push_back(&figure);
+    head << words::plain(figure.id) +
+                (figure.unit.empty() ? QString() : " (" + words::plain(figure.unit) + ")");
+  }
+  QStringList lines{head.join(',')};
+  constexpr const char* words_[] = {"", "accept", "invalid try", "not yet", "veto"};
+  for (const Take& take : takes) {
+    const auto one = std::ranges::find(past, take.id, &PastTake::id);
+    const bool measured = one != past.end() && one->kept;
+    QStringList row{
+        QDateTime::fromSecsSinceEpoch(take.made_unix_s).toString(Qt::ISODate),
+        quoted(words::plain(take.asked.exercise)),
+        take.asked.note
+            ? words::plain(noteName(*take.asked.note, instrument ? instrument->spelling : Spelling::flats))
+            : QString(),
+        measured ? quoted(style::verdictWord(verdictOf(take.word, *one->kept))) : QString(),
+        words_[static_cast<std::size_t>(take.word)],
+        take.asked.place ? QString::number(*take.asked.place) : QString(),
+        plainNumber(take.seconds)};
+    for (const Figure* figure : columns) {
+      const auto value = measured ? one->kept->values.find(std::string(figure->id))
+                                  : std::map<std::string, double>::const_iterator();
+      row << (measured && value != one->kept->values.end() ? plainNumber(value->second) : QString());
+    }
+    lines << row.join(',');
+  }
+  return lines.join('\n') + '\n';
+}
+
+}  // namespace calando

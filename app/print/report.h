@@ -1,0 +1,58 @@
+#pragma once
+
+#include <QObject>
+#include <map>
+#include <memory>
+#include <set>
+
+#include "app/print/pages.h"
+#include "app/session/session.h"
+
+namespace calando {
+
+enum class ReportKind {
+  student,  ///< one page: this month, and one thing next
+  parents,  ///< the same in plain words, two pictures, and how to help
+  term      ///< the whole class, in the order of its names
+};
+
+/// How students are named on a page of the class.
+enum class Naming { full, first, initials };
+/// "Alva", "A. B."
+QString nameOf(const Student& student, Naming naming);
+
+/// Makes reports: what the figures say is there at once, pictures of takes are measured first, away from the
+/// interface's thread. One at a time.
+class ReportMaker : public QObject {
+  Q_OBJECT
+
+ public:
+  explicit ReportMaker(Session& session) : session_(session) {}
+  /// Of the student who is here, or of the class; an earlier one that is not ready is given up.
+  void make(ReportKind kind, QPageSize::PageSizeId paper, Naming naming = Naming::full);
+  bool busy() const { return !waiting_.empty(); }
+
+ signals:
+  void made(const std::shared_ptr<calando::Pages>& report);
+
+ private:
+  void want(const Take& take);
+  void finish();
+  std::shared_ptr<Pages> studentPages() const;
+  std::shared_ptr<Pages> classPages() const;
+  void addGrowth(Pages& pages, const std::string& exercise, bool plain) const;
+  void addPicture(Pages& pages, const Take& take, const QString& caption) const;
+
+  Session& session_;
+  ReportKind kind_ = ReportKind::student;
+  QPageSize::PageSizeId paper_ = QPageSize::A4;
+  Naming naming_ = Naming::full;
+  std::set<Analyst::Ticket> waiting_;
+  std::map<std::int64_t, SnapshotPtr> pictures_;  ///< by take
+};
+
+/// All figures of a student's takes, one row a take: UTF-8, separated by commas, with a head.
+QString figuresAsCsv(const std::vector<Take>& takes, const std::vector<PastTake>& past,
+                     const Instrument* instrument);
+
+}  // namespace calando

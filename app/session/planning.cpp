@@ -1,0 +1,122 @@
+#include "app/session/planning.h"
+
+#include "app/session/today.h"
+
+namespace calando {
+
+Planning::Planning(Studio& studio, Roster& roster, Lesson& lesson, Notices& notices, Undo& undo)
+    : studio_(studio), roster_(roster), lesson_(lesson), notices_(notices), undo_(undo) {
+  connect(&roster_, &Roster::studentChanged, this, &Planning::load);
+  const auto stale = [this] {
+    proposals_.reset();
+    emit changed();
+  };
+  connect(&roster_, &Roster::takesChanged, this, stale);
+  connect(&roster_, &Roster::takeAdded, this, stale);
+  connect(&roster_, &Roster::takeChanged, this, stale);
+  connect(&lesson_, &Lesson::orderChanged, this, stale);
+  connect(&lesson_, &Lesson::cardsChanged, this, stale);
+}
+
+void Planning::load() {
+  plan_ = {};
+  practices_.clear();
+  proposals_.reset();
+  if (const Student* student = roster_.chosen()) {
+    plan_ = studio_.plan(student->id).value_or(plan_);
+    practices_ = studio_.practices(student->id).value_or(practices_);
+  }
+  lesson_.setGate(plan_.gate);
+  emit changed();
+  emit practicesChanged();
+}
+
+PlanState Planning::state() const {
+  const Student* student = roster_.chosen();
+  PlanState state{plan_,          {},
+                  roster_.past(), student ? student->range : NoteRange(),
+                  today(),        [this](const std::string& exercise) { return lesson_.find(exercise); }};
+  for (const std::string& exercise : lesson_.order())
+    if (const ExercisePtr card = lesson_.find(exercise)) state.order.push_back(card);
+  return state;
+}
+
+const std::vector<Proposal>& Planning::proposals() const {
+  if (!proposals_) proposals_ = roster_.chosen() ? proposalsFor(state()) : std::vector<Proposal>();
+  return *proposals_;
+}
+
+void Planning::take(const Proposal& proposal, std::optional<double> to) {
+  const Student* student = roster_.chosen();
+  if (!student || studio_.readOnly()) return;
+  const Planned now{plan_, lesson_.order()};
+  if (proposal.kind == Proposal::Kind::range) {
+    Student changed = *student;
+    auto& edge = proposal.from == student->range.highest ? changed.range.highest : changed.range.lowest;
+    edge = static_cast<int>(to.value_or(*proposal.to));
+    const Student before = *student;
+    if (!roster_.change(changed)) return;
+    undo_.push([this, before, now] {
+      roster_.change(before);
+      put(now);
+    });
+    return put(taken(now, proposal, today()));
+  }
+  keep(to ? taken(now, proposal, *to, today()) : taken(now, proposal, today()));
+}
+
+void Planning::refuse(const Proposal& proposal) {
+  keep({refused(plan_, proposal, today()), lesson_.order()});
+}
+
+void Planning::edit(const std::function<void(Plan&)>& change) {
+  Planned planned{plan_, lesson_.order()};
+  change(planned.plan);
+  if (planned.plan != plan_) keep(planned);
+}
+
+void Planning::keep(const Planned& planned) {
+  if (!roster_.chosen() || studio_.readOnly()) return;
+  undo_.push([this, before = Planned{plan_, lesson_.order()}] { put(before); });
+  put(planned);
+}
+
+void Planning::put(const Planned& planned) {
+  if (!roster_.chosen() || !notices_.worked(studio_.keepPlan(roster_.chosen()->id, planned.plan))) return;
+  plan_ = planned.plan;
+  proposals_.reset();
+  lesson_.setGate(plan_.gate);
+  if (planned.order != lesson_.order()) lesson_.setOrder(planned.order);
+  emit changed();
+}
+
+std::optional<double> Planning::asked(const std::string& exercise) const {
+  const PlanStep* step = plan_.find(exercise);
+  return step ? step->asked : std::nullopt;
+}
+
+std::vector<DaySheet> Planning::sheets(Day from, int days) const {
+  const Student* student = roster_.chosen();
+  return student ? sheetsFor(state(), student->instrument, from, days) : std::vector<DaySheet>();
+}
+
+bool Planning::keepPractice(Practice practice) {
+  if (!roster_.chosen()) return false;
+  practice.student = roster_.chosen()->id;
+  const auto kept = studio_.keepPractice(std::move(practice));
+  if (!notices_.worked(kept)) return false;
+  practices_ = studio_.practices(kept->student).value_or(practices_);
+  emit practicesChanged();
+  return true;
+}
+
+bool Planning::erasePractice(std::int64_t practice) {
+  const auto gone = std::ranges::find(practices_, practice, &Practice::id);
+  if (gone == practices_.end() || !notices_.worked(studio_.erasePractice(practice))) return false;
+  undo_.push([this, back = *gone] { keepPractice(back); });
+  practices_.erase(gone);
+  emit practicesChanged();
+  return true;
+}
+
+}  // namespace calando

@@ -1,0 +1,369 @@
+#include "app/session/post.h"
+
+#include <QDateTime>
+#include <QFileInfo>
+#include <QRegularExpression>
+#include <algorithm>
+#include <set>
+
+#include "app/session/today.h"
+#include "app/words/words.h"
+#include "audio/sound_file.h"
+#include "core/library/cards.h"
+
+namespace calando {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+constexpr std::size_t kMostFiles = 1000, kLargestTable = 1 << 20;
+constexpr int kParts = 2;  // of a path in which a name is looked for: its folder and the file
+
+QString folded(const std::string& text) {
+  QString plain = words::plain(text).normalized(QString::NormalizationForm_KD).toCaseFolded();
+  for (QChar& c : plain)
+    if (!c.isLetterOrNumber()) c = ' ';
+  return ' ' + plain.simplified() + ' ';
+}
+
+bool isTable(const fs::path& file) { return folded(file.extension().string()) == QLatin1String(" csv "); }
+
+/// What is in folders, in the order of their names.
+std::vector<fs::path> filesOf(const std::vector<fs::path>& paths) {
+  std::vector<fs::path> files;
+  for (const fs::path& path : paths) {
+    std::error_code error;
+    if (!fs::is_directory(path, error)) {
+      files.push_back(path);
+      continue;
+    }
+    std::vector<fs::path> inside;
+    for (fs::recursive_directory_iterator at(path, fs::directory_options::skip_permission_denied, error), end;
+         !error && at != end && inside.size() < kMostFiles; at.increment(error))
+      if (at->is_regular_file(error) && !at->path().filename().string().starts_with('.'))
+        inside.push_back(at->path());
+    std::ranges::sort(inside);
+    files.insert(files.end(), inside.begin(), inside.end());
+  }
+  return files;
+}
+
+}  // namespace
+
+std::map<std::string, std::string> ownersIn(std::string_view table) {
+  std::map<std::string, std::string> owners;
+  for (const QString& line : words::plain(table).split('\n')) {
+    const qsizetype at = line.indexOf(QRegularExpression("[;,\t]"));
+    if (at < 0) continue;
+    const auto cell = [](QString text) {
+      text = text.trimmed();
+      if (text.size() > 1 && text.startsWith('"') && text.endsWith('"')) text = text.mid(1, text.size() - 2);
+      return text.toStdString();
+    };
+    owners[cell(line.left(at))] = cell(line.mid(at + 1));
+  }
+  return owners;
+}
+
+const Student* ownerOf(const fs::path& file, const std::vector<Student>& students,
+                       const std::map<std::string, std::string>& table) {
+  QString where;
+  fs::path rest = file;
+  if (const auto said = table.find(file.filename().string()); said != table.end()) {
+    where = folded(said->second);
+  } else {
+    for (int part = 0; part < kParts; ++part, rest = rest.parent_path())
+      where = folded(part == 0 ? rest.stem().string() : rest.filename().string()) + where;
+  }
+  // The one of whose name most words are there; two of whom as many are: nobody.
+  const Student* owner = nullptr;
+  int most = 0;
+  for (const Student& student : students) {
+    int words = 0;
+    for (const QString& word : folded(student.name).split(' ', Qt::SkipEmptyParts))
+      words += word.size() > 1 && where.contains(' ' + word + ' ');
+    if (words == 0 || words < most) continue;
+    owner = words == most ? nullptr : &student;
+    most = words;
+  }
+  return owner;
+}
+
+Post::Post(Studio& studio, Roster& roster, Lesson& lesson, Analyst& analyst, Notices& notices, Undo& undo)
+    : studio_(studio), roster_(roster), lesson_(lesson), analyst_(analyst), notices_(notices), undo_(undo) {
+  connect(&watched_, &WatchedFolder::came, this, [this](const std::vector<fs::path>& files) {
+    if (!chosen()) return;
+    if (const auto left = add(files); !left.empty()) emit nobodys(left);
+  });
+  connect(&roster_, &Roster::erasing, this, [this](std::int64_t student) {
+    const auto found = sent_.find(student);
+    if (found == sent_.end()) return;
+    if (found->second.marking) marker_.forget(*found->second.marking);
+    sent_.erase(found);
+    emit sentChanged(0);
+  });
+}
+
+const Homework* Post::chosen() const {
+  const auto found = chosen_ ? std::ranges::find(lists_, *chosen_, &Homework::id) : lists_.end();
+  return found == lists_.end() ? nullptr : &*found;
+}
+
+const Post::Sent* Post::sentOf(std::int64_t student) const {
+  const auto found = sent_.find(student);
+  return found == sent_.end() ? nullptr : &found->second;
+}
+
+void Post::load() {
+  auto lists = studio_.homework();
+  if (!notices_.worked(lists)) return;
+  lists_ = std::move(*lists);
+  if (const std::string folder = studio_.get(settings::watched); folder != watched_.folder().string())
+    watched_.watch(folder);
+  if (!chosen()) chosen_ = lists_.empty() ? std::nullopt : std::optional(lists_.front().id);
+  emit listsChanged();
+  if (chosen_) choose(*chosen_);
+}
+
+void Post::choose(std::int64_t homework) {
+  cancel();
+  chosen_ = homework;
+  list_ = {};
+  sent_.clear();
+  if (const Homework* kept = chosen()) {
+    auto list = parseHomework(kept->list, [this](const std::string& id) { return lesson_.find(id); });
+    if (list)
+      list_ = std::move(*list);
+    else
+      notices_.sayLoss(tr("This list cannot be read any more: %1").arg(words::said(list.error())));
+    if (auto sent = studio_.sent(homework); notices_.worked(sent) && list)
+      for (SentHomework& one : *sent) {
+        const std::int64_t student = one.student;
+        if (!roster_.find(student)) continue;
+        sent_[student].kept = std::move(one);
+        startMarking(student);
+      }
+  }
+  emit sentChanged(0);
+}
+
+bool Post::keep(const HomeworkList& list, Day due, std::int64_t id) {
+  const auto kept = studio_.keepHomework({id, due, toText(list)});
+  if (!notices_.worked(kept)) return false;
+  chosen_ = kept->id;
+  load();
+  return true;
+}
+
+bool Post::erase(std::int64_t homework) {
+  const auto gone = std::ranges::find(lists_, homework, &Homework::id);
+  if (gone == lists_.end() || !notices_.worked(studio_.eraseHomework(homework))) return false;
+  const Homework was = *gone;
+  std::vector<SentHomework> sent;
+  if (chosen_ == homework)
+    for (const auto& [student, one] : sent_) sent.push_back(one.kept);
+  undo_.push([this, was, sent] {
+    if (!notices_.worked(studio_.keepHomework(was))) return;
+    for (const SentHomework& one : sent) notices_.worked(studio_.keepSent(was.id, one));
+    chosen_ = was.id;
+    load();
+  });
+  cancel();
+  chosen_.reset();
+  sent_.clear();
+  list_ = {};
+  load();
+  emit sentChanged(0);
+  return true;
+}
+
+Context Post::playerOf(const Student& student) const {
+  AskedFor asked;
+  asked.instrument = student.instrument;
+  asked.range = student.range;
+  Context context = contextFor(asked);
+  context.exercise.reset();
+  return context;
+}
+
+std::vector<fs::path> Post::add(const std::vector<fs::path>& paths, std::optional<std::int64_t> fallback) {
+  std::map<std::string, std::string> table;
+  std::vector<fs::path> sounds, nobodys;
+  for (const fs::path& file : filesOf(paths)) {
+    if (!isTable(file)) {
+      sounds.push_back(file);
+      continue;
+    }
+    const auto text = readSmall(file, kLargestTable);
+    if (!text)
+      notices_.sayLoss(tr("%1 %2").arg(words::plain(file.string()), words::said(text.error())));
+    else
+      table.merge(ownersIn(*text));
+  }
+  std::set<std::int64_t> touched;
+  for (const fs::path& file : sounds) {
+    const Student* owner = ownerOf(file, roster_.students(), table);
+    const std::int64_t student = owner ? owner->id : fallback.value_or(0);
+    if (student == 0) {
+      nobodys.push_back(file);
+      continue;
+    }
+    Sent& sent = sent_[student];
+    sent.kept.student = student;
+    if (std::ranges::find(sent.kept.files, file) != sent.kept.files.end()) continue;
+    sent.kept.files.push_back(file);
+    touched.insert(student);
+  }
+  for (const std::int64_t student : touched) {
+    keepSent(sent_[student]);
+    startMarking(student);
+  }
+  emit sentChanged(0);
+  return nobodys;
+}
+
+void Post::remove(std::int64_t student) {
+  const auto found = sent_.find(student);
+  if (found == sent_.end()) return;
+  if (found->second.marking) marker_.forget(*found->second.marking);
+  const SentHomework was = found->second.kept;
+  SentHomework none = was;
+  none.files.clear();
+  if (chosen_) notices_.worked(studio_.keepSent(*chosen_, none));
+  sent_.erase(found);
+  undo_.push([this, was] {
+    sent_[was.student] = {was, {}, {}};
+    keepSent(sent_[was.student]);
+    startMarking(was.student);
+    emit sentChanged(was.student);
+  });
+  emit sentChanged(student);
+}
+
+void Post::watch(const fs::path& folder) {
+  watched_.watch(folder);
+  notices_.worked(studio_.keep(settings::watched, folder.string()));
+}
+
+void Post::cancel() {
+  for (auto& [student, sent] : sent_) {
+    if (!sent.marking) continue;
+    marker_.forget(*sent.marking);
+    sent.marking.reset();
+  }
+  emit moved();
+}
+
+int Post::done() const {
+  return static_cast<int>(
+      std::ranges::count_if(sent_, [](const auto& entry) { return !entry.second.marking; }));
+}
+
+void Post::keepSent(const Sent& sent) {
+  if (chosen_ && !studio_.readOnly()) notices_.worked(studio_.keepSent(*chosen_, sent.kept));
+}
+
+void Post::startMarking(std::int64_t student) {
+  const Student* who = roster_.find(student);
+  if (!who || list_.items.empty()) return;
+  Sent& sent = sent_[student];
+  if (sent.marking) marker_.forget(*sent.marking);
+  sent.marked.reset();
+  sent.marking = marker_.ask({list_, playerOf(*who), sent.kept.files, nullptr, sent.kept.pieces},
+                             [this, student](Marker::Ticket, const MarkedPtr& marked) {
+                               Sent& one = sent_[student];
+                               one.marking.reset();
+                               one.marked = marked;
+                               emit sentChanged(student);
+                               emit moved();
+                             });
+  emit moved();
+}
+
+void Post::correct(std::int64_t student, const Piece& piece) {
+  const auto found = sent_.find(student);
+  if (found == sent_.end() || !found->second.marked || found->second.marking) return;
+  Sent& sent = found->second;
+  const auto before = std::pair(sent.kept.pieces, sent.marked);
+  sent.kept.pieces.push_back(piece);
+  sent.kept.answer.reset();
+  keepSent(sent);
+  undo_.push([this, student, before] {
+    Sent& one = sent_[student];
+    std::tie(one.kept.pieces, one.marked) = before;
+    keepSent(one);
+    emit sentChanged(student);
+  });
+  sent.marking = marker_.ask({{}, {}, {}, sent.marked, {piece}},
+                             [this, student](Marker::Ticket, const MarkedPtr& marked) {
+                               Sent& one = sent_[student];
+                               one.marking.reset();
+                               one.marked = marked;
+                               emit sentChanged(student);
+                             });
+  emit sentChanged(student);
+}
+
+void Post::setAnswer(std::int64_t student, std::optional<std::string> answer) {
+  const auto found = sent_.find(student);
+  if (found == sent_.end() || found->second.kept.answer == answer) return;
+  found->second.kept.answer = std::move(answer);
+  keepSent(found->second);
+}
+
+namespace {
+
+/// When a file was made, as far as that is known.
+std::int64_t madeAt(const fs::path& file) {
+  const qint64 at = QFileInfo(QString::fromStdString(file.string())).lastModified().toSecsSinceEpoch();
+  return at > 0 ? at : QDateTime::currentSecsSinceEpoch();
+}
+
+Take takeOf(const MarkedTry& best, const HomeworkItem& item, const Student& student, const fs::path& file) {
+  Take take;
+  take.student = student.id;
+  take.made_unix_s = madeAt(file) + static_cast<std::int64_t>(best.from_s);
+  take.source = printable(file.filename().string());
+  take.asked.instrument = student.instrument;
+  take.asked.range = best.context.range;
+  take.asked.exercise = item.exercise->id;
+  if (!findExercise(item.exercise->id) || item.highest) take.asked.card = toText(*best.context.exercise);
+  if (!best.context.asked.empty()) take.asked.note = best.context.asked.front();
+  take.asked.tempo_bpm = best.context.tempo_bpm;
+  take.asked.start_s = best.context.start_s;
+  return take;
+}
+
+}  // namespace
+
+void Post::keepBest(std::int64_t student) {
+  const auto found = sent_.find(student);
+  const Student* who = roster_.find(student);
+  if (!who || found == sent_.end() || !found->second.marked || !found->second.kept.takes.empty()) return;
+  const Sent& sent = found->second;
+  for (std::size_t i = 0; i < sent.marked->marking.items.size(); ++i) {
+    const MarkedTry* best = sent.marked->marking.items[i].bestTry();
+    if (!best) continue;
+    const SentRecording& recording = sent.marked->recordings[best->file];
+    Analyst::Request request;
+    request.take = takeOf(*best, sent.marked->list.items[i], *who, sent.kept.files[best->file]);
+    request.samples = std::make_shared<std::vector<float>>(recording.read(best->from_s, best->to_s));
+    request.rate_hz = recording.tracks.rate_hz;
+    request.keeping = Analyst::Request::Keeping{studio_.folder(), *who};
+    request.samplesWanted = false;
+    analyst_.ask(
+        std::move(request), Analyst::Urgency::later,
+        [this, student](Analyst::Ticket, const Analyst::Answer& answer) {
+          if (answer.unkept)
+            return notices_.sayLoss(tr("A take could not be kept: %1.").arg(words::said(answer.unkept->why)));
+          const auto one = sent_.find(student);
+          if (!roster_.enter(answer.take, answer.summary) || one == sent_.end()) return;
+          one->second.kept.takes.push_back(answer.take.id);
+          keepSent(one->second);
+          emit sentChanged(student);
+        });
+  }
+}
+
+}  // namespace calando

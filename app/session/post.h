@@ -1,0 +1,86 @@
+#pragma once
+
+#include "app/session/lesson.h"
+#include "app/session/marker.h"
+#include "app/session/watched_folder.h"
+
+namespace calando {
+
+/// Homework: the lists, and what came in for the one that is looked at, of every student.
+class Post : public QObject {
+  Q_OBJECT
+
+ public:
+  Post(Studio& studio, Roster& roster, Lesson& lesson, Analyst& analyst, Notices& notices, Undo& undo);
+
+  // Lists
+  const std::vector<Homework>& lists() const { return lists_; }
+  const Homework* chosen() const;
+  /// Of the chosen one; without items where it cannot be read any more.
+  const HomeworkList& list() const { return list_; }
+  void load();
+  void choose(std::int64_t homework);
+  /// Keeps a list, and chooses it.
+  bool keep(const HomeworkList& list, Day due, std::int64_t id = 0);
+  bool erase(std::int64_t homework);
+
+  // What came in
+  struct Sent {
+    SentHomework kept;
+    std::optional<Marker::Ticket> marking;  ///< it is under way
+    MarkedPtr marked;                       ///< nullptr: not yet
+  };
+  const std::map<std::int64_t, Sent>& sent() const { return sent_; }  ///< by student
+  const Sent* sentOf(std::int64_t student) const;
+  /// Sound files and folders of them. Whose one is, its path says, or a table beside it (see docs); those of
+  /// which nothing says so are for `fallback`, or come back.
+  std::vector<std::filesystem::path> add(const std::vector<std::filesystem::path>& paths,
+                                         std::optional<std::int64_t> fallback = {});
+  void remove(std::int64_t student);
+  /// What comes into this folder is added by itself; empty: none is watched.
+  void watch(const std::filesystem::path& folder);
+  const std::filesystem::path& watched() const { return watched_.folder(); }
+  void cancel();
+  int done() const;
+  bool running() const { return !marker_.idle(); }
+
+  // What the teacher says of it
+  void correct(std::int64_t student, const Piece& piece);
+  /// nullopt: as it is made again.
+  void setAnswer(std::int64_t student, std::optional<std::string> answer);
+  /// The best tries become takes of the student.
+  void keepBest(std::int64_t student);
+
+ signals:
+  void listsChanged();
+  void sentChanged(qint64 student);                               ///< 0: all
+  void moved();                                                   ///< how far marking is
+  void nobodys(const std::vector<std::filesystem::path>& files);  ///< came into the watched folder
+
+ private:
+  void startMarking(std::int64_t student);
+  void keepSent(const Sent& sent);
+  Context playerOf(const Student& student) const;
+
+  Studio& studio_;
+  Roster& roster_;
+  Lesson& lesson_;
+  Analyst& analyst_;
+  Notices& notices_;
+  Undo& undo_;
+  Marker marker_;
+  WatchedFolder watched_;
+  std::vector<Homework> lists_;
+  std::optional<std::int64_t> chosen_;
+  HomeworkList list_;
+  std::map<std::int64_t, Sent> sent_;
+};
+
+/// Whose a file is: the student of whose name most words are in the path's last parts, if that is one.
+/// `table`: names of files and of students. Nullptr where nothing says so.
+const Student* ownerOf(const std::filesystem::path& file, const std::vector<Student>& students,
+                       const std::map<std::string, std::string>& table);
+/// "file;student" lines, separated by semicolon, comma or tab.
+std::map<std::string, std::string> ownersIn(std::string_view table);
+
+}  // namespace calando

@@ -1,0 +1,213 @@
+#include "app/weeks/figure_panel.h"
+
+#include <set>
+
+#include "app/parts/tight.h"
+#include "app/session/today.h"
+#include "app/style/style.h"
+#include "app/weeks/course_chart.h"
+#include "app/words/words.h"
+#include "core/judging/level.h"
+
+namespace calando {
+
+namespace {
+
+constexpr std::chrono::days kWeek{7}, kDay{1};
+constexpr int kFourWeeks = 4;
+
+QWidget* captioned(const QString& caption, QWidget* field) {
+  auto* box = new QWidget;
+  auto* layout = tight(new QVBoxLayout(box), 2);
+  auto* label = new QLabel(caption);
+  label->setObjectName("caption");
+  label->setBuddy(field);
+  field->setAccessibleName(caption);
+  layout->addWidget(label);
+  layout->addWidget(field);
+  return box;
+}
+
+Day firstOfMonth(Day day) {
+  const std::chrono::year_month_day date(day);
+  return Day(date.year() / date.month() / 1);
+}
+
+}  // namespace
+
+PeriodPair periodsOf(int choice, Day today, Day first) {
+  switch (choice) {
+    case 1:
+      return {{today - 2 * kWeek + kDay, today - kWeek}, {today - kWeek + kDay, today}};
+    case 2: {
+      const Day month = firstOfMonth(today);
+      return {{firstOfMonth(month - kDay), month - kDay}, {month, today}};
+    }
+    case 3: {
+      const Day middle = first + (today - first) / 2;
+      return {{first, middle}, {middle + kDay, today}};
+    }
+    default:
+      return {{today - 2 * kFourWeeks * kWeek + kDay, today - kFourWeeks * kWeek},
+              {today - kFourWeeks * kWeek + kDay, today}};
+  }
+}
+
+QString differenceText(const Figure& figure, const std::optional<Difference>& d) {
+  if (!d) return FigurePanel::tr("Nothing to say yet: either period needs takes on two days at least.");
+  const QString takes = FigurePanel::tr("%1 and %2 takes")
+                            .arg(QString::number(d->after.takes), QString::number(d->before.takes));
+  const QString unit = words::unit(figure).isEmpty() ? QString() : " " + words::unit(figure);
+  const int decimals = figure.print.decimals;
+  const QString unsure = words::number(d->unsure, decimals, false) + unit;
+  if (!d->tells) return FigurePanel::tr("No difference to speak of (± %1; %2).").arg(unsure, takes);
+  const QString size = words::number(std::abs(d->change()), decimals, false);
+  const QString from = words::number(d->before.mean, figure.print),
+                to = words::number(d->after.mean, figure.print);
+  return (d->change() > 0.0 ? FigurePanel::tr("More by %1 ± %2: from %3 to %4%5 (%6).")
+                            : FigurePanel::tr("Less by %1 ± %2: from %3 to %4%5 (%6)."))
+      .arg(size, unsure, from, to, unit, takes);
+}
+
+FigurePanel::FigurePanel(Session& session)
+    : session_(session),
+      exercises_(new QComboBox),
+      figures_(new QComboBox),
+      periods_(new QComboBox),
+      chart_(new CourseChart),
+      difference_(new QLabel),
+      aside_(new QLabel) {
+  exercises_->setObjectName("weeksCard");
+  figures_->setObjectName("weeksFigure");
+  periods_->setObjectName("weeksPeriods");
+  difference_->setObjectName("difference");
+  for (QComboBox* box : {exercises_, figures_, periods_}) {
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(10);
+  }
+  periods_->addItems({tr("the last four weeks with the four before"), tr("this week with the one before"),
+                      tr("this month with the last"), tr("the second half with the first")});
+  for (QLabel* label : {difference_, aside_}) label->setWordWrap(true);
+  difference_->setFont(style::work(style::kStrongType));
+  aside_->setObjectName("caption");
+  auto* choices = tight(new QGridLayout, 2 * style::kStep);
+  choices->addWidget(captioned(tr("Step"), exercises_), 0, 0);
+  choices->addWidget(captioned(tr("Drawn here"), figures_), 0, 1);
+  choices->addWidget(captioned(tr("Compared"), periods_), 1, 0, 1, 2);
+  auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
+  layout->addLayout(choices);
+  layout->addWidget(chart_, 1);
+  layout->addWidget(difference_);
+  layout->addWidget(aside_);
+  connect(exercises_, &QComboBox::activated, this, [this](int index) {
+    exercise_ = exercises_->itemData(index).toString().toStdString();
+    fillFigures();
+    showCourse();
+    emit exerciseChanged();
+  });
+  connect(figures_, &QComboBox::activated, this, [this](int index) {
+    figure_ = figures_->itemData(index).toString().toStdString();
+    showCourse();
+  });
+  connect(periods_, &QComboBox::activated, this, &FigurePanel::showDifference);
+}
+
+void FigurePanel::refresh() {
+  fillExercises();
+  fillFigures();
+  showCourse();
+}
+
+/// Those that have takes; the one played most often first, until another is chosen.
+void FigurePanel::fillExercises() {
+  std::map<std::string, int> times;
+  for (const PastTake& take : session_.roster().past())
+    if (counts(take)) ++times[take.exercise];
+  std::vector<std::pair<int, std::string>> sorted;
+  for (const auto& [exercise, n] : times) sorted.emplace_back(-n, exercise);
+  std::ranges::sort(sorted);
+  exercises_->clear();
+  exercises_->addItem(tr("all steps"), QString());
+  for (const auto& [n, exercise] : sorted)
+    if (const ExercisePtr card = session_.lesson().find(exercise))
+      exercises_->addItem(words::said(card->title), words::plain(exercise));
+  if (!exercise_.empty() && !times.contains(exercise_)) exercise_.clear();
+  exercises_->setCurrentIndex(std::max(0, exercises_->findData(words::plain(exercise_))));
+}
+
+/// Of all steps the figures that any take has; of one those that its card shows first.
+void FigurePanel::fillFigures() {
+  std::set<std::string> there;
+  for (const PastTake& take : session_.roster().past())
+    if (counts(take) && (exercise_.empty() || take.exercise == exercise_))
+      for (const auto& [id, value] : take.kept->values) there.insert(id);
+  figures_->clear();
+  const auto add = [&](const Figure* figure) {
+    if (figure && there.erase(std::string(figure->id)) > 0)
+      figures_->addItem(words::titled(*figure), words::plain(figure->id));
+  };
+  if (const ExercisePtr card = exercise_.empty() ? nullptr : session_.lesson().find(exercise_))
+    for (const std::string& id : card->readings) add(findFigure(id));
+  for (const Figure& figure : figures()) add(&figure);
+  int index = figures_->findData(words::plain(figure_));
+  if (index < 0) index = 0;
+  figures_->setCurrentIndex(index);
+  figure_ = figures_->itemData(index).toString().toStdString();
+}
+
+void FigurePanel::showCourse() {
+  const Figure* figure = findFigure(figure_);
+  chart_->setVisible(figure);
+  if (!figure) {
+    difference_->setText(tr("A figure’s course is drawn here once there are takes."));
+    aside_->clear();
+    return;
+  }
+  collectAsked();
+  showDifference();
+}
+
+void FigurePanel::collectAsked() {
+  const Figure& figure = *findFigure(figure_);
+  const auto& takes = session_.roster().takes();
+  std::map<Day, CourseChart::Asked> weeks;
+  std::vector<CourseChart::Remark> remarks;
+  for (const Take& take : takes) {  // newest first
+    if (!exercise_.empty() && take.asked.exercise != exercise_) continue;
+    const Day day = dayOf(take.made_unix_s);
+    if (!take.remark.empty()) remarks.push_back({day, words::plain(take.remark)});
+    if (exercise_.empty() || weeks.contains(mondayOf(day))) continue;
+    CourseChart::Asked asked{mondayOf(day), {}, {}};
+    const ExercisePtr card = cardOf(take.asked.wish());
+    const Level* level = findLevel(take.asked.level);
+    if (card && level)
+      if (const Target* target = findTarget(figure_, *card, *level)) {
+        asked.low = target->low;
+        asked.high = target->high;
+      }
+    if (figure.id == "held_s" && card && card->grows.what == Grows::What::seconds)
+      asked.low = take.asked.seconds;
+    weeks.emplace(asked.monday, asked);
+  }
+  std::vector<CourseChart::Asked> asked;
+  for (auto& [monday, one] : weeks) asked.push_back(one);
+  chart_->setCourse(figure, courseOf(session_.roster().past(), {figure_, exercise_}), std::move(asked),
+                    std::move(remarks));
+}
+
+void FigurePanel::showDifference() {
+  const Figure* figure = findFigure(figure_);
+  if (!figure) return;
+  const Points points = pointsOf(session_.roster().past(), {figure_, exercise_});
+  QStringList aside;
+  if (points.elsewhere > 0)
+    aside << tr("Left out, as the microphone stood elsewhere: %n.", nullptr, points.elsewhere);
+  if (exercise_.empty()) aside << tr("Of all steps together; choose one to compare like with like.");
+  aside_->setText(aside.join(' '));
+  aside_->setVisible(!aside.isEmpty());
+  if (points.list.empty()) return difference_->setText(tr("No take has this figure yet."));
+  const PeriodPair pair = periodsOf(periods_->currentIndex(), today(), points.list.front().day);
+  difference_->setText(differenceText(*figure, differenceOf(points, pair.before, pair.after, figure->print)));
+}
+
+}  // namespace calando

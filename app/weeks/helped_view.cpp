@@ -1,0 +1,86 @@
+#include "app/weeks/helped_view.h"
+
+#include <set>
+
+#include "app/style/style.h"
+#include "app/words/words.h"
+#include "core/growth/growth.h"
+
+namespace calando {
+
+namespace {
+
+/// "−3 ± 1 cents".
+QString withUnsure(double value, double unsure, const Figure& figure) {
+  const QString unit = words::unit(figure);
+  return QStringLiteral("%1 ± %2%3")
+      .arg(words::number(value, figure.print.decimals), words::number(unsure, figure.print.decimals, false),
+           unit.isEmpty() ? QString() : " " + unit);
+}
+
+}  // namespace
+
+HelpedView::HelpedView(Session& session) : session_(session) {
+  setObjectName("helped");
+  setAccessibleName(tr("What helped"));
+  setFrameShape(QFrame::NoFrame);
+}
+
+QStringList HelpedView::triesText() const {
+  QStringList lines;
+  for (const TryEffect& effect : effectsOf(ledgerOf(session_.roster().past()))) {
+    const QString what = words::said(effect.observed->tries[effect.index]);
+    QString did = tr("helped in %1 of %2").arg(QString::number(effect.helped), QString::number(effect.times));
+    if (effect.change && effect.figure) {
+      const QString label = words::label(*effect.figure);
+      did += "; " + (effect.unsure
+                         ? std::abs(*effect.change) > *effect.unsure
+                               ? tr("%1 changed by %2")
+                                     .arg(label, withUnsure(*effect.change, *effect.unsure, *effect.figure))
+                               : tr("%1: no difference to speak of").arg(label)
+                         : tr("too few to say how much"));
+    }
+    lines << QStringLiteral("<p><b>%1</b><br>%2</p>").arg(what.toHtmlEscaped(), did.toHtmlEscaped());
+  }
+  return lines;
+}
+
+QStringList HelpedView::attentionText() const {
+  QStringList lines;
+  std::set<std::string> cards;
+  for (const PastTake& take : session_.roster().past())
+    if (take.attention != Attention::unsaid) cards.insert(take.exercise);
+  for (const std::string& id : cards) {
+    const ExercisePtr card = session_.lesson().find(id);
+    if (!card || card->readings.empty()) continue;
+    const Figure* figure = findFigure(card->readings.front());
+    const auto effect = attentionEffect(session_.roster().past(), id, card->readings.front());
+    if (!figure || !effect) continue;
+    const QString did = effect->tells()
+                            ? tr("%1 differs by %2 with the attention on the sound, against on the count")
+                                  .arg(words::label(*figure),
+                                       withUnsure(effect->difference(), 2.0 * effect->error(), *figure))
+                            : tr("sound or count: no difference to speak of");
+    lines << QStringLiteral("<p><b>%1</b><br>%2 (%3)</p>")
+                 .arg(words::said(card->title).toHtmlEscaped(), did.toHtmlEscaped(),
+                      tr("%1 and %2 takes")
+                          .arg(QString::number(effect->sound.takes), QString::number(effect->count.takes)));
+  }
+  return lines;
+}
+
+void HelpedView::refresh() {
+  const QStringList tries = triesText(), attention = attentionText();
+  QString html;
+  if (!tries.isEmpty()) html += "<h3>" + tr("What was tried") + "</h3>" + tries.join("");
+  if (!attention.isEmpty()) html += "<h3>" + tr("Where the attention was") + "</h3>" + attention.join("");
+  if (html.isEmpty())
+    html = "<p>" +
+           tr("Nothing was tried yet. Y says that the one thing to try was tried in a take; 5 to 8 say where "
+              "the attention was.")
+               .toHtmlEscaped() +
+           "</p>";
+  setHtml(html);
+}
+
+}  // namespace calando

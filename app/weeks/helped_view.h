@@ -1,0 +1,24 @@
+#pragma once
+
+#include <QTextBrowser>
+
+#include "app/session/session.h"
+
+namespace calando {
+
+/// What was tried with this student and what attention did, with how sure that is, in plain words.
+class HelpedView : public QTextBrowser {
+  Q_OBJECT
+
+ public:
+  explicit HelpedView(Session& session);
+  void refresh();
+
+ private:
+  QStringList triesText() const;
+  QStringList attentionText() const;
+
+  Session& session_;
+};
+
+}  // namespace calando

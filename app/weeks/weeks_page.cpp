@@ -1,0 +1,169 @@
+#include "app/weeks/weeks_page.h"
+
+#include "app/parts/tight.h"
+#include "app/people/student_chooser.h"
+#include "app/print/report_dialog.h"
+#include "app/print/sheet_print.h"
+#include "app/session/today.h"
+#include "app/style/style.h"
+#include "app/weeks/figure_panel.h"
+#include "app/weeks/helped_view.h"
+#include "app/weeks/log_view.h"
+#include "app/weeks/note_weeks.h"
+#include "app/weeks/plan_dialog.h"
+#include "app/weeks/plan_panel.h"
+#include "app/weeks/year_ring.h"
+#include "app/words/words.h"
+
+namespace calando {
+
+namespace {
+constexpr int kFigure = 380, kChooser = 240, kNarrowChooser = 140, kHead = 64;
+}
+
+WeeksPage::WeeksPage(Session& session)
+    : session_(session),
+      chooser_(new StudentChooser(session)),
+      views_(new QButtonGroup(this)),
+      stack_(new QStackedWidget),
+      ring_(new YearRing(session)),
+      notes_(new NoteWeeks(session)),
+      helped_(new HelpedView(session)),
+      figure_(new FigurePanel(session)),
+      plan_(new PlanPanel(session)) {
+  auto* log = new LogView(session);
+  for (QWidget* view : std::initializer_list<QWidget*>{ring_, log, notes_, helped_}) stack_->addWidget(view);
+  figure_->setFixedWidth(kFigure);
+  auto* body = new QHBoxLayout;
+  body->setSpacing(5 * style::kStep);
+  body->addWidget(stack_, 1);
+  body->addWidget(figure_);
+  auto* rule = new QFrame;
+  rule->setFrameShape(QFrame::HLine);
+  rule->setObjectName("rule");
+  auto* all = new QVBoxLayout(this);
+  all->setContentsMargins(4 * style::kStep, 3 * style::kStep, 4 * style::kStep, 3 * style::kStep);
+  all->setSpacing(2 * style::kStep);
+  all->addWidget(buildHead());
+  all->addLayout(body, 1);
+  all->addWidget(rule);
+  all->addWidget(plan_);
+  connect(views_, &QButtonGroup::idClicked, stack_, &QStackedWidget::setCurrentIndex);
+  connect(ring_, &YearRing::chosen, this, &WeeksPage::takeChosen);
+  connect(log, &LogView::chosen, this, &WeeksPage::takeChosen);
+  connect(figure_, &FigurePanel::exerciseChanged, this, [this] { ring_->setExercise(figure_->exercise()); });
+  connect(plan_, &PlanPanel::planWanted, this, &WeeksPage::editPlan);
+  connect(plan_, &PlanPanel::sheetWanted, this, &WeeksPage::askForFile);
+  const auto changed = [this] {
+    if (isVisible()) refresh();
+  };
+  connect(&session_.roster(), &Roster::takesChanged, this, changed);
+  connect(&session_.roster(), &Roster::takeAdded, this, changed);
+  connect(&session_.roster(), &Roster::studentChanged, this, changed);
+}
+
+QWidget* WeeksPage::buildHead() {
+  auto* head = new QWidget;
+  chooser_->setFixedHeight(kHead);
+  chooser_->setMinimumWidth(kNarrowChooser);
+  chooser_->setMaximumWidth(kChooser);
+  // Names in a window are there once: these are the second of their kind.
+  for (QObject* child : chooser_->findChildren<QObject*>())
+    if (!child->objectName().isEmpty() && !child->objectName().startsWith("qt_"))
+      child->setObjectName("weeks-" + child->objectName());
+  auto* row = tight(new QHBoxLayout(head), 2 * style::kStep);
+  row->addWidget(chooser_, 1);
+  row->addStretch();
+  int id = 0;
+  for (const QString& text : {tr("Ribbons"), tr("Logbook"), tr("Notes"), tr("What helped")}) {
+    auto* button = new QToolButton;
+    button->setText(text);
+    button->setObjectName("weeksView");
+    button->setCheckable(true);
+    button->setChecked(id == 0);
+    views_->addButton(button, id++);
+    row->addWidget(button, 0, Qt::AlignBottom);
+  }
+  auto* report = new QPushButton(tr("Report…"));
+  report->setObjectName("report");
+  report->setToolTip(tr("A page for the student, for the parents, or of the class"));
+  connect(report, &QPushButton::clicked, this, [this] {
+    if (!session_.roster().chosen()) return;
+    ReportDialog dialog(session_, this);
+    dialog.exec();
+  });
+  auto* pack = new QPushButton(tr("Pack…"));
+  pack->setObjectName("pack");
+  pack->setToolTip(tr("To the student’s own Calando and back"));
+  auto* menu = new QMenu(pack);
+  connect(menu->addAction(tr("A pack for home…")), &QAction::triggered, this,
+          [this] { askForPack(PackKind::home); });
+  connect(menu->addAction(tr("The answer for the teacher…")), &QAction::triggered, this,
+          [this] { askForPack(PackKind::answer); });
+  connect(menu->addAction(tr("Everything, for another teacher…")), &QAction::triggered, this,
+          [this] { askForPack(PackKind::teacher); });
+  connect(menu->addAction(tr("Take a pack in…")), &QAction::triggered, this, [this] {
+    const QString file = QFileDialog::getOpenFileName(this, tr("A pack"), {}, tr("Pack (*.zip)"));
+    if (!file.isEmpty()) session_.takePackIn(QFile::encodeName(file).toStdString());
+  });
+  pack->setMenu(menu);
+  auto* side = new QWidget;
+  side->setFixedWidth(kFigure + 3 * style::kStep);
+  auto* sideLayout = tight(new QHBoxLayout(side), 0);
+  sideLayout->addStretch(1);
+  sideLayout->addWidget(pack, 0, Qt::AlignBottom);
+  sideLayout->addSpacing(2 * style::kStep);
+  sideLayout->addWidget(report, 0, Qt::AlignBottom);
+  row->addWidget(side);
+  return head;
+}
+
+void WeeksPage::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  refresh();
+  stack_->currentWidget()->setFocus();
+}
+
+void WeeksPage::refresh() {
+  chooser_->refresh();
+  figure_->refresh();
+  notes_->refresh();
+  helped_->refresh();
+  plan_->refresh();
+}
+
+void WeeksPage::editPlan() {
+  PlanDialog dialog(session_, this);
+  if (dialog.exec() == QDialog::Accepted) session_.planning().edit([&](Plan& plan) { plan = dialog.plan(); });
+}
+
+QString WeeksPage::writeSheet(const QString& kind, const QString& file) const {
+  const Student* student = session_.roster().chosen();
+  if (!student) return tr("There is nobody to write it for.");
+  const WeekSheet sheet{words::plain(student->name), session_.planning().sheets(mondayOf(today()), 7)};
+  const std::string about = std::to_string(student->id);
+  if (kind == QLatin1String("pdf")) return writeSheetPdf(sheet, file);
+  return writeText(kind == QLatin1String("ics") ? calendarText(sheet, about) : sheetText(sheet), file);
+}
+
+void WeeksPage::askForPack(PackKind kind) {
+  const Student* student = session_.roster().chosen();
+  if (!student) return;
+  const QString file = QFileDialog::getSaveFileName(this, tr("A pack"), tr("pack", "a file’s name") + ".zip",
+                                                    tr("Pack (*.zip)"));
+  if (!file.isEmpty()) session_.writePack(kind, QFile::encodeName(file).toStdString());
+}
+
+void WeeksPage::askForFile(const QString& kind) {
+  const QString name = tr("practice", "a file’s name") + '.' + kind;
+  const QString filter = kind == QLatin1String("pdf")   ? tr("Page (*.pdf)")
+                         : kind == QLatin1String("ics") ? tr("Calendar (*.ics)")
+                                                        : tr("Text (*.txt)");
+  const QString file = QFileDialog::getSaveFileName(this, tr("This week’s sheet"), name, filter);
+  if (file.isEmpty()) return;
+  const QString error = writeSheet(kind, file);
+  if (!error.isEmpty()) return session_.notices().sayLoss(error);
+  session_.notices().say(tr("Written: %1").arg(file));
+}
+
+}  // namespace calando

@@ -1,0 +1,55 @@
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+class QButtonGroup;
+class QStackedWidget;
+
+namespace calando {
+
+class FigurePanel;
+class HelpedView;
+class NoteWeeks;
+class PlanPanel;
+class StudentChooser;
+class YearRing;
+
+/// The student's book: weeks as rows of small pictures, the logbook, notes by week, what helped; a figure
+/// beside them; and what comes next.
+class WeeksPage : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit WeeksPage(Session& session);
+  PlanPanel& plan() { return *plan_; }
+  StudentChooser& chooser() { return *chooser_; }
+  /// Writes the sheet of the week to a file of its kind: "pdf", "ics" or "txt"; what went wrong, or empty.
+  QString writeSheet(const QString& kind, const QString& file) const;
+
+ signals:
+  void takeChosen(qint64 take);
+
+ protected:
+  void showEvent(QShowEvent* event) override;
+
+ private:
+  QWidget* buildHead();
+  void refresh();
+  void editPlan();
+  void askForFile(const QString& kind);
+  void askForPack(PackKind kind);
+
+  Session& session_;
+  StudentChooser* chooser_;
+  QButtonGroup* views_;
+  QStackedWidget* stack_;
+  YearRing* ring_;
+  NoteWeeks* notes_;
+  HelpedView* helped_;
+  FigurePanel* figure_;
+  PlanPanel* plan_;
+};
+
+}  // namespace calando

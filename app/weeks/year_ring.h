@@ -1,0 +1,52 @@
+#pragma once
+
+#include <QAbstractScrollArea>
+#include <vector>
+
+#include "app/session/session.h"
+
+namespace calando {
+
+/// One student's weeks as rows of small pictures, the newest week at the foot: growth is read as a page. A
+/// click opens a take.
+class YearRing : public QAbstractScrollArea {
+  Q_OBJECT
+
+ public:
+  explicit YearRing(Session& session);
+  /// Takes of one card; empty: of all.
+  void setExercise(const std::string& exercise);
+  QSize minimumSizeHint() const override { return {360, 160}; }
+
+ signals:
+  void chosen(qint64 take);
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  bool viewportEvent(QEvent* event) override;
+
+ private:
+  struct Row {
+    Day monday;
+    std::vector<const PastTake*> takes;  ///< oldest first
+  };
+  void refill();
+  void layOut();
+  int columns() const;
+  QRect cellOf(std::size_t row, std::size_t column) const;
+  /// Those of a week that have room, with how many have not.
+  std::pair<std::vector<const PastTake*>, std::size_t> shownOf(const Row& row) const;
+  const PastTake* takeAt(const QPoint& at) const;
+  void paintRow(QPainter& painter, std::size_t row) const;
+  void move(int rows, int columns);
+
+  Session& session_;
+  std::string exercise_;
+  std::vector<Row> rows_;
+  std::size_t row_ = 0, column_ = 0;  ///< that the keys are at
+};
+
+}  // namespace calando

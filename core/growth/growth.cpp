@@ -1,0 +1,205 @@
+#include "core/growth/growth.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/measure/statistics.h"
+
+namespace calando {
+
+namespace {
+
+constexpr std::chrono::days kWeek{7};
+
+bool isOfLevel(const std::string& figure) {
+  const Figure* found = findFigure(figure);
+  return found && found->unit.starts_with("dB");
+}
+
+/// The place of the newest take that says one.
+std::optional<int> placeOf(std::span<const PastTake> takes) {
+  for (const PastTake& take : takes)
+    if (take.place) return take.place;
+  return std::nullopt;
+}
+
+/// Standard deviation about a mean that is estimated from the same values.
+double spreadOf(std::span<const double> values) {
+  const auto n = static_cast<double>(values.size());
+  return n < 2.0 ? 0.0 : standardDeviation(values) * std::sqrt(n / (n - 1.0));
+}
+
+std::map<Day, std::vector<double>> byDay(std::span<const Point> points) {
+  std::map<Day, std::vector<double>> days;
+  for (const Point& p : points) days[p.day].push_back(p.value);
+  return days;
+}
+
+}  // namespace
+
+Points pointsOf(std::span<const PastTake> takes, const Selection& selection) {
+  Points points;
+  const bool level = isOfLevel(selection.figure);
+  const auto place = placeOf(takes);
+  for (const PastTake& take : takes) {
+    if (!counts(take) || take.word == TeachersWord::veto) continue;
+    if (!selection.exercise.empty() && take.exercise != selection.exercise) continue;
+    if (selection.note && take.note != selection.note) continue;
+    const auto value = take.kept->values.find(selection.figure);
+    if (value == take.kept->values.end()) continue;
+    if (level && take.place != place)
+      ++points.elsewhere;
+    else
+      points.list.push_back({take.id, take.day, value->second});
+  }
+  std::ranges::reverse(points.list);
+  return points;
+}
+
+Course courseOf(std::span<const PastTake> takes, const Selection& selection) {
+  const Points points = pointsOf(takes, selection);
+  Course course;
+  course.takes = static_cast<int>(points.list.size());
+  course.elsewhere = points.elsewhere;
+  if (points.list.empty()) return course;
+  std::map<Day, std::vector<double>> weeks;
+  for (const Point& p : points.list) weeks[mondayOf(p.day)].push_back(p.value);
+  for (Day monday = weeks.begin()->first; monday <= weeks.rbegin()->first; monday += kWeek) {
+    CourseWeek week{monday};
+    if (const auto found = weeks.find(monday); found != weeks.end()) {
+      week.takes = static_cast<int>(found->second.size());
+      week.middle = median(found->second);
+      const auto [least, most] = std::ranges::minmax(found->second);
+      week.least = least;
+      week.most = most;
+    }
+    course.weeks.push_back(week);
+  }
+  double squares = 0.0;
+  std::size_t free = 0, of = 0;
+  for (const auto& [day, values] : byDay(points.list)) {
+    if (values.size() < 2) continue;
+    const double spread = spreadOf(values);
+    squares += spread * spread * static_cast<double>(values.size() - 1);
+    free += values.size() - 1;
+    of += values.size();
+  }
+  constexpr std::size_t fewest = 4;
+  if (of >= fewest) course.repeat = std::sqrt(squares / static_cast<double>(free));
+  return course;
+}
+
+double studentFactor(double degrees) {
+  // The quantile's expansion about the normal one (Abramowitz and Stegun 26.7.5), good to 0.002 from five
+  // degrees on; below, the values themselves.
+  constexpr double few[] = {12.706, 4.303, 3.182, 2.776, 2.571};
+  if (degrees < 5.0) {
+    const auto under = static_cast<std::size_t>(std::max(degrees, 1.0)) - 1;
+    return std::lerp(few[under], few[under + 1], std::max(degrees, 1.0) - static_cast<double>(under + 1));
+  }
+  constexpr double z = 1.959964;
+  constexpr double z2 = z * z;
+  const double g1 = z * (z2 + 1.0) / 4.0;
+  const double g2 = z * ((5.0 * z2 + 16.0) * z2 + 3.0) / 96.0;
+  const double g3 = z * (((3.0 * z2 + 19.0) * z2 + 17.0) * z2 - 15.0) / 384.0;
+  return z + (g1 + (g2 + g3 / degrees) / degrees) / degrees;
+}
+
+std::optional<Difference> differenceOf(const Points& points, const Period& before, const Period& after,
+                                       const Print& print) {
+  const auto meanIn = [&](const Period& period) {
+    std::vector<Point> in;
+    for (const Point& p : points.list)
+      if (period.holds(p.day)) in.push_back(p);
+    PeriodMean mean{static_cast<int>(in.size())};
+    std::vector<double> days;
+    for (const auto& [day, values] : byDay(in)) days.push_back(calando::mean(values));
+    mean.days = static_cast<int>(days.size());
+    if (days.empty()) return mean;
+    mean.mean = calando::mean(days);
+    mean.error = spreadOf(days) / std::sqrt(static_cast<double>(days.size()));
+    return mean;
+  };
+  Difference d{meanIn(before), meanIn(after)};
+  if (d.before.days < 2 || d.after.days < 2) return std::nullopt;
+  const double a = d.before.error * d.before.error, b = d.after.error * d.after.error;
+  const double least = std::pow(10.0, -print.decimals);
+  if (a + b > 0.0) {
+    const double degrees = (a + b) * (a + b) / (a * a / (d.before.days - 1) + b * b / (d.after.days - 1));
+    d.unsure = studentFactor(degrees) * std::sqrt(a + b);
+  }
+  d.tells = std::abs(d.change()) > d.unsure && std::abs(d.change()) >= least;
+  return d;
+}
+
+std::vector<TryEffect> effectsOf(std::span<const TriedCue> ledger) {
+  std::vector<TryEffect> effects;
+  std::vector<std::vector<double>> changes;
+  for (const TriedCue& cue : ledger) {
+    auto found = std::ranges::find_if(effects, [&](const TryEffect& e) {
+      return e.observed == cue.observed && e.index == cue.index && e.figure == cue.figure;
+    });
+    if (found == effects.end()) {
+      effects.push_back({cue.observed, cue.index, cue.figure, 0, 0, {}, {}});
+      changes.emplace_back();
+      found = std::prev(effects.end());
+    }
+    ++found->times;
+    found->helped += cue.helped;
+    if (cue.before && cue.after)
+      changes[static_cast<std::size_t>(found - effects.begin())].push_back(*cue.after - *cue.before);
+  }
+  constexpr std::size_t fewest = 3;
+  for (std::size_t i = 0; i < effects.size(); ++i) {
+    if (changes[i].empty()) continue;
+    effects[i].change = mean(changes[i]);
+    const auto n = static_cast<double>(changes[i].size());
+    if (changes[i].size() >= fewest)
+      effects[i].unsure = studentFactor(n - 1.0) * spreadOf(changes[i]) / std::sqrt(n);
+  }
+  std::ranges::stable_sort(effects, std::greater(), &TryEffect::times);
+  return effects;
+}
+
+std::map<int, std::map<Day, double>> byNoteAndWeek(std::span<const PastTake> takes,
+                                                   const std::string& figure) {
+  std::map<int, std::map<Day, std::vector<double>>> values;
+  for (const PastTake& take : takes) {
+    if (!take.note || !counts(take) || take.word == TeachersWord::veto) continue;
+    const auto value = take.kept->values.find(figure);
+    if (value != take.kept->values.end()) values[*take.note][mondayOf(take.day)].push_back(value->second);
+  }
+  std::map<int, std::map<Day, double>> medians;
+  for (const auto& [note, weeks] : values)
+    for (const auto& [monday, list] : weeks) medians[note][monday] = median(list);
+  return medians;
+}
+
+std::vector<WeekLoad> loadOf(std::span<const PastTake> takes, std::span<const double> seconds, Day today,
+                             std::size_t weeks) {
+  std::vector<WeekLoad> loads;
+  const Day first = mondayOf(today) - kWeek * static_cast<int>(weeks - 1);
+  for (std::size_t w = 0; w < weeks; ++w) loads.push_back({first + kWeek * static_cast<int>(w)});
+  std::map<Day, bool> days;
+  for (std::size_t i = 0; i < takes.size(); ++i) {
+    if (takes[i].day < first || takes[i].day > today) continue;
+    WeekLoad& load = loads[static_cast<std::size_t>((mondayOf(takes[i].day) - first) / kWeek)];
+    load.minutes += seconds[i] / 60.0;
+    load.days += days.try_emplace(takes[i].day).second;
+  }
+  return loads;
+}
+
+bool jumps(std::span<const WeekLoad> weeks) {
+  constexpr double share = 1.5, more_min = 10.0;
+  constexpr std::size_t before = 4;
+  if (weeks.empty()) return false;
+  const auto earlier = weeks.first(weeks.size() - 1);
+  std::vector<double> had;
+  for (const WeekLoad& week : earlier.last(std::min(before, earlier.size())))
+    if (week.minutes > 0.0) had.push_back(week.minutes);
+  const double now = weeks.back().minutes;
+  return !had.empty() && now > share * mean(had) && now > mean(had) + more_min;
+}
+
+}  // namespace calando

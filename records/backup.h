@@ -1,0 +1,29 @@
+#pragma once
+
+#include <filesystem>
+#include <string>
+#include <tl/expected.hpp>
+#include <vector>
+
+#include "core/problem.h"
+#include "records/studio.h"
+
+/// A whole studio in one file, and back.
+namespace calando {
+
+/// What a backup is made of: the list as it was at one moment, beside the studio's sounds.
+struct BackupPlan {
+  std::filesystem::path list;  ///< a copy of studio.db; removed once it is packed
+  std::vector<std::filesystem::path> sounds;
+};
+/// Copies the list; on the studio's own thread.
+Studio::Result<BackupPlan> planBackup(const Studio& studio);
+/// Packs it into a ZIP archive and reads that through again, sum by sum. For any thread. How many files are
+/// in it.
+Studio::Result<int> writeBackup(const BackupPlan& plan, const std::filesystem::path& file);
+
+/// A backup becomes a studio in a folder that is empty or not there; where it cannot be read, the folder is
+/// left empty. For any thread.
+Studio::Result<void> restoreBackup(const std::filesystem::path& file, const std::filesystem::path& folder);
+
+}  // namespace calando

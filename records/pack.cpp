@@ -1,0 +1,309 @@
+#include "records/pack.h"
+
+#include <nlohmann/json.hpp>
+
+#include "core/bounded_json.h"
+#include "exchange/archive.h"
+#include "records/pack_fault.h"
+
+namespace calando {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+using nlohmann::json;
+
+constexpr const char* kFormat = "calando.pack";
+constexpr int kVersion = 1;
+constexpr const char* kContents = "pack.json";
+constexpr const char* kTakes = "takes/";
+constexpr ArchiveLimits kLimits{20000, std::size_t{8} << 30};
+constexpr Named<PackKind> kKinds[] = {
+    {"home", PackKind::home}, {"answer", PackKind::answer}, {"teacher", PackKind::teacher}};
+
+/// Which studio this is, in packs.
+const Setting<std::string> kStudioId{"studio_id", ""};
+
+Studio::Result<std::string> idOf(Studio& studio) {
+  if (auto id = studio.get(kStudioId); !id.empty()) return id;
+  const std::string fresh = std::to_string(newId());
+  if (const auto kept = studio.keep(kStudioId, fresh); !kept) return tl::unexpected(kept.error());
+  return fresh;
+}
+
+json jsonOf(const Student& student) {
+  json object{{"id", student.id}, {"name", student.name}, {"instrument", student.instrument}};
+  if (student.range.lowest) object["lowest"] = *student.range.lowest;
+  if (student.range.highest) object["highest"] = *student.range.highest;
+  return object;
+}
+
+/// Throws what the JSON library throws, and for what is no student.
+Student studentFrom(const json& object) {
+  Student student{object.at("id"), object.at("name"), object.at("instrument"), {}};
+  const auto note = [&](const char* key) -> std::optional<int> {
+    return object.contains(key) ? std::optional(std::clamp(object[key].get<int>(), 0, 140)) : std::nullopt;
+  };
+  student.range = {note("lowest"), note("highest")};
+  if (student.id <= 0 || student.name.empty() || !findInstrument(student.instrument))
+    throw json::other_error::create(501, "no student", &object);
+  return student;
+}
+
+/// "takes/" and a name as writeTake() gives them.
+bool isTakeName(const std::string& name) {
+  if (!name.starts_with(kTakes) || !name.ends_with(".flac")) return false;
+  const std::string stem =
+      name.substr(std::string_view(kTakes).size(), name.size() - std::string_view(kTakes).size() - 5);
+  return !stem.empty() && stem.size() <= 80 && std::ranges::all_of(stem, [](unsigned char c) {
+    return (c >= '0' && c <= '9') || (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || c == '-' || c == '_';
+  });
+}
+
+struct Contents {
+  PackKind kind = PackKind::home;
+  std::string from;
+  Student student;
+  std::vector<std::string> order;
+  std::vector<Exercise> cards;
+  Plan plan;
+  std::optional<Homework> homework;
+  std::map<std::string, std::int64_t> models;
+  std::vector<Practice> practices;
+};
+
+json jsonOf(const Contents& contents) {
+  json object{{"format", kFormat},
+              {"version", kVersion},
+              {"kind", nameIn(kKinds, contents.kind)},
+              {"from", contents.from},
+              {"student", jsonOf(contents.student)},
+              {"order", contents.order},
+              {"plan", json::parse(toText(contents.plan))},
+              {"models", contents.models},
+              {"cards", json::array()},
+              {"practice", json::array()}};
+  for (const Exercise& card : contents.cards) object["cards"].push_back(json::parse(toText(card)));
+  for (const Practice& p : contents.practices)
+    object["practice"].push_back(
+        {{"id", p.id}, {"day", isoOf(p.day)}, {"minutes", p.minutes}, {"what", p.what}});
+  if (contents.homework)
+    object["homework"] = {{"due", isoOf(contents.homework->due)},
+                          {"list", json::parse(contents.homework->list)}};
+  return object;
+}
+
+/// Throws what the JSON library throws.
+Contents contentsFrom(const json& object) {
+  Contents contents;
+  const auto kind = std::ranges::find(kKinds, object.at("kind").get<std::string>(), &Named<PackKind>::first);
+  if (kind == std::end(kKinds)) throw json::other_error::create(501, "no kind", &object);
+  contents.kind = kind->second;
+  contents.from = object.at("from");
+  contents.student = studentFrom(object.at("student"));
+  contents.order = object.at("order").get<std::vector<std::string>>();
+  contents.models = object.at("models").get<std::map<std::string, std::int64_t>>();
+  contents.plan = planFrom(object.at("plan").dump());
+  for (const json& card : object.at("cards"))
+    if (auto one = parseExercise(card.dump())) contents.cards.push_back(std::move(*one));
+  for (const json& p : object.at("practice"))
+    if (const auto day = dayFrom(p.at("day").get<std::string>()))
+      contents.practices.push_back({p.at("id"), contents.student.id, *day,
+                                    std::clamp(p.at("minutes").get<int>(), 0, 1440), p.at("what")});
+  if (object.contains("homework"))
+    contents.homework = Homework{0, dayFrom(object["homework"].at("due").get<std::string>()).value_or(Day()),
+                                 object["homework"].at("list").dump()};
+  return contents;
+}
+
+/// A folder in the studio for what is being unpacked; it goes with the object.
+class Incoming {
+ public:
+  explicit Incoming(const fs::path& studio) : folder_(studio / kIncoming) {
+    std::error_code ignored;
+    fs::remove_all(folder_, ignored);
+    fs::create_directories(folder_, ignored);
+    fs::permissions(folder_, fs::perms::owner_all, ignored);
+  }
+  ~Incoming() {
+    std::error_code ignored;
+    fs::remove_all(folder_, ignored);
+  }
+  Incoming(const Incoming&) = delete;
+  Incoming& operator=(const Incoming&) = delete;
+  const fs::path& folder() const { return folder_; }
+
+ private:
+  fs::path folder_;
+};
+
+tl::unexpected<Problem> fault(PackFault code, const fs::path& file) {
+  return tl::unexpected(Problem(code, printable(file.string())));
+}
+
+PackFault faultOf(ArchiveError error) {
+  switch (error) {
+    case ArchiveError::unreadable:
+      return PackFault::unreadable;
+    case ArchiveError::noArchive:
+    case ArchiveError::stranger:
+      return PackFault::noPack;
+    case ArchiveError::damaged:
+      return PackFault::damaged;
+    case ArchiveError::tooLarge:
+      return PackFault::tooLarge;
+    case ArchiveError::noRoom:
+      return PackFault::noRoom;
+  }
+  return PackFault::damaged;
+}
+
+}  // namespace
+
+namespace {
+
+/// What was said of takes lies beside their sounds before these leave.
+Studio::Result<void> bringNotesUpToDate(Studio& studio) {
+  constexpr std::size_t at_once = 100;
+  std::int64_t after = 0;
+  while (true) {
+    const auto unnoted = studio.unnoted(at_once, after);
+    if (!unnoted) return tl::unexpected(unnoted.error());
+    if (unnoted->empty()) return {};
+    for (const Studio::Unnoted& one : *unnoted)
+      if (Studio::writeNote(one))
+        if (const auto noted = studio.noted(one); !noted) return noted;
+    after = unnoted->back().take;
+  }
+}
+
+}  // namespace
+
+Studio::Result<void> writePack(Studio& studio, std::int64_t student, PackKind kind, const fs::path& file,
+                               std::optional<std::int64_t> homework) {
+  if (const auto noted = bringNotesUpToDate(studio); !noted) return noted;
+  const auto students = studio.students();
+  const auto takes = studio.takes(student);
+  const auto cards = studio.cards();
+  const auto order = studio.order(student);
+  const auto plan = studio.plan(student);
+  const auto practices = studio.practices(student);
+  const auto lists = studio.homework();
+  const auto id = idOf(studio);
+  if (!students) return tl::unexpected(students.error());
+  if (!takes) return tl::unexpected(takes.error());
+  if (!cards) return tl::unexpected(cards.error());
+  if (!order) return tl::unexpected(order.error());
+  if (!plan) return tl::unexpected(plan.error());
+  if (!practices) return tl::unexpected(practices.error());
+  if (!lists) return tl::unexpected(lists.error());
+  if (!id) return tl::unexpected(id.error());
+  const auto who = std::ranges::find(*students, student, &Student::id);
+  if (who == students->end()) return tl::unexpected(Problem(StudioFault::noSuchStudent));
+  Contents contents{kind, *id, *who, *order, *cards, *plan, {}, {}, {}};
+  std::vector<ArchiveEntry> entries;
+  if (kind != PackKind::home) contents.practices = *practices;
+  if (const auto list = homework ? std::ranges::find(*lists, *homework, &Homework::id) : lists->end();
+      list != lists->end())
+    contents.homework = *list;
+  for (const Take& take : *takes) {
+    // Of somebody else too, it is theirs as well: it does not leave.
+    if (take.other != 0) continue;
+    const auto model = studio.model(student, take.asked.exercise);
+    const bool isModel = model && *model == take.id;
+    if (isModel) contents.models[take.asked.exercise] = take.id;
+    if (kind != PackKind::home || isModel) entries.push_back({kTakes + take.file, studio.takeFile(take)});
+  }
+  entries.insert(entries.begin(),
+                 {kContents, jsonOf(contents).dump(1, ' ', false, json::error_handler_t::replace)});
+  const auto written = writeZip(file, entries);
+  if (!written)
+    return tl::unexpected(Problem(PackFault::notWritten, printable(file.string()), written.error().why));
+  return {};
+}
+
+namespace {
+
+Studio::Result<Contents> readContents(const fs::path& folder, const fs::path& file) {
+  const auto text = readSmall(folder / kContents, kLargestJson);
+  if (!text) return fault(PackFault::noPack, file);
+  const auto read = parseBounded(*text);
+  if (!read) return fault(PackFault::damaged, file);
+  if (!read->is_object() || read->value("format", json()) != kFormat) return fault(PackFault::noPack, file);
+  const json version = read->value("version", json());
+  if (!version.is_number_integer()) return fault(PackFault::damaged, file);
+  if (version.get<std::int64_t>() > kVersion) return fault(PackFault::newer, file);
+  try {
+    return contentsFrom(*read);
+  } catch (const json::exception&) {
+    return fault(PackFault::damaged, file);
+  }
+}
+
+/// What a home pack makes of a student's own studio.
+Studio::Result<void> settle(Studio& studio, const Contents& contents) {
+  const std::int64_t student = contents.student.id;
+  for (const Exercise& card : contents.cards)
+    if (const auto kept = studio.keepCard(card); !kept) return kept;
+  if (const auto kept = studio.keepOrder(student, contents.order); !kept) return kept;
+  if (const auto kept = studio.keepPlan(student, contents.plan); !kept) return kept;
+  for (const auto& [exercise, take] : contents.models)
+    if (const auto kept = studio.keepModel(student, exercise, take); !kept) return kept;
+  if (!contents.homework) return {};
+  const auto lists = studio.homework();
+  if (!lists) return tl::unexpected(lists.error());
+  const bool there = std::ranges::any_of(*lists, [&](const Homework& list) {
+    return list.list == contents.homework->list && list.due == contents.homework->due;
+  });
+  if (there) return {};
+  const auto kept = studio.keepHomework(*contents.homework);
+  return kept ? Studio::Result<void>() : tl::unexpected(kept.error());
+}
+
+}  // namespace
+
+Studio::Result<PackTaken> takePackIn(Studio& studio, const fs::path& file) {
+  if (studio.readOnly()) return tl::unexpected(Problem(StudioFault::onlyToLookAt));
+  const Incoming incoming(studio.folder());
+  const auto names = unpackZip(file, incoming.folder(), kLimits,
+                               [](const std::string& name) { return name == kContents || isTakeName(name); });
+  if (!names) return fault(faultOf(names.error()), file);
+  const auto contents = readContents(incoming.folder(), file);
+  if (!contents) return tl::unexpected(contents.error());
+  const auto students = studio.students();
+  if (!students) return tl::unexpected(students.error());
+  const bool answer = contents->kind == PackKind::answer;
+  const bool known = std::ranges::find(*students, contents->student.id, &Student::id) != students->end();
+  if (!answer && contents->from == studio.get(kStudioId)) return fault(PackFault::madeHere, file);
+  if (answer && !known) return fault(PackFault::somebodyElse, file);
+  std::vector<fs::path> files;
+  for (const std::string& name : *names)
+    if (isTakeName(name)) files.push_back(incoming.folder() / name);
+  // All of what came is looked at before anything is changed.
+  for (const fs::path& sound : files) {
+    const auto note = soundNoteFrom(soundComment(sound.string()));
+    if (!note || note->student.id != contents->student.id || note->take.id == 0 ||
+        !soundLength_s(sound.string()))
+      return fault(PackFault::damaged, file);
+  }
+  if (!known)
+    if (const auto adopted = studio.adoptStudent(contents->student); !adopted)
+      return tl::unexpected(adopted.error());
+  PackTaken taken{contents->kind, contents->student};
+  const auto takes = studio.adoptTakes(contents->student, files);
+  if (!takes) return tl::unexpected(takes.error());
+  taken.takes = *takes;
+  if (contents->kind == PackKind::home || (!answer && !known))
+    if (const auto settled = settle(studio, *contents); !settled) return tl::unexpected(settled.error());
+  const auto before = studio.practices(contents->student.id);
+  if (!before) return tl::unexpected(before.error());
+  for (const Practice& practice : contents->practices) {
+    if (practice.id <= 0 || std::ranges::find(*before, practice.id, &Practice::id) != before->end()) continue;
+    if (const auto kept = studio.keepPractice(practice); !kept) return tl::unexpected(kept.error());
+    ++taken.practices;
+  }
+  return taken;
+}
+
+}  // namespace calando

@@ -1,0 +1,125 @@
+#include "app/session/planning.h"
+
+#include "app/session/today.h"
+#include "session/doubles.h"
+
+namespace calando {
+namespace {
+
+/// A student with kept takes of one steady tone, so many seconds asked for, on days before today.
+class PlanningTest : public SessionTest {
+ protected:
+  void practised(std::initializer_list<int> daysAgo, double seconds, Verdict verdict) {
+    auto studio = Studio::open(folder_.path().toStdString());
+    if (studio->students()->empty()) {
+      ASSERT_TRUE(studio->addStudent("Ada", "trumpet-bb"));
+    }
+    const std::int64_t now = QDateTime::currentSecsSinceEpoch();
+    for (const int days : daysAgo) {
+      Take take;
+      take.student = studio->students()->front().id;
+      take.asked.instrument = "trumpet-bb";
+      take.asked.exercise = "steady-tone";
+      take.asked.seconds = seconds;
+      take.made_unix_s = now - days * 86400 - static_cast<int>(made_++);
+      const auto kept = studio->addTake(take, tone(440.0), 48000);
+      ASSERT_TRUE(kept);
+      ASSERT_TRUE(studio->keepSummary(
+          kept->id, {engineVersion(), 9.0, "png", {verdict, {{"held_s", seconds + 0.2}}, {}}}));
+    }
+  }
+  Planning& planning() { return session_->planning(); }
+  std::size_t made_ = 0;
+};
+
+TEST_F(PlanningTest, WhatIsTakenIsAskedForInTheLessonAndComesBackTomorrow) {
+  practised({5, 5, 4, 3, 3}, 10.0, Verdict::inside);
+  start();
+  session_->lesson().setOrder({"steady-tone", "scale-4-4"});
+  session_->lesson().choose("steady-tone");
+  EXPECT_EQ(session_->asking().wish().seconds, 10.0);
+  ASSERT_EQ(planning().proposals().size(), 1u);
+  const Proposal up = planning().proposals().front();
+  EXPECT_EQ(up.to, 12.0);
+  int told = 0;
+  QObject::connect(&planning(), &Planning::changed, [&] { ++told; });
+  planning().take(up);
+  EXPECT_GE(told, 1);
+  EXPECT_TRUE(planning().proposals().empty()) << "it is new now";
+  EXPECT_EQ(session_->asking().wish().seconds, 12.0) << "the head strip asks for it";
+  start();
+  EXPECT_EQ(planning().plan().find("steady-tone")->asked, 12.0);
+  session_->lesson().choose("steady-tone");
+  EXPECT_EQ(session_->asking().wish().seconds, 12.0);
+  planning().take(up, 11.0);
+  EXPECT_EQ(session_->asking().wish().seconds, 11.0);
+  session_->undo();
+  EXPECT_EQ(session_->asking().wish().seconds, 12.0);
+}
+
+TEST_F(PlanningTest, NotYetIsKeptAndATeachersGateCounts) {
+  practised({5, 5, 4, 3, 3}, 10.0, Verdict::near);
+  start();
+  session_->lesson().setOrder({"steady-tone"});
+  EXPECT_EQ(session_->lesson().standing("steady-tone").good, 5);
+  ASSERT_EQ(planning().proposals().size(), 1u);
+  planning().refuse(Proposal(planning().proposals().front()));
+  EXPECT_TRUE(planning().proposals().empty());
+  session_->undo();
+  EXPECT_EQ(planning().proposals().size(), 1u);
+  planning().edit([](Plan& plan) { plan.gate = Gate{5, 5, 4}; });
+  EXPECT_TRUE(planning().proposals().empty());
+  EXPECT_EQ(session_->lesson()
+                .standing("steady-tone")
+                .toCome(session_->lesson().gate(*findExercise("steady-tone"))),
+            1);
+  start();
+  EXPECT_EQ(planning().plan().gate, (Gate{5, 5, 4}));
+}
+
+TEST_F(PlanningTest, TheCardAfterTakesItsPlaceInTheLesson) {
+  practised({5, 5, 4, 3, 3}, 30.0, Verdict::inside);
+  start();
+  Exercise own = *findExercise("steady-tone");
+  own.then = "scale-8-8";
+  own.id = "own-1";
+  ASSERT_TRUE(session_->lesson().keepCard(own));
+  const std::string id = session_->lesson().ownCards().front()->id;
+  session_->lesson().setOrder({id, "swell"});
+  Take take = session_->roster().takes().front();
+  for (Take t : session_->roster().takes()) {
+    t.asked.exercise = id;
+    ASSERT_TRUE(session_->roster().changeTake(t));
+  }
+  ASSERT_EQ(planning().proposals().size(), 1u);
+  EXPECT_EQ(planning().proposals().front().kind, Proposal::Kind::goOn);
+  planning().take(Proposal(planning().proposals().front()));
+  EXPECT_EQ(session_->lesson().order(), (std::vector<std::string>{"scale-8-8", "swell"}));
+  session_->undo();
+  EXPECT_EQ(session_->lesson().order().front(), id);
+}
+
+TEST_F(PlanningTest, TheSheetIsOfThisStudentAndPracticeByHandIsKept) {
+  practised({1}, 10.0, Verdict::inside);
+  start();
+  planning().edit([](Plan& plan) { plan.minutes = 10; });
+  const auto sheets = planning().sheets(today(), 7);
+  ASSERT_EQ(sheets.size(), 7u);
+  for (const DaySheet& sheet : sheets) {
+    EXPECT_FALSE(sheet.items.empty());
+    EXPECT_LE(sheet.total_s(), 600.0);
+  }
+  ASSERT_TRUE(planning().keepPractice({0, 0, today(), 25, "duets"}));
+  ASSERT_TRUE(planning().keepPractice({0, 0, today() - std::chrono::days(2), 15, "scales"}));
+  start();
+  ASSERT_EQ(planning().practices().size(), 2u);
+  EXPECT_EQ(planning().practices()[0].what, "duets");
+  EXPECT_EQ(planning().practices()[1].minutes, 15);
+  EXPECT_TRUE(planning().erasePractice(planning().practices()[0].id));
+  EXPECT_EQ(planning().practices().size(), 1u);
+  session_->undo();
+  EXPECT_EQ(planning().practices().size(), 2u);
+}
+
+}  // namespace
+}  // namespace calando

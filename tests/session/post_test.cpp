@@ -1,0 +1,191 @@
+#include "app/session/post.h"
+
+#include <fstream>
+
+#include "app/session/today.h"
+#include "core/library/cards.h"
+#include "session/doubles.h"
+
+namespace calando {
+namespace {
+
+namespace fs = std::filesystem;
+
+class PostTest : public SessionTest {
+ protected:
+  void SetUp() override {
+    sent_ = fs::path(sentFolder_.path().toStdString());
+    start();
+    for (const char* name : {"Ada Moor", "Ben Moor", "Cleo Falk"}) add(name);
+    post().load();
+    HomeworkList list{"Week 1", {}};
+    list.items.push_back({findExercise("tone-5"), 67});
+    list.items.push_back({findExercise("tone-5"), 60});
+    ASSERT_TRUE(post().keep(list, today()));
+  }
+  Post& post() { return session_->post(); }
+  std::int64_t idOf(const char* name) {
+    return std::ranges::find(session_->roster().students(), name, &Student::name)->id;
+  }
+  /// A tone of five seconds for each of the written notes.
+  fs::path record(const fs::path& name, std::initializer_list<int> written) {
+    std::vector<float> all;
+    for (const int note : written) {
+      const auto one = sounds::tone({.f0_hz = 440.0 * std::exp2((note - 2 - 69) / 12.0),
+                                     .seconds = 5.4,
+                                     .before_s = 1.5,
+                                     .after_s = 1.5});
+      all.insert(all.end(), one.begin(), one.end());
+    }
+    fs::create_directories((sent_ / name).parent_path());
+    EXPECT_TRUE(writeSound((sent_ / name).string(), all, 48000.0, SoundFormat::flac24));
+    return sent_ / name;
+  }
+  const Marking& markingOf(const char* name) { return post().sentOf(idOf(name))->marked->marking; }
+
+  QTemporaryDir sentFolder_;
+  fs::path sent_;
+};
+
+TEST_F(PostTest, AFolderIsSharedOutByNamesMarkedAndKept) {
+  record("ada moor.flac", {67, 60});
+  record("Cleo/monday.flac", {60});
+  record("Cleo/tuesday.flac", {67});
+  record("third.flac", {67});
+  record("nobody.flac", {67});
+  std::ofstream(sent_ / "whose.csv") << "file;student\nthird.flac;Ben Moor\n";
+  std::ofstream(sent_ / "broken.wav") << "no sound";
+  const auto nobodys = post().add({sent_});
+  ASSERT_EQ(nobodys.size(), 2u);
+  EXPECT_EQ(nobodys[1].filename(), "nobody.flac");
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(markingOf("Ada Moor").items[0].state, ItemState::complete);
+  EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::complete);
+  EXPECT_EQ(markingOf("Ben Moor").items[1].state, ItemState::missing);
+  EXPECT_EQ(post().sentOf(idOf("Cleo Falk"))->kept.files.size(), 2u);
+  EXPECT_EQ(markingOf("Cleo Falk").items[0].bestTry()->file, 1u);
+  // Nothing is taken in twice; what nobody's name is in goes to whom the teacher says.
+  EXPECT_EQ(post().add({sent_}).size(), 2u);
+  EXPECT_FALSE(post().running());
+  post().add(nobodys, idOf("Ben Moor"));
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(post().sentOf(idOf("Ben Moor"))->kept.files.size(), 3u);
+  EXPECT_EQ(post().sentOf(idOf("Ben Moor"))->marked->unread.size(), 1u) << "said, and the rest is marked";
+  EXPECT_EQ(markingOf("Ben Moor").items[0].tries.size(), 2u);
+  // Tomorrow.
+  start();
+  post().load();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(post().list().title, "Week 1");
+  EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::complete);
+  // Who goes takes all of it along.
+  session_->roster().erase(idOf("Cleo Falk"));
+  EXPECT_EQ(post().sent().size(), 2u);
+  EXPECT_EQ(session_->studio().sent(post().chosen()->id)->size(), 2u);
+}
+
+TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
+  post().add({record("ada moor.flac", {67, 60})});
+  ASSERT_TRUE(settle());
+  const std::int64_t ada = idOf("Ada Moor");
+  const MarkedTry second = markingOf("Ada Moor").items[1].tries.at(0);
+  post().setAnswer(ada, "Well done.");
+  post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, std::nullopt});
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
+  EXPECT_FALSE(post().sentOf(ada)->kept.answer) << "it was of something else";
+  post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, 0});
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(markingOf("Ada Moor").items[0].tries.size(), 2u);
+  start();
+  post().load();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(post().sentOf(ada)->kept.pieces.size(), 2u);
+  EXPECT_EQ(markingOf("Ada Moor").items[0].tries.size(), 2u);
+  EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
+  post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, 1});
+  ASSERT_TRUE(settle());
+  session_->undo();
+  EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
+}
+
+TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
+  post().add({record("ada moor.flac", {67, 60, 60})});
+  ASSERT_TRUE(settle());
+  const std::int64_t ada = idOf("Ada Moor");
+  post().keepBest(ada);
+  ASSERT_TRUE(settle());
+  session_->roster().choose(ada);
+  ASSERT_EQ(session_->roster().takes().size(), 2u);
+  for (const Take& take : session_->roster().takes()) {
+    EXPECT_EQ(take.asked.exercise, "tone-5");
+    EXPECT_EQ(take.source, "ada moor.flac");
+    EXPECT_NEAR(*take.held_s, 5.4, 0.3);
+  }
+  EXPECT_EQ(post().sentOf(ada)->kept.takes.size(), 2u);
+  post().keepBest(ada);
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(session_->roster().takes().size(), 2u) << "nothing twice";
+}
+
+TEST_F(PostTest, CancelStopsAndAListThatGoesCanComeBack) {
+  post().add({record("ada moor.flac", {67}), record("ben moor.flac", {67})});
+  EXPECT_TRUE(post().running());
+  post().cancel();
+  EXPECT_FALSE(post().running());
+  EXPECT_FALSE(post().sentOf(idOf("Ada Moor"))->marked);
+  const std::int64_t list = post().chosen()->id;
+  ASSERT_TRUE(post().erase(list));
+  EXPECT_TRUE(post().lists().empty());
+  session_->undo();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(post().sent().size(), 2u);
+  EXPECT_TRUE(post().sentOf(idOf("Ada Moor"))->marked);
+}
+
+TEST_F(PostTest, WhatComesIntoTheWatchedFolderIsTakenInOnceItIsWhole) {
+  std::vector<fs::path> nobodys;
+  QObject::connect(&post(), &Post::nobodys, [&](const std::vector<fs::path>& files) { nobodys = files; });
+  post().watch(sent_);
+  record("nobody.flac", {67});
+  const fs::path whole = record("ada moor.flac", {67});
+  const fs::path growing = sent_ / "ben moor.flac";
+  std::ofstream out(growing, std::ios::binary);
+  // It grows between every two looks.
+  const bool came = QTest::qWaitFor(
+      [&] {
+        out << "x" << std::flush;
+        return post().sentOf(idOf("Ada Moor")) && !nobodys.empty();
+      },
+      15000);
+  ASSERT_TRUE(came);
+  EXPECT_FALSE(post().sentOf(idOf("Ben Moor"))) << "it is still being written";
+  EXPECT_EQ(nobodys.front().filename(), "nobody.flac");
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(markingOf("Ada Moor").items[0].state, ItemState::complete);
+  post().watch({});
+  start();
+  EXPECT_TRUE(post().watched().empty());
+}
+
+TEST(Owners, AreFoundByNamesAndOnlyWhereOneIsMeant) {
+  const std::vector<Student> students{
+      {1, "Ada Moor", "", {}}, {2, "Ben Moor", "", {}}, {3, "Zoë Ås", "", {}}};
+  const auto owner = [&](const char* file, const std::map<std::string, std::string>& table = {}) {
+    const Student* found = ownerOf(file, students, table);
+    return found ? found->id : 0;
+  };
+  EXPECT_EQ(owner("/x/ada moor 3.m4a"), 1);
+  EXPECT_EQ(owner("/x/ADA_week2.wav"), 1);
+  EXPECT_EQ(owner("/x/Ben/long.wav"), 2);
+  EXPECT_EQ(owner("/x/moor.wav"), 0) << "two are called so";
+  EXPECT_EQ(owner("/x/moor-ben.wav"), 2);
+  EXPECT_EQ(owner("/x/adagio.wav"), 0) << "a part of a word is no name";
+  EXPECT_EQ(owner("/x/zoe.wav"), 3) << "however the letters are written";
+  EXPECT_EQ(owner("/Ada/y/z/1.wav"), 0) << "far up";
+  EXPECT_EQ(owner("/x/ada.wav", {{"ada.wav", "Ben Moor"}}), 2) << "the table goes before";
+  EXPECT_EQ(ownersIn("a.wav;Ada\r\nb.wav,Ben\nx\n").at("a.wav"), "Ada");
+}
+
+}  // namespace
+}  // namespace calando
