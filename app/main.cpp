@@ -1,6 +1,5 @@
 #include <QApplication>
 #include <QCommandLineParser>
-#include <QDateTime>
 #include <QMessageBox>
 #include <QProgressDialog>
 #include <QStandardPaths>
@@ -30,8 +29,6 @@ QString makeDemo(const QTemporaryDir& folder) {
     QApplication::processEvents();
   });
   if (!filled) return calando::words::said(filled.error());
-  // Nobody has to be asked to back up what goes when the program ends.
-  (void)studio->keep(calando::settings::backedUp, static_cast<double>(QDateTime::currentSecsSinceEpoch()));
   const auto sent = calando::fillDemoHomework(*studio, studio->folder() / "homework");
   return sent ? QString() : calando::words::said(sent.error());
 }

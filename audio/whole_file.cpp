@@ -9,27 +9,13 @@
 #include <cstdio>
 #include <cstring>
 
+#include "audio/descriptor.h"
+
 namespace calando {
 
 namespace fs = std::filesystem;
 
 namespace {
-
-/// Closes what it holds.
-class Descriptor {
- public:
-  explicit Descriptor(int fd) : fd_(fd) {}
-  ~Descriptor() {
-    if (fd_ >= 0) close(fd_);
-  }
-  Descriptor(const Descriptor&) = delete;
-  Descriptor& operator=(const Descriptor&) = delete;
-  int get() const { return fd_; }
-  bool good() const { return fd_ >= 0; }
-
- private:
-  int fd_;
-};
 
 tl::unexpected<WriteError> failed(int error) { return tl::unexpected(writeErrorOf(error)); }
 

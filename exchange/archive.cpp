@@ -11,6 +11,8 @@
 #include <memory>
 #include <set>
 
+#include "audio/descriptor.h"
+
 namespace calando {
 
 namespace fs = std::filesystem;
@@ -24,20 +26,6 @@ struct Freed {
   void operator()(archive_entry* e) const { archive_entry_free(e); }
 };
 using Archive = std::unique_ptr<archive, Freed>;
-
-class Descriptor {
- public:
-  explicit Descriptor(int fd) : fd_(fd) {}
-  ~Descriptor() {
-    if (fd_ >= 0) close(fd_);
-  }
-  Descriptor(const Descriptor&) = delete;
-  Descriptor& operator=(const Descriptor&) = delete;
-  int get() const { return fd_; }
-
- private:
-  int fd_;
-};
 
 /// Bytes of an entry into the archive; false when anything fails.
 bool put(archive* zip, const std::string& name, std::size_t size,
@@ -117,7 +105,7 @@ tl::expected<void, ArchiveError> unpack(archive* zip, const fs::path& to, std::s
   fs::create_directories(to.parent_path(), ignored);
   const Descriptor out(
       open(to.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, S_IRUSR | S_IWUSR));
-  if (out.get() < 0) return tl::unexpected(errno == EEXIST ? ArchiveError::damaged : ArchiveError::noRoom);
+  if (!out.good()) return tl::unexpected(errno == EEXIST ? ArchiveError::damaged : ArchiveError::noRoom);
   std::array<char, kBlock> block;
   while (true) {
     const la_ssize_t got = archive_read_data(zip, block.data(), block.size());

@@ -1,5 +1,7 @@
 #include "records/demo_studio.h"
 
+#include <ctime>
+
 #include "core/exercise/pair_card.h"
 #include "core/judging/advice.h"
 #include "core/library/cards.h"
@@ -277,7 +279,8 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
     if (s.atHome)
       if (const auto kept = keepPractice(studio, student->id); !kept) return tl::unexpected(kept.error());
   }
-  return {};
+  // Nobody is asked to back up what goes when the program ends.
+  return studio.keep(settings::backedUp, static_cast<double>(std::time(nullptr)));
 }
 
 }  // namespace calando

@@ -4,6 +4,7 @@
 #include "app/desk/lesson_clock.h"
 #include "app/desk/staff_view.h"
 #include "app/desk/tube_field.h"
+#include "app/parts/captioned.h"
 #include "app/parts/commands.h"
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
@@ -68,16 +69,8 @@ HeadStrip::HeadStrip(Session& session)
 }
 
 QWidget* HeadStrip::captioned(const QString& caption, QWidget* field) {
-  auto* box = new QWidget;
-  auto* layout = tight(new QVBoxLayout(box), 2);
-  auto* label = new QLabel(caption);
-  label->setObjectName("caption");
-  label->setBuddy(field);
-  field->setAccessibleName(caption);
   field->setFixedHeight(kField);
-  layout->addWidget(label);
-  layout->addWidget(field);
-  return box;
+  return calando::captioned(caption, field);
 }
 
 /// Where there is no room for both, the fields stay and the staff goes: the note stands in its field.

@@ -159,9 +159,7 @@ QWidget* SettingsPage::buildStudio() {
   form->addRow(term(tr("Folder")), folder);
   form->addRow(term({}), hint(tr("Everything is in it: copy it to keep it. The option %1 opens another one.")
                                   .arg(QStringLiteral("-\u2060-\u2060studio"))));
-  const double last = session_.studio().get(settings::backedUp);
-  auto* when = new QLabel(last > 0.0 ? words::moment(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(last)))
-                                     : tr("never"));
+  backedUp_ = new QLabel;
   auto* backUp = new QPushButton(tr("Back up…"));
   backUp->setObjectName("backUp");
   connect(backUp, &QPushButton::clicked, this, [this] {
@@ -181,7 +179,7 @@ QWidget* SettingsPage::buildStudio() {
   });
   auto* row = new QHBoxLayout;
   row->setSpacing(2 * style::kStep);
-  row->addWidget(when, 1);
+  row->addWidget(backedUp_, 1);
   row->addWidget(backUp);
   row->addWidget(restore);
   form->addRow(term(tr("Last backup")), row);
@@ -189,6 +187,13 @@ QWidget* SettingsPage::buildStudio() {
       term({}),
       hint(tr("The whole studio in one file, read back after it is written. Put it on another disk.")));
   return box;
+}
+
+void SettingsPage::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  const double last = session_.studio().get(settings::backedUp);
+  backedUp_->setText(last > 0.0 ? words::moment(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(last)))
+                                : tr("never"));
 }
 
 void SettingsPage::chooseOutput() {

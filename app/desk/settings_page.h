@@ -6,6 +6,7 @@
 
 class QComboBox;
 class QFormLayout;
+class QLabel;
 class QSpinBox;
 
 namespace calando {
@@ -20,6 +21,9 @@ class SettingsPage : public QWidget {
  signals:
   void noteNamesChanged();
 
+ protected:
+  void showEvent(QShowEvent* event) override;
+
  private:
   QWidget* buildWords();
   QWidget* buildSound();
@@ -28,6 +32,7 @@ class SettingsPage : public QWidget {
 
   Session& session_;
   QComboBox* output_ = nullptr;
+  QLabel* backedUp_ = nullptr;
   QSpinBox* level_ = nullptr;
 };
 

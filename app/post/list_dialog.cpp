@@ -12,7 +12,7 @@ namespace calando {
 
 namespace {
 enum Column { cardColumn, homeColumn, highestColumn, tempoColumn };
-constexpr int kRow = 32, kWeek_days = 7;
+constexpr int kRow = 32, kNarrow = 84, kWeek_days = 7;
 
 QString noteText(const std::optional<int>& note) {
   return note ? shownNote(*note, Spelling::flats) : QString();
@@ -106,6 +106,7 @@ QWidget* ListDialog::buildItems() {
   items_->setSelectionBehavior(QAbstractItemView::SelectRows);
   items_->verticalHeader()->setDefaultSectionSize(kRow);
   items_->horizontalHeader()->setSectionResizeMode(cardColumn, QHeaderView::Stretch);
+  for (const int column : {homeColumn, highestColumn, tempoColumn}) items_->setColumnWidth(column, kNarrow);
   auto* up = new QPushButton(tr("Up"));
   auto* down = new QPushButton(tr("Down"));
   auto* out = new QPushButton(tr("Remove"));

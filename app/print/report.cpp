@@ -20,8 +20,8 @@ namespace calando {
 namespace {
 
 constexpr std::chrono::days kMonth{28};
-constexpr std::size_t kFigures = 4, kCards = 2;
-constexpr double kPicture = 96.0, kChart = 150.0, kChartScale = 0.72;
+constexpr std::size_t kFigures = 3, kFewer = 2, kCards = 2;
+constexpr double kPicture = 56.0, kChart = 100.0, kChartScale = 0.72;
 
 /// The cards that were played most in the last four weeks, those first.
 std::vector<std::string> cardsOf(std::span<const PastTake> past, Day today) {
@@ -123,7 +123,7 @@ void ReportMaker::addPicture(Pages& pages, const Take& take, const QString& capt
 
 /// The figures that a card shows first: where they are, where they were, and whether that is more than
 /// chance.
-void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plain) const {
+void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plain, bool withChart) const {
   const auto& past = session_.roster().past();
   const ExercisePtr card = session_.lesson().find(exercise);
   if (!card) return;
@@ -131,7 +131,7 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
   for (const std::string& id : card->readings) {
     const Figure* figure = findFigure(id);
     const Points points = pointsOf(past, {id, exercise});
-    if (!figure || points.list.empty() || shown == (plain ? 2 : kFigures)) continue;
+    if (!figure || points.list.empty() || shown == (plain || !withChart ? kFewer : kFigures)) continue;
     ++shown;
     std::vector<double> lately;
     for (const Point& p : points.list)
@@ -148,7 +148,7 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
                               words::number(difference->unsure, figure->print.decimals, false));
     else if (difference)
       note += "; " + tr("no difference to speak of against the four weeks before");
-    if (shown == 1) {
+    if (shown == 1 && withChart) {
       const auto chart = std::make_shared<CourseChart>();
       chart->setCourse(*figure, courseOf(past, {id, exercise}), {}, {});
       pages.picture(kChart, tr("%1 by week", "a figure").arg(words::label(*figure)),
@@ -185,7 +185,7 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
       addPicture(*pages, *best,
                  tr("A take of %1: the line’s height is the pitch, its thickness the loudness.")
                      .arg(words::moment(QDateTime::fromSecsSinceEpoch(best->made_unix_s))));
-    addGrowth(*pages, exercise, plain);
+    addGrowth(*pages, exercise, plain, exercise == cards.front());
   }
   pages->heading(tr("Next"));
   const auto& proposals = session_.planning().proposals();

@@ -40,7 +40,7 @@ class ReportMaker : public QObject {
   void finish();
   std::shared_ptr<Pages> studentPages() const;
   std::shared_ptr<Pages> classPages() const;
-  void addGrowth(Pages& pages, const std::string& exercise, bool plain) const;
+  void addGrowth(Pages& pages, const std::string& exercise, bool plain, bool withChart) const;
   void addPicture(Pages& pages, const Take& take, const QString& caption) const;
 
   Session& session_;

@@ -60,7 +60,7 @@ ReportDialog::ReportDialog(Session& session, QWidget* parent)
   layout->addLayout(choices);
   layout->addWidget(preview_, 1);
   layout->addLayout(keys);
-  connect(&maker_, &ReportMaker::made, this, &ReportDialog::show);
+  connect(&maker_, &ReportMaker::made, this, &ReportDialog::showReport);
   make();
 }
 
@@ -74,7 +74,7 @@ void ReportDialog::make() {
 }
 
 /// The pages as images, one under the other.
-void ReportDialog::show(const std::shared_ptr<Pages>& report) {
+void ReportDialog::showReport(const std::shared_ptr<Pages>& report) {
   report_ = report;
   const double scale = kPreview / report->size().width();
   auto* all = new QWidget;

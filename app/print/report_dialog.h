@@ -23,7 +23,7 @@ class ReportDialog : public QDialog {
 
  private:
   void make();
-  void show(const std::shared_ptr<Pages>& report);
+  void showReport(const std::shared_ptr<Pages>& report);
   void askForFile(const QString& kind);
 
   Session& session_;

@@ -106,9 +106,7 @@ void Session::begin() {
   else
     QTimer::singleShot(0, &keeping_, &Keeping::offerStrays);
   for (const Problem& remark : studio_.remarks()) notices_.sayLoss(words::said(remark));
-  if (!readOnly() && owesBackup())
-    notices_.say(
-        tr("The last backup is more than a month ago, or there is none: Settings (Ctrl+,) makes one."));
+  if (!readOnly() && owesBackup()) notices_.say(tr("No backup for a month: Settings (Ctrl+,) makes one."));
 }
 
 bool Session::idle() const {

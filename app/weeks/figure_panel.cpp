@@ -2,7 +2,7 @@
 
 #include <set>
 
-#include "app/parts/tight.h"
+#include "app/parts/captioned.h"
 #include "app/session/today.h"
 #include "app/style/style.h"
 #include "app/weeks/course_chart.h"
@@ -15,18 +15,6 @@ namespace {
 
 constexpr std::chrono::days kWeek{7}, kDay{1};
 constexpr int kFourWeeks = 4;
-
-QWidget* captioned(const QString& caption, QWidget* field) {
-  auto* box = new QWidget;
-  auto* layout = tight(new QVBoxLayout(box), 2);
-  auto* label = new QLabel(caption);
-  label->setObjectName("caption");
-  label->setBuddy(field);
-  field->setAccessibleName(caption);
-  layout->addWidget(label);
-  layout->addWidget(field);
-  return box;
-}
 
 Day firstOfMonth(Day day) {
   const std::chrono::year_month_day date(day);
