@@ -13,6 +13,9 @@
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/plan/sheet.h"
+#include "records/homework.h"
+#include "records/pack_contents.h"
 #include "records/take.h"
 
 namespace calando::fuzz {
@@ -114,6 +117,29 @@ void list(std::span<const std::uint8_t> bytes) {
     const CueSheet sheet = unroll(contextOf(item, player));
     must(sheet.cues.size() <= 2000 && std::isfinite(sheet.length_s()));
   }
+}
+
+void plan(std::span<const std::uint8_t> bytes) {
+  const Plan read = planFrom(textOf(bytes));
+  must(planFrom(toText(read)) == read);
+  must(read.minutes >= 5 && read.minutes <= 240 && (!read.gate || read.gate->good <= read.gate->of));
+  const auto find = [](const std::string& id) { return findExercise(id); };
+  PlanState state{read, {find("steady-tone"), find("climb"), find("scale-4-4")}, {}, {}, Day(), find};
+  (void)proposalsFor(state);
+  for (const DaySheet& sheet : sheetsFor(state, "trumpet-bb", Day(), 7))
+    must(sheet.total_s() <= 60.0 * read.minutes);
+  const SentHomework sent = sentFrom(textOf(bytes));
+  must(toText(sentFrom(toText(sent))) == toText(sent));
+}
+
+void pack(std::span<const std::uint8_t> bytes) {
+  const auto read = packFrom(textOf(bytes));
+  if (!read) return;
+  must(read->student.id > 0 && findInstrument(read->student.instrument));
+  for (const Practice& practice : read->practices) must(practice.minutes >= 0 && practice.minutes <= 1440);
+  const std::string text = toText(*read);
+  const auto again = packFrom(text);
+  must(again && toText(*again) == text);
 }
 
 }  // namespace calando::fuzz

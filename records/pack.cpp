@@ -1,9 +1,8 @@
 #include "records/pack.h"
 
-#include <nlohmann/json.hpp>
-
 #include "core/bounded_json.h"
 #include "exchange/archive.h"
+#include "records/pack_contents.h"
 #include "records/pack_fault.h"
 
 namespace calando {
@@ -12,15 +11,9 @@ namespace fs = std::filesystem;
 
 namespace {
 
-using nlohmann::json;
-
-constexpr const char* kFormat = "calando.pack";
-constexpr int kVersion = 1;
 constexpr const char* kContents = "pack.json";
 constexpr const char* kTakes = "takes/";
 constexpr ArchiveLimits kLimits{20000, std::size_t{8} << 30};
-constexpr Named<PackKind> kKinds[] = {
-    {"home", PackKind::home}, {"answer", PackKind::answer}, {"teacher", PackKind::teacher}};
 
 /// Which studio this is, in packs.
 const Setting<std::string> kStudioId{"studio_id", ""};
@@ -32,25 +25,6 @@ Studio::Result<std::string> idOf(Studio& studio) {
   return fresh;
 }
 
-json jsonOf(const Student& student) {
-  json object{{"id", student.id}, {"name", student.name}, {"instrument", student.instrument}};
-  if (student.range.lowest) object["lowest"] = *student.range.lowest;
-  if (student.range.highest) object["highest"] = *student.range.highest;
-  return object;
-}
-
-/// Throws what the JSON library throws, and for what is no student.
-Student studentFrom(const json& object) {
-  Student student{object.at("id"), object.at("name"), object.at("instrument"), {}};
-  const auto note = [&](const char* key) -> std::optional<int> {
-    return object.contains(key) ? std::optional(std::clamp(object[key].get<int>(), 0, 140)) : std::nullopt;
-  };
-  student.range = {note("lowest"), note("highest")};
-  if (student.id <= 0 || student.name.empty() || !findInstrument(student.instrument))
-    throw json::other_error::create(501, "no student", &object);
-  return student;
-}
-
 /// "takes/" and a name as writeTake() gives them.
 bool isTakeName(const std::string& name) {
   if (!name.starts_with(kTakes) || !name.ends_with(".flac")) return false;
@@ -59,62 +33,6 @@ bool isTakeName(const std::string& name) {
   return !stem.empty() && stem.size() <= 80 && std::ranges::all_of(stem, [](unsigned char c) {
     return (c >= '0' && c <= '9') || (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || c == '-' || c == '_';
   });
-}
-
-struct Contents {
-  PackKind kind = PackKind::home;
-  std::string from;
-  Student student;
-  std::vector<std::string> order;
-  std::vector<Exercise> cards;
-  Plan plan;
-  std::optional<Homework> homework;
-  std::map<std::string, std::int64_t> models;
-  std::vector<Practice> practices;
-};
-
-json jsonOf(const Contents& contents) {
-  json object{{"format", kFormat},
-              {"version", kVersion},
-              {"kind", nameIn(kKinds, contents.kind)},
-              {"from", contents.from},
-              {"student", jsonOf(contents.student)},
-              {"order", contents.order},
-              {"plan", json::parse(toText(contents.plan))},
-              {"models", contents.models},
-              {"cards", json::array()},
-              {"practice", json::array()}};
-  for (const Exercise& card : contents.cards) object["cards"].push_back(json::parse(toText(card)));
-  for (const Practice& p : contents.practices)
-    object["practice"].push_back(
-        {{"id", p.id}, {"day", isoOf(p.day)}, {"minutes", p.minutes}, {"what", p.what}});
-  if (contents.homework)
-    object["homework"] = {{"due", isoOf(contents.homework->due)},
-                          {"list", json::parse(contents.homework->list)}};
-  return object;
-}
-
-/// Throws what the JSON library throws.
-Contents contentsFrom(const json& object) {
-  Contents contents;
-  const auto kind = std::ranges::find(kKinds, object.at("kind").get<std::string>(), &Named<PackKind>::first);
-  if (kind == std::end(kKinds)) throw json::other_error::create(501, "no kind", &object);
-  contents.kind = kind->second;
-  contents.from = object.at("from");
-  contents.student = studentFrom(object.at("student"));
-  contents.order = object.at("order").get<std::vector<std::string>>();
-  contents.models = object.at("models").get<std::map<std::string, std::int64_t>>();
-  contents.plan = planFrom(object.at("plan").dump());
-  for (const json& card : object.at("cards"))
-    if (auto one = parseExercise(card.dump())) contents.cards.push_back(std::move(*one));
-  for (const json& p : object.at("practice"))
-    if (const auto day = dayFrom(p.at("day").get<std::string>()))
-      contents.practices.push_back({p.at("id"), contents.student.id, *day,
-                                    std::clamp(p.at("minutes").get<int>(), 0, 1440), p.at("what")});
-  if (object.contains("homework"))
-    contents.homework = Homework{0, dayFrom(object["homework"].at("due").get<std::string>()).value_or(Day()),
-                                 object["homework"].at("list").dump()};
-  return contents;
 }
 
 /// A folder in the studio for what is being unpacked; it goes with the object.
@@ -201,7 +119,7 @@ Studio::Result<void> writePack(Studio& studio, std::int64_t student, PackKind ki
   if (!id) return tl::unexpected(id.error());
   const auto who = std::ranges::find(*students, student, &Student::id);
   if (who == students->end()) return tl::unexpected(Problem(StudioFault::noSuchStudent));
-  Contents contents{kind, *id, *who, *order, *cards, *plan, {}, {}, {}};
+  PackContents contents{kind, *id, *who, *order, *cards, *plan, {}, {}, {}};
   std::vector<ArchiveEntry> entries;
   if (kind != PackKind::home) contents.practices = *practices;
   if (const auto list = homework ? std::ranges::find(*lists, *homework, &Homework::id) : lists->end();
@@ -215,8 +133,7 @@ Studio::Result<void> writePack(Studio& studio, std::int64_t student, PackKind ki
     if (isModel) contents.models[take.asked.exercise] = take.id;
     if (kind != PackKind::home || isModel) entries.push_back({kTakes + take.file, studio.takeFile(take)});
   }
-  entries.insert(entries.begin(),
-                 {kContents, jsonOf(contents).dump(1, ' ', false, json::error_handler_t::replace)});
+  entries.insert(entries.begin(), {kContents, toText(contents)});
   const auto written = writeZip(file, entries);
   if (!written)
     return tl::unexpected(Problem(PackFault::notWritten, printable(file.string()), written.error().why));
@@ -225,24 +142,16 @@ Studio::Result<void> writePack(Studio& studio, std::int64_t student, PackKind ki
 
 namespace {
 
-Studio::Result<Contents> readContents(const fs::path& folder, const fs::path& file) {
+Studio::Result<PackContents> readContents(const fs::path& folder, const fs::path& file) {
   const auto text = readSmall(folder / kContents, kLargestJson);
   if (!text) return fault(PackFault::noPack, file);
-  const auto read = parseBounded(*text);
-  if (!read) return fault(PackFault::damaged, file);
-  if (!read->is_object() || read->value("format", json()) != kFormat) return fault(PackFault::noPack, file);
-  const json version = read->value("version", json());
-  if (!version.is_number_integer()) return fault(PackFault::damaged, file);
-  if (version.get<std::int64_t>() > kVersion) return fault(PackFault::newer, file);
-  try {
-    return contentsFrom(*read);
-  } catch (const json::exception&) {
-    return fault(PackFault::damaged, file);
-  }
+  auto contents = packFrom(*text);
+  if (!contents) return fault(contents.error(), file);
+  return std::move(*contents);
 }
 
 /// What a home pack makes of a student's own studio.
-Studio::Result<void> settle(Studio& studio, const Contents& contents) {
+Studio::Result<void> settle(Studio& studio, const PackContents& contents) {
   const std::int64_t student = contents.student.id;
   for (const Exercise& card : contents.cards)
     if (const auto kept = studio.keepCard(card); !kept) return kept;

@@ -80,7 +80,8 @@ QString reason(const Proposal& p) {
     case Why::gate: {
       const QString good = PlanWords::tr("%1 good of the last %2")
                                .arg(QString::number(p.standing.good), QString::number(p.standing.tries));
-      const QString days = PlanWords::tr("on %n days", nullptr, p.standing.days);
+      const QString days = p.standing.days == 1 ? PlanWords::tr("on one day")
+                                                : PlanWords::tr("on %n days", nullptr, p.standing.days);
       if (p.kind == Proposal::Kind::open) return PlanWords::tr("the step before it: %1, %2").arg(good, days);
       return QStringLiteral("%1, %2").arg(good, days);
     }

@@ -12,6 +12,7 @@ namespace {
 using nlohmann::json;
 
 constexpr std::size_t kMostSteps = 500, kMostHolidays = 200;
+constexpr double kLeastAsked = 1.0, kMostAsked = 400.0;
 constexpr int kLeastMinutes = 5, kMostMinutes = 240;
 
 void put(json& object, const char* key, const std::optional<Day>& day) {
@@ -45,6 +46,11 @@ std::optional<double> numberAt(const json& object, const char* key) {
   const auto found = object.find(key);
   return found != object.end() && found->is_number() ? std::optional(found->get<double>()) : std::nullopt;
 }
+/// What a card can be asked for more of.
+std::optional<double> askingAt(const json& object, const char* key) {
+  const auto value = numberAt(object, key);
+  return value && *value >= kLeastAsked && *value <= kMostAsked ? value : std::nullopt;
+}
 int wholeAt(const json& object, const char* key, int low, int high, int otherwise) {
   const auto value = numberAt(object, key);
   return value && *value >= low && *value <= high ? static_cast<int>(*value) : otherwise;
@@ -59,13 +65,13 @@ std::optional<PlanStep> stepFrom(const json& object) {
   const auto exercise = object.find("exercise");
   if (exercise == object.end() || !exercise->is_string()) return std::nullopt;
   PlanStep step{exercise->get<std::string>()};
-  step.asked = numberAt(object, "asked");
+  step.asked = askingAt(object, "asked");
   step.since = dayAt(object, "since");
   step.raised = isSet(object, "raised");
   step.notBefore = dayAt(object, "not_before");
   step.noMoreBefore = dayAt(object, "no_more_before");
   step.answered = dayAt(object, "answered");
-  step.failed = numberAt(object, "failed");
+  step.failed = askingAt(object, "failed");
   step.backs = wholeAt(object, "backs", 0, 1000, 0);
   step.rests = wholeAt(object, "rests", 0, 1000, 0);
   step.left = isSet(object, "left");

@@ -37,7 +37,8 @@ TEST_P(FuzzSeeds, AreReadOrRefusedAndNeverTheEnd) {
 }
 INSTANTIATE_TEST_SUITE_P(Targets, FuzzSeeds,
                          testing::Values(Target{"sound", fuzz::sound}, Target{"card", fuzz::card},
-                                         Target{"note", fuzz::note}, Target{"list", fuzz::list}),
+                                         Target{"note", fuzz::note}, Target{"list", fuzz::list},
+                                         Target{"plan", fuzz::plan}, Target{"pack", fuzz::pack}),
                          [](const auto& info) { return std::string(info.param.name); });
 
 }  // namespace

@@ -511,8 +511,7 @@ TEST_F(SafetyTest, NamesFromOutsideArePlainTextEverywhere) {
     expectPlain(box, name);
     box.reject();
   });
-  for (QPushButton* b : window_->findChildren<QPushButton*>())
-    if (b->text() == "Erase") QTest::mouseClick(b, Qt::LeftButton);
+  QTest::mouseClick(find<QPushButton>("eraseStudent"), Qt::LeftButton);
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_C);
   ASSERT_TRUE(settle());
   expectPlain(*window_->findChild<CompareView*>(), name);

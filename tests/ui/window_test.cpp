@@ -168,8 +168,7 @@ TEST_F(WindowTest, ErasingSaysWhatGoesAndRemovesIt) {
     said = box->text();
     QTest::mouseClick(box->findChild<QPushButton*>("eraseForGood"), Qt::LeftButton);
   });
-  for (QPushButton* b : window_->findChildren<QPushButton*>())
-    if (b->text() == "Erase") QTest::mouseClick(b, Qt::LeftButton);
+  QTest::mouseClick(find<QPushButton>("eraseStudent"), Qt::LeftButton);
   EXPECT_TRUE(said.contains("Ada"));
   EXPECT_EQ(find<QListWidget>("students")->count(), 0);
   EXPECT_TRUE(QDir(folder_.filePath("takes")).entryList(QDir::Files).isEmpty());

@@ -1,0 +1,32 @@
+#pragma once
+
+#include <map>
+#include <string>
+#include <string_view>
+#include <tl/expected.hpp>
+#include <vector>
+
+#include "records/homework.h"
+#include "records/pack.h"
+#include "records/pack_fault.h"
+
+namespace calando {
+
+/// What stands in a pack beside its sounds.
+struct PackContents {
+  PackKind kind = PackKind::home;
+  std::string from;
+  Student student;
+  std::vector<std::string> order;
+  std::vector<Exercise> cards;
+  Plan plan;
+  std::optional<Homework> homework;
+  std::map<std::string, std::int64_t> models;
+  std::vector<Practice> practices;
+};
+
+std::string toText(const PackContents& contents);
+/// What may be left out of it is, where it cannot be.
+tl::expected<PackContents, PackFault> packFrom(std::string_view bytes);
+
+}  // namespace calando
