@@ -154,21 +154,25 @@ tl::expected<Sound, SoundError> readWholeSound(const std::string& path, ChannelC
   return sound;
 }
 
-std::vector<float> readPart(const std::string& path, double rate_hz, double from_s, double to_s) {
-  std::vector<float> part;
-  const auto first = static_cast<std::size_t>(from_s * rate_hz),
-             last = static_cast<std::size_t>(to_s * rate_hz);
-  std::size_t at = 0;
-  (void)readSound(
-      path, {}, [](const SoundInfo&) {},
+tl::expected<Sound, SoundError> readPart(const std::string& path, double from_s, double to_s) {
+  Sound part;
+  std::size_t first = 0, last = 0, at = 0;
+  const auto info = readSound(
+      path, {},
+      [&](const SoundInfo& i) {
+        first = static_cast<std::size_t>(std::max(0.0, from_s) * i.rate_hz);
+        last = static_cast<std::size_t>(std::max(0.0, to_s) * i.rate_hz);
+      },
       [&](std::span<const float> block) {
         const std::size_t from = std::clamp(first, at, at + block.size()) - at;
-        const std::size_t to = std::clamp(last, at, at + block.size()) - at;
-        part.insert(part.end(), block.begin() + static_cast<long>(from),
-                    block.begin() + static_cast<long>(to));
+        const std::size_t to = std::max(from, std::clamp(last, at, at + block.size()) - at);
+        part.samples.insert(part.samples.end(), block.begin() + static_cast<long>(from),
+                            block.begin() + static_cast<long>(to));
         at += block.size();
         return at < last;
       });
+  if (!info) return tl::unexpected(info.error());
+  part.info = *info;
   return part;
 }
 

@@ -45,8 +45,8 @@ struct Sound {
 tl::expected<Sound, SoundError> readWholeSound(const std::string& path, ChannelChoice wanted = {},
                                                const std::function<bool()>& goOn = {});
 
-/// A part of it, as the whole of it is heard; what cannot be read is left out.
-std::vector<float> readPart(const std::string& path, double rate_hz, double from_s, double to_s);
+/// A part of it, as the whole of it is heard; shorter where the file ends.
+tl::expected<Sound, SoundError> readPart(const std::string& path, double from_s, double to_s);
 
 enum class SoundFormat { wav24, flac24 };
 /// What a sound is written with.

@@ -45,19 +45,13 @@ ChannelChoice channelOf(const std::string& text) {
   return number;
 }
 
-Tracked trackFile(const std::string& file, const std::string& channel, const Context& context) {
+TrackedSound trackFile(const std::string& file, const std::string& channel, const Context& context) {
   const LibrariesQuiet quiet;
-  std::optional<TakeTracker> tracker;
-  auto info = readSound(
-      file, channelOf(channel), [&](const SoundInfo& i) { tracker.emplace(i.rate_hz, context); },
-      [&](std::span<const float> block) {
-        tracker->push(block);
-        return true;
-      });
-  if (!info)
-    throw Failure{info.error().kind == SoundError::Kind::noSuchChannel ? wrongUsage : unreadableFile,
-                  english(info.error().what)};
-  return {*info, tracker->finish()};
+  auto tracked = trackSound(file, channelOf(channel), context);
+  if (!tracked)
+    throw Failure{tracked.error().kind == SoundError::Kind::noSuchChannel ? wrongUsage : unreadableFile,
+                  english(tracked.error().what)};
+  return std::move(*tracked);
 }
 
 }  // namespace calando

@@ -4,8 +4,7 @@
 #include <string>
 #include <vector>
 
-#include "audio/sound_file.h"
-#include "core/analysis.h"
+#include "audio/tracked_sound.h"
 
 /// What the command line's options and files are read into. All throw Failure.
 namespace calando {
@@ -18,11 +17,6 @@ ExercisePtr exerciseOf(const std::string& id);
 /// A number from 1, or mix.
 ChannelChoice channelOf(const std::string& text);
 
-struct Tracked {
-  SoundInfo info;
-  Tracks tracks;
-};
-/// Block by block.
-Tracked trackFile(const std::string& file, const std::string& channel, const Context& context);
+TrackedSound trackFile(const std::string& file, const std::string& channel, const Context& context);
 
 }  // namespace calando

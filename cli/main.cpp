@@ -123,7 +123,7 @@ PairAsked pairWithPartner(const AnalyseOptions& o) {
   PairAsked asked = pairOf(o.pair, o.temperament == "just");
   const bool apart = !o.pair.channels.empty();
   if (!apart && o.pair.partner.empty()) return asked;
-  const Tracked partner =
+  const TrackedSound partner =
       trackFile(apart ? o.file : o.pair.partner, apart ? channelsOf(o.pair).first : "mix", {});
   asked.partner = std::make_shared<const Tracks>(partner.tracks);
   return asked;

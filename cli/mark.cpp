@@ -49,10 +49,10 @@ bool markFiles(const MarkOptions& o) {
       Tracks tracks = trackFile(path, "mix", player).tracks;
       files.back().duration_s = tracks.duration_s;
       fileOf.push_back(files.size() - 1);
-      const double rate_hz = tracks.rate_hz;
       recordings.push_back({std::move(tracks), [=](double from_s, double to_s) {
                               const LibrariesQuiet quiet;
-                              return readPart(path, rate_hz, from_s, to_s);
+                              auto part = readPart(path, from_s, to_s);
+                              return part ? std::move(part->samples) : std::vector<float>();
                             }});
     } catch (const Failure& failure) {
       if (failure.code != unreadableFile) throw;

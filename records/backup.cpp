@@ -1,7 +1,7 @@
 #include "records/backup.h"
 
-#include "exchange/archive.h"
 #include "records/pack_fault.h"
+#include "records/studio_data.h"
 
 namespace calando {
 
@@ -21,31 +21,21 @@ bool isOurs(const std::string& name) {
 }  // namespace
 
 Studio::Result<BackupPlan> planBackup(const Studio& studio) {
-  // Where what a crash leaves is removed at the next start.
-  const fs::path folder = studio.folder() / kIncoming;
-  std::error_code ignored;
-  fs::create_directories(folder, ignored);
-  fs::permissions(folder, fs::perms::owner_all, ignored);
-  BackupPlan plan{folder / ("list-" + std::to_string(newId()) + ".db"), {}};
-  if (const auto copied = studio.copyList(plan.list); !copied) return tl::unexpected(copied.error());
-  std::error_code error;
-  for (fs::directory_iterator at(studio.folder() / "takes", error), end; !error && at != end;
-       at.increment(error))
-    if (at->path().extension() == ".flac") plan.sounds.push_back(at->path());
-  std::ranges::sort(plan.sounds);
+  BackupPlan plan{std::make_shared<const Incoming>(studio.folder()), {}};
+  const fs::path list = plan.place->folder() / kList;
+  if (const auto copied = studio.copyList(list); !copied) return tl::unexpected(copied.error());
+  plan.entries.push_back({kList, list});
+  for (const fs::path& file : filesIn(studio.folder() / "takes"))
+    if (file.extension() == ".flac") plan.entries.push_back({kTakes + file.filename().string(), file});
   return plan;
 }
 
 Studio::Result<int> writeBackup(const BackupPlan& plan, const fs::path& file) {
-  std::vector<ArchiveEntry> entries{{kList, plan.list}};
-  for (const fs::path& sound : plan.sounds) entries.push_back({kTakes + sound.filename().string(), sound});
-  const auto written = writeZip(file, entries);
-  std::error_code ignored;
-  fs::remove(plan.list, ignored);
+  const auto written = writeZip(file, plan.entries);
   const std::string where = printable(file.string());
   if (!written) return tl::unexpected(Problem(PackFault::notWritten, where, written.error().why));
   const auto read = readThroughZip(file);
-  if (!read || *read != entries.size()) return tl::unexpected(Problem(PackFault::notWhole, where));
+  if (!read || *read != plan.entries.size()) return tl::unexpected(Problem(PackFault::notWhole, where));
   return static_cast<int>(*read);
 }
 

@@ -1,11 +1,14 @@
 #pragma once
 
 #include <filesystem>
+#include <memory>
 #include <string>
 #include <tl/expected.hpp>
 #include <vector>
 
 #include "core/problem.h"
+#include "exchange/archive.h"
+#include "records/incoming.h"
 #include "records/studio.h"
 
 /// A whole studio in one file, and back.
@@ -13,8 +16,8 @@ namespace calando {
 
 /// What a backup is made of: the list as it was at one moment, beside the studio's sounds.
 struct BackupPlan {
-  std::filesystem::path list;  ///< a copy of studio.db; removed once it is packed
-  std::vector<std::filesystem::path> sounds;
+  std::shared_ptr<const Incoming> place;  ///< of the list's copy, which goes with it
+  std::vector<ArchiveEntry> entries;
 };
 /// Copies the list; on the studio's own thread.
 Studio::Result<BackupPlan> planBackup(const Studio& studio);

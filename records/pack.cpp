@@ -35,27 +35,6 @@ bool isTakeName(const std::string& name) {
   });
 }
 
-/// A folder in the studio for what is being unpacked; it goes with the object.
-class Incoming {
- public:
-  explicit Incoming(const fs::path& studio) : folder_(studio / kIncoming) {
-    std::error_code ignored;
-    fs::remove_all(folder_, ignored);
-    fs::create_directories(folder_, ignored);
-    fs::permissions(folder_, fs::perms::owner_all, ignored);
-  }
-  ~Incoming() {
-    std::error_code ignored;
-    fs::remove_all(folder_, ignored);
-  }
-  Incoming(const Incoming&) = delete;
-  Incoming& operator=(const Incoming&) = delete;
-  const fs::path& folder() const { return folder_; }
-
- private:
-  fs::path folder_;
-};
-
 tl::unexpected<Problem> fault(PackFault code, const fs::path& file) {
   return tl::unexpected(Problem(code, printable(file.string())));
 }
@@ -98,9 +77,9 @@ Studio::Result<void> bringNotesUpToDate(Studio& studio) {
 
 }  // namespace
 
-Studio::Result<void> writePack(Studio& studio, std::int64_t student, PackKind kind, const fs::path& file,
-                               std::optional<std::int64_t> homework) {
-  if (const auto noted = bringNotesUpToDate(studio); !noted) return noted;
+Studio::Result<std::vector<ArchiveEntry>> planPack(Studio& studio, std::int64_t student, PackKind kind,
+                                                   std::optional<std::int64_t> homework) {
+  if (const auto noted = bringNotesUpToDate(studio); !noted) return tl::unexpected(noted.error());
   const auto students = studio.students();
   const auto takes = studio.takes(student);
   const auto cards = studio.cards();
@@ -127,13 +106,17 @@ Studio::Result<void> writePack(Studio& studio, std::int64_t student, PackKind ki
     contents.homework = *list;
   for (const Take& take : *takes) {
     // Of somebody else too, it is theirs as well: it does not leave.
-    if (take.other != 0) continue;
+    if (take.other != 0 || !take.soundKept()) continue;
     const auto model = studio.model(student, take.asked.exercise);
     const bool isModel = model && *model == take.id;
     if (isModel) contents.models[take.asked.exercise] = take.id;
     if (kind != PackKind::home || isModel) entries.push_back({kTakes + take.file, studio.takeFile(take)});
   }
   entries.insert(entries.begin(), {kContents, toText(contents)});
+  return entries;
+}
+
+Studio::Result<void> writePack(const std::vector<ArchiveEntry>& entries, const fs::path& file) {
   const auto written = writeZip(file, entries);
   if (!written)
     return tl::unexpected(Problem(PackFault::notWritten, printable(file.string()), written.error().why));
@@ -172,42 +155,47 @@ Studio::Result<void> settle(Studio& studio, const PackContents& contents) {
 
 }  // namespace
 
-Studio::Result<PackTaken> takePackIn(Studio& studio, const fs::path& file) {
-  if (studio.readOnly()) return tl::unexpected(Problem(StudioFault::onlyToLookAt));
-  const Incoming incoming(studio.folder());
-  const auto names = unpackZip(file, incoming.folder(), kLimits,
+Studio::Result<UnpackedPack> unpackPack(const fs::path& file, const fs::path& studio) {
+  const auto place = std::make_shared<const Incoming>(studio);
+  const auto names = unpackZip(file, place->folder(), kLimits,
                                [](const std::string& name) { return name == kContents || isTakeName(name); });
   if (!names) return fault(faultOf(names.error()), file);
-  const auto contents = readContents(incoming.folder(), file);
+  auto contents = readContents(place->folder(), file);
   if (!contents) return tl::unexpected(contents.error());
-  const auto students = studio.students();
-  if (!students) return tl::unexpected(students.error());
-  const bool answer = contents->kind == PackKind::answer;
-  const bool known = std::ranges::find(*students, contents->student.id, &Student::id) != students->end();
-  if (!answer && contents->from == studio.get(kStudioId)) return fault(PackFault::madeHere, file);
-  if (answer && !known) return fault(PackFault::somebodyElse, file);
-  std::vector<fs::path> files;
-  for (const std::string& name : *names)
-    if (isTakeName(name)) files.push_back(incoming.folder() / name);
-  // All of what came is looked at before anything is changed.
-  for (const fs::path& sound : files) {
+  UnpackedPack pack{file, place, std::move(*contents), {}};
+  for (const std::string& name : *names) {
+    if (!isTakeName(name)) continue;
+    const fs::path sound = place->folder() / name;
     const auto note = soundNoteFrom(soundComment(sound.string()));
-    if (!note || note->student.id != contents->student.id || note->take.id == 0 ||
+    if (!note || note->student.id != pack.contents.student.id || note->take.id == 0 ||
         !soundLength_s(sound.string()))
       return fault(PackFault::damaged, file);
+    pack.sounds.push_back(sound);
   }
+  return pack;
+}
+
+Studio::Result<PackTaken> takePackIn(Studio& studio, const UnpackedPack& pack) {
+  if (studio.readOnly()) return tl::unexpected(Problem(StudioFault::onlyToLookAt));
+  const PackContents& contents = pack.contents;
+  const auto students = studio.students();
+  if (!students) return tl::unexpected(students.error());
+  const bool answer = contents.kind == PackKind::answer;
+  const bool known = std::ranges::find(*students, contents.student.id, &Student::id) != students->end();
+  if (!answer && contents.from == studio.get(kStudioId)) return fault(PackFault::madeHere, pack.file);
+  if (answer && !known) return fault(PackFault::somebodyElse, pack.file);
   if (!known)
-    if (const auto adopted = studio.adoptStudent(contents->student); !adopted)
+    if (const auto adopted = studio.adoptStudent(contents.student); !adopted)
       return tl::unexpected(adopted.error());
-  PackTaken taken{contents->kind, contents->student};
-  const auto takes = studio.adoptTakes(contents->student, files);
+  PackTaken taken{contents.kind, contents.student};
+  const auto takes = studio.adoptTakes(contents.student, pack.sounds);
   if (!takes) return tl::unexpected(takes.error());
   taken.takes = *takes;
-  if (contents->kind == PackKind::home || (!answer && !known))
-    if (const auto settled = settle(studio, *contents); !settled) return tl::unexpected(settled.error());
-  const auto before = studio.practices(contents->student.id);
+  if (contents.kind == PackKind::home || (!answer && !known))
+    if (const auto settled = settle(studio, contents); !settled) return tl::unexpected(settled.error());
+  const auto before = studio.practices(contents.student.id);
   if (!before) return tl::unexpected(before.error());
-  for (const Practice& practice : contents->practices) {
+  for (const Practice& practice : contents.practices) {
     if (practice.id <= 0 || std::ranges::find(*before, practice.id, &Practice::id) != before->end()) continue;
     if (const auto kept = studio.keepPractice(practice); !kept) return tl::unexpected(kept.error());
     ++taken.practices;

@@ -1,19 +1,31 @@
 #pragma once
 
+#include <memory>
+
+#include "exchange/archive.h"
+#include "records/incoming.h"
+#include "records/pack_contents.h"
 #include "records/studio.h"
 
 /// What goes from a teacher's studio to a student's own and back: one open archive (docs/pack.md).
 namespace calando {
 
-enum class PackKind {
-  home,    ///< running order, own cards, plan, list of homework, the teacher's model takes
-  answer,  ///< all takes and what was practised by hand
-  teacher  ///< everything, for another teacher
-};
+/// What is in a pack; on the studio's own thread. `homework`: the list that goes along, of a home pack.
+Studio::Result<std::vector<ArchiveEntry>> planPack(Studio& studio, std::int64_t student, PackKind kind,
+                                                   std::optional<std::int64_t> homework = {});
+/// For any thread.
+Studio::Result<void> writePack(const std::vector<ArchiveEntry>& entries, const std::filesystem::path& file);
 
-/// `homework`: the list that goes along, of a home pack.
-Studio::Result<void> writePack(Studio& studio, std::int64_t student, PackKind kind,
-                               const std::filesystem::path& file, std::optional<std::int64_t> homework = {});
+/// A pack that was unpacked and looked at: nothing of it can be wrong any more.
+struct UnpackedPack {
+  std::filesystem::path file;
+  std::shared_ptr<const Incoming> place;  ///< where its sounds are until they are taken in
+  PackContents contents;
+  std::vector<std::filesystem::path> sounds;
+};
+/// Beside the takes of the studio in a folder; for any thread.
+Studio::Result<UnpackedPack> unpackPack(const std::filesystem::path& file,
+                                        const std::filesystem::path& studio);
 
 /// What a pack brought.
 struct PackTaken {
@@ -25,6 +37,6 @@ struct PackTaken {
 /// All of it or nothing. A home pack makes its student where there is none of that id, and replaces order and
 /// plan; an answer is of a student who is here, adds what is new, and changes nothing that is there; another
 /// teacher's makes its student with everything, or adds what is new.
-Studio::Result<PackTaken> takePackIn(Studio& studio, const std::filesystem::path& file);
+Studio::Result<PackTaken> takePackIn(Studio& studio, const UnpackedPack& pack);
 
 }  // namespace calando

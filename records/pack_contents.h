@@ -6,11 +6,20 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/library/cards.h"
+#include "core/plan/plan.h"
 #include "records/homework.h"
-#include "records/pack.h"
 #include "records/pack_fault.h"
+#include "records/practice.h"
+#include "records/take.h"
 
 namespace calando {
+
+enum class PackKind {
+  home,    ///< running order, own cards, plan, list of homework, the teacher's model takes
+  answer,  ///< all takes and what was practised by hand
+  teacher  ///< everything, for another teacher
+};
 
 /// What stands in a pack beside its sounds.
 struct PackContents {

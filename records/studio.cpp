@@ -9,6 +9,7 @@
 #include <algorithm>
 #include <ctime>
 
+#include "records/incoming.h"
 #include "records/studio_data.h"
 
 namespace calando {
@@ -124,7 +125,9 @@ CREATE TABLE sent(
   homework INTEGER NOT NULL REFERENCES homework(id) ON DELETE CASCADE,
   student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
   note TEXT NOT NULL, PRIMARY KEY(homework, student)) WITHOUT ROWID;
-)"};
+)",
+    // Since when a take's sound is given up.
+    "ALTER TABLE take ADD COLUMN let_go INTEGER NOT NULL DEFAULT 0;"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes
 
@@ -338,7 +341,7 @@ void Studio::tidy() {
       if (at->path().extension() == kUnfinished) unfinished.push_back(at->path());
     for (const fs::path& file : unfinished) fs::remove(file, ignored);
   }
-  fs::remove_all(data_->folder / kIncoming, ignored);
+  Incoming::tidy(data_->folder);
   tidyRecordings();
   Result<bool> more = true;
   while (more && *more) more = eraseStep();

@@ -42,9 +42,6 @@ struct OpenError {
   bool canBeRebuilt() const { return kind == Kind::damaged || kind == Kind::missing; }
 };
 
-/// Where packs are unpacked and backups prepared, in the studio's folder; emptied when it is opened.
-inline constexpr const char* kIncoming = "incoming";
-
 /// One studio: a folder with studio.db, takes/*.flac and recording/*.wav. Problems are said in whole
 /// sentences.
 ///
@@ -88,7 +85,8 @@ class Studio {
   /// eraseStudent()'s next step, one file or one change of the list; false when nothing is to be erased.
   Result<bool> eraseStep();
 
-  /// The small ribbon and the figures, made again when the engine's version changes.
+  /// The small ribbon and the figures, made again when the engine's version changes; where the sound was let
+  /// go they stay those of the engine that measured them.
   struct Summary {
     std::string engine;
     std::optional<double> held_s;
@@ -126,6 +124,19 @@ class Studio {
   Result<void> restoreTake(std::int64_t take);
   Result<void> removeDeleted();
 
+  /// Takes of all students whose sound may go, oldest first: made before then, measured by this
+  /// engine, and nobody's model.
+  Result<std::vector<Take>> soundsBefore(std::int64_t made_unix_s) const;
+  /// Their sound goes and their figures stay. For kLetGo_s it can be brought back; then its file goes, at the
+  /// next tidySounds().
+  Result<void> letSoundsGo(const std::vector<std::int64_t>& takes, std::int64_t now_unix_s);
+  static constexpr std::int64_t kLetGo_s = 86400;
+  /// Those that can still be brought back.
+  Result<std::vector<std::int64_t>> soundsLetGo(std::int64_t now_unix_s) const;
+  Result<void> bringSoundsBack(const std::vector<std::int64_t>& takes);
+  /// Removes the files whose time has passed. The error names one that stays.
+  Result<void> tidySounds(std::int64_t now_unix_s);
+
   /// A take whose sound file does not have its newest note yet.
   struct Unnoted {
     std::int64_t take;
@@ -139,9 +150,9 @@ class Studio {
   static bool writeNote(const Unnoted& unnoted);
   Result<void> noted(const Unnoted& unnoted);
 
-  Result<std::optional<Summary>> summary(std::int64_t take) const;  ///< nullopt: none of this engine
+  Result<std::optional<Summary>> summary(std::int64_t take) const;  ///< nullopt: none that holds
   Result<void> keepSummary(std::int64_t take, const Summary& summary);
-  /// Of all takes of a student that this engine has measured, by take.
+  /// Of all takes of a student that this engine has measured or can no more, by take.
   Result<std::map<std::int64_t, Summary>> summaries(std::int64_t student) const;
   /// One figure of a student's takes over time, oldest first.
   struct FigureThen {

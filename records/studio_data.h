@@ -64,6 +64,14 @@ struct Studio::Data {
 /// What stands behind the name of a studio.db that was set aside, before its date.
 inline constexpr std::string_view kAside = ".aside-";
 
+/// The columns that takeFrom() reads, of a take joined with its summary, and where those follow that a query
+/// adds.
+inline constexpr int kAdded = 19;
+inline constexpr const char* kTakeColumns =
+    "take.id, take.student, made, seconds, source, asked, word, remark, summary.held, attention, comfort, "
+    "tried, file, recording, ticks, stopped, seen, other, let_go";
+Take takeFrom(SQLite::Statement& row);
+
 /// The files in a folder, those that can be seen; sorted, so by age where their names tell it.
 std::vector<std::filesystem::path> filesIn(const std::filesystem::path& folder);
 /// The note beside a sound: in a take's file, or next to a recording. Nullopt where none can be read.

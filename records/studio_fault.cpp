@@ -38,6 +38,11 @@ constexpr auto kStudioFaults = std::to_array<Wording<StudioFault>>({
     {studentErased, "The take was not kept: its student has been erased."},
     {noSuchStudent, "The take's student is not in this studio."},
     {notKept, "The take could not be kept: {1}."},
+    {soundLetGo,
+     "The sound of this take was given up to keep no more than is needed; its figures are still here."},
+    {soundNotRemoved,
+     "The sound of a take that was given up cannot be removed: {1} ({2}). Change its permissions, or remove "
+     "it by hand."},
     {soundMissing,
      "The sound of this take is missing ({1}). Its figures are still here; put the file back to hear it."},
     {soundUnreadable, "The sound of this take cannot be read: {1}"},

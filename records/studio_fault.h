@@ -25,6 +25,8 @@ enum class StudioFault {
   studentErased,
   noSuchStudent,
   notKept,
+  soundLetGo,
+  soundNotRemoved,
   soundMissing,
   soundUnreadable,
   soundEmpty,

@@ -17,7 +17,7 @@ std::map<std::int64_t, Studio::Summary> readSummaries(SQLite::Database& db, cons
   SQLite::Statement query(
       db,
       "SELECT take.id, engine, held, ribbon, verdict, advice, observation FROM summary JOIN take ON "
-      "take.id = summary.take WHERE engine = ? AND " +
+      "take.id = summary.take WHERE (engine = ? OR let_go > 0) AND " +
           where);
   query.bind(1, engineVersion());
   query.bind(2, of);

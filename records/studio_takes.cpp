@@ -16,37 +16,6 @@ std::string askedText(const AskedFor& asked) {
   return toJson(asked).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
-/// The columns that takeFrom() reads, and where those follow that a query adds.
-constexpr int kAdded = 18;
-constexpr const char* kTakeColumns =
-    "take.id, take.student, made, seconds, source, asked, word, remark, summary.held, attention, comfort, "
-    "tried, file, recording, ticks, stopped, seen, other";
-
-Take takeFrom(SQLite::Statement& row) {
-  Take t;
-  t.id = row.getColumn(0).getInt64();
-  t.student = row.getColumn(1).getInt64();
-  t.made_unix_s = row.getColumn(2).getInt64();
-  t.seconds = row.getColumn(3).getDouble();
-  t.source = row.getColumn(4).getString();
-  const auto asked = parseBounded(row.getColumn(5).getString());
-  t.askedSound = asked.has_value();
-  if (asked) t.asked = askedFrom(*asked, &t.askedSound);
-  t.word = static_cast<TeachersWord>(std::clamp(row.getColumn(6).getInt(), 0, 4));
-  t.remark = row.getColumn(7).getString();
-  if (!row.getColumn(8).isNull()) t.held_s = row.getColumn(8).getDouble();
-  t.attention = static_cast<Attention>(std::clamp(row.getColumn(9).getInt(), 0, 4));
-  t.comfort = static_cast<Comfort>(std::clamp(row.getColumn(10).getInt(), 0, 3));
-  t.tried = row.getColumn(11).getString();
-  t.file = row.getColumn(12).getString();
-  t.recording = row.getColumn(13).getString();
-  t.ticks = ticksFrom(row.getColumn(14).getString());
-  t.stopped = row.getColumn(15).getInt() != 0;
-  t.seen = static_cast<Seen>(std::clamp(row.getColumn(16).getInt(), 0, 2));
-  t.other = row.getColumn(17).getInt64();
-  return t;
-}
-
 bool isOnList(SQLite::Database& db, const char* table, std::int64_t id) {
   SQLite::Statement query(db, std::string("SELECT 1 FROM ") + table + " WHERE id = ?");
   query.bind(1, id);
@@ -89,6 +58,32 @@ void markDeleted(SQLite::Database& db, std::int64_t take, bool deleted) {
 }
 
 }  // namespace
+
+Take takeFrom(SQLite::Statement& row) {
+  Take t;
+  t.id = row.getColumn(0).getInt64();
+  t.student = row.getColumn(1).getInt64();
+  t.made_unix_s = row.getColumn(2).getInt64();
+  t.seconds = row.getColumn(3).getDouble();
+  t.source = row.getColumn(4).getString();
+  const auto asked = parseBounded(row.getColumn(5).getString());
+  t.askedSound = asked.has_value();
+  if (asked) t.asked = askedFrom(*asked, &t.askedSound);
+  t.word = static_cast<TeachersWord>(std::clamp(row.getColumn(6).getInt(), 0, 4));
+  t.remark = row.getColumn(7).getString();
+  if (!row.getColumn(8).isNull()) t.held_s = row.getColumn(8).getDouble();
+  t.attention = static_cast<Attention>(std::clamp(row.getColumn(9).getInt(), 0, 4));
+  t.comfort = static_cast<Comfort>(std::clamp(row.getColumn(10).getInt(), 0, 3));
+  t.tried = row.getColumn(11).getString();
+  t.file = row.getColumn(12).getString();
+  t.recording = row.getColumn(13).getString();
+  t.ticks = ticksFrom(row.getColumn(14).getString());
+  t.stopped = row.getColumn(15).getInt() != 0;
+  t.seen = static_cast<Seen>(std::clamp(row.getColumn(16).getInt(), 0, 2));
+  t.other = row.getColumn(17).getInt64();
+  t.letGo_unix_s = row.getColumn(18).getInt64();
+  return t;
+}
 
 Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
   return data_->attempt([&] {
@@ -168,6 +163,12 @@ fs::path Studio::takeFile(std::int64_t take) const {
 }
 
 Studio::Result<Sound> Studio::takeSound(std::int64_t take) const {
+  const auto letGo = data_->attempt([&] {
+    SQLite::Statement query(*data_->db, "SELECT 1 FROM take WHERE id = ? AND let_go > 0");
+    query.bind(1, take);
+    return query.executeStep();
+  });
+  if (letGo && *letGo) return tl::unexpected(Problem(StudioFault::soundLetGo));
   const fs::path file = takeFile(take);
   std::error_code error;
   if (!fs::exists(fs::symlink_status(file, error)))
@@ -234,7 +235,7 @@ Studio::Result<std::vector<Studio::Unnoted>> Studio::unnoted(std::size_t most, s
         *data_->db, std::string("SELECT ") + kTakeColumns +
                         ", changed, student.name, instrument, lowest, highest FROM take JOIN student ON "
                         "student.id = take.student LEFT JOIN summary ON summary.take = take.id WHERE noted < "
-                        "changed AND deleted = 0 AND take.id > ? ORDER BY take.id LIMIT ?");
+                        "changed AND deleted = 0 AND let_go = 0 AND take.id > ? ORDER BY take.id LIMIT ?");
     query.bind(1, after);
     query.bind(2, static_cast<std::int64_t>(most));
     while (query.executeStep()) {

@@ -39,8 +39,10 @@ struct Take {
   Seen seen = Seen::unsaid;        ///< whether what was observed was there
   std::optional<double> held_s;    ///< of the judged tone, from the kept analysis
   std::string file;                ///< its sound's name in the studio's folder of takes
+  std::int64_t letGo_unix_s = 0;   ///< since when its sound is given up; 0: it is kept
   std::string recording;           ///< the name of the recording that it was made from; empty: none
 
+  bool soundKept() const { return letGo_unix_s == 0; }
   bool isOf(std::int64_t whom) const { return student == whom || (other != 0 && other == whom); }
 };
 

@@ -252,6 +252,9 @@ void explainKeeping(const About& about) {
            "sound files. A take that finds no room on the disk can be saved elsewhere and opened again "
            "later."),
        Help::tr(
+           "How long sound is kept is in the settings. What is older is listed and asked about; its figures, "
+           "words and small pictures stay, and for a day the sound can be brought back."),
+       Help::tr(
            "Erasing a student removes every recording, figure and note of theirs from this computer; where "
            "that cannot be finished at once, it is at the next start. Copies and exports you made are yours "
            "to remove.")});

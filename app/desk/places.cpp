@@ -3,6 +3,7 @@
 #include "app/desk/message_bar.h"
 #include "app/desk/rail.h"
 #include "app/desk/settings_page.h"
+#include "app/desk/sounds_dialog.h"
 #include "app/people/student_chooser.h"
 #include "app/post/post_page.h"
 #include "app/reckoner/reckoner_page.h"
@@ -43,6 +44,9 @@ void MainWindow::buildPlaces() {
   keys_.on("reckoned", [this, reckoner] {
     if (places_->currentWidget() == reckoner) reckoner->takeIntoLesson();
   });
+  Retention& retention = session_->retention();
+  connect(&retention, &Retention::lookWanted, this,
+          [this, &retention] { askForSounds(retention, session_->studio(), session_->roster(), this); });
   const std::pair<const char*, Place> ways[] = {{"lesson", lessonPlace},
                                                 {"weeks", weeksPlace},
                                                 {"post", postPlace},

@@ -4,6 +4,8 @@
 #include <QMediaDevices>
 #include <set>
 
+#include "app/desk/sounds_dialog.h"
+#include "app/parts/tight.h"
 #include "app/style/style.h"
 #include "app/words/language.h"
 #include "app/words/note_names.h"
@@ -159,6 +161,7 @@ QWidget* SettingsPage::buildStudio() {
   form->addRow(term(tr("Folder")), folder);
   form->addRow(term({}), hint(tr("Everything is in it: copy it to keep it. The option %1 opens another one.")
                                   .arg(QStringLiteral("-\u2060-\u2060studio"))));
+  form->addRow(term(tr("Sound is kept")), buildRetention());
   backedUp_ = new QLabel;
   auto* backUp = new QPushButton(tr("Back up…"));
   backUp->setObjectName("backUp");
@@ -189,8 +192,47 @@ QWidget* SettingsPage::buildStudio() {
   return box;
 }
 
+QWidget* SettingsPage::buildRetention() {
+  Retention& retention = session_.retention();
+  auto* months = new QComboBox;
+  months->setObjectName("soundMonths");
+  months->setAccessibleName(tr("Sound is kept"));
+  months->setToolTip(
+      tr("Figures stay; what is older is asked about at the start, and nothing goes by itself"));
+  months->addItem(tr("for good"), 0);
+  for (const int n : {3, 6, 12, 24}) months->addItem(tr("%1 months").arg(n), n);
+  months->setCurrentIndex(std::max(0, months->findData(retention.months())));
+  months->setEnabled(!session_.readOnly());
+  connect(months, &QComboBox::activated, this,
+          [&retention, months] { retention.setMonths(months->currentData().toInt()); });
+  due_ = new QPushButton;
+  due_->setObjectName("soundsDue");
+  connect(due_, &QPushButton::clicked, this,
+          [this, &retention] { askForSounds(retention, session_.studio(), session_.roster(), this); });
+  returnable_ = new QPushButton;
+  returnable_->setObjectName("soundsBack");
+  connect(returnable_, &QPushButton::clicked, this, [&retention] { retention.bringBack(); });
+  connect(&retention, &Retention::changed, this, &SettingsPage::refreshRetention);
+  auto* box = new QWidget;
+  auto* row = tight(new QHBoxLayout(box), 2 * style::kStep);
+  row->addWidget(months, 1);
+  row->addWidget(due_);
+  row->addWidget(returnable_);
+  return box;
+}
+
+void SettingsPage::refreshRetention() {
+  const auto due = static_cast<int>(session_.retention().due().size());
+  const auto back = static_cast<int>(session_.retention().returnable());
+  due_->setVisible(due > 0);
+  due_->setText(tr("Older: %1…").arg(due));
+  returnable_->setVisible(back > 0);
+  returnable_->setText(tr("Bring back: %1").arg(back));
+}
+
 void SettingsPage::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
+  refreshRetention();
   const double last = session_.studio().get(settings::backedUp);
   backedUp_->setText(last > 0.0 ? words::moment(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(last)))
                                 : tr("never"));

@@ -7,6 +7,7 @@
 class QComboBox;
 class QFormLayout;
 class QLabel;
+class QPushButton;
 class QSpinBox;
 
 namespace calando {
@@ -28,11 +29,14 @@ class SettingsPage : public QWidget {
   QWidget* buildWords();
   QWidget* buildSound();
   QWidget* buildStudio();
+  QWidget* buildRetention();
+  void refreshRetention();
   void chooseOutput();
 
   Session& session_;
   QComboBox* output_ = nullptr;
   QLabel* backedUp_ = nullptr;
+  QPushButton *due_ = nullptr, *returnable_ = nullptr;
   QSpinBox* level_ = nullptr;
 };
 

@@ -14,12 +14,13 @@ constexpr int kListHeight = 420;
 constexpr int kRowHeight = 34;
 }  // namespace
 
-StudentChooser::StudentChooser(Session& session) : session_(session), list_(new QWidget(this, Qt::Popup)) {
+StudentChooser::StudentChooser(Session& session, const QString& names)
+    : session_(session), list_(new QWidget(this, Qt::Popup)) {
   setFocusPolicy(Qt::StrongFocus);
   setToolTip(tipOf("students"));
   setCursor(Qt::PointingHandCursor);
   setMinimumHeight(20 * style::kStep);
-  buildList();
+  buildList(names);
   Roster& roster = session_.roster();
   connect(&roster, &Roster::studentsChanged, this, &StudentChooser::fill);
   connect(&roster, &Roster::studentChanged, this, &StudentChooser::refresh);
@@ -27,26 +28,26 @@ StudentChooser::StudentChooser(Session& session) : session_(session), list_(new 
   refresh();
 }
 
-void StudentChooser::buildList() {
-  list_->setObjectName("studentList");
+void StudentChooser::buildList(const QString& names) {
+  list_->setObjectName(names + "studentList");
   search_ = new QLineEdit;
-  search_->setObjectName("studentSearch");
+  search_->setObjectName(names + "studentSearch");
   search_->setPlaceholderText(tr("Type a name"));
   search_->setAccessibleName(tr("Search the students"));
   search_->setClearButtonEnabled(false);
   search_->installEventFilter(this);
   students_ = new QListWidget;
-  students_->setObjectName("students");
+  students_->setObjectName(names + "students");
   students_->setAccessibleName(tr("Students"));
   students_->setFocusPolicy(Qt::NoFocus);
   auto* add = new QPushButton(tr("Add"));
-  add->setObjectName("addStudent");
+  add->setObjectName(names + "addStudent");
   add->setToolTip(tipOf("add"));
   edit_ = new QPushButton(tr("Edit"));
-  edit_->setObjectName("editStudent");
+  edit_->setObjectName(names + "editStudent");
   edit_->setToolTip(tr("Change the student’s name, instrument or range"));
   erase_ = new QPushButton(tr("Erase"));
-  erase_->setObjectName("eraseStudent");
+  erase_->setObjectName(names + "eraseStudent");
   erase_->setToolTip(tr("Erase the student with all takes"));
   auto* buttons = new QHBoxLayout;
   buttons->setSpacing(2 * style::kStep);

@@ -16,7 +16,8 @@ class StudentChooser : public QWidget {
   Q_OBJECT
 
  public:
-  explicit StudentChooser(Session& session);
+  /// `names`: before the names of what is in it; a window has each once.
+  explicit StudentChooser(Session& session, const QString& names = {});
 
   /// Opens the list.
   void open();
@@ -32,7 +33,7 @@ class StudentChooser : public QWidget {
   bool eventFilter(QObject* watched, QEvent* event) override;
 
  private:
-  void buildList();
+  void buildList(const QString& names);
   void fill();
   void filter(const QString& text);
   void chooseRow(int row);

@@ -75,7 +75,7 @@ PostPage::PostPage(Session& session)
   connect(&post, &Post::sentChanged, this, [this](qint64 student) {
     if (student == 0) return refreshTable();
     // Who is to be listened to first may be others now.
-    for (int row = 0; row < table_->rowCount(); ++row) refreshRow(row);
+    refreshRows();
     if (student_ == student) showStudent();
   });
   connect(&post, &Post::moved, this, &PostPage::refreshProgress);
@@ -241,7 +241,7 @@ void PostPage::refreshTable() {
   fitColumns();
   table_->horizontalHeader()->setSectionResizeMode(items + 1, QHeaderView::Stretch);
   table_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-  for (int row = 0; row < table_->rowCount(); ++row) refreshRow(row);
+  refreshRows();
   int chosen = -1;
   for (int row = 0; row < table_->rowCount(); ++row)
     if (studentIn(row) == student_ && shown()) chosen = row;
@@ -276,7 +276,12 @@ void PostPage::resizeEvent(QResizeEvent* event) {
   fitColumns();
 }
 
-void PostPage::refreshRow(int row) {
+void PostPage::refreshRows() {
+  const auto wanted = first();
+  for (int row = 0; row < table_->rowCount(); ++row) refreshRow(row, wanted);
+}
+
+void PostPage::refreshRow(int row, const std::map<std::int64_t, QString>& wanted) {
   const std::int64_t student = studentIn(row);
   const Student* who = session_.roster().find(student);
   if (!who) return;
@@ -286,7 +291,6 @@ void PostPage::refreshRow(int row) {
     table_->setItem(row, column, item);
     return item;
   };
-  const auto wanted = first();
   const auto ear = wanted.find(student);
   QTableWidgetItem* name = put(0, words::plain(who->name));
   if (ear != wanted.end()) name->setFont(style::work(style::kType, true));
@@ -336,17 +340,11 @@ void PostPage::next() {
 }
 
 void PostPage::playOrStop() {
-  Speaker& speaker = session_.speaker();
-  if (speaker.playing()) return speaker.stop();
   const Post::Sent* sent = shown();
   const auto piece = strip_->chosen();
-  if (!sent || !sent->marked || !piece || session_.run().taking()) return;
-  const SentRecording& recording = sent->marked->recordings[piece->file];
-  const std::vector<float> part = recording.read(piece->from_s, piece->to_s);
-  if (part.empty())
-    return session_.notices().say(tr("The recording cannot be read any more: is it still where it was?"));
-  if (!speaker.play(part, recording.tracks.rate_hz, 0.0, kToTheEnd_s, false))
-    session_.notices().say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+  if (session_.speaker().playing()) return session_.speaker().stop();
+  if (sent && sent->marked && piece)
+    session_.playPart(sent->kept.files[piece->file], {piece->from_s, piece->to_s});
 }
 
 void PostPage::editList(bool fresh) {

@@ -39,7 +39,8 @@ class PostPage : public QWidget {
   void refreshLists();
   void refreshTable();
   void fitColumns();
-  void refreshRow(int row);
+  void refreshRows();
+  void refreshRow(int row, const std::map<std::int64_t, QString>& wanted);
   void showStudent();
   void refreshProgress();
   void editList(bool fresh);

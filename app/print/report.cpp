@@ -25,32 +25,18 @@ constexpr double kPicture = 56.0, kChart = 100.0, kChartScale = 0.72;
 
 /// The cards that were played most in the last four weeks, those first.
 std::vector<std::string> cardsOf(std::span<const PastTake> past, Day today) {
-  std::map<std::string, int> times;
-  for (const PastTake& take : past)
-    if (counts(take) && take.day > today - kMonth && !take.kept->values.empty()) ++times[take.exercise];
-  std::vector<std::pair<int, std::string>> sorted;
-  for (const auto& [exercise, n] : times) sorted.emplace_back(-n, exercise);
-  std::ranges::sort(sorted);
-  std::vector<std::string> cards;
-  for (const auto& [n, exercise] : sorted)
-    if (cards.size() < kCards) cards.push_back(exercise);
+  std::vector<std::string> cards = mostPlayed(past, today - kMonth + std::chrono::days(1));
+  if (cards.size() > kCards) cards.resize(kCards);
   return cards;
 }
 
 /// The take of a card that stands for it: the newest of the best.
-const Take* bestTakeOf(const std::vector<Take>& takes, std::span<const PastTake> past,
-                       const std::string& exercise) {
-  const Take* best = nullptr;
-  int rank = 99;
-  for (const PastTake& take : past) {
-    if (take.exercise != exercise || !counts(take)) continue;
-    const Verdict verdict = verdictOf(take.word, *take.kept);
-    const int here = verdict == Verdict::inside ? 0 : verdict == Verdict::near ? 1 : 2;
-    if (here >= rank) continue;
-    rank = here;
-    best = &*std::ranges::find(takes, take.id, &Take::id);
-  }
-  return best;
+const Take* bestTakeOf(const Roster& roster, const std::string& exercise) {
+  std::vector<const PastTake*> takes;
+  for (const PastTake& take : roster.past())
+    if (take.exercise == exercise && counts(take)) takes.push_back(&take);
+  const auto best = bestFew(std::move(takes), 1);
+  return best.empty() ? nullptr : roster.take(best.front()->id);
 }
 
 QString titled(const std::string& exercise, const Lesson& lesson) {
@@ -89,12 +75,13 @@ void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming nami
     }
   } else {
     for (const std::string& exercise : cardsOf(roster.past(), today()))
-      if (const Take* best = bestTakeOf(roster.takes(), roster.past(), exercise)) want(*best);
+      if (const Take* best = bestTakeOf(roster, exercise)) want(*best);
   }
   if (waiting_.empty()) finish();
 }
 
 void ReportMaker::want(const Take& take) {
+  if (!take.soundKept()) return;
   Analyst::Request request;
   request.take = take;
   request.file = session_.studio().takeFile(take);
@@ -181,7 +168,7 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
     pages->heading(titled(exercise, session_.lesson()));
     if (const ExercisePtr card = session_.lesson().find(exercise); plain && card)
       pages->paragraph(words::said(card->purpose));
-    if (const Take* best = bestTakeOf(roster.takes(), roster.past(), exercise))
+    if (const Take* best = bestTakeOf(roster, exercise))
       addPicture(*pages, *best,
                  tr("A take of %1: the line’s height is the pitch, its thickness the loudness.")
                      .arg(words::moment(QDateTime::fromSecsSinceEpoch(best->made_unix_s))));

@@ -91,8 +91,10 @@ struct Analyst::Task {
       auto first = readWholeSound(request.file.string(), 1, goOn);
       if (first) request.first = std::make_shared<std::vector<float>>(std::move(first->samples));
     }
-    auto sound =
-        readWholeSound(request.file.string(), request.first ? ChannelChoice(2) : ChannelChoice(), goOn);
+    const std::string path = request.file.string();
+    auto sound = request.part
+                     ? readPart(path, request.part->start_s, request.part->end_s)
+                     : readWholeSound(path, request.first ? ChannelChoice(2) : ChannelChoice(), goOn);
     if (!sound) {
       answer.error = sound.error().what;
       return false;

@@ -20,6 +20,7 @@ class Analyst : public QObject {
   struct Request {
     Take take;
     std::filesystem::path file;  ///< is read where there are no samples
+    std::optional<Span> part;    ///< that much of it, seconds
     SnapshotPtr anew;            ///< instead of both: what is heard in it is judged by what is asked now
     std::shared_ptr<std::vector<float>> samples;
     std::shared_ptr<std::vector<float>> first;  ///< of the first of two who have a channel each

@@ -3,7 +3,7 @@
 #include <sys/resource.h>
 #include <unistd.h>
 
-#include "audio/sound_file.h"
+#include "audio/tracked_sound.h"
 
 namespace calando {
 
@@ -38,26 +38,18 @@ struct Marker::Task {
   }
 
   void hear(const std::filesystem::path& file, Marked& marked) const {
-    std::optional<TakeTracker> tracker;
     const std::string path = file.string();
-    const auto info = readSound(
-        path, {}, [&](const SoundInfo& i) { tracker.emplace(i.rate_hz, marked.player); },
-        [&](std::span<const float> block) {
-          tracker->push(block);
-          return wanted.load();
-        });
+    auto tracked = trackSound(path, {}, marked.player, [this] { return wanted.load(); });
     // The pieces that were said of files go by their places: one that cannot be heard is an empty one.
     SentRecording recording;
-    if (info) {
-      recording.tracks = tracker->finish();
-      const double rate_hz = recording.tracks.rate_hz;
-      recording.read = [path, rate_hz](double from_s, double to_s) {
-        return readPart(path, rate_hz, from_s, to_s);
-      };
-    } else {
-      marked.unread.push_back(info.error().what);
-      recording.read = [](double, double) { return std::vector<float>(); };
-    }
+    if (tracked)
+      recording.tracks = std::move(tracked->tracks);
+    else
+      marked.unread.push_back(tracked.error().what);
+    recording.read = [path](double from_s, double to_s) {
+      auto part = readPart(path, from_s, to_s);
+      return part ? std::move(part->samples) : std::vector<float>();
+    };
     marked.recordings.push_back(std::move(recording));
   }
 };

@@ -48,6 +48,7 @@ void OpenTake::open(std::int64_t id) {
   clear();
   const Take* take = roster_.take(id);
   if (!take) return;
+  if (!take->soundKept()) return notices_.say(words::said(Problem(StudioFault::soundLetGo)));
   Analyst::Request request;
   request.take = *take;
   request.file = studio_.takeFile(*take);

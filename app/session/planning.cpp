@@ -100,6 +100,14 @@ std::vector<DaySheet> Planning::sheets(Day from, int days) const {
   return student ? sheetsFor(state(), student->instrument, from, days) : std::vector<DaySheet>();
 }
 
+std::vector<WeekLoad> Planning::loads(std::size_t weeks) const {
+  std::vector<Worked> work;
+  for (const Take& take : roster_.takes()) work.push_back({dayOf(take.made_unix_s), take.seconds / 60.0});
+  for (const Practice& practice : practices_)
+    work.push_back({practice.day, static_cast<double>(practice.minutes)});
+  return loadOf(work, today(), weeks);
+}
+
 bool Planning::keepPractice(Practice practice) {
   if (!roster_.chosen()) return false;
   practice.student = roster_.chosen()->id;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/session/lesson.h"
+#include "core/growth/growth.h"
 #include "core/plan/sheet.h"
 
 namespace calando {
@@ -30,6 +31,9 @@ class Planning : public QObject {
   const std::vector<Practice>& practices() const { return practices_; }
   bool keepPractice(Practice practice);
   bool erasePractice(std::int64_t practice);
+
+  /// Minutes by week, of takes and of what was written by hand, oldest first.
+  std::vector<WeekLoad> loads(std::size_t weeks) const;
 
   /// The state that proposals are made of.
   PlanState state() const;

@@ -142,7 +142,7 @@ void Post::choose(std::int64_t homework) {
         const std::int64_t student = one.student;
         if (!roster_.find(student)) continue;
         sent_[student].kept = std::move(one);
-        startMarking(student);
+        bringUpToDate(student);
       }
   }
   emit sentChanged(0);
@@ -217,7 +217,7 @@ std::vector<fs::path> Post::add(const std::vector<fs::path>& paths, std::optiona
   }
   for (const std::int64_t student : touched) {
     keepSent(sent_[student]);
-    startMarking(student);
+    markAnew(sent_[student]);
   }
   emit sentChanged(0);
   return nobodys;
@@ -233,9 +233,9 @@ void Post::remove(std::int64_t student) {
   if (chosen_) notices_.worked(studio_.keepSent(*chosen_, none));
   sent_.erase(found);
   undo_.push([this, was] {
-    sent_[was.student] = {was, {}, {}};
+    sent_[was.student] = {was};
     keepSent(sent_[was.student]);
-    startMarking(was.student);
+    bringUpToDate(was.student);
     emit sentChanged(was.student);
   });
   emit sentChanged(student);
@@ -264,17 +264,33 @@ void Post::keepSent(const Sent& sent) {
   if (chosen_ && !studio_.readOnly()) notices_.worked(studio_.keepSent(*chosen_, sent.kept));
 }
 
-void Post::startMarking(std::int64_t student) {
-  const Student* who = roster_.find(student);
-  if (!who || list_.items.empty()) return;
-  Sent& sent = sent_[student];
+void Post::markAnew(Sent& sent) {
   if (sent.marking) marker_.forget(*sent.marking);
+  sent.marking.reset();
   sent.marked.reset();
-  sent.marking = marker_.ask({list_, playerOf(*who), sent.kept.files, nullptr, sent.kept.pieces},
-                             [this, student](Marker::Ticket, const MarkedPtr& marked) {
+  sent.said = 0;
+  bringUpToDate(sent.kept.student);
+}
+
+/// One thing after the other: all of it first, then what was said of it since.
+void Post::bringUpToDate(std::int64_t student) {
+  const Student* who = roster_.find(student);
+  Sent& sent = sent_[student];
+  if (!who || list_.items.empty() || sent.marking || (sent.marked && sent.said == sent.kept.pieces.size()))
+    return;
+  const auto& pieces = sent.kept.pieces;
+  Marker::Request request{list_,
+                          playerOf(*who),
+                          sent.kept.files,
+                          sent.marked,
+                          {pieces.begin() + static_cast<std::ptrdiff_t>(sent.said), pieces.end()}};
+  sent.marking = marker_.ask(std::move(request),
+                             [this, student, said = pieces.size()](Marker::Ticket, const MarkedPtr& marked) {
                                Sent& one = sent_[student];
                                one.marking.reset();
                                one.marked = marked;
+                               one.said = said;
+                               bringUpToDate(student);
                                emit sentChanged(student);
                                emit moved();
                              });
@@ -283,25 +299,27 @@ void Post::startMarking(std::int64_t student) {
 
 void Post::correct(std::int64_t student, const Piece& piece) {
   const auto found = sent_.find(student);
-  if (found == sent_.end() || !found->second.marked || found->second.marking) return;
+  if (found == sent_.end() || !found->second.marked) return;
   Sent& sent = found->second;
-  const auto before = std::pair(sent.kept.pieces, sent.marked);
   sent.kept.pieces.push_back(piece);
   sent.kept.answer.reset();
   keepSent(sent);
+  const auto before = std::tuple(sent.kept.pieces.size() - 1, sent.marked, sent.said);
   undo_.push([this, student, before] {
-    Sent& one = sent_[student];
-    std::tie(one.kept.pieces, one.marked) = before;
+    const auto& [pieces, marked, said] = before;
+    const auto there = sent_.find(student);
+    if (there == sent_.end()) return;
+    Sent& one = there->second;
+    if (one.marking) marker_.forget(*one.marking);
+    one.marking.reset();
+    one.kept.pieces.resize(std::min(pieces, one.kept.pieces.size()));
+    one.marked = marked;
+    one.said = said;
     keepSent(one);
+    bringUpToDate(student);
     emit sentChanged(student);
   });
-  sent.marking = marker_.ask({{}, {}, {}, sent.marked, {piece}},
-                             [this, student](Marker::Ticket, const MarkedPtr& marked) {
-                               Sent& one = sent_[student];
-                               one.marking.reset();
-                               one.marked = marked;
-                               emit sentChanged(student);
-                             });
+  bringUpToDate(student);
   emit sentChanged(student);
 }
 
@@ -340,30 +358,34 @@ Take takeOf(const MarkedTry& best, const HomeworkItem& item, const Student& stud
 void Post::keepBest(std::int64_t student) {
   const auto found = sent_.find(student);
   const Student* who = roster_.find(student);
-  if (!who || found == sent_.end() || !found->second.marked || !found->second.kept.takes.empty()) return;
-  const Sent& sent = found->second;
+  if (!who || found == sent_.end() || !found->second.marked) return;
+  Sent& sent = found->second;
+  if (sent.keeping > 0 || !sent.kept.takes.empty()) return;
   for (std::size_t i = 0; i < sent.marked->marking.items.size(); ++i) {
     const MarkedTry* best = sent.marked->marking.items[i].bestTry();
     if (!best) continue;
-    const SentRecording& recording = sent.marked->recordings[best->file];
     Analyst::Request request;
-    request.take = takeOf(*best, sent.marked->list.items[i], *who, sent.kept.files[best->file]);
-    request.samples = std::make_shared<std::vector<float>>(recording.read(best->from_s, best->to_s));
-    request.rate_hz = recording.tracks.rate_hz;
+    request.file = sent.kept.files[best->file];
+    request.part = Span{best->from_s, best->to_s};
+    request.take = takeOf(*best, sent.marked->list.items[i], *who, request.file);
     request.keeping = Analyst::Request::Keeping{studio_.folder(), *who};
     request.samplesWanted = false;
-    analyst_.ask(
-        std::move(request), Analyst::Urgency::later,
-        [this, student](Analyst::Ticket, const Analyst::Answer& answer) {
-          if (answer.unkept)
-            return notices_.sayLoss(tr("A take could not be kept: %1.").arg(words::said(answer.unkept->why)));
-          const auto one = sent_.find(student);
-          if (!roster_.enter(answer.take, answer.summary) || one == sent_.end()) return;
-          one->second.kept.takes.push_back(answer.take.id);
-          keepSent(one->second);
-          emit sentChanged(student);
-        });
+    ++sent.keeping;
+    analyst_.ask(std::move(request), Analyst::Urgency::later,
+                 [this, student](Analyst::Ticket, const Analyst::Answer& answer) { kept(student, answer); });
   }
+}
+
+void Post::kept(std::int64_t student, const Analyst::Answer& answer) {
+  const auto found = sent_.find(student);
+  if (found != sent_.end()) --found->second.keeping;
+  if (answer.error) return notices_.sayLoss(words::said(*answer.error));
+  if (answer.unkept)
+    return notices_.sayLoss(tr("A take could not be kept: %1.").arg(words::said(answer.unkept->why)));
+  if (!roster_.enter(answer.take, answer.summary) || found == sent_.end()) return;
+  found->second.kept.takes.push_back(answer.take.id);
+  keepSent(found->second);
+  emit sentChanged(student);
 }
 
 }  // namespace calando

@@ -27,8 +27,10 @@ class Post : public QObject {
   // What came in
   struct Sent {
     SentHomework kept;
-    std::optional<Marker::Ticket> marking;  ///< it is under way
-    MarkedPtr marked;                       ///< nullptr: not yet
+    std::optional<Marker::Ticket> marking = {};  ///< it is under way
+    MarkedPtr marked = {};                       ///< nullptr: not yet
+    std::size_t said = 0;                        ///< how many of the pieces are in it
+    int keeping = 0;                             ///< tries that are becoming takes
   };
   const std::map<std::int64_t, Sent>& sent() const { return sent_; }  ///< by student
   const Sent* sentOf(std::int64_t student) const;
@@ -58,7 +60,9 @@ class Post : public QObject {
   void nobodys(const std::vector<std::filesystem::path>& files);  ///< came into the watched folder
 
  private:
-  void startMarking(std::int64_t student);
+  void bringUpToDate(std::int64_t student);
+  void markAnew(Sent& sent);
+  void kept(std::int64_t student, const Analyst::Answer& answer);
   void keepSent(const Sent& sent);
   Context playerOf(const Student& student) const;
 

@@ -23,6 +23,7 @@ Session::Session(Studio studio, Ears ears)
       lesson_(studio_, roster_, notices_, undo_),
       planning_(studio_, roster_, lesson_, notices_, undo_),
       post_(studio_, roster_, lesson_, analyst_, notices_, undo_),
+      retention_(studio_, roster_, notices_, undo_),
       breathing_(roster_, lesson_),
       asking_(roster_, lesson_, planning_),
       open_(studio_, analyst_, roster_, lesson_, asking_, notices_, undo_),
@@ -107,11 +108,12 @@ void Session::begin() {
     QTimer::singleShot(0, &keeping_, &Keeping::offerStrays);
   for (const Problem& remark : studio_.remarks()) notices_.sayLoss(words::said(remark));
   if (!readOnly() && owesBackup()) notices_.say(tr("No backup for a month: Settings (Ctrl+,) makes one."));
+  retention_.begin();
 }
 
 bool Session::idle() const {
-  return analyst_.idle() && !post_.running() && !keeping_.importing().running() && roster_.settled() &&
-         run_.phase() == TakeRun::Phase::ready;
+  return analyst_.idle() && filings_ == 0 && !post_.running() && !keeping_.importing().running() &&
+         roster_.settled() && run_.phase() == TakeRun::Phase::ready;
 }
 
 void Session::toggle() {
@@ -297,11 +299,13 @@ void Session::undo() {
 void Session::compare(const std::vector<std::int64_t>& marked) {
   std::vector<Take> wanted;
   for (const std::int64_t id : marked)
-    if (const Take* take = roster_.take(id); take && wanted.size() < kMostCompared) wanted.push_back(*take);
+    if (const Take* take = roster_.take(id); take && take->soundKept() && wanted.size() < kMostCompared)
+      wanted.push_back(*take);
   if (wanted.size() < 2 && open_.take()) {
     wanted = {*open_.take()};
-    if (const auto before = takeBefore(roster_.past(), open_.take()->id))
-      wanted.push_back(*roster_.take(*before));
+    const auto before = takeBefore(roster_.past(), open_.take()->id);
+    if (const Take* take = before ? roster_.take(*before) : nullptr; take && take->soundKept())
+      wanted.push_back(*take);
   }
   if (wanted.size() < 2)
     return notices_.say(
@@ -338,7 +342,11 @@ void Session::playOrStop(double from_s, double to_s, bool loop) {
   }
   if (speaker_->playing()) return speaker_->stop();
   if (!open_.take() || run_.taking()) return;
-  if (!speaker_->play(*open_.samples(), open_.rate_hz(), from_s, to_s, loop))
+  play(*open_.samples(), open_.rate_hz(), from_s, to_s, loop);
+}
+
+void Session::play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop) {
+  if (!speaker_->play(samples, rate_hz, from_s, to_s, loop))
     notices_.say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
 }
 

@@ -6,6 +6,7 @@
 #include "app/session/breathing.h"
 #include "app/session/keeping.h"
 #include "app/session/post.h"
+#include "app/session/retention.h"
 #include "records/pack.h"
 
 namespace calando {
@@ -34,6 +35,7 @@ class Session : public QObject {
   Lesson& lesson() { return lesson_; }
   Planning& planning() { return planning_; }
   Post& post() { return post_; }
+  Retention& retention() { return retention_; }
   Asking& asking() { return asking_; }
   Breathing& breathing() { return breathing_; }
   OpenTake& open() { return open_; }
@@ -63,13 +65,16 @@ class Session : public QObject {
   void compare(const std::vector<std::int64_t>& marked);
   /// Plays the take on show, or stops what plays.
   void playOrStop(double from_s, double to_s, bool loop);
+  /// Plays a stretch of a sound file.
+  void playPart(const std::filesystem::path& file, Span part);
 
+  // Files of the studio's own, away from the interface's thread; what became of them is said.
   /// The student who is here, for home with the list of homework that is looked at, or as an answer.
-  bool writePack(PackKind kind, const std::filesystem::path& file);
+  void writePack(PackKind kind, const std::filesystem::path& file);
   /// All of it or nothing; its student is here then.
-  bool takePackIn(const std::filesystem::path& file);
+  void takePackIn(const std::filesystem::path& file);
 
-  /// The whole studio into one file, away from the interface's thread; what became of it is said.
+  /// The whole studio into one file, and out of it.
   void backUp(const std::filesystem::path& file);
   void restore(const std::filesystem::path& file, const std::filesystem::path& folder);
   /// The last backup, or else the student's first take, is more than a month ago.
@@ -91,6 +96,10 @@ class Session : public QObject {
   void compared(const std::vector<calando::Analyst::Answer>& takes);
 
  private:
+  template <class Work, class Then>
+  void file(Work work, Then then);
+  void takeIn(const UnpackedPack& pack);
+  void play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop);
   void startTake();
   void holdEarlier();
   void hearTwo();
@@ -107,6 +116,7 @@ class Session : public QObject {
   Lesson lesson_;
   Planning planning_;
   Post post_;
+  Retention retention_;
   Breathing breathing_;
   Asking asking_;
   OpenTake open_;
@@ -126,6 +136,7 @@ class Session : public QObject {
   std::vector<Analyst::Ticket> comparing_;
   std::optional<std::filesystem::path> elsewhere_;
   QThreadPool filing_;
+  int filings_ = 0;  ///< under way
 };
 
 /// What the sound system says of the start of a stream is that unsure: two standard deviations of a measuring

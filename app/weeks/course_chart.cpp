@@ -5,8 +5,9 @@
 #include <QPainterPath>
 #include <QToolTip>
 
-#include "app/session/today.h"
+#include "app/picture/ribbon_scale.h"
 #include "app/style/style.h"
+#include "app/words/days.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
 
@@ -18,14 +19,6 @@ constexpr double kLeft = 46.0, kRight = 14.0, kTop = 12.0, kFoot = 40.0, kDot = 
 constexpr int kTicks = 4;
 constexpr double kLeastUnits = 20.0;  // of what is written of a figure
 constexpr std::chrono::days kWeek{7};
-
-/// 1, 2 or 5 and noughts: what about `wanted` is a round step.
-double roundStep(double wanted) {
-  const double ten = std::pow(10.0, std::floor(std::log10(wanted)));
-  for (const double step : {1.0, 2.0, 5.0})
-    if (step * ten >= wanted) return step * ten;
-  return 10.0 * ten;
-}
 
 }  // namespace
 
@@ -41,7 +34,7 @@ void CourseChart::setCourse(const Figure& figure, Course course, std::vector<Ask
   asked_ = std::move(asked);
   remarks_ = std::move(remarks);
   const auto [least, most] = range();
-  step_ = roundStep((most - least) / kTicks);
+  step_ = axisStep(most - least, kTicks);
   low_ = std::floor(least / step_) * step_;
   high_ = std::max(std::ceil(most / step_) * step_, low_ + step_);
   setAccessibleName(tr("%1 by week").arg(words::titled(figure)));

@@ -13,33 +13,10 @@ namespace calando {
 
 namespace {
 
-constexpr std::chrono::days kWeek{7}, kDay{1};
-constexpr int kFourWeeks = 4;
-
-Day firstOfMonth(Day day) {
-  const std::chrono::year_month_day date(day);
-  return Day(date.year() / date.month() / 1);
-}
+/// As they stand in the list.
+constexpr Periods kPeriods[] = {Periods::fourWeeks, Periods::week, Periods::month, Periods::halves};
 
 }  // namespace
-
-PeriodPair periodsOf(int choice, Day today, Day first) {
-  switch (choice) {
-    case 1:
-      return {{today - 2 * kWeek + kDay, today - kWeek}, {today - kWeek + kDay, today}};
-    case 2: {
-      const Day month = firstOfMonth(today);
-      return {{firstOfMonth(month - kDay), month - kDay}, {month, today}};
-    }
-    case 3: {
-      const Day middle = first + (today - first) / 2;
-      return {{first, middle}, {middle + kDay, today}};
-    }
-    default:
-      return {{today - 2 * kFourWeeks * kWeek + kDay, today - kFourWeeks * kWeek},
-              {today - kFourWeeks * kWeek + kDay, today}};
-  }
-}
 
 QString differenceText(const Figure& figure, const std::optional<Difference>& d) {
   if (!d) return FigurePanel::tr("Nothing to say yet: either period needs takes on two days at least.");
@@ -108,18 +85,13 @@ void FigurePanel::refresh() {
 
 /// Those that have takes; the one played most often first, until another is chosen.
 void FigurePanel::fillExercises() {
-  std::map<std::string, int> times;
-  for (const PastTake& take : session_.roster().past())
-    if (counts(take)) ++times[take.exercise];
-  std::vector<std::pair<int, std::string>> sorted;
-  for (const auto& [exercise, n] : times) sorted.emplace_back(-n, exercise);
-  std::ranges::sort(sorted);
+  const std::vector<std::string> played = mostPlayed(session_.roster().past());
   exercises_->clear();
   exercises_->addItem(tr("all steps"), QString());
-  for (const auto& [n, exercise] : sorted)
+  for (const std::string& exercise : played)
     if (const ExercisePtr card = session_.lesson().find(exercise))
       exercises_->addItem(words::said(card->title), words::plain(exercise));
-  if (!exercise_.empty() && !times.contains(exercise_)) exercise_.clear();
+  if (!exercise_.empty() && std::ranges::find(played, exercise_) == played.end()) exercise_.clear();
   exercises_->setCurrentIndex(std::max(0, exercises_->findData(words::plain(exercise_))));
 }
 
@@ -194,7 +166,8 @@ void FigurePanel::showDifference() {
   aside_->setText(aside.join(' '));
   aside_->setVisible(!aside.isEmpty());
   if (points.list.empty()) return difference_->setText(tr("No take has this figure yet."));
-  const PeriodPair pair = periodsOf(periods_->currentIndex(), today(), points.list.front().day);
+  const PeriodPair pair =
+      periodsOf(kPeriods[std::max(0, periods_->currentIndex())], today(), points.list.front().day);
   difference_->setText(differenceText(*figure, differenceOf(points, pair.before, pair.after, figure->print)));
 }
 

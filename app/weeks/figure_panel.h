@@ -39,13 +39,8 @@ class FigurePanel : public QWidget {
   std::string exercise_, figure_;
 };
 
-/// The last day of a pair of periods is `today`: the last four weeks and those before, the last week and the
-/// one before, this month and the last, all since the first take in two halves.
-struct PeriodPair {
-  Period before, after;
-};
-PeriodPair periodsOf(int choice, Day today, Day first);
-/// "More by 3.1 ± 0.8 s: from 7.0 to 10.1 s (14 and 11 takes)."; "No difference to speak of …"; why nothing can be said.
+/// "More by 3.1 ± 0.8 s: from 7.0 to 10.1 s (14 and 11 takes)."; "No difference to speak of …"; why nothing
+/// can be said.
 QString differenceText(const Figure& figure, const std::optional<Difference>& difference);
 
 }  // namespace calando

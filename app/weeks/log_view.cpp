@@ -90,7 +90,7 @@ QWidget* LogView::buildEntry() {
   what_ = new QLineEdit;
   what_->setObjectName("practiceWhat");
   what_->setProperty(kFreeText, true);
-  what_->setPlaceholderText(tr("Practised without the program: what"));
+  what_->setPlaceholderText(tr("What, without the program"));
   what_->setAccessibleName(what_->placeholderText());
   what_->setMaxLength(500);
   auto* add = new QPushButton(tr("Write it down"));

@@ -64,7 +64,7 @@ QString figuresOf(const Proposal& proposal, const PlanState& state) {
          (unit.isEmpty() ? QString() : " " + unit);
 }
 
-PlanPanel::PlanPanel(Session& session)
+PlanPanel::PlanPanel(Session& session, QWidget* waysOut)
     : session_(session),
       title_(line(style::kTitleType, true)),
       what_(line(style::kStrongType)),
@@ -80,7 +80,7 @@ PlanPanel::PlanPanel(Session& session)
   auto* row = tight(new QHBoxLayout(this), 6 * style::kStep);
   row->addWidget(buildNext(), 5);
   row->addWidget(buildWeek(), 5);
-  row->addWidget(buildLoad(), 3);
+  row->addWidget(buildLoad(waysOut), 3);
   connect(&session_.planning(), &Planning::changed, this, &PlanPanel::refresh);
   connect(&session_.planning(), &Planning::practicesChanged, this, &PlanPanel::refresh);
   refresh();
@@ -168,7 +168,7 @@ QWidget* PlanPanel::buildWeek() {
   return box;
 }
 
-QWidget* PlanPanel::buildLoad() {
+QWidget* PlanPanel::buildLoad(QWidget* waysOut) {
   auto* box = new QWidget;
   load_->setObjectName("load");
   tired_->setObjectName("tired");
@@ -176,6 +176,7 @@ QWidget* PlanPanel::buildLoad() {
   layout->addWidget(caption(tr("Load")));
   layout->addWidget(load_);
   layout->addWidget(tired_);
+  layout->addWidget(waysOut);
   layout->addStretch(1);
   return box;
 }
@@ -252,13 +253,7 @@ void PlanPanel::refreshWeek() {
 }
 
 void PlanPanel::refreshLoad() {
-  const auto& takes = session_.roster().takes();
-  std::vector<double> seconds;
-  for (const Take& take : takes) seconds.push_back(take.seconds);
-  auto loads = loadOf(session_.roster().past(), seconds, today(), kPractice_weeks);
-  for (const Practice& practice : session_.planning().practices())
-    for (WeekLoad& load : loads)
-      if (mondayOf(practice.day) == load.monday) load.minutes += practice.minutes;
+  const std::vector<WeekLoad> loads = session_.planning().loads(kPractice_weeks);
   const double now = loads.back().minutes, before = loads[loads.size() - 2].minutes;
   QString text =
       tr("%1 min this week, last week %2").arg(words::number(now, 0, false), words::number(before, 0, false));

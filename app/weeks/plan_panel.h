@@ -17,7 +17,8 @@ class PlanPanel : public QWidget {
   Q_OBJECT
 
  public:
-  explicit PlanPanel(Session& session);
+  /// `waysOut`: what stands under the load.
+  PlanPanel(Session& session, QWidget* waysOut);
   /// Takes what is proposed, with the value that stands beside it.
   void take();
   void refuse();
@@ -30,7 +31,7 @@ class PlanPanel : public QWidget {
  private:
   QWidget* buildNext();
   QWidget* buildWeek();
-  QWidget* buildLoad();
+  QWidget* buildLoad(QWidget* waysOut);
   void refreshNext();
   void refreshWeek();
   void refreshLoad();

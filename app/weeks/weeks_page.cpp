@@ -23,14 +23,14 @@ constexpr int kFigure = 380, kChooser = 240, kNarrowChooser = 140, kHead = 64;
 
 WeeksPage::WeeksPage(Session& session)
     : session_(session),
-      chooser_(new StudentChooser(session)),
+      chooser_(new StudentChooser(session, QStringLiteral("weeks-"))),
       views_(new QButtonGroup(this)),
       stack_(new QStackedWidget),
       ring_(new YearRing(session)),
       notes_(new NoteWeeks(session)),
       helped_(new HelpedView(session)),
       figure_(new FigurePanel(session)),
-      plan_(new PlanPanel(session)) {
+      plan_(new PlanPanel(session, buildWaysOut())) {
   auto* log = new LogView(session);
   for (QWidget* view : std::initializer_list<QWidget*>{ring_, log, notes_, helped_}) stack_->addWidget(view);
   figure_->setFixedWidth(kFigure);
@@ -59,6 +59,7 @@ WeeksPage::WeeksPage(Session& session)
   };
   connect(&session_.roster(), &Roster::takesChanged, this, changed);
   connect(&session_.roster(), &Roster::takeAdded, this, changed);
+  connect(&session_.roster(), &Roster::takeChanged, this, changed);
   connect(&session_.roster(), &Roster::studentChanged, this, changed);
 }
 
@@ -67,13 +68,8 @@ QWidget* WeeksPage::buildHead() {
   chooser_->setFixedHeight(kHead);
   chooser_->setMinimumWidth(kNarrowChooser);
   chooser_->setMaximumWidth(kChooser);
-  // Names in a window are there once: these are the second of their kind.
-  for (QObject* child : chooser_->findChildren<QObject*>())
-    if (!child->objectName().isEmpty() && !child->objectName().startsWith("qt_"))
-      child->setObjectName("weeks-" + child->objectName());
   auto* row = tight(new QHBoxLayout(head), 2 * style::kStep);
   row->addWidget(chooser_, 1);
-  row->addStretch();
   int id = 0;
   for (const QString& text : {tr("Ribbons"), tr("Logbook"), tr("Notes"), tr("What helped")}) {
     auto* button = new QToolButton;
@@ -84,6 +80,12 @@ QWidget* WeeksPage::buildHead() {
     views_->addButton(button, id++);
     row->addWidget(button, 0, Qt::AlignBottom);
   }
+  row->addStretch(1);
+  return head;
+}
+
+/// What leads from a student's book into another: reports and packs.
+QWidget* WeeksPage::buildWaysOut() {
   auto* report = new QPushButton(tr("Report…"));
   report->setObjectName("report");
   report->setToolTip(tr("A page for the student, for the parents, or of the class"));
@@ -107,15 +109,13 @@ QWidget* WeeksPage::buildHead() {
     if (!file.isEmpty()) session_.takePackIn(QFile::encodeName(file).toStdString());
   });
   pack->setMenu(menu);
-  auto* side = new QWidget;
-  side->setFixedWidth(kFigure + 3 * style::kStep);
-  auto* sideLayout = tight(new QHBoxLayout(side), 0);
-  sideLayout->addStretch(1);
-  sideLayout->addWidget(pack, 0, Qt::AlignBottom);
-  sideLayout->addSpacing(2 * style::kStep);
-  sideLayout->addWidget(report, 0, Qt::AlignBottom);
-  row->addWidget(side);
-  return head;
+  for (QPushButton* button : {pack, report}) button->setProperty("narrow", true);
+  auto* box = new QWidget;
+  auto* row = tight(new QHBoxLayout(box), 2 * style::kStep);
+  row->addWidget(pack);
+  row->addWidget(report);
+  row->addStretch(1);
+  return box;
 }
 
 void WeeksPage::showEvent(QShowEvent* event) {
@@ -126,6 +126,7 @@ void WeeksPage::showEvent(QShowEvent* event) {
 
 void WeeksPage::refresh() {
   chooser_->refresh();
+  ring_->refresh();
   figure_->refresh();
   notes_->refresh();
   helped_->refresh();

@@ -36,6 +36,7 @@ class WeeksPage : public QWidget {
 
  private:
   QWidget* buildHead();
+  QWidget* buildWaysOut();
   void refresh();
   void editPlan();
   void askForFile(const QString& kind);

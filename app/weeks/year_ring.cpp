@@ -12,6 +12,7 @@
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
+#include "core/growth/growth.h"
 
 namespace calando {
 
@@ -19,12 +20,6 @@ namespace {
 
 constexpr int kDay = 74, kRow = 58, kShape = 12, kGap = 14;
 constexpr int kCell = 118, kPicture = 96;
-
-/// What is better is shown where there is no room for all.
-int rankOf(const PastTake& take) {
-  const Verdict verdict = verdictOf(take.word, *take.kept);
-  return verdict == Verdict::inside ? 0 : verdict == Verdict::near ? 1 : verdict == Verdict::outside ? 2 : 3;
-}
 
 }  // namespace
 
@@ -36,34 +31,38 @@ YearRing::YearRing(Session& session) : session_(session) {
   setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   viewport()->setBackgroundRole(QPalette::Window);
   verticalScrollBar()->setSingleStep(kRow / 2);
-  connect(&session.roster(), &Roster::takesChanged, this, &YearRing::refill);
-  connect(&session.roster(), &Roster::takeAdded, this, &YearRing::refill);
-  connect(&session.roster(), &Roster::takeChanged, this, &YearRing::refill);
-  connect(&session.roster(), &Roster::studentChanged, this, &YearRing::refill);
-  refill();
 }
 
 void YearRing::setExercise(const std::string& exercise) {
   exercise_ = exercise;
-  refill();
+  refresh();
 }
 
-void YearRing::refill() {
+void YearRing::refresh() {
+  const bool atFoot = rows_.empty() || verticalScrollBar()->value() == verticalScrollBar()->maximum();
   rows_.clear();
-  std::map<Day, std::vector<const PastTake*>> weeks;
-  const auto& past = session_.roster().past();
-  for (auto take = past.rbegin(); take != past.rend(); ++take)
-    if (counts(*take) && (exercise_.empty() || take->exercise == exercise_))
-      weeks[mondayOf(take->day)].push_back(&*take);
+  std::map<Day, std::vector<const PastTake*>> weeks;  // newest first
+  for (const PastTake& take : session_.roster().past())
+    if (counts(take) && (exercise_.empty() || take.exercise == exercise_))
+      weeks[mondayOf(take.day)].push_back(&take);
   if (!weeks.empty())
     for (Day monday = weeks.begin()->first; monday <= mondayOf(today()); monday += std::chrono::days(7)) {
-      const auto found = weeks.find(monday);
-      rows_.push_back({monday, found == weeks.end() ? std::vector<const PastTake*>() : found->second});
+      const auto& all = weeks[monday];
+      Row row{monday, {}, 0};
+      auto shown = bestFew(all, static_cast<std::size_t>(columns()));
+      std::ranges::sort(shown, {},
+                        [](const PastTake* take) { return std::pair(take->made_unix_s, take->id); });
+      for (const PastTake* take : shown) row.cells.push_back({take->id, verdictOf(take->word, *take->kept)});
+      row.more = all.size() - shown.size();
+      rows_.push_back(std::move(row));
     }
-  row_ = rows_.empty() ? 0 : rows_.size() - 1;
-  column_ = 0;
+  row_ = std::min(row_, rows_.empty() ? 0 : rows_.size() - 1);
+  if (atFoot) {
+    row_ = rows_.empty() ? 0 : rows_.size() - 1;
+    column_ = 0;
+  }
   layOut();
-  verticalScrollBar()->setValue(verticalScrollBar()->maximum());
+  if (atFoot) verticalScrollBar()->setValue(verticalScrollBar()->maximum());
   viewport()->update();
 }
 
@@ -73,28 +72,13 @@ void YearRing::layOut() {
   verticalScrollBar()->setRange(0, std::max(0, all - viewport()->height()));
 }
 
-void YearRing::resizeEvent(QResizeEvent*) {
-  const bool atFoot = verticalScrollBar()->value() == verticalScrollBar()->maximum();
-  layOut();
-  if (atFoot) verticalScrollBar()->setValue(verticalScrollBar()->maximum());
-}
+void YearRing::resizeEvent(QResizeEvent*) { refresh(); }
 
 int YearRing::columns() const { return std::max(1, (viewport()->width() - kDay - 30) / (kCell + kGap)); }
 
 QRect YearRing::cellOf(std::size_t row, std::size_t column) const {
   return {kDay + static_cast<int>(column) * (kCell + kGap),
           static_cast<int>(row) * kRow - verticalScrollBar()->value(), kCell, kRow};
-}
-
-std::pair<std::vector<const PastTake*>, std::size_t> YearRing::shownOf(const Row& row) const {
-  const auto room = static_cast<std::size_t>(columns());
-  if (row.takes.size() <= room) return {row.takes, 0};
-  std::vector<const PastTake*> best = row.takes;
-  std::ranges::stable_sort(best, {}, [](const PastTake* take) { return rankOf(*take); });
-  best.resize(room);
-  std::ranges::stable_sort(best, {},
-                           [](const PastTake* take) { return std::pair(take->made_unix_s, take->id); });
-  return {best, row.takes.size() - room};
 }
 
 void YearRing::paintEvent(QPaintEvent*) {
@@ -120,15 +104,15 @@ void YearRing::paintRow(QPainter& painter, std::size_t row) const {
   painter.setPen(QPen(style::rule, 1.0));
   painter.drawLine(0, line.bottom(), viewport()->width(), line.bottom());
   painter.setFont(style::work(style::kType));
-  painter.setPen(rows_[row].takes.empty() ? style::quietInk : style::ink);
+  painter.setPen(rows_[row].cells.empty() ? style::quietInk : style::ink);
   const QLocale locale;
   painter.drawText(QRect(0, line.top(), kDay - 6, kRow), Qt::AlignLeft | Qt::AlignVCenter,
                    locale.toString(dateOf(rows_[row].monday), tr("d MMM", "the first day of a week")));
-  const auto [takes, more] = shownOf(rows_[row]);
-  for (std::size_t column = 0; column < takes.size(); ++column) {
+  const auto& cells = rows_[row].cells;
+  for (std::size_t column = 0; column < cells.size(); ++column) {
     const QRect cell = cellOf(row, column);
-    const PastTake& take = *takes[column];
-    const QPixmap small = keptPicture(take.id, session_.roster().ribbon(take.id));
+    const std::int64_t take = cells[column].take;
+    const QPixmap small = keptPicture(take, session_.roster().ribbon(take));
     const double height = kPicture * kThumbnail.height() / static_cast<double>(kThumbnail.width());
     const QRectF picture(cell.left(), cell.center().y() - 0.5 * height, kPicture, height);
     if (small.isNull())
@@ -137,38 +121,36 @@ void YearRing::paintRow(QPainter& painter, std::size_t row) const {
       painter.drawPixmap(picture, small, QRectF(small.rect()));
     style::paintVerdict(painter,
                         QRectF(picture.right() + 6, cell.center().y() - 0.5 * kShape, kShape, kShape),
-                        verdictOf(take.word, *take.kept));
+                        cells[column].verdict);
     if (hasFocus() && row == row_ && column == column_) {
       painter.setPen(QPen(style::pitch, 1.4));
       painter.setBrush(Qt::NoBrush);
       painter.drawRoundedRect(picture.adjusted(-3, -3, 3, 3), 3, 3);
     }
   }
-  if (more == 0) return;
+  if (rows_[row].more == 0) return;
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);
   painter.drawText(QRect(viewport()->width() - 34, line.top(), 32, kRow), Qt::AlignRight | Qt::AlignVCenter,
-                   QStringLiteral("+%1").arg(more));
+                   QStringLiteral("+%1").arg(rows_[row].more));
 }
 
-const PastTake* YearRing::takeAt(const QPoint& at) const {
-  for (std::size_t row = 0; row < rows_.size(); ++row) {
-    const auto shown = shownOf(rows_[row]).first;
-    for (std::size_t column = 0; column < shown.size(); ++column)
-      if (cellOf(row, column).contains(at)) return shown[column];
-  }
+const YearRing::Cell* YearRing::cellAt(const QPoint& at) const {
+  for (std::size_t row = 0; row < rows_.size(); ++row)
+    for (std::size_t column = 0; column < rows_[row].cells.size(); ++column)
+      if (cellOf(row, column).contains(at)) return &rows_[row].cells[column];
   return nullptr;
 }
 
 void YearRing::mousePressEvent(QMouseEvent* event) {
-  if (const PastTake* take = takeAt(event->pos())) emit chosen(take->id);
+  if (const Cell* cell = cellAt(event->pos())) emit chosen(cell->take);
 }
 
 void YearRing::move(int rows, int columns) {
   if (rows_.empty()) return;
   row_ = static_cast<std::size_t>(
       std::clamp(static_cast<int>(row_) + rows, 0, static_cast<int>(rows_.size()) - 1));
-  const auto shown = static_cast<int>(shownOf(rows_[row_]).first.size());
+  const auto shown = static_cast<int>(rows_[row_].cells.size());
   column_ =
       static_cast<std::size_t>(std::clamp(static_cast<int>(column_) + columns, 0, std::max(0, shown - 1)));
   const QRect cell = cellOf(row_, column_);
@@ -189,9 +171,7 @@ void YearRing::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Right:
       return move(0, 1);
     case Qt::Key_Return:
-      if (!rows_.empty())
-        if (const auto shown = shownOf(rows_[row_]).first; column_ < shown.size())
-          emit chosen(shown[column_]->id);
+      if (!rows_.empty() && column_ < rows_[row_].cells.size()) emit chosen(rows_[row_].cells[column_].take);
       return;
     default:
       QAbstractScrollArea::keyPressEvent(event);
@@ -201,17 +181,18 @@ void YearRing::keyPressEvent(QKeyEvent* event) {
 bool YearRing::viewportEvent(QEvent* event) {
   if (event->type() != QEvent::ToolTip) return QAbstractScrollArea::viewportEvent(event);
   const auto* help = static_cast<QHelpEvent*>(event);
-  const PastTake* take = takeAt(help->pos());
+  const Cell* cell = cellAt(help->pos());
+  const Take* take = cell ? session_.roster().take(cell->take) : nullptr;
   if (!take) {
     QToolTip::hideText();
     return true;
   }
-  const ExercisePtr card = session_.lesson().find(take->exercise);
+  const ExercisePtr card = session_.lesson().find(take->asked.exercise);
   QToolTip::showText(help->globalPos(),
                      tr("%1, %2: %3", "card, moment, verdict")
-                         .arg(card ? words::said(card->title) : words::plain(take->exercise),
+                         .arg(card ? words::said(card->title) : words::plain(take->asked.exercise),
                               words::moment(QDateTime::fromSecsSinceEpoch(take->made_unix_s)),
-                              style::verdictWord(verdictOf(take->word, *take->kept))),
+                              style::verdictWord(cell->verdict)),
                      viewport());
   return true;
 }

@@ -16,6 +16,8 @@ class YearRing : public QAbstractScrollArea {
   explicit YearRing(Session& session);
   /// Takes of one card; empty: of all.
   void setExercise(const std::string& exercise);
+  /// As the roster has them now.
+  void refresh();
   QSize minimumSizeHint() const override { return {360, 160}; }
 
  signals:
@@ -29,17 +31,19 @@ class YearRing : public QAbstractScrollArea {
   bool viewportEvent(QEvent* event) override;
 
  private:
+  struct Cell {
+    std::int64_t take;
+    Verdict verdict;
+  };
   struct Row {
     Day monday;
-    std::vector<const PastTake*> takes;  ///< oldest first
+    std::vector<Cell> cells;  ///< those that have room, oldest first
+    std::size_t more;         ///< that have none
   };
-  void refill();
   void layOut();
   int columns() const;
   QRect cellOf(std::size_t row, std::size_t column) const;
-  /// Those of a week that have room, with how many have not.
-  std::pair<std::vector<const PastTake*>, std::size_t> shownOf(const Row& row) const;
-  const PastTake* takeAt(const QPoint& at) const;
+  const Cell* cellAt(const QPoint& at) const;
   void paintRow(QPainter& painter, std::size_t row) const;
   void move(int rows, int columns);
 

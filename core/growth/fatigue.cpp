@@ -56,19 +56,17 @@ DayCourse courseOn(std::span<const PastTake> takes, Day day, const Row& row) {
     if (take.day < day && counts(take))
       if (const auto value = row.of(take)) before[kindOf(take)][take.day].push_back(*value);
   std::map<Kind, double> usual;
-  double squares = 0.0, free = 0.0;
+  PooledDeviation within;
   for (const auto& [kind, days] : before) {
     std::vector<double> all;
     for (const auto& [on, values] : days) {
       all.insert(all.end(), values.begin(), values.end());
-      const double spread = standardDeviation(values);
-      squares += spread * spread * static_cast<double>(values.size());
-      free += static_cast<double>(values.size() - 1);
+      within.add(values);
     }
     if (all.size() >= kFewestUsual) usual[kind] = median(all);
   }
   DayCourse course;
-  if (free >= static_cast<double>(kFewestUsual)) course.repeat = std::sqrt(squares / free);
+  if (within.free() >= kFewestUsual) course.repeat = within.value();
   for (const PastTake& take : takes) {
     if (take.day != day || !counts(take)) continue;
     const auto known = usual.find(kindOf(take));

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
+#include <set>
 
 #include "core/measure/statistics.h"
 
@@ -21,12 +23,6 @@ std::optional<int> placeOf(std::span<const PastTake> takes) {
   for (const PastTake& take : takes)
     if (take.place) return take.place;
   return std::nullopt;
-}
-
-/// Standard deviation about a mean that is estimated from the same values.
-double spreadOf(std::span<const double> values) {
-  const auto n = static_cast<double>(values.size());
-  return n < 2.0 ? 0.0 : standardDeviation(values) * std::sqrt(n / (n - 1.0));
 }
 
 std::map<Day, std::vector<double>> byDay(std::span<const Point> points) {
@@ -75,18 +71,50 @@ Course courseOf(std::span<const PastTake> takes, const Selection& selection) {
     }
     course.weeks.push_back(week);
   }
-  double squares = 0.0;
-  std::size_t free = 0, of = 0;
-  for (const auto& [day, values] : byDay(points.list)) {
-    if (values.size() < 2) continue;
-    const double spread = spreadOf(values);
-    squares += spread * spread * static_cast<double>(values.size() - 1);
-    free += values.size() - 1;
-    of += values.size();
-  }
+  PooledDeviation within;
+  for (const auto& [day, values] : byDay(points.list)) within.add(values);
   constexpr std::size_t fewest = 4;
-  if (of >= fewest) course.repeat = std::sqrt(squares / static_cast<double>(free));
+  if (within.values() >= fewest) course.repeat = within.value();
   return course;
+}
+
+PeriodPair periodsOf(Periods periods, Day today, Day first) {
+  constexpr std::chrono::days day{1};
+  const auto last = [&](std::chrono::days length) {
+    return PeriodPair{{today - 2 * length + day, today - length}, {today - length + day, today}};
+  };
+  const auto monthOf = [](Day d) {
+    const std::chrono::year_month_day date(d);
+    return Day(date.year() / date.month() / 1);
+  };
+  switch (periods) {
+    case Periods::fourWeeks:
+      return last(4 * kWeek);
+    case Periods::week:
+      return last(kWeek);
+    case Periods::month:
+      return {{monthOf(monthOf(today) - day), monthOf(today) - day}, {monthOf(today), today}};
+    case Periods::halves:
+      break;
+  }
+  const Day middle = first + (today - first) / 2;
+  return {{first, middle}, {middle + day, today}};
+}
+
+std::vector<std::string> mostPlayed(std::span<const PastTake> takes, Day since) {
+  std::map<std::string, int> times;
+  for (const PastTake& take : takes)
+    if (counts(take) && take.day >= since) ++times[take.exercise];
+  std::vector<std::string> cards;
+  for (const auto& [exercise, n] : times) cards.push_back(exercise);
+  std::ranges::stable_sort(cards, std::greater(), [&](const std::string& card) { return times[card]; });
+  return cards;
+}
+
+std::vector<const PastTake*> bestFew(std::vector<const PastTake*> takes, std::size_t most) {
+  std::ranges::stable_sort(takes, {}, [](const PastTake* t) { return verdictOf(t->word, *t->kept); });
+  if (takes.size() > most) takes.resize(most);
+  return takes;
 }
 
 double studentFactor(double degrees) {
@@ -117,7 +145,7 @@ std::optional<Difference> differenceOf(const Points& points, const Period& befor
     mean.days = static_cast<int>(days.size());
     if (days.empty()) return mean;
     mean.mean = calando::mean(days);
-    mean.error = spreadOf(days) / std::sqrt(static_cast<double>(days.size()));
+    mean.error = sampleDeviation(days) / std::sqrt(static_cast<double>(days.size()));
     return mean;
   };
   Difference d{meanIn(before), meanIn(after)};
@@ -155,7 +183,7 @@ std::vector<TryEffect> effectsOf(std::span<const TriedCue> ledger) {
     effects[i].change = mean(changes[i]);
     const auto n = static_cast<double>(changes[i].size());
     if (changes[i].size() >= fewest)
-      effects[i].unsure = studentFactor(n - 1.0) * spreadOf(changes[i]) / std::sqrt(n);
+      effects[i].unsure = studentFactor(n - 1.0) * sampleDeviation(changes[i]) / std::sqrt(n);
   }
   std::ranges::stable_sort(effects, std::greater(), &TryEffect::times);
   return effects;
@@ -175,17 +203,16 @@ std::map<int, std::map<Day, double>> byNoteAndWeek(std::span<const PastTake> tak
   return medians;
 }
 
-std::vector<WeekLoad> loadOf(std::span<const PastTake> takes, std::span<const double> seconds, Day today,
-                             std::size_t weeks) {
+std::vector<WeekLoad> loadOf(std::span<const Worked> work, Day today, std::size_t weeks) {
   std::vector<WeekLoad> loads;
   const Day first = mondayOf(today) - kWeek * static_cast<int>(weeks - 1);
   for (std::size_t w = 0; w < weeks; ++w) loads.push_back({first + kWeek * static_cast<int>(w)});
-  std::map<Day, bool> days;
-  for (std::size_t i = 0; i < takes.size(); ++i) {
-    if (takes[i].day < first || takes[i].day > today) continue;
-    WeekLoad& load = loads[static_cast<std::size_t>((mondayOf(takes[i].day) - first) / kWeek)];
-    load.minutes += seconds[i] / 60.0;
-    load.days += days.try_emplace(takes[i].day).second;
+  std::set<Day> days;
+  for (const Worked& one : work) {
+    if (one.day < first || one.day > today) continue;
+    WeekLoad& load = loads[static_cast<std::size_t>((mondayOf(one.day) - first) / kWeek)];
+    load.minutes += one.minutes;
+    load.days += days.insert(one.day).second;
   }
   return loads;
 }

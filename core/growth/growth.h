@@ -70,6 +70,14 @@ struct Difference {
   /// More than chance, and more than what is written of the figure.
   bool tells = false;
 };
+/// Which two: the last one ends today, and they touch.
+enum class Periods { fourWeeks, week, month, halves };
+struct PeriodPair {
+  Period before, after;
+};
+/// `first`: the day of the first value, for halves of all the time since.
+PeriodPair periodsOf(Periods periods, Day today, Day first);
+
 /// Welch's comparison of the means of days (Welch 1947). Nullopt under two days in either.
 std::optional<Difference> differenceOf(const Points& points, const Period& before, const Period& after,
                                        const Print& print);
@@ -94,15 +102,24 @@ std::vector<TryEffect> effectsOf(std::span<const TriedCue> ledger);
 std::map<int, std::map<Day, double>> byNoteAndWeek(std::span<const PastTake> takes,
                                                    const std::string& figure);
 
-/// Minutes of sound by week.
+/// Cards by how often they were played since a day, counting takes alone, the most often first.
+std::vector<std::string> mostPlayed(std::span<const PastTake> takes, Day since = Day::min());
+/// So many at most of takes that count: those inside first, then near, then outside, in the order they had.
+std::vector<const PastTake*> bestFew(std::vector<const PastTake*> takes, std::size_t most);
+
+/// Some minutes of playing on a day.
+struct Worked {
+  Day day;
+  double minutes;
+};
+/// Minutes by week.
 struct WeekLoad {
   Day monday;
   double minutes = 0.0;
   int days = 0;
 };
-/// The last `weeks` up to that of `today`, oldest first. `seconds`: of each take, in the same order.
-std::vector<WeekLoad> loadOf(std::span<const PastTake> takes, std::span<const double> seconds, Day today,
-                             std::size_t weeks);
+/// The last `weeks` up to that of `today`, oldest first.
+std::vector<WeekLoad> loadOf(std::span<const Worked> work, Day today, std::size_t weeks);
 /// The last week has more than half as much again as the mean of up to four before it that had any, and ten
 /// minutes more.
 bool jumps(std::span<const WeekLoad> weeks);

@@ -199,9 +199,7 @@ std::optional<AttentionEffect> attentionEffect(std::span<const PastTake> takes, 
     }
     if (values.size() < fewest) return std::nullopt;
     const auto n = static_cast<double>(values.size());
-    // Of so few takes the spread is estimated: over n - 1.
-    const double spread = standardDeviation(values) * std::sqrt(n / (n - 1.0));
-    return Attended{static_cast<int>(values.size()), mean(values), spread / std::sqrt(n)};
+    return Attended{static_cast<int>(values.size()), mean(values), sampleDeviation(values) / std::sqrt(n)};
   };
   const auto sound = attended(Attention::sound), count = attended(Attention::count);
   if (!sound || !count) return std::nullopt;

@@ -35,6 +35,19 @@ double standardDeviation(std::span<const double> values) {
   return std::sqrt(sum / static_cast<double>(values.size()));
 }
 
+double sampleDeviation(std::span<const double> values) {
+  const auto n = static_cast<double>(values.size());
+  return values.size() < 2 ? 0.0 : standardDeviation(values) * std::sqrt(n / (n - 1.0));
+}
+
+void PooledDeviation::add(std::span<const double> group) {
+  if (group.size() < 2) return;
+  const double deviation = sampleDeviation(group);
+  squares_ += deviation * deviation * static_cast<double>(group.size() - 1);
+  free_ += group.size() - 1;
+  values_ += group.size();
+}
+
 double leastSquaresSlope(std::span<const double> x, std::span<const double> y) {
   const double mx = mean(x);
   const double my = mean(y);

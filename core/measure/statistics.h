@@ -17,6 +17,21 @@ double median(std::vector<double> values);
 std::optional<double> medianOf(std::vector<double> values);
 double mean(std::span<const double> values);
 double standardDeviation(std::span<const double> values);
+/// About a mean that is estimated from the same values: over n - 1. 0 for one value.
+double sampleDeviation(std::span<const double> values);
+/// Standard deviation within groups, pooled over them.
+class PooledDeviation {
+ public:
+  /// A group; one value alone says nothing.
+  void add(std::span<const double> group);
+  std::size_t free() const { return free_; }      ///< degrees of freedom
+  std::size_t values() const { return values_; }  ///< of groups that said something
+  double value() const { return std::sqrt(squares_ / static_cast<double>(free_)); }
+
+ private:
+  double squares_ = 0.0;
+  std::size_t free_ = 0, values_ = 0;
+};
 /// Least-squares slope of y over x; needs two different x.
 double leastSquaresSlope(std::span<const double> x, std::span<const double> y);
 /// Median of the slopes between all pairs of points at equal spacing `step` (Theil 1950, Sen 1968); long

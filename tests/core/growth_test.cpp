@@ -125,12 +125,11 @@ TEST(Growth, WhatATryDidHasItsUncertainty) {
 }
 
 TEST(Growth, LoadIsByWeekAndAJumpIsSaid) {
-  Past past;
-  std::vector<double> seconds;
+  std::vector<Worked> work{{day(-90), 60.0}, {day(34), 60.0}};  // too long ago, not yet
   for (int week = 0; week < 5; ++week)
-    for (int d = 0; d < (week == 4 ? 5 : 3); ++d) past.add(7 * week + d, {});
-  for (std::size_t i = 0; i < past.takes.size(); ++i) seconds.push_back(600.0);
-  const auto loads = loadOf(past.takes, seconds, day(33), 6);
+    for (int d = 0; d < (week == 4 ? 5 : 3); ++d)
+      for (const double minutes : {4.0, 6.0}) work.push_back({day(7 * week + d), minutes});
+  const auto loads = loadOf(work, day(33), 6);
   ASSERT_EQ(loads.size(), 6u);
   EXPECT_EQ(loads[0].minutes, 0.0);
   EXPECT_EQ(loads[1].minutes, 30.0);
@@ -139,6 +138,39 @@ TEST(Growth, LoadIsByWeekAndAJumpIsSaid) {
   EXPECT_TRUE(jumps(loads));
   EXPECT_FALSE(jumps(std::span(loads).first(5)));
   EXPECT_FALSE(jumps({})) << "nothing to jump from";
+}
+
+TEST(Growth, WhatIsPlayedMostAndTheBestOfIt) {
+  Past past;
+  for (int i = 0; i < 5; ++i) past.add(i, {}, i % 2 ? "swell" : "steady-tone");
+  past.add(2, {}, "swell").word = TeachersWord::invalidTry;
+  past.add(9, {}, "swell");
+  EXPECT_EQ(mostPlayed(past.takes), (std::vector<std::string>{"steady-tone", "swell"}));
+  EXPECT_EQ(mostPlayed(past.takes, day(3)), (std::vector<std::string>{"swell", "steady-tone"}));
+  std::vector<PastTake> takes(5);
+  const Verdict verdicts[] = {Verdict::outside, Verdict::near, Verdict::inside, Verdict::notYet,
+                              Verdict::inside};
+  std::vector<const PastTake*> all;
+  for (std::size_t i = 0; i < takes.size(); ++i) {
+    takes[i].kept = Kept{verdicts[i], {}, {}};
+    all.push_back(&takes[i]);
+  }
+  EXPECT_EQ(bestFew(all, 3), (std::vector<const PastTake*>{&takes[2], &takes[4], &takes[1]}));
+  takes[0].word = TeachersWord::accept;
+  EXPECT_EQ(bestFew(all, 1).front(), &takes[0]) << "the teacher's word goes before";
+  EXPECT_EQ(bestFew(all, 9).size(), 5u);
+}
+
+TEST(Growth, PeriodsEndTodayAndTouchEachOther) {
+  const Day friday = std::chrono::local_days(std::chrono::year(2026) / 3 / 13);
+  for (const Periods periods : {Periods::fourWeeks, Periods::week, Periods::month, Periods::halves}) {
+    const PeriodPair pair = periodsOf(periods, friday, friday - std::chrono::days(61));
+    EXPECT_EQ(pair.after.to, friday);
+    EXPECT_EQ(pair.after.from - pair.before.to, std::chrono::days(1));
+    EXPECT_LT(pair.before.from, pair.before.to);
+  }
+  EXPECT_EQ(isoOf(periodsOf(Periods::month, friday, friday).before.from), "2026-02-01");
+  EXPECT_EQ(isoOf(periodsOf(Periods::fourWeeks, friday, friday).before.from), "2026-01-17");
 }
 
 TEST(Growth, OffsetsByNoteAndWeekAreMedians) {

@@ -49,9 +49,14 @@ class Packs : public testing::Test {
   fs::path pack(Studio& studio, PackKind kind, const Student& student,
                 std::optional<std::int64_t> list = {}) {
     const fs::path file = folder_ / ("pack-" + std::to_string(++packs_) + ".zip");
-    const auto written = writePack(studio, student.id, kind, file, list);
-    EXPECT_TRUE(written) << english(written.error());
+    const auto planned = planPack(studio, student.id, kind, list);
+    EXPECT_TRUE(planned && writePack(*planned, file));
     return file;
+  }
+  static Studio::Result<PackTaken> takePackIn(Studio& studio, const fs::path& file) {
+    const auto unpacked = unpackPack(file, studio.folder());
+    if (!unpacked) return tl::unexpected(unpacked.error());
+    return calando::takePackIn(studio, *unpacked);
   }
   std::string refusal(Studio& studio, const fs::path& file) {
     const auto taken = takePackIn(studio, file);

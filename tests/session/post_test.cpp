@@ -107,6 +107,34 @@ TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
   ASSERT_TRUE(settle());
   session_->undo();
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
+  // Said faster than it is measured: nothing of it is lost, and it is taken back as it was said.
+  const MarkedTry first = markingOf("Ada Moor").items[0].tries.at(0);
+  post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, 1});
+  post().correct(ada, {0, first.start_s - 0.3, first.end_s + 0.3, std::nullopt});
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(markingOf("Ada Moor").items[0].state, ItemState::missing);
+  EXPECT_EQ(markingOf("Ada Moor").items[1].tries.size(), 1u);
+  session_->undo();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(markingOf("Ada Moor").items[0].state, ItemState::complete);
+  EXPECT_EQ(markingOf("Ada Moor").items[1].tries.size(), 1u);
+  session_->undo();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
+}
+
+TEST_F(PostTest, AStretchIsHeardAsItIsInTheFile) {
+  const fs::path file = record("ada moor.flac", {67});
+  session_->playPart(file, {2.0, 3.0});
+  ASSERT_TRUE(settle());
+  ASSERT_EQ(speaker_->played.size(), 1u);
+  EXPECT_EQ(speaker_->played[0].size(), 48000u);
+  const auto whole = readWholeSound(file.string());
+  EXPECT_TRUE(
+      std::equal(speaker_->played[0].begin(), speaker_->played[0].end(), whole->samples.begin() + 96000));
+  session_->playPart(sent_ / "gone.flac", {2.0, 3.0});
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(session_->notices().losses(), 1u);
 }
 
 TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
@@ -114,6 +142,7 @@ TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
   ASSERT_TRUE(settle());
   const std::int64_t ada = idOf("Ada Moor");
   post().keepBest(ada);
+  post().keepBest(ada);  // an impatient second press
   ASSERT_TRUE(settle());
   session_->roster().choose(ada);
   ASSERT_EQ(session_->roster().takes().size(), 2u);
@@ -166,6 +195,39 @@ TEST_F(PostTest, WhatComesIntoTheWatchedFolderIsTakenInOnceItIsWhole) {
   post().watch({});
   start();
   EXPECT_TRUE(post().watched().empty());
+}
+
+TEST_F(PostTest, APackGoesHomeAndItsAnswerComesBackWithTheStudentChosen) {
+  session_->roster().choose(idOf("Ada Moor"));
+  const fs::path home = sent_ / "home.zip", answer = sent_ / "answer.zip", backup = sent_ / "all.zip";
+  session_->writePack(PackKind::home, home);
+  session_->backUp(backup);
+  ASSERT_TRUE(settle());
+  EXPECT_GT(session_->studio().get(settings::backedUp), 1.7e9);
+  session_->restore(backup, sent_ / "restored");
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(Studio::open(sent_ / "restored")->students()->size(), 3u);
+  {
+    auto studio = Studio::open(sent_ / "at home");
+    const auto unpacked = unpackPack(home, studio->folder());
+    ASSERT_TRUE(unpacked && takePackIn(*studio, *unpacked));
+    EXPECT_EQ(studio->homework()->size(), 1u) << "the list that was looked at";
+    Take take;
+    take.student = studio->students()->front().id;
+    take.asked.instrument = "trumpet-bb";
+    take.made_unix_s = 1'790'000'000;
+    ASSERT_TRUE(studio->addTake(take, tone(440.0), 48000));
+    ASSERT_TRUE(writePack(*planPack(*studio, take.student, PackKind::answer), answer));
+  }
+  session_->roster().choose(idOf("Ben Moor"));
+  session_->takePackIn(answer);
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(session_->roster().chosen()->name, "Ada Moor");
+  ASSERT_EQ(session_->roster().past().size(), 1u);
+  EXPECT_TRUE(session_->roster().past().front().kept) << "and it is measured";
+  session_->takePackIn(sent_ / "none.zip");
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(session_->notices().losses(), 1u);
 }
 
 TEST(Owners, AreFoundByNamesAndOnlyWhereOneIsMeant) {

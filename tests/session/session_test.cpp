@@ -113,6 +113,53 @@ TEST_F(SessionTest, WhatIsSaidIsKeptTakenBackAndUndone) {
   EXPECT_EQ(session_->roster().take(*id)->word, TeachersWord::none);
 }
 
+TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
+  {
+    auto studio = Studio::open(folder_.path().toStdString());
+    Take take;
+    take.student = studio->addStudent("Ada", "trumpet-bb")->id;
+    for (const int days : {400, 1}) {
+      take.made_unix_s = QDateTime::currentSecsSinceEpoch() - days * 86400;
+      ASSERT_TRUE(studio->addTake(take, tone(440.0), 48000));
+    }
+  }
+  start();
+  const std::int64_t newest = session_->roster().takes()[0].id, oldest = session_->roster().takes()[1].id;
+  EXPECT_TRUE(session_->retention().due().empty()) << "for good, where nothing is set";
+  session_->retention().setMonths(12);
+  start();
+  ASSERT_NE(session_->notices().current(), nullptr);
+  int looks = 0;
+  QObject::connect(&session_->retention(), &Retention::lookWanted, [&] { ++looks; });
+  session_->notices().act();
+  EXPECT_EQ(looks, 1);
+  const auto due = session_->retention().due();
+  ASSERT_EQ(due.size(), 1u);
+  EXPECT_EQ(due.front().id, oldest);
+  const auto heard = [&] {
+    session_->choose(newest);
+    EXPECT_TRUE(settle());
+    session_->choose(oldest);
+    EXPECT_TRUE(settle());
+    return session_->open().id() == oldest;
+  };
+  for (const bool byUndo : {true, false}) {
+    session_->retention().letGo({oldest});
+    EXPECT_FALSE(heard());
+    EXPECT_TRUE(session_->roster().past().back().kept) << "its figures are here";
+    EXPECT_EQ(session_->retention().returnable(), 1u);
+    byUndo ? session_->undo() : session_->retention().bringBack();
+    EXPECT_TRUE(heard());
+  }
+  ASSERT_TRUE(session_->studio().letSoundsGo({oldest}, QDateTime::currentSecsSinceEpoch() - 2 * 86400));
+  const auto file = session_->studio().takeFile(oldest);
+  EXPECT_TRUE(std::filesystem::exists(file));
+  start();
+  EXPECT_FALSE(std::filesystem::exists(file));
+  EXPECT_EQ(session_->retention().returnable(), 0u);
+  EXPECT_TRUE(session_->roster().past().back().kept);
+}
+
 TEST_F(SessionTest, CardsAreKeptErasedAndBroughtBack) {
   start();
   add("Ada");

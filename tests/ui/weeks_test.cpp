@@ -231,15 +231,7 @@ TEST_F(WeeksTest, ReportsGoOutAsPagesTextAndFigures) {
   for (const QString& line : lines) EXPECT_EQ(line.count(','), lines[0].count(','));
 }
 
-TEST(Periods, EndTodayAndTouchEachOther) {
-  const Day friday = std::chrono::local_days(std::chrono::year(2026) / 3 / 13);
-  for (int choice = 0; choice < 4; ++choice) {
-    const PeriodPair pair = periodsOf(choice, friday, friday - std::chrono::days(61));
-    EXPECT_EQ(pair.after.to, friday);
-    EXPECT_EQ(pair.after.from - pair.before.to, std::chrono::days(1));
-    EXPECT_LT(pair.before.from, pair.before.to);
-  }
-  EXPECT_EQ(isoOf(periodsOf(2, friday, friday).before.from), "2026-02-01");
+TEST(Differences, AreSaidWithHowSureTheyAre) {
   const Figure& held = *findFigure("held_s");
   EXPECT_TRUE(differenceText(held, std::nullopt).contains("two days"));
   const Difference d{{11, 4, 7.0, 0.2}, {14, 5, 10.1, 0.3}, 0.8, true};
