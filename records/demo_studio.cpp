@@ -272,6 +272,8 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
       take.made_unix_s = kLastEvening_unix_s - (7 * t.weeksAgo + t.daysBefore) * kDay_s +
                          static_cast<std::int64_t>(done) * 120;
       take.source = "stand-in: " + player.name;
+      take.recording =
+          t.daysBefore == 0 ? newFileStem(take.made_unix_s) + ".wav" : std::string();  // in a lesson
       const auto kept = studio.addTake(take, performance.samples, performance.rate_hz);
       if (!kept) return tl::unexpected(kept.error());
       progress(static_cast<double>(++done) / static_cast<double>(total));

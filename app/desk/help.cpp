@@ -211,11 +211,13 @@ void explainWeeks(const About& about) {
                 "verdict of the best try, a dash that an item was not found, “5 of 8” how much of it came. "
                 "Who is to be "
                 "listened to first stands in bold, with the reason."),
-       Help::tr("In the recording: drag an end of a try; a number says which item the marked stretch is, 0 "
-                "or Delete "
-                "that it is none; a drag elsewhere marks a stretch; arrows go from try to try; P listens. "
-                "What you "
-                "say is measured at once, kept, and taken back by Ctrl+Z.")});
+       Help::tr(
+           "In the recording: drag an end of a try, or its title onto another item; a number says which item "
+           "the marked stretch is, 0 "
+           "or Delete "
+           "that it is none; a drag elsewhere marks a stretch; arrows go from try to try; P listens. "
+           "What you "
+           "say is measured at once, kept, and taken back by Ctrl+Z.")});
 }
 
 void explainReckoner(const About& about) {
@@ -236,7 +238,8 @@ void explainKeeping(const About& about) {
   about(
       Help::tr("Own exercises"),
       {Help::tr(
-           "Steps… on the left lists all cards. Change… there opens one: notes, counts, tempo, targets "
+           "Steps… on the left lists all cards. Change… there opens one: notes, counts, tempo, targets, "
+           "what it grows to, a partner "
            "and, drawn with the mouse, loudness and pitch are changed with the cues on the count before you, "
            "and what you keep is a card of your "
            "own; those that ship stay. Ctrl+Z takes it back. Cards are exported and imported as files."),

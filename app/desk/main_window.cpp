@@ -324,7 +324,8 @@ void MainWindow::editCard(const std::string& exercise) {
   Lesson& lesson = session_->lesson();
   const ExercisePtr opened = lesson.find(exercise);
   if (!opened || !session_->allowed().choose) return;
-  CardEditor editor(*opened, lesson.isOwn(exercise), contextFor(session_->asking().asked()), this);
+  CardEditor editor(*opened, lesson.isOwn(exercise), contextFor(session_->asking().asked()),
+                    lesson.ownCards(), this);
   if (editor.exec() != QDialog::Accepted) return;
   if (editor.erased()) {
     if (lesson.eraseCard(exercise))

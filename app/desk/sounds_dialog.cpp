@@ -27,7 +27,9 @@ SoundsDialog::SoundsDialog(const Retention& retention, const Studio& studio, con
   list_->setRootIsDecorated(false);
   list_->setUniformRowHeights(true);
   list_->setColumnCount(4);
+  list_->setAllColumnsShowFocus(true);
   list_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
+  for (const int wide : {1, 2}) list_->header()->setSectionResizeMode(wide, QHeaderView::Stretch);
   go_->setObjectName("soundsGo");
   auto* intro = new QLabel(tr(
       "Figures, words and small pictures stay; the take can no more be heard, seen large or measured anew. "

@@ -3,6 +3,8 @@
 #include <nlohmann/json.hpp>
 
 #include "app/lesson/cue_rows.h"
+#include "app/lesson/growth_fields.h"
+#include "app/lesson/pair_fields.h"
 #include "app/lesson/sheet_preview.h"
 #include "app/lesson/target_rows.h"
 #include "app/parts/plain_dialog.h"
@@ -19,7 +21,8 @@
 
 namespace calando {
 
-CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget* parent)
+CardEditor::CardEditor(const Exercise& card, bool own, Context context,
+                       const std::vector<ExercisePtr>& others, QWidget* parent)
     : QDialog(parent),
       card_(card),
       original_(card.id),
@@ -37,6 +40,8 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
       generated_(new QSpinBox),
       cues_(new CueRows),
       targets_(new TargetRows),
+      growth_(new GrowthFields(others)),
+      pair_(new PairFields),
       preview_(new SheetPreview(true)),
       error_(new QLabel) {
   setWindowTitle(own ? tr("Own exercise card") : tr("Exercise card: what is changed becomes an own card"));
@@ -50,7 +55,7 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
   auto* middle = new QHBoxLayout;
   middle->setSpacing(16);
   middle->addWidget(cues_, 2);
-  middle->addWidget(buildTargets(), 1);
+  middle->addWidget(buildMore(), 1);
   auto* layout = new QVBoxLayout(this);
   layout->addLayout(top);
   layout->addLayout(middle, 1);
@@ -60,6 +65,8 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context, QWidget*
   layout->addLayout(buildFoot());
   connect(cues_, &CueRows::changed, this, &CardEditor::changed);
   connect(targets_, &TargetRows::changed, this, &CardEditor::changed);
+  connect(growth_, &GrowthFields::changed, this, &CardEditor::changed);
+  connect(pair_, &PairFields::changed, this, &CardEditor::changed);
   connect(preview_, &SheetPreview::shapeDrawn, this, [this](std::size_t cue, const Shape& shape) {
     // A generator repeats the cues for each of its notes.
     if (cues_->size() > 0) cues_->setShape(cue % cues_->size(), preview_->drawn(), shape);
@@ -194,6 +201,31 @@ QWidget* CardEditor::buildTargets() {
   return box;
 }
 
+/// What is not its cues: targets, what it grows to, for how many it is; one at a time.
+QWidget* CardEditor::buildMore() {
+  auto* stack = new QStackedWidget;
+  auto* group = new QButtonGroup(stack);
+  auto* row = tight(new QHBoxLayout, style::kStep);
+  for (const auto& [text, page] : {std::pair<QString, QWidget*>{tr("Targets"), buildTargets()},
+                                   {tr("Growth"), growth_},
+                                   {tr("Two"), pair_}}) {
+    auto* button = new QToolButton;
+    button->setText(text);
+    button->setObjectName("cardMore");
+    button->setCheckable(true);
+    button->setChecked(stack->count() == 0);
+    group->addButton(button, stack->addWidget(page));
+    row->addWidget(button);
+  }
+  row->addStretch(1);
+  connect(group, &QButtonGroup::idClicked, stack, &QStackedWidget::setCurrentIndex);
+  auto* box = new QWidget;
+  auto* layout = tight(new QVBoxLayout(box), 2 * style::kStep);
+  layout->addLayout(row);
+  layout->addWidget(stack, 1);
+  return box;
+}
+
 void CardEditor::fill(const Exercise& card) {
   filling_ = true;
   card_ = card;
@@ -210,6 +242,9 @@ void CardEditor::fill(const Exercise& card) {
   cues_->setCounted(card.counted());
   cues_->setCues(card.cues);
   targets_->setCard(card, context_.level);
+  growth_->setCard(card);
+  pair_->setCard(card);
+  cues_->setForTwo(card.pair.has_value());
   filling_ = false;
   changed();
 }
@@ -226,6 +261,8 @@ tl::expected<Exercise, QString> CardEditor::read() const {
   e.reference = static_cast<PitchReference>(reference_->currentData().toInt());
   e.generator.kind = static_cast<Generator::Kind>(generator_->currentData().toInt());
   e.generator.count = generated_->value();
+  pair_->readInto(e);
+  if (auto growth = growth_->readInto(e); !growth) return tl::unexpected(growth.error());
   auto cues = cues_->read();
   if (!cues) return tl::unexpected(words::said(cues.error()));
   e.cues = std::move(*cues);
@@ -250,6 +287,7 @@ void CardEditor::changed() {
   tempo_->setEnabled(counted_->isChecked());
   countIn_->setEnabled(counted_->isChecked());
   cues_->setCounted(counted_->isChecked());
+  cues_->setForTwo(pair_->forTwo());
   const auto read = this->read();
   save_->setEnabled(read.has_value());
   error_->setText(read ? QString() : read.error());

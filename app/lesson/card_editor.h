@@ -18,6 +18,8 @@ class QSpinBox;
 namespace calando {
 
 class CueRows;
+class GrowthFields;
+class PairFields;
 class SheetPreview;
 class TargetRows;
 
@@ -30,7 +32,9 @@ class CardEditor : public QDialog {
  public:
   /// `context`: instrument, asked note, level and reference that the preview is for.
   /// `own`: the card may be replaced and erased.
-  CardEditor(const Exercise& card, bool own, Context context, QWidget* parent = nullptr);
+  /// `others`: own cards that may come after it.
+  CardEditor(const Exercise& card, bool own, Context context, const std::vector<ExercisePtr>& others = {},
+             QWidget* parent = nullptr);
 
   /// The card as it was left; valid when the dialog was accepted.
   const Exercise& card() const { return card_; }
@@ -41,6 +45,7 @@ class CardEditor : public QDialog {
   QWidget* buildTexts();
   QWidget* buildCount();
   QWidget* buildTargets();
+  QWidget* buildMore();
   QLayout* buildDrawing();
   QLayout* buildFoot();
   void fill(const Exercise& card);
@@ -68,6 +73,8 @@ class CardEditor : public QDialog {
   QSpinBox* generated_;
   CueRows* cues_;
   TargetRows* targets_;
+  GrowthFields* growth_;
+  PairFields* pair_;
   SheetPreview* preview_;
   QLabel* error_;
   QPushButton* save_;

@@ -9,8 +9,8 @@
 namespace calando {
 
 namespace {
-enum Column { kKind, kLength, kUnit, kNote, kPulses, kModel, kColumns };
-constexpr int kWidths[kColumns] = {92, 66, 92, 110, 60, 60};
+enum Column { kKind, kLength, kUnit, kNote, kPulses, kModel, kWho, kColumns };
+constexpr int kWidths[kColumns] = {92, 66, 92, 110, 60, 60, 100};
 constexpr int kRow = 34;
 }  // namespace
 
@@ -18,7 +18,7 @@ CueRows::CueRows() : table_(new QTableWidget(0, kColumns)) {
   table_->setObjectName("cardCues");
   table_->setAccessibleName(tr("Cues"));
   table_->setHorizontalHeaderLabels(
-      {tr("Cue"), tr("Length"), tr("in"), tr("Note"), tr("Pulses"), tr("Model")});
+      {tr("Cue"), tr("Length"), tr("in"), tr("Note"), tr("Pulses"), tr("Model"), tr("Who")});
   table_->verticalHeader()->setDefaultSectionSize(kRow);
   table_->setSelectionBehavior(QAbstractItemView::SelectRows);
   table_->setShowGrid(false);
@@ -82,10 +82,6 @@ void CueRows::addRow(const Cue& cue) {
                                 {tr("open"), CueLength::Unit::open}})
     unit->addItem(text, static_cast<int>(u));
   unit->setCurrentIndex(unit->findData(static_cast<int>(cue.length.unit)));
-  // Words of another language may want more.
-  auto* header = table_->horizontalHeader();
-  for (const auto& [column, field] : {std::pair{int{kKind}, kind}, {int{kUnit}, unit}})
-    header->resizeSection(column, std::max(header->sectionSize(column), field->sizeHint().width()));
   auto* note = new QComboBox;
   note->setEditable(true);
   note->addItems({"any", "home", "each", "degree 5", "interval 1", "partial 3"});
@@ -102,9 +98,20 @@ void CueRows::addRow(const Cue& cue) {
   auto* model = new QCheckBox;
   model->setChecked(cue.model);
   model->setToolTip(tr("The others are held against this note in colour"));
+  auto* who = new QComboBox;
+  for (const auto& [text, w] : {std::pair{tr("both"), Who::both},
+                                {tr("partner"), Who::partner},
+                                {tr("player"), Who::player},
+                                {tr("own voice"), Who::voice}})
+    who->addItem(text, static_cast<int>(w));
+  who->setCurrentIndex(who->findData(static_cast<int>(cue.who)));
+  // Words of another language may want more.
+  auto* header = table_->horizontalHeader();
+  for (const auto& [column, field] : {std::pair{int{kKind}, kind}, {int{kUnit}, unit}, {int{kWho}, who}})
+    header->resizeSection(column, std::max(header->sectionSize(column), field->sizeHint().width()));
   const std::pair<QWidget*, QString> cells[kColumns] = {
-      {kind, tr("Cue")},  {length, tr("Length")}, {unit, tr("Unit of length")},
-      {note, tr("Note")}, {pulses, tr("Pulses")}, {model, tr("Model note")}};
+      {kind, tr("Cue")},      {length, tr("Length")},    {unit, tr("Unit of length")}, {note, tr("Note")},
+      {pulses, tr("Pulses")}, {model, tr("Model note")}, {who, tr("Who sounds")}};
   for (int c = 0; c < kColumns; ++c) {
     cells[c].first->setAccessibleName(tr("%1 of cue %2").arg(cells[c].second, QString::number(row + 1)));
     table_->setCellWidget(row, c, cells[c].first);
@@ -122,7 +129,10 @@ void CueRows::addRow(const Cue& cue) {
   connect(note, &QComboBox::editTextChanged, this, &CueRows::changed);
   connect(pulses, &QSpinBox::valueChanged, this, &CueRows::changed);
   connect(model, &QCheckBox::toggled, this, &CueRows::changed);
+  connect(who, &QComboBox::currentIndexChanged, this, &CueRows::changed);
 }
+
+void CueRows::setForTwo(bool two) { table_->setColumnHidden(kWho, !two); }
 
 void CueRows::setShape(std::size_t cue, SheetPreview::Drawn what, const Shape& shape) {
   (what == SheetPreview::Drawn::loudness ? cues_[cue].loudness : cues_[cue].pitch) = shape;
@@ -147,6 +157,9 @@ tl::expected<std::vector<Cue>, Problem> CueRows::read() const {
     }
     cue.pulses = static_cast<QSpinBox*>(cell(row, kPulses))->value();
     cue.model = static_cast<QCheckBox*>(cell(row, kModel))->isChecked();
+    cue.who = table_->isColumnHidden(kWho)
+                  ? Who::both
+                  : static_cast<Who>(static_cast<QComboBox*>(cell(row, kWho))->currentData().toInt());
   }
   return cues;
 }

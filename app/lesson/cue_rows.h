@@ -20,6 +20,8 @@ class CueRows : public QWidget {
   /// What a new cue is like where the card is counted.
   void setCounted(bool counted) { counted_ = counted; }
   std::size_t size() const { return cues_.size(); }
+  /// Of a card for two each cue says who sounds in it.
+  void setForTwo(bool two);
   void setShape(std::size_t cue, SheetPreview::Drawn what, const Shape& shape);
   /// The error names the cue.
   tl::expected<std::vector<Cue>, Problem> read() const;

@@ -47,7 +47,8 @@ PostPage::PostPage(Session& session)
   table_->setAccessibleName(tr("Students and what they sent"));
   strip_->setMaximumHeight(kStrip);
   auto* hint =
-      new QLabel(tr("Drag an end · a number says which item it is, 0 that it is none · arrows go from try to "
+      new QLabel(tr("Drag an end, or a title to another item · a number says which item it is, 0 that it is "
+                    "none · arrows go from try to "
                     "try · P listens"));
   hint->setObjectName("caption");
   hint->setWordWrap(true);
@@ -191,7 +192,7 @@ void PostPage::refreshProgress() {
   const auto first = this->first();
   due_->setText(files == 0       ? tr("Drop recordings or a folder here. Names in them, or a table (file; "
                                             "student), say whose they are.")
-                : post.running() ? tr("%1 of %2 students marked").arg(done).arg(all)
+                : post.running() ? tr("%1 of %n students marked", nullptr, all).arg(done)
                 : first.empty()  ? tr("nobody has to be listened to first")
                                  : tr("%n to listen to first", nullptr, static_cast<int>(first.size())));
 }

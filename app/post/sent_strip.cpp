@@ -118,6 +118,7 @@ void SentStrip::paintEvent(QPaintEvent*) {
   }
   paintSounds(painter);
   paintTries(painter);
+  if (carried_) paintCells(painter);
   if (hasFocus()) {
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(style::pitch, 1.4));
@@ -203,6 +204,36 @@ void SentStrip::paintTries(QPainter& painter) const {
                    QColor(style::pitch.red(), style::pitch.green(), style::pitch.blue(), 36));
 }
 
+std::vector<QRectF> SentStrip::cells() const {
+  const std::size_t count = marked_->list.items.size() + 1;
+  std::vector<QRectF> cells;
+  const double wide = static_cast<double>(width()) / static_cast<double>(count);
+  for (std::size_t i = 0; i < count; ++i)
+    cells.emplace_back(static_cast<double>(i) * wide, kHead, wide, height() - kHead);
+  return cells;
+}
+
+std::optional<std::size_t> SentStrip::cellAt(QPointF at) const {
+  const std::vector<QRectF> all = cells();
+  const auto under = std::ranges::find_if(all, [&](const QRectF& cell) { return cell.contains(at); });
+  return under == all.end() ? std::nullopt : std::optional(static_cast<std::size_t>(under - all.begin()));
+}
+
+void SentStrip::paintCells(QPainter& painter) const {
+  painter.setFont(style::work(style::kType, true));
+  const std::vector<QRectF> all = cells();
+  for (std::size_t i = 0; i < all.size(); ++i) {
+    const bool under = cellAt(*carried_) == i;
+    painter.fillRect(all[i], under ? style::band : style::sheet);
+    painter.setPen(QPen(under ? style::attention : style::rule, under ? 2.2 : 1.2));
+    painter.drawRect(all[i].adjusted(1, 1, -1, -1));
+    painter.setPen(style::ink);
+    painter.drawText(all[i].adjusted(6, 6, -6, -6), Qt::AlignCenter | Qt::TextWordWrap,
+                     i + 1 == all.size() ? tr("none of them")
+                                         : QStringLiteral("%1\n%2").arg(QString::number(i + 1), titleOf(i)));
+  }
+}
+
 std::optional<SentStrip::End> SentStrip::endAt(double at) const {
   for (const Piece& piece : tries())
     for (const bool last : {false, true})
@@ -213,7 +244,8 @@ std::optional<SentStrip::End> SentStrip::endAt(double at) const {
 void SentStrip::mousePressEvent(QMouseEvent* event) {
   if (!marked_ || marked_->recordings.empty()) return;
   setFocus();
-  dragged_ = endAt(event->position().x());
+  const bool onTitle = event->position().y() < kHead;
+  dragged_ = onTitle ? std::nullopt : endAt(event->position().x());
   pressed_ = placeAt(event->position().x());
   chosen_.reset();
   if (dragged_) chosen_ = dragged_->piece;
@@ -221,14 +253,22 @@ void SentStrip::mousePressEvent(QMouseEvent* event) {
     if (!dragged_ && piece.file == pressed_->file && pressed_->at_s >= piece.from_s &&
         pressed_->at_s <= piece.to_s)
       chosen_ = piece;
+  lifted_ = onTitle && chosen_;
   emit chosenChanged();
   update();
 }
 
 void SentStrip::mouseMoveEvent(QMouseEvent* event) {
   if (!marked_ || marked_->recordings.empty()) return;
-  setCursor(endAt(event->position().x()) ? Qt::SizeHorCursor : Qt::ArrowCursor);
+  const bool onTitle = event->position().y() < kHead;
+  setCursor(carried_                                   ? Qt::ClosedHandCursor
+            : !onTitle && endAt(event->position().x()) ? Qt::SizeHorCursor
+                                                       : Qt::ArrowCursor);
   if (!pressed_ || !(event->buttons() & Qt::LeftButton)) return;
+  if (lifted_) {
+    carried_ = event->position();
+    return update();
+  }
   const Place here = placeAt(event->position().x());
   if (here.file != pressed_->file) return;
   constexpr double leastMark_s = 0.3;
@@ -246,9 +286,26 @@ void SentStrip::mouseMoveEvent(QMouseEvent* event) {
 
 void SentStrip::mouseReleaseEvent(QMouseEvent*) {
   const bool moved = dragged_ && chosen_ && *chosen_ != dragged_->piece;
+  const auto at = std::exchange(carried_, std::nullopt);
+  lifted_ = false;
   pressed_.reset();
   dragged_.reset();
+  update();
+  if (at && chosen_ && chosen_->item) {
+    const auto cell = cellAt(*at);
+    if (cell) assign(*cell == marked_->list.items.size() ? std::nullopt : cell);
+    return;
+  }
   if (moved) emit corrected(*chosen_);
+}
+
+/// The chosen stretch is a try at an item, or at none.
+void SentStrip::assign(std::optional<std::size_t> item) {
+  Piece piece = *chosen_;
+  if (piece.item == item) return;
+  piece.item = item;
+  chosen_ = item ? std::optional(piece) : std::nullopt;
+  emit corrected(piece);
 }
 
 /// A number says which item the chosen stretch is a try at, 0 or Delete that it is none; arrows go from try
@@ -260,17 +317,9 @@ void SentStrip::keyPressEvent(QKeyEvent* event) {
   if (marked_ && chosen_ && key >= Qt::Key_0 && key <= Qt::Key_9) {
     const auto number = static_cast<std::size_t>(key - Qt::Key_0);
     if (number > marked_->list.items.size()) return;
-    Piece piece = *chosen_;
-    piece.item = number == 0 ? std::nullopt : std::optional(number - 1);
-    chosen_ = piece;
-    return emit corrected(piece);
+    return assign(number == 0 ? std::nullopt : std::optional(number - 1));
   }
-  if (chosen_ && key == Qt::Key_Delete) {
-    Piece piece = *chosen_;
-    piece.item.reset();
-    chosen_.reset();
-    return emit corrected(piece);
-  }
+  if (chosen_ && key == Qt::Key_Delete) return assign(std::nullopt);
   if ((key == Qt::Key_Left || key == Qt::Key_Right) && !all.empty()) {
     const auto here = std::ranges::find_if(all, [&](const Piece& p) {
       return chosen_ && p.file == chosen_->file && p.from_s == chosen_->from_s;

@@ -8,7 +8,7 @@ namespace calando {
 
 /// What a student sent, from left to right, one recording after the other: thickness is loudness, height the
 /// pitch about each sound's own middle; tries with their ends, talk and noise as such. An end is dragged; a
-/// drag elsewhere marks a stretch.
+/// try is carried by its title to another item; a drag elsewhere marks a stretch.
 class SentStrip : public QWidget {
   Q_OBJECT
 
@@ -52,10 +52,15 @@ class SentStrip : public QWidget {
   double x(std::size_t file, double at_s) const;
   Place placeAt(double x) const;
   void makeColumns();
+  void assign(std::optional<std::size_t> item);
   std::vector<Piece> tries() const;
   std::optional<End> endAt(double x) const;
   void paintSounds(QPainter& painter) const;
   void paintTries(QPainter& painter) const;
+  void paintCells(QPainter& painter) const;
+  /// Where a try that is carried is let go, item by item; the last is for none.
+  std::vector<QRectF> cells() const;
+  std::optional<std::size_t> cellAt(QPointF at) const;
   QString titleOf(std::size_t item) const;
 
   MarkedPtr marked_;
@@ -63,6 +68,8 @@ class SentStrip : public QWidget {
   std::optional<Piece> chosen_;
   std::optional<End> dragged_;
   std::optional<Place> pressed_;
+  bool lifted_ = false;  ///< the chosen one, by its title
+  std::optional<QPointF> carried_;
 };
 
 }  // namespace calando

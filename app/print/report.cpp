@@ -127,8 +127,8 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
     const Period before{today() - 2 * kMonth + std::chrono::days(1), today() - kMonth};
     const Period after{today() - kMonth + std::chrono::days(1), today()};
     const auto difference = differenceOf(points, before, after, figure->print);
-    QString note =
-        tr("middle of %1 takes since %2").arg(QString::number(lately.size()), words::dayAndYear(after.from));
+    QString note = tr("middle of %n takes since %1", nullptr, static_cast<int>(lately.size()))
+                       .arg(words::dayAndYear(after.from));
     if (difference && difference->tells)
       note += "; " + tr("%1 ± %2 against the four weeks before")
                          .arg(words::number(difference->change(), figure->print.decimals),
@@ -137,7 +137,7 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
       note += "; " + tr("no difference to speak of against the four weeks before");
     if (shown == 1 && withChart) {
       const auto chart = std::make_shared<CourseChart>();
-      chart->setCourse(*figure, courseOf(past, {id, exercise}), {}, {});
+      chart->setCourse(*figure, courseOf(past, {id, exercise}), {}, {}, {});
       pages.picture(kChart, tr("%1 by week", "a figure").arg(words::label(*figure)),
                     [chart](QPainter& painter, const QRectF& area) {
                       chart->resize((area.size() / kChartScale).toSize());

@@ -70,7 +70,8 @@ QString ReachChart::footText() const {
   if (const QString hole = holeText(); !hole.isEmpty()) all << hole;
   all << tr("Lines: softest and loudest of each note; dotted a month ago.");
   if (reach_.elsewhere > 0)
-    all << tr("%1 takes are not in it: the microphone stood elsewhere.").arg(reach_.elsewhere);
+    all << tr("%n takes are not in it: the microphone stood elsewhere.", nullptr,
+              static_cast<int>(reach_.elsewhere));
   return all.join(' ');
 }
 

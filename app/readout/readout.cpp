@@ -153,9 +153,8 @@ QString Readout::attentionText() const {
       attentionEffect(session_.roster().past(), open.take()->asked.exercise, std::string(figure.id));
   if (!effect) return {};
   const auto number = [&](double value) { return words::number(value, figure.print); };
-  const QString both =
-      tr("%1: %2 with the mind on the sound, %3 on the count")
-          .arg(words::titled(figure), number(effect->sound.mean), number(effect->count.mean));
+  const QString both = tr("%1: %2 with the mind on the sound, %3 on the count")
+                           .arg(words::titled(figure), number(effect->one.mean), number(effect->other.mean));
   if (!effect->tells()) return tr("%1; no difference to speak of.").arg(both);
   return tr("%1; apart by %2 ± %3.")
       .arg(both, number(std::abs(effect->difference())),

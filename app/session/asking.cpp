@@ -42,6 +42,8 @@ AskedFor Asking::asked() const {
   if (roster_.chosen()) asked.range = roster_.chosen()->range;
   asked.room_c = room_c_;
   asked.place = place_;
+  if (const std::string school = lesson_.school(); lesson_.current()->schools.contains(school))
+    asked.school = school;
   asked.open = openBreathOf(roster_.openBreaths());
   asked.nextTries = nextTries(roster_.past());
   const std::int64_t today = Today().from_unix_s;

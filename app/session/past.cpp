@@ -13,6 +13,7 @@ PastTake pastOf(const Take& take, const Studio::Summary* summary) {
   past.note = take.asked.note;
   past.fingering = take.asked.fingering;
   past.place = take.asked.place;
+  past.school = take.asked.school;
   past.day = dayOf(take.made_unix_s);
   past.seconds = take.asked.seconds;
   past.tempo_bpm = take.asked.tempo_bpm;

@@ -2,10 +2,11 @@
 
 #include <QDateTime>
 #include <QFileInfo>
-#include <QRegularExpression>
 #include <algorithm>
+#include <ranges>
 #include <set>
 
+#include "app/session/owners.h"
 #include "app/session/today.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
@@ -16,79 +17,9 @@ namespace calando {
 namespace fs = std::filesystem;
 
 namespace {
-
-constexpr std::size_t kMostFiles = 1000, kLargestTable = 1 << 20;
-constexpr int kParts = 2;  // of a path in which a name is looked for: its folder and the file
-
-QString folded(const std::string& text) {
-  QString plain = words::plain(text).normalized(QString::NormalizationForm_KD).toCaseFolded();
-  for (QChar& c : plain)
-    if (!c.isLetterOrNumber()) c = ' ';
-  return ' ' + plain.simplified() + ' ';
-}
-
-bool isTable(const fs::path& file) { return folded(file.extension().string()) == QLatin1String(" csv "); }
-
-/// What is in folders, in the order of their names.
-std::vector<fs::path> filesOf(const std::vector<fs::path>& paths) {
-  std::vector<fs::path> files;
-  for (const fs::path& path : paths) {
-    std::error_code error;
-    if (!fs::is_directory(path, error)) {
-      files.push_back(path);
-      continue;
-    }
-    std::vector<fs::path> inside;
-    for (fs::recursive_directory_iterator at(path, fs::directory_options::skip_permission_denied, error), end;
-         !error && at != end && inside.size() < kMostFiles; at.increment(error))
-      if (at->is_regular_file(error) && !at->path().filename().string().starts_with('.'))
-        inside.push_back(at->path());
-    std::ranges::sort(inside);
-    files.insert(files.end(), inside.begin(), inside.end());
-  }
-  return files;
-}
-
+constexpr std::size_t kLargestTable = 1 << 20;
+constexpr std::size_t kKnownLists = 3;
 }  // namespace
-
-std::map<std::string, std::string> ownersIn(std::string_view table) {
-  std::map<std::string, std::string> owners;
-  for (const QString& line : words::plain(table).split('\n')) {
-    const qsizetype at = line.indexOf(QRegularExpression("[;,\t]"));
-    if (at < 0) continue;
-    const auto cell = [](QString text) {
-      text = text.trimmed();
-      if (text.size() > 1 && text.startsWith('"') && text.endsWith('"')) text = text.mid(1, text.size() - 2);
-      return text.toStdString();
-    };
-    owners[cell(line.left(at))] = cell(line.mid(at + 1));
-  }
-  return owners;
-}
-
-const Student* ownerOf(const fs::path& file, const std::vector<Student>& students,
-                       const std::map<std::string, std::string>& table) {
-  QString where;
-  fs::path rest = file;
-  if (const auto said = table.find(file.filename().string()); said != table.end()) {
-    where = folded(said->second);
-  } else {
-    for (int part = 0; part < kParts; ++part, rest = rest.parent_path())
-      where = folded(part == 0 ? rest.stem().string() : rest.filename().string()) + where;
-  }
-  // The one of whose name most words are there; two of whom as many are: nobody.
-  const Student* owner = nullptr;
-  int most = 0;
-  for (const Student& student : students) {
-    int words = 0;
-    for (const QString& word : folded(student.name).split(' ', Qt::SkipEmptyParts))
-      words += word.size() > 1 && where.contains(' ' + word + ' ');
-    if (words == 0 || words < most) continue;
-    owner = words == most ? nullptr : &student;
-    most = words;
-  }
-  return owner;
-}
 
 Post::Post(Studio& studio, Roster& roster, Lesson& lesson, Analyst& analyst, Notices& notices, Undo& undo)
     : studio_(studio), roster_(roster), lesson_(lesson), analyst_(analyst), notices_(notices), undo_(undo) {
@@ -97,6 +28,7 @@ Post::Post(Studio& studio, Roster& roster, Lesson& lesson, Analyst& analyst, Not
     if (const auto left = add(files); !left.empty()) emit nobodys(left);
   });
   connect(&roster_, &Roster::erasing, this, [this](std::int64_t student) {
+    known_.clear();
     const auto found = sent_.find(student);
     if (found == sent_.end()) return;
     if (found->second.marking) marker_.forget(*found->second.marking);
@@ -115,19 +47,48 @@ const Post::Sent* Post::sentOf(std::int64_t student) const {
   return found == sent_.end() ? nullptr : &found->second;
 }
 
-void Post::load() {
+void Post::load(std::optional<std::int64_t> wanted) {
   auto lists = studio_.homework();
   if (!notices_.worked(lists)) return;
   lists_ = std::move(*lists);
   if (const std::string folder = studio_.get(settings::watched); folder != watched_.folder().string())
     watched_.watch(folder);
-  if (!chosen()) chosen_ = lists_.empty() ? std::nullopt : std::optional(lists_.front().id);
+  if (!wanted && chosen()) wanted = chosen_;
+  if (!wanted && !lists_.empty()) wanted = lists_.front().id;
+  if (wanted) choose(*wanted);
   emit listsChanged();
-  if (chosen_) choose(*chosen_);
+}
+
+void Post::remember() {
+  if (!chosen_) return;
+  std::erase_if(known_, [this](const Known& k) { return k.homework == *chosen_; });
+  known_.insert(known_.begin(), {*chosen_, sent_});
+  if (known_.size() > kKnownLists) known_.pop_back();
+}
+
+/// What was marked of the same files, of the same player, for the same cards.
+void Post::recall(Sent& sent) const {
+  const auto known = std::ranges::find(known_, *chosen_, &Known::homework);
+  const Student* who = roster_.find(sent.kept.student);
+  if (known == known_.end() || !who) return;
+  const auto found = known->sent.find(sent.kept.student);
+  if (found == known->sent.end() || !found->second.marked) return;
+  const Sent& before = found->second;
+  const Context player = playerOf(*who);
+  const auto &was = before.kept.pieces, &is = sent.kept.pieces;
+  const bool same = before.kept.files == sent.kept.files && before.marked->list.items == list_.items &&
+                    before.marked->player.instrument == player.instrument &&
+                    before.marked->player.range == player.range && before.said <= is.size() &&
+                    std::ranges::equal(std::views::take(is, static_cast<std::ptrdiff_t>(before.said)),
+                                       std::views::take(was, static_cast<std::ptrdiff_t>(before.said)));
+  if (!same) return;
+  sent.marked = before.marked;
+  sent.said = before.said;
 }
 
 void Post::choose(std::int64_t homework) {
   cancel();
+  remember();
   chosen_ = homework;
   list_ = {};
   sent_.clear();
@@ -142,6 +103,7 @@ void Post::choose(std::int64_t homework) {
         const std::int64_t student = one.student;
         if (!roster_.find(student)) continue;
         sent_[student].kept = std::move(one);
+        recall(sent_[student]);
         bringUpToDate(student);
       }
   }
@@ -151,8 +113,7 @@ void Post::choose(std::int64_t homework) {
 bool Post::keep(const HomeworkList& list, Day due, std::int64_t id) {
   const auto kept = studio_.keepHomework({id, due, toText(list)});
   if (!notices_.worked(kept)) return false;
-  chosen_ = kept->id;
-  load();
+  load(kept->id);
   return true;
 }
 
@@ -166,8 +127,7 @@ bool Post::erase(std::int64_t homework) {
   undo_.push([this, was, sent] {
     if (!notices_.worked(studio_.keepHomework(was))) return;
     for (const SentHomework& one : sent) notices_.worked(studio_.keepSent(was.id, one));
-    chosen_ = was.id;
-    load();
+    load(was.id);
   });
   cancel();
   chosen_.reset();

@@ -18,7 +18,8 @@ class Post : public QObject {
   const Homework* chosen() const;
   /// Of the chosen one; without items where it cannot be read any more.
   const HomeworkList& list() const { return list_; }
-  void load();
+  /// `wanted`: the list to be looked at; nullopt: the one that is, or the newest.
+  void load(std::optional<std::int64_t> wanted = {});
   void choose(std::int64_t homework);
   /// Keeps a list, and chooses it.
   bool keep(const HomeworkList& list, Day due, std::int64_t id = 0);
@@ -60,6 +61,8 @@ class Post : public QObject {
   void nobodys(const std::vector<std::filesystem::path>& files);  ///< came into the watched folder
 
  private:
+  void remember();
+  void recall(Sent& sent) const;
   void bringUpToDate(std::int64_t student);
   void markAnew(Sent& sent);
   void kept(std::int64_t student, const Analyst::Answer& answer);
@@ -78,13 +81,12 @@ class Post : public QObject {
   std::optional<std::int64_t> chosen_;
   HomeworkList list_;
   std::map<std::int64_t, Sent> sent_;
+  /// What was marked of a list that was looked at before.
+  struct Known {
+    std::int64_t homework;
+    std::map<std::int64_t, Sent> sent;
+  };
+  std::vector<Known> known_;  // the last one first
 };
-
-/// Whose a file is: the student of whose name most words are in the path's last parts, if that is one.
-/// `table`: names of files and of students. Nullptr where nothing says so.
-const Student* ownerOf(const std::filesystem::path& file, const std::vector<Student>& students,
-                       const std::map<std::string, std::string>& table);
-/// "file;student" lines, separated by semicolon, comma or tab.
-std::map<std::string, std::string> ownersIn(std::string_view table);
 
 }  // namespace calando

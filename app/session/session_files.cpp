@@ -71,14 +71,15 @@ void Session::backUp(const std::filesystem::path& file) {
   const auto plan = planBackup(studio_);
   if (!notices_.worked(plan)) return;
   notices_.say(tr("The studio is being backed up…"));
-  this->file([plan = *plan, file] { return writeBackup(plan, file); },
-             [this, file](const Studio::Result<int>& files) {
-               if (!notices_.worked(files)) return;
-               const auto now = static_cast<double>(QDateTime::currentSecsSinceEpoch());
-               notices_.worked(studio_.keep(settings::backedUp, now));
-               notices_.say(tr("Backed up and read back: %1 files in %2")
-                                .arg(QString::number(*files), words::plain(file.string())));
-             });
+  this->file(
+      [plan = *plan, file] { return writeBackup(plan, file); },
+      [this, file](const Studio::Result<int>& files) {
+        if (!notices_.worked(files)) return;
+        const auto now = static_cast<double>(QDateTime::currentSecsSinceEpoch());
+        notices_.worked(studio_.keep(settings::backedUp, now));
+        notices_.say(
+            tr("Backed up and read back: %n files in %1", nullptr, *files).arg(words::plain(file.string())));
+      });
 }
 
 void Session::restore(const std::filesystem::path& file, const std::filesystem::path& folder) {

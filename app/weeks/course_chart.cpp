@@ -28,11 +28,12 @@ CourseChart::CourseChart() {
 }
 
 void CourseChart::setCourse(const Figure& figure, Course course, std::vector<Asked> asked,
-                            std::vector<Remark> remarks) {
+                            std::vector<Remark> remarks, std::set<Day> lessons) {
   figure_ = &figure;
   course_ = std::move(course);
   asked_ = std::move(asked);
   remarks_ = std::move(remarks);
+  lessons_ = std::move(lessons);
   const auto [least, most] = range();
   step_ = axisStep(most - least, kTicks);
   low_ = std::floor(least / step_) * step_;
@@ -96,7 +97,7 @@ void CourseChart::paintEvent(QPaintEvent*) {
   paintLine(painter);
   paintAsked(painter);
   painter.setClipping(false);
-  paintRemarks(painter);
+  paintDays(painter);
 }
 
 void CourseChart::paintAxes(QPainter& painter) const {
@@ -171,16 +172,25 @@ void CourseChart::paintLine(QPainter& painter) const {
   for (const CourseWeek* week : known) painter.drawEllipse(at(*week), kDot, kDot);
 }
 
-/// Days with a remark: their words are under the pointer.
-void CourseChart::paintRemarks(QPainter& painter) const {
+/// Where a day has its middle; nullopt: outside.
+std::optional<double> CourseChart::middleOf(Day day) const {
+  const double at = x(day) + 0.5 * plot().width() / (7.0 * static_cast<double>(course_.weeks.size()));
+  return at < plot().left() || at > plot().right() ? std::nullopt : std::optional(at);
+}
+
+/// Lessons as strokes through the axis, days with a remark as wedges; their words are under the pointer.
+void CourseChart::paintDays(QPainter& painter) const {
+  painter.setPen(QPen(style::quietInk, 1.6));
+  for (const Day lesson : lessons_)
+    if (const auto at = middleOf(lesson))
+      painter.drawLine(QPointF(*at, plot().bottom() - 4.0), QPointF(*at, plot().bottom() + 4.0));
   painter.setPen(Qt::NoPen);
   painter.setBrush(style::attention);
   for (const Remark& remark : remarks_) {
-    const double at =
-        x(remark.day) + 0.5 * plot().width() / (7.0 * static_cast<double>(course_.weeks.size()));
-    if (at < plot().left() || at > plot().right()) continue;
+    const auto at = middleOf(remark.day);
+    if (!at) continue;
     const double top = plot().bottom() + 5.0;
-    painter.drawPolygon(QPolygonF{{at, top}, {at + 4.5, top + 8.0}, {at - 4.5, top + 8.0}});
+    painter.drawPolygon(QPolygonF{{*at, top}, {*at + 4.5, top + 8.0}, {*at - 4.5, top + 8.0}});
   }
 }
 
@@ -189,6 +199,9 @@ bool CourseChart::event(QEvent* event) {
   const auto* help = static_cast<QHelpEvent*>(event);
   const QPointF at = help->pos();
   QStringList text;
+  for (const Day lesson : lessons_)
+    if (at.y() > plot().bottom() - kNear && std::abs(x(lesson) - at.x()) < kNear)
+      text << tr("%1: lesson", "day").arg(words::day(lesson));
   for (const Remark& remark : remarks_)
     if (at.y() > plot().bottom() && std::abs(x(remark.day) - at.x()) < kNear)
       text << QStringLiteral("%1: %2").arg(words::day(remark.day), remark.text);

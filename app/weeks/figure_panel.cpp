@@ -132,7 +132,10 @@ void FigurePanel::collectAsked() {
   const auto& takes = session_.roster().takes();
   std::map<Day, CourseChart::Asked> weeks;
   std::vector<CourseChart::Remark> remarks;
+  std::set<Day> lessons;
   for (const Take& take : takes) {  // newest first
+    // What came as a file or in a pack was not recorded here.
+    if (!take.recording.empty()) lessons.insert(dayOf(take.made_unix_s));
     if (!exercise_.empty() && take.asked.exercise != exercise_) continue;
     const Day day = dayOf(take.made_unix_s);
     if (!take.remark.empty()) remarks.push_back({day, words::plain(take.remark)});
@@ -152,7 +155,7 @@ void FigurePanel::collectAsked() {
   std::vector<CourseChart::Asked> asked;
   for (auto& [monday, one] : weeks) asked.push_back(one);
   chart_->setCourse(figure, courseOf(session_.roster().past(), {figure_, exercise_}), std::move(asked),
-                    std::move(remarks));
+                    std::move(remarks), std::move(lessons));
 }
 
 void FigurePanel::showDifference() {
@@ -163,8 +166,8 @@ void FigurePanel::showDifference() {
   if (points.elsewhere > 0)
     aside << tr("Left out, as the microphone stood elsewhere: %n.", nullptr, points.elsewhere);
   if (exercise_.empty()) aside << tr("Of all steps together; choose one to compare like with like.");
+  aside << tr("On the axis: strokes are lessons, wedges remarks.");
   aside_->setText(aside.join(' '));
-  aside_->setVisible(!aside.isEmpty());
   if (points.list.empty()) return difference_->setText(tr("No take has this figure yet."));
   const PeriodPair pair =
       periodsOf(kPeriods[std::max(0, periods_->currentIndex())], today(), points.list.front().day);

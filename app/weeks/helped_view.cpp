@@ -45,35 +45,56 @@ QStringList HelpedView::triesText() const {
   return lines;
 }
 
-QStringList HelpedView::attentionText() const {
+/// By card, what a contrast of its first figure says.
+QStringList HelpedView::contrastText(
+    const std::function<std::optional<Said>(const std::string&, const std::string&)>& said) const {
   QStringList lines;
   std::set<std::string> cards;
-  for (const PastTake& take : session_.roster().past())
-    if (take.attention != Attention::unsaid) cards.insert(take.exercise);
+  for (const PastTake& take : session_.roster().past()) cards.insert(take.exercise);
   for (const std::string& id : cards) {
     const ExercisePtr card = session_.lesson().find(id);
-    if (!card || card->readings.empty()) continue;
-    const Figure* figure = findFigure(card->readings.front());
-    const auto effect = attentionEffect(session_.roster().past(), id, card->readings.front());
-    if (!figure || !effect) continue;
-    const QString did = effect->tells()
-                            ? tr("%1 differs by %2 with the attention on the sound, against on the count")
-                                  .arg(words::label(*figure),
-                                       withUnsure(effect->difference(), 2.0 * effect->error(), *figure))
-                            : tr("sound or count: no difference to speak of");
+    const Figure* figure = card && !card->readings.empty() ? findFigure(card->readings.front()) : nullptr;
+    const auto effect = figure ? said(id, card->readings.front()) : std::nullopt;
+    if (!effect) continue;
+    const Contrast& contrast = effect->contrast;
+    const QString did =
+        contrast.tells()
+            ? tr("%1 differs by %2 %3", "figure, how much, between which")
+                  .arg(words::label(*figure),
+                       withUnsure(contrast.difference(), 2.0 * contrast.error(), *figure), effect->sides)
+            : tr("%1: no difference to speak of", "between which").arg(effect->sides);
     lines << QStringLiteral("<p><b>%1</b><br>%2 (%3)</p>")
                  .arg(words::said(card->title).toHtmlEscaped(), did.toHtmlEscaped(),
                       tr("%1 and %2 takes")
-                          .arg(QString::number(effect->sound.takes), QString::number(effect->count.takes)));
+                          .arg(QString::number(contrast.one.takes), QString::number(contrast.other.takes)));
   }
   return lines;
 }
 
+QStringList HelpedView::attentionText() const {
+  return contrastText([this](const std::string& card, const std::string& figure) -> std::optional<Said> {
+    const auto effect = attentionEffect(session_.roster().past(), card, figure);
+    if (!effect) return std::nullopt;
+    return Said{*effect, tr("with the attention on the sound, against on the count")};
+  });
+}
+
+QStringList HelpedView::schoolText() const {
+  return contrastText([this](const std::string& card, const std::string& figure) -> std::optional<Said> {
+    const auto effect = schoolEffect(session_.roster().past(), card, figure);
+    if (!effect) return std::nullopt;
+    return Said{
+        effect->contrast,
+        tr("in the words of “%1”, against “%2”").arg(words::said(effect->one), words::said(effect->other))};
+  });
+}
+
 void HelpedView::refresh() {
-  const QStringList tries = triesText(), attention = attentionText();
+  const QStringList tries = triesText(), attention = attentionText(), schools = schoolText();
   QString html;
   if (!tries.isEmpty()) html += "<h3>" + tr("What was tried") + "</h3>" + tries.join("");
   if (!attention.isEmpty()) html += "<h3>" + tr("Where the attention was") + "</h3>" + attention.join("");
+  if (!schools.isEmpty()) html += "<h3>" + tr("Whose words the cards spoke") + "</h3>" + schools.join("");
   if (html.isEmpty())
     html = "<p>" +
            tr("Nothing was tried yet. Y says that the one thing to try was tried in a take; 5 to 8 say where "

@@ -17,6 +17,14 @@ class HelpedView : public QTextBrowser {
  private:
   QStringList triesText() const;
   QStringList attentionText() const;
+  QStringList schoolText() const;
+  /// A contrast, and in words what is held against what.
+  struct Said {
+    Contrast contrast;
+    QString sides;
+  };
+  QStringList contrastText(const std::function<std::optional<Said>(const std::string& card,
+                                                                   const std::string& figure)>& said) const;
 
   Session& session_;
 };

@@ -10,6 +10,7 @@ namespace calando {
 namespace {
 
 const QString kFolder = QStringLiteral(":/translations");
+constexpr const char* kSource = "en";  // what all texts are written in
 
 /// Marks whatever passes through it.
 class PseudoTranslator : public QTranslator {
@@ -39,8 +40,9 @@ QString pseudo(const QString& text) {
 }
 
 QStringList languages() {
-  QStringList codes{QStringLiteral("en")};
+  QStringList codes{QString(kSource)};
   for (const QString& file : QDir(kFolder).entryList({"calando_*.qm"})) codes << file.mid(8).chopped(3);
+  codes.removeDuplicates();
   return codes;
 }
 
@@ -53,7 +55,9 @@ void useLanguage(const QString& code) {
   } else {
     auto* translator = new QTranslator;
     const QLocale locale = code.isEmpty() ? QLocale::system() : QLocale(code);
-    if (translator->load(locale, "calando", "_", kFolder))
+    // English has forms of its own for what is counted; in no other language is it better than nothing.
+    if (translator->load(locale, "calando", "_", kFolder) ||
+        translator->load(QStringLiteral("calando_") + kSource, kFolder))
       installed = translator;
     else
       delete translator;

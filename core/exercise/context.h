@@ -29,6 +29,7 @@ struct NoteRange {
   bool holds(int written) const {
     return (!lowest || written >= *lowest) && (!highest || written <= *highest);
   }
+  bool operator==(const NoteRange&) const = default;
 };
 
 /// What was asked for, and what it is held against.

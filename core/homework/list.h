@@ -18,6 +18,7 @@ struct HomeworkItem {
   std::optional<double> tempo_bpm = {};
   std::optional<PartPlayed> part = {};
   std::optional<int> highest = {};  ///< written: a card that makes its notes goes up to there
+  bool operator==(const HomeworkItem&) const = default;
 };
 
 struct HomeworkList {

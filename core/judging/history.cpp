@@ -184,26 +184,52 @@ std::optional<std::int64_t> takeBefore(std::span<const PastTake> takes, std::int
   return before == takes.end() ? std::nullopt : std::optional(before->id);
 }
 
-double AttentionEffect::error() const { return std::hypot(sound.error, count.error); }
-bool AttentionEffect::tells() const { return std::abs(difference()) >= 2.0 * error(); }
+double Contrast::error() const { return std::hypot(one.error, other.error); }
+bool Contrast::tells() const { return std::abs(difference()) >= 2.0 * error(); }
 
-std::optional<AttentionEffect> attentionEffect(std::span<const PastTake> takes, const std::string& exercise,
-                                               const std::string& figure) {
+std::optional<Contrast> contrastOf(std::span<const PastTake> takes, const std::string& exercise,
+                                   const std::string& figure,
+                                   const std::function<bool(const PastTake&)>& isOne,
+                                   const std::function<bool(const PastTake&)>& isOther) {
   constexpr std::size_t fewest = 3;
-  const auto attended = [&](Attention attention) -> std::optional<Attended> {
+  const auto alike = [&](const std::function<bool(const PastTake&)>& is) -> std::optional<Alike> {
     std::vector<double> values;
     for (const PastTake& take : takes) {
-      if (take.exercise != exercise || take.attention != attention || !counts(take)) continue;
+      if (take.exercise != exercise || !counts(take) || !is(take)) continue;
       if (const auto value = take.kept->values.find(figure); value != take.kept->values.end())
         values.push_back(value->second);
     }
     if (values.size() < fewest) return std::nullopt;
     const auto n = static_cast<double>(values.size());
-    return Attended{static_cast<int>(values.size()), mean(values), sampleDeviation(values) / std::sqrt(n)};
+    return Alike{static_cast<int>(values.size()), mean(values), sampleDeviation(values) / std::sqrt(n)};
   };
-  const auto sound = attended(Attention::sound), count = attended(Attention::count);
-  if (!sound || !count) return std::nullopt;
-  return AttentionEffect{*sound, *count};
+  const auto one = alike(isOne), other = alike(isOther);
+  if (!one || !other) return std::nullopt;
+  return Contrast{*one, *other};
+}
+
+std::optional<Contrast> attentionEffect(std::span<const PastTake> takes, const std::string& exercise,
+                                        const std::string& figure) {
+  const auto on = [](Attention attention) {
+    return [attention](const PastTake& take) { return take.attention == attention; };
+  };
+  return contrastOf(takes, exercise, figure, on(Attention::sound), on(Attention::count));
+}
+
+std::optional<SchoolEffect> schoolEffect(std::span<const PastTake> takes, const std::string& exercise,
+                                         const std::string& figure) {
+  std::map<std::string, int> used;
+  for (const PastTake& take : takes)
+    if (take.exercise == exercise && !take.school.empty()) ++used[take.school];
+  if (used.size() < 2) return std::nullopt;
+  std::vector<std::pair<std::string, int>> most(used.begin(), used.end());
+  std::ranges::stable_sort(most, std::greater(), &std::pair<std::string, int>::second);
+  const auto of = [](const std::string& school) {
+    return [school](const PastTake& take) { return take.school == school; };
+  };
+  const auto contrast = contrastOf(takes, exercise, figure, of(most[0].first), of(most[1].first));
+  if (!contrast) return std::nullopt;
+  return SchoolEffect{most[0].first, most[1].first, *contrast};
 }
 
 }  // namespace calando

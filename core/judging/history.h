@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cstdint>
+#include <functional>
 #include <map>
 #include <optional>
 #include <span>
@@ -43,6 +44,7 @@ struct PastTake {
   double seconds = 0.0;                  ///< that were asked for
   std::optional<double> tempo_bpm = {};  ///< asked for instead of the card's own
   std::optional<int> mostCounts = {};    ///< of a climbing card
+  std::string school = {};               ///< in whose words the card spoke; empty: of all
 };
 
 /// Seconds of the longest tone or breath out that counts; 0 for none.
@@ -109,24 +111,36 @@ struct WeekFigure {
 std::vector<Week> weeksOf(std::span<const PastTake> takes, std::int64_t now_unix_s, std::size_t weeks,
                           std::span<const WeekFigure> figures);
 
-/// A figure of the takes in which the attention was on one thing.
-struct Attended {
+/// A figure of takes that have something in common.
+struct Alike {
   int takes;
   double mean;
   double error;  ///< standard error of the mean
 };
-/// What attention did to a figure of a card.
-struct AttentionEffect {
-  Attended sound, count;
-  /// Sound less count, and its standard error.
-  double difference() const { return sound.mean - count.mean; }
+/// A figure of a card with one thing and with another.
+struct Contrast {
+  Alike one, other;
+  /// One less the other, and its standard error.
+  double difference() const { return one.mean - other.mean; }
   double error() const;
   /// Twice its error or more.
   bool tells() const;
 };
 /// Of the takes of a card that count; nullopt under three of either.
-std::optional<AttentionEffect> attentionEffect(std::span<const PastTake> takes, const std::string& exercise,
-                                               const std::string& figure);
+std::optional<Contrast> contrastOf(std::span<const PastTake> takes, const std::string& exercise,
+                                   const std::string& figure,
+                                   const std::function<bool(const PastTake&)>& isOne,
+                                   const std::function<bool(const PastTake&)>& isOther);
+/// What attention did: on the sound against on the count.
+std::optional<Contrast> attentionEffect(std::span<const PastTake> takes, const std::string& exercise,
+                                        const std::string& figure);
+/// What the words of two schools did, those of a card that were used most, by their names.
+struct SchoolEffect {
+  std::string one, other;
+  Contrast contrast;
+};
+std::optional<SchoolEffect> schoolEffect(std::span<const PastTake> takes, const std::string& exercise,
+                                         const std::string& figure);
 
 /// The take that the card's takes are held against: the student's best of it, or the teacher's model, where
 /// the card has one of either.

@@ -125,6 +125,7 @@ nlohmann::json toJson(const AskedFor& a) {
           {"tonic", a.tonic},
           {"room_c", orNull(a.room_c)},
           {"place", orNull(a.place)},
+          {"school", a.school},
           {"most_counts", orNull(a.mostCounts)},
           {"key", key},
           {"open", open},
@@ -162,6 +163,7 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   a.room_c = fields.number("room_c", -30.0, 60.0);
   if (const auto place = fields.whole("place", 1, kMostPlaces)) a.place = static_cast<int>(*place);
   if (const auto most = fields.whole("most_counts", 1, 256)) a.mostCounts = static_cast<int>(*most);
+  a.school = fields.text("school", kLongestId).value_or("");
   a.key = keyFrom(fields);
   a.open = openFrom(fields);
   a.nextTries = triesFrom(fields);

@@ -34,6 +34,7 @@ struct Played {
   std::optional<Rival> against;    ///< what the take is held against
   std::optional<double> room_c;    ///< how warm the room was, °C
   std::optional<int> place;        ///< of the microphone, by number; levels of one place can be compared
+  std::string school;              ///< in whose words the card spoke, where schools differ; empty: of all
   std::optional<KeyTimes> key;     ///< when the player pressed theirs, on a card that is timed by key
   std::optional<OpenBreath> open;  ///< the player's own open breath as it was known then
   std::map<std::string, std::size_t> nextTries;  ///< of observations, as they stood then

@@ -532,6 +532,29 @@ TEST(Fingerings, AreRankedByHowOftenTheySpokeThenByHowNearTheyCame) {
   EXPECT_FALSE(ranked[0].wander_cents);
 }
 
+TEST(Schools, AreHeldAgainstEachOtherTheTwoThatWereUsedMost) {
+  std::vector<PastTake> takes;
+  for (const auto& [school, values] : {std::pair{"air", std::vector{2.0, 3.0, 4.0, 3.0}},
+                                       {"voicing", {6.0, 8.0, 10.0}},
+                                       {"rare", {50.0}},
+                                       {"", {90.0, 91.0, 92.0, 93.0, 94.0}}})
+    for (const double value : values) {
+      PastTake take;
+      take.exercise = "stairs-4";
+      take.school = school;
+      take.kept = Kept{Verdict::inside, {{"step_spread_percent", value}}, ""};
+      takes.push_back(take);
+    }
+  const auto effect = schoolEffect(takes, "stairs-4", "step_spread_percent");
+  ASSERT_TRUE(effect);
+  EXPECT_EQ(std::pair(effect->one, effect->other), std::pair(std::string("air"), std::string("voicing")));
+  EXPECT_NEAR(effect->contrast.difference(), -5.0, 1e-9);
+  EXPECT_NEAR(effect->contrast.error(), std::sqrt(2.0 / 3.0 / 4.0 + 4.0 / 3.0), 1e-9);
+  EXPECT_TRUE(effect->contrast.tells());
+  takes[5].word = TeachersWord::invalidTry;
+  EXPECT_FALSE(schoolEffect(takes, "stairs-4", "step_spread_percent")) << "two of a school are too few";
+}
+
 TEST(Attention, IsADifferenceOnlyBeyondItsUncertainty) {
   const auto takesOf = [](std::vector<double> sound, std::vector<double> count) {
     std::vector<PastTake> takes;

@@ -131,6 +131,7 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   take.seen = Seen::wrong;
   take.asked.nextTries = {{"comes-and-goes", 2}};
   take.asked.spanBefore = 7.5;
+  take.asked.school = "air";
   ASSERT_TRUE(studio.keepOpenBreaths(ada.id, {mark, mark}));
   ASSERT_TRUE(studio.changeTake(take));
   const Take again = studio.takes(ada.id)->front();
@@ -140,6 +141,7 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   EXPECT_EQ(again.seen, Seen::wrong);
   EXPECT_EQ(again.asked.nextTries, take.asked.nextTries);
   EXPECT_EQ(contextFor(again.asked).spanBefore, 7.5);
+  EXPECT_EQ(again.asked.school, "air");
   EXPECT_EQ(contextFor(again.asked).range.highest, 79);
   ASSERT_TRUE(again.asked.against);
   EXPECT_EQ(again.asked.against->held_s, 9.5);

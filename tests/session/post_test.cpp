@@ -2,6 +2,7 @@
 
 #include <fstream>
 
+#include "app/session/owners.h"
 #include "app/session/today.h"
 #include "core/library/cards.h"
 #include "session/doubles.h"
@@ -121,6 +122,38 @@ TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
   session_->undo();
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
+}
+
+TEST_F(PostTest, WhatWasMarkedIsNotMarkedAgainUnlessSomethingOfItChanged) {
+  post().add({record("ada moor.flac", {67, 60})});
+  ASSERT_TRUE(settle());
+  const std::int64_t ada = idOf("Ada Moor"), first = post().chosen()->id;
+  const MarkedTry second = markingOf("Ada Moor").items[1].tries.at(0);
+  post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, std::nullopt});
+  ASSERT_TRUE(settle());
+  const MarkedPtr marked = post().sentOf(ada)->marked;
+  const HomeworkList list = post().list();
+  ASSERT_TRUE(post().keep({"Week 2", {{findExercise("tone-5"), 67}}}, today()));
+  EXPECT_TRUE(post().sent().empty());
+  post().choose(first);
+  EXPECT_FALSE(post().running());
+  EXPECT_EQ(post().sentOf(ada)->marked, marked);
+  post().load();
+  EXPECT_EQ(post().sentOf(ada)->marked, marked);
+  // Another instrument, another list: anew.
+  Student trumpeter = *session_->roster().find(ada);
+  trumpeter.instrument = "oboe";
+  session_->roster().change(trumpeter);
+  post().load();
+  EXPECT_TRUE(post().running());
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(markingOf("Ada Moor").items[0].state, ItemState::missing) << "two half steps off, on an oboe";
+  HomeworkList other = list;
+  other.items.pop_back();
+  ASSERT_TRUE(post().keep(other, today(), first));
+  EXPECT_TRUE(post().running());
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(markingOf("Ada Moor").items.size(), 1u);
 }
 
 TEST_F(PostTest, AStretchIsHeardAsItIsInTheFile) {

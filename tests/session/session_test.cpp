@@ -160,6 +160,19 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
   EXPECT_TRUE(session_->roster().past().back().kept);
 }
 
+TEST_F(SessionTest, ATakeSaysInWhoseWordsItsCardSpokeWhereTheyDiffer) {
+  start();
+  add("Ada");
+  for (const auto& [school, exercise, said] : {std::tuple{"air", "stairs-4", "air"},
+                                               {"air", "steady-tone", ""},
+                                               {"", "stairs-4", ""},
+                                               {"of another book", "stairs-4", ""}}) {
+    session_->lesson().setSchool(school);
+    session_->lesson().choose(exercise);
+    EXPECT_EQ(session_->asking().asked().school, said) << school << ", " << exercise;
+  }
+}
+
 TEST_F(SessionTest, CardsAreKeptErasedAndBroughtBack) {
   start();
   add("Ada");

@@ -187,7 +187,7 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   order.show();
   expectTranslated(order, "cards");
   expectWhole(order, "cards");
-  CardEditor editor(*findExercise("swell"), true, window_->shownPicture()->context, window_.get());
+  CardEditor editor(*findExercise("swell"), true, window_->shownPicture()->context, {}, window_.get());
   editor.show();
   expectTranslated(editor, "card editor");
   auto* cues = editor.findChild<QTableWidget*>("cardCues");
@@ -321,6 +321,27 @@ TEST(Words, OfAdviceAreFilledInWhateverLanguage) {
   EXPECT_TRUE(words::advice(*advice).contains("14.3"));
   EXPECT_FALSE(words::advice(*advice).contains('{'));
   useLanguage("en");
+}
+
+TEST(English, HasBothFormsOfAllThatIsCounted) {
+  std::size_t counted = 0;
+  for (const auto& [context, source] : collected()) {
+    if (!QString::fromStdString(source).contains("%n")) continue;
+    ++counted;
+    const auto said = [&](int n) {
+      return QCoreApplication::translate(context.c_str(), source.c_str(), nullptr, n);
+    };
+    useLanguage("en");
+    const QString one = said(1), two = said(2);
+    QTranslator forms;
+    ASSERT_TRUE(forms.load(":/translations/calando_en.qm"));
+    EXPECT_FALSE(forms.translate(context.c_str(), source.c_str(), nullptr, 1).isEmpty())
+        << "scripts/texts en, and its forms: " << source;
+    static const QRegularExpression wrong("\\b1 (takes|days|tries|files|students|recordings)\\b");
+    EXPECT_FALSE(wrong.match(one).hasMatch()) << one.toStdString();
+    EXPECT_TRUE(two.contains('2')) << two.toStdString();
+  }
+  EXPECT_GT(counted, 10u);
 }
 
 TEST(Pseudo, KeepsPlacesAndIsLongerByHalf) {

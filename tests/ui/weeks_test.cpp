@@ -277,23 +277,35 @@ TEST_F(PostWindowTest, AFolderIsMarkedCorrectedAndAnswered) {
   EXPECT_EQ(table->item(0, 4)->text(), "2 missing");
   QTest::keyClick(strip, Qt::Key_Z, Qt::ControlModifier);
   EXPECT_EQ(table->item(0, 4)->text(), "1 missing");
-  // By hand: its end is drawn to the middle.
+  // By hand: carried by its title to the first item, and back by Ctrl+Z.
+  const auto drag = [&](QPointF from, QPointF to) {
+    QTest::mousePress(strip, Qt::LeftButton, {}, from.toPoint());
+    QMouseEvent move(QEvent::MouseMove, to, strip->mapToGlobal(to), Qt::NoButton, Qt::LeftButton,
+                     Qt::NoModifier);
+    QApplication::sendEvent(strip, &move);
+    QTest::mouseRelease(strip, Qt::LeftButton, {}, to.toPoint());
+    ASSERT_TRUE(settle());
+  };
+  const double scale = strip->width() / (static_cast<double>(all.size()) / 48000.0);
+  const auto triesAt = [&](std::size_t item) {
+    return window_->session().post().sent().begin()->second.marked->marking.items[item].tries;
+  };
+  ASSERT_EQ(triesAt(0).size(), 1u);
+  ASSERT_EQ(triesAt(1).size(), 1u);
+  drag({(triesAt(1)[0].start_s + 0.5) * scale, 10.0}, {10.0, 120.0});
+  EXPECT_EQ(triesAt(0).size(), 2u);
+  EXPECT_EQ(triesAt(1).size(), 0u);
+  QTest::keyClick(strip, Qt::Key_Z, Qt::ControlModifier);
+  EXPECT_EQ(triesAt(1).size(), 1u);
+  // Its end is drawn to the middle.
   const Piece first = [&] {
     QTest::keyClick(strip, Qt::Key_Left);
     QTest::keyClick(strip, Qt::Key_Left);
     return *strip->chosen();
   }();
-  const double scale = strip->width() / (static_cast<double>(all.size()) / 48000.0);
-  const auto at = [&](double t) { return QPoint(static_cast<int>(t * scale), strip->height() / 2); };
-  QTest::mousePress(strip, Qt::LeftButton, {}, at(first.to_s));
-  QMouseEvent move(QEvent::MouseMove, QPointF(at(first.to_s - 1.5)),
-                   strip->mapToGlobal(QPointF(at(first.to_s - 1.5))), Qt::NoButton, Qt::LeftButton,
-                   Qt::NoModifier);
-  QApplication::sendEvent(strip, &move);
-  QTest::mouseRelease(strip, Qt::LeftButton, {}, at(first.to_s - 1.5));
-  ASSERT_TRUE(settle());
-  const auto& post = window_->session().post();
-  const auto& tries = post.sent().begin()->second.marked->marking.items[0].tries;
+  const auto at = [&](double t) { return QPointF(t * scale, 0.5 * strip->height()); };
+  drag(at(first.to_s), at(first.to_s - 1.5));
+  const auto tries = triesAt(0);
   ASSERT_EQ(tries.size(), 1u);
   EXPECT_NEAR(tries[0].end_s, first.to_s - 1.5, 0.15);
   // The answer is changed, and goes out; so does the list.

@@ -397,6 +397,47 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
   EXPECT_EQ(window_->shownPicture()->context.exercise->title, "Two notes, long");
 }
 
+TEST_F(WindowTest, EveryCardLeavesTheEditorAsItCameAndGrowthAndPartnerAreSet) {
+  openWindow();
+  addStudent("Ada", "trumpet-bb");
+  for (const Exercise& card : exercises()) {
+    CardEditor editor(card, true, contextFor(window_->session().asking().asked()));
+    editor.accept();
+    EXPECT_EQ(toText(editor.card()), toText(card));
+  }
+  CardEditor editor(*findExercise("steady-tone"), false, contextFor(window_->session().asking().asked()));
+  const auto choose = [&](const char* name, const char* text) {
+    auto* box = editor.findChild<QComboBox*>(name);
+    ASSERT_GE(box->findText(text), 0) << text;
+    box->setCurrentIndex(box->findText(text));
+  };
+  auto* save = editor.findChild<QPushButton*>("saveCard");
+  auto* steps = editor.findChild<QLineEdit*>("growsSteps");
+  choose("growsWhat", "seconds of a tone");
+  for (const char* wrong : {"", "4 3", "4 five", "0 4"}) {
+    steps->setText(wrong);
+    EXPECT_FALSE(save->isEnabled()) << wrong;
+    EXPECT_FALSE(editor.findChild<QLabel*>("cardError")->text().isEmpty()) << wrong;
+  }
+  steps->setText("4  7.5 12");
+  choose("cardThen", "One level line");
+  auto* cues = editor.findChild<QTableWidget*>("cardCues");
+  EXPECT_TRUE(cues->isColumnHidden(6));
+  choose("cardWith", "with a partner");
+  EXPECT_FALSE(cues->isColumnHidden(6));
+  editor.findChild<QDoubleSpinBox*>("pairSemitones")->setValue(7);
+  editor.findChild<QDoubleSpinBox*>("pairOff")->setValue(-5);
+  static_cast<QComboBox*>(cues->cellWidget(0, 6))->setCurrentIndex(2);
+  ASSERT_TRUE(save->isEnabled()) << editor.findChild<QLabel*>("cardError")->text().toStdString();
+  editor.accept();
+  EXPECT_EQ(editor.card().grows.steps, (std::vector{4.0, 7.5, 12.0}));
+  EXPECT_EQ(findExercise(editor.card().then)->title, "One level line");
+  ASSERT_TRUE(editor.card().pair);
+  EXPECT_EQ(editor.card().pair->semitones, 7.0);
+  EXPECT_EQ(editor.card().pair->off_cents, -5.0);
+  EXPECT_EQ(editor.card().cues[0].who, Who::player);
+}
+
 TEST_F(WindowTest, OnASmallScreenTheFieldsStandInOneRow) {
   openWindow();
   addStudent("Ada", "trumpet-bb");
