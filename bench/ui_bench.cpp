@@ -10,11 +10,14 @@
 #include "app/desk/main_window.h"
 #include "app/desk/take_view.h"
 #include "app/picture/gallery.h"
+#include "app/print/report_dialog.h"
+#include "app/session/today.h"
 #include "app/sound/listener.h"
 #include "app/style/style.h"
 #include "core/analysis.h"
 #include "core/judging/judging.h"
 #include "core/judging/kept.h"
+#include "core/library/cards.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
 
@@ -166,6 +169,69 @@ void pauses() {
   std::printf("  Space to the first picture of the recording: %.0f ms\n", first_ms);
 }
 
+/// The weeks of a student with 5,000 takes: the whole place, another figure, a report.
+void growth() {
+  QTemporaryDir folder;
+  fillStudio(folder, 5000);
+  auto studio = Studio::open(folder.path().toStdString());
+  MainWindow window(std::move(*studio));
+  window.show();
+  (void)QTest::qWaitFor([&] { return window.idle(); }, 60000);
+  double start = now_ms();
+  QTest::keyClick(&window, Qt::Key_2, Qt::AltModifier);
+  window.grab();
+  std::printf("  weeks with 5000 takes, first paint: %.0f ms\n", now_ms() - start);
+  auto* figures = window.findChild<QComboBox*>("weeksFigure");
+  double longest = 0.0;
+  for (int i = 1; i < std::min(8, figures->count()); ++i) {
+    start = now_ms();
+    figures->setCurrentIndex(i);
+    emit figures->activated(i);
+    window.grab();
+    longest = std::max(longest, now_ms() - start);
+  }
+  std::printf("  another figure of them: %.0f ms at most\n", longest);
+  start = now_ms();
+  ReportDialog dialog(window.session(), &window);
+  (void)QTest::qWaitFor([&] { return dialog.report() != nullptr; }, 60000);
+  (void)dialog.write("pdf", folder.filePath("report.pdf"));
+  std::printf("  a report of them as PDF: %.0f ms\n", now_ms() - start);
+}
+
+/// Homework of thirty recordings of five minutes, marked while the window is painted all the time.
+void homework() {
+  constexpr int kRecordings = 30, kRounds = 15;
+  QTemporaryDir folder, sent;
+  std::vector<float> samples;
+  for (int round = 0; round < kRounds; ++round) {
+    samples.resize(samples.size() + 48000 * 5, 1e-4f);
+    const auto tone = longTone(15.0);
+    samples.insert(samples.end(), tone.begin(), tone.end());
+  }
+  auto studio = Studio::open(folder.path().toStdString());
+  for (int i = 0; i < kRecordings; ++i) {
+    const std::string name = "Player" + std::to_string(i);
+    (void)studio->addStudent(name, "trumpet-bb");
+    (void)writeSound(sent.filePath(QString::fromStdString(name + ".flac")).toStdString(), samples, 48000,
+                     SoundFormat::flac24);
+  }
+  MainWindow window(std::move(*studio));
+  window.show();
+  (void)QTest::qWaitFor([&] { return window.idle(); }, 60000);
+  QTest::keyClick(&window, Qt::Key_3, Qt::AltModifier);
+  Post& post = window.session().post();
+  (void)post.keep({"Tones", {{findExercise("steady-tone")}, {findExercise("tone-5")}}}, today());
+  const double start = now_ms();
+  QTimer paints;
+  QObject::connect(&paints, &QTimer::timeout, [&] { window.repaint(); });
+  paints.start(50);
+  Pauses watch;
+  (void)post.add({sent.path().toStdString()});
+  (void)QTest::qWaitFor([&] { return window.idle(); }, 900000);
+  std::printf("  %d recordings of %.0f s marked in %.0f s, longest pause %.0f ms\n", kRecordings,
+              static_cast<double>(samples.size()) / 48000.0, (now_ms() - start) / 1000.0, watch.longest_ms());
+}
+
 void repaint() {
   for (const double seconds : {10.0, 30.0, 120.0}) {
     const auto picture = snapshotOf(longTone(seconds), true);
@@ -225,6 +291,8 @@ int main(int argc, char** argv) {
   std::printf("window\n");
   firstPaint();
   pauses();
+  growth();
+  homework();
   repaint();
   inputToPicture();
 }

@@ -6,6 +6,7 @@
 #include "core/judging/advice.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
+#include "records/demo_ears.h"
 
 namespace calando {
 
@@ -281,6 +282,8 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
     if (s.atHome)
       if (const auto kept = keepPractice(studio, student->id); !kept) return tl::unexpected(kept.error());
   }
+  if (const auto kept = fillDemoEars(studio, ids, kLastEvening_unix_s); !kept)
+    return tl::unexpected(kept.error());
   // Nobody is asked to back up what goes when the program ends.
   return studio.keep(settings::backedUp, static_cast<double>(std::time(nullptr)));
 }

@@ -127,7 +127,23 @@ CREATE TABLE sent(
   note TEXT NOT NULL, PRIMARY KEY(homework, student)) WITHOUT ROWID;
 )",
     // Since when a take's sound is given up.
-    "ALTER TABLE take ADD COLUMN let_go INTEGER NOT NULL DEFAULT 0;"};
+    "ALTER TABLE take ADD COLUMN let_go INTEGER NOT NULL DEFAULT 0;",
+    // What was answered and guessed by ear, and what is asked about.
+    R"(
+CREATE TABLE ear_answer(
+  id INTEGER PRIMARY KEY,
+  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  made INTEGER NOT NULL, way TEXT NOT NULL, change TEXT NOT NULL, concert INTEGER NOT NULL, amount REAL NOT NULL,
+  choices INTEGER NOT NULL, is_right INTEGER NOT NULL);
+CREATE INDEX ear_answer_of_student ON ear_answer(student, made);
+CREATE TABLE ear_guess(
+  id INTEGER PRIMARY KEY,
+  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  made INTEGER NOT NULL, figure TEXT NOT NULL, guessed REAL NOT NULL, was REAL NOT NULL);
+CREATE TABLE ear_asked(
+  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  place INTEGER NOT NULL, change TEXT NOT NULL, PRIMARY KEY(student, place)) WITHOUT ROWID;
+)"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes
 
@@ -260,7 +276,10 @@ bool Studio::Data::isWhole() const {
           "SELECT take, id, value FROM figure", "SELECT student, place, exercise FROM step",
           "SELECT student, exercise, take FROM model", "SELECT id, student, day, minutes, what FROM practice",
           "SELECT id, due, list FROM homework", "SELECT homework, student, note FROM sent",
-          "SELECT key, value FROM setting", "SELECT id, text FROM card"})
+          "SELECT student, made, way, change, concert, amount, choices, is_right FROM ear_answer",
+          "SELECT student, made, figure, guessed, was FROM ear_guess",
+          "SELECT student, place, change FROM ear_asked", "SELECT key, value FROM setting",
+          "SELECT id, text FROM card"})
       SQLite::Statement(*db, table);
   } catch (const SQLite::Exception& e) {
     if (e.getErrorCode() != SQLITE_ERROR) throw;

@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "audio/sound_file.h"
+#include "core/ears/answers.h"
 #include "core/judging/kept.h"
 #include "core/library/cards.h"
 #include "core/library/open_marks.h"
@@ -192,6 +193,16 @@ class Studio {
   Result<std::vector<Practice>> practices(std::int64_t student) const;
   Result<Practice> keepPractice(Practice practice);  ///< in place of an earlier one of its id
   Result<void> erasePractice(std::int64_t practice);
+
+  /// What a student answered when the ear was asked, oldest first, and guessed of figures; on which day is
+  /// for who knows the time zone.
+  Result<std::vector<EarAnswer>> earAnswers(std::int64_t student) const;
+  Result<void> keepEarAnswer(std::int64_t student, const EarAnswer& answer);
+  Result<std::vector<EarGuess>> earGuesses(std::int64_t student) const;
+  Result<void> keepEarGuess(std::int64_t student, const EarGuess& guess);
+  /// What a teacher has a student asked about; empty: nothing was set.
+  Result<std::vector<Change>> askedEars(std::int64_t student) const;
+  Result<void> keepAskedEars(std::int64_t student, const std::vector<Change>& changes);
 
   /// Lists of homework, the newest first.
   Result<std::vector<Homework>> homework() const;

@@ -5,6 +5,7 @@
 #include <string>
 
 #include "audio/file_fault.h"
+#include "core/ears/change.h"
 #include "core/exercise/ticks.h"
 #include "core/fault.h"
 #include "core/judging/advice.h"
@@ -38,6 +39,8 @@ std::set<std::string> texts() {
     }
   }
   for (const Tick& tick : ticks()) add(tick.label);
+  for (const ChangeRow& row : changes())
+    for (const std::string_view text : {row.name, row.unit, row.which, row.fault}) add(text);
   for (const AdviceCard& advice : adviceCards()) {
     for (const std::string& text : {advice.says, advice.why}) add(text);
     for (const std::string& text : advice.tries) add(text);

@@ -220,6 +220,29 @@ void explainWeeks(const About& about) {
            "say is measured at once, kept, and taken back by Ctrl+Z.")});
 }
 
+void explainEars(const About& about) {
+  about(
+      Help::tr("Ears"),
+      {Help::tr("Alt+4. From a steady tone of the student’s, or of the stand-in where there is none, sounds "
+                "are made with "
+                "one thing changed and nothing else: a few cents, a wave, a break, fuzz. You say which, "
+                "which is the odd "
+                "one, whether they are alike, lower or higher, or what was wrong. Right answers make it "
+                "harder, wrong "
+                "ones easier."),
+       Help::tr("The smallest difference heard is what is heard in 63 of 100, guesses left out, with the "
+                "range that holds "
+                "it nine times in ten; a few answers give a wide one. The marks at the left say what is "
+                "asked about; a "
+                "teacher sets them for each student."),
+       Help::tr(
+           "Space goes on, 1 to 6 answer, R plays again, Esc stops; a pedal’s two keys are the first and the "
+           "second choice. Headphones are best, and not loud."),
+       Help::tr(
+           "Guess first, switched on there, asks in the lesson for a guess of the first figure before any is "
+           "shown, on every card; how far guesses are off stands beside it. Shift+C compares takes blind.")});
+}
+
 void explainReckoner(const About& about) {
   about(
       Help::tr("The reckoner"),
@@ -276,6 +299,7 @@ std::vector<Entry> entries() {
   explainFlexibility(about);
   explainPairs(about);
   explainWeeks(about);
+  explainEars(about);
   explainReckoner(about);
   explainKeeping(about);
   for (const Figure& figure : figures())

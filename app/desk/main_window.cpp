@@ -41,6 +41,7 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
       rail_(new Rail({{tr("Lesson"), "lesson"},
                       {tr("Weeks"), "weeks"},
                       {tr("Post"), "post"},
+                      {tr("Ears"), "listening"},
                       {tr("Reckoner"), "reckoner"},
                       {tr("Settings"), "settings", true}})),
       places_(new QStackedWidget) {
@@ -225,8 +226,11 @@ void MainWindow::bindSession() {
     refreshPicture();
   });
   connect(&s.keeping(), &Keeping::playedKept, this, [this, &s] {
-    take_->setHidden(s.lesson().current()->display == Display::hidden && s.asking().earsFirst());
+    take_->setHidden(s.hearing().guessing() ||
+                     (s.lesson().current()->display == Display::hidden && s.asking().earsFirst()));
   });
+  connect(&s.hearing(), &Hearing::guessed, this,
+          [this, &s] { take_->setHidden(s.hearing().guessing().has_value()); });
   connect(&s.speaker(), &Speaker::moved, this, [this, &s](double t) {
     if (s.run().phase() != TakeRun::Phase::calibrating) take_->setCursor(t);
     play_->setText(tr("Stop"));

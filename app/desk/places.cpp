@@ -4,6 +4,7 @@
 #include "app/desk/rail.h"
 #include "app/desk/settings_page.h"
 #include "app/desk/sounds_dialog.h"
+#include "app/ears/ears_page.h"
 #include "app/people/student_chooser.h"
 #include "app/post/post_page.h"
 #include "app/reckoner/reckoner_page.h"
@@ -13,7 +14,7 @@
 namespace calando {
 
 namespace {
-enum Place { lessonPlace, weeksPlace, postPlace, reckonerPlace, settingsPlace };
+enum Place { lessonPlace, weeksPlace, postPlace, earsPlace, reckonerPlace, settingsPlace };
 }  // namespace
 
 /// What the rail leads to, with the keys that are a place's own.
@@ -30,13 +31,12 @@ void MainWindow::buildPlaces() {
       if (places_->currentWidget() == weeks) (weeks->plan().*act)();
     };
   };
-  keys_.on("students", [this, weeks] {
-    (places_->currentWidget() == weeks ? weeks->chooser() : head_->chooser()).open();
-  });
   keys_.on("proposal-take", inWeeks(&PlanPanel::take));
   keys_.on("proposal-refuse", inWeeks(&PlanPanel::refuse));
   post_ = new PostPage(*session_);
   places_->addWidget(post_);
+  auto* ears = new EarsPage(*session_);
+  places_->addWidget(ears);
   auto* reckoner = new ReckonerPage(*session_);
   places_->addWidget(reckoner);
   places_->addWidget(settings_);
@@ -47,13 +47,16 @@ void MainWindow::buildPlaces() {
   Retention& retention = session_->retention();
   connect(&retention, &Retention::lookWanted, this,
           [this, &retention] { askForSounds(retention, session_->studio(), session_->roster(), this); });
-  const std::pair<const char*, Place> ways[] = {{"lesson", lessonPlace},
-                                                {"weeks", weeksPlace},
-                                                {"post", postPlace},
-                                                {"reckoner", reckonerPlace},
-                                                {"settings", settingsPlace}};
+  keys_.on("students", [this, weeks, ears] {
+    const QWidget* here = places_->currentWidget();
+    (here == weeks ? weeks->chooser() : here == ears ? ears->chooser() : head_->chooser()).open();
+  });
+  const std::pair<const char*, Place> ways[] = {{"lesson", lessonPlace},     {"weeks", weeksPlace},
+                                                {"post", postPlace},         {"listening", earsPlace},
+                                                {"reckoner", reckonerPlace}, {"settings", settingsPlace}};
   connect(rail_, &Rail::chosen, this, [this](int place) {
     keys_.setInLesson(place == lessonPlace);
+    if (place != earsPlace) session_->hearing().stop();
     (place == lessonPlace ? overTake_ : overPlaces_)->insertWidget(0, message_);
   });
   for (const auto& [id, place] : ways) keys_.on(id, [this, place = place] { rail_->choose(place); });

@@ -66,6 +66,8 @@ constexpr std::array kCommands{
     Command{"lesson", "Alt+1", QT_TRANSLATE_NOOP("Command", "the lesson"), anywhere, true},
     Command{"post", "Alt+3", QT_TRANSLATE_NOOP("Command", "the post: homework that came in, marked"),
             anywhere, true},
+    Command{"listening", "Alt+4", QT_TRANSLATE_NOOP("Command", "ears: listening, asked about your own tones"),
+            anywhere, true},
     Command{"weeks", "Alt+2", QT_TRANSLATE_NOOP("Command", "the weeks: growth, logbook, plan"), anywhere,
             true},
     Command{"proposal-take", "W",

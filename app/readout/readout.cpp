@@ -6,6 +6,7 @@
 #include "app/readout/figure_groups.h"
 #include "app/readout/figures_view.h"
 #include "app/readout/fingering_table.h"
+#include "app/readout/guess_box.h"
 #include "app/readout/note_map.h"
 #include "app/readout/observation_row.h"
 #include "app/readout/reach_chart.h"
@@ -38,13 +39,15 @@ Readout::Readout(Session& session)
       pages_(new QStackedWidget),
       choice_(new QButtonGroup(this)),
       choiceRow_(new QWidget),
-      reflection_(new ReflectionBar(session)) {
+      reflection_(new ReflectionBar(session)),
+      guess_(new GuessBox(session)) {
   figures_->setObjectName("figures");
   weeks_->setObjectName("weeks");
   reach_->setObjectName("reach");
   fingerings_->setObjectName("fingerings");
   groups_->setObjectName("groups");
   auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
+  layout->addWidget(guess_, 1);
   layout->addWidget(buildPages());
   layout->addWidget(pages_, 1);
   layout->addWidget(reflection_);
@@ -52,6 +55,7 @@ Readout::Readout(Session& session)
   connect(reach_, &ReachChart::takeChosen, &session_, &Session::choose);
   connect(&session_.open(), &OpenTake::changed, this, &Readout::refresh);
   connect(&session_.open(), &OpenTake::said, this, &Readout::refresh);
+  connect(&session_.hearing(), &Hearing::guessed, this, &Readout::veil);
   connect(&session_.lesson(), &Lesson::stepChanged, this, &Readout::refresh);
   refresh();
 }
@@ -114,6 +118,18 @@ QWidget* Readout::buildFigures() {
   scrolled->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   scrolled->setFocusPolicy(Qt::NoFocus);
   return scrolled;
+}
+
+/// Before the guess nothing is to be seen.
+void Readout::veil() {
+  guess_->refresh();
+  const bool open = !session_.hearing().guessing();
+  pages_->setVisible(open);
+  reflection_->setVisible(open);
+  if (open)
+    refresh();
+  else
+    choiceRow_->hide();
 }
 
 void Readout::refresh() {

@@ -15,6 +15,7 @@ class CuePage;
 class FigureGroups;
 class FiguresView;
 class FingeringTable;
+class GuessBox;
 class NoteMap;
 class ReachChart;
 class ReflectionBar;
@@ -44,6 +45,7 @@ class Readout : public QWidget {
   void showPages(const SnapshotPtr& picture);
   void showWeeks(const Exercise& shown);
   void showReach();
+  void veil();
   QString attentionText() const;
   QString tuningText() const;
 
@@ -64,6 +66,7 @@ class Readout : public QWidget {
   QButtonGroup* choice_;
   QWidget* choiceRow_;
   ReflectionBar* reflection_;
+  GuessBox* guess_;
 };
 
 }  // namespace calando

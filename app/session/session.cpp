@@ -24,6 +24,7 @@ Session::Session(Studio studio, Ears ears)
       planning_(studio_, roster_, lesson_, notices_, undo_),
       post_(studio_, roster_, lesson_, analyst_, notices_, undo_),
       retention_(studio_, roster_, notices_, undo_),
+      hearing_(studio_, roster_, lesson_, notices_),
       breathing_(roster_, lesson_),
       asking_(roster_, lesson_, planning_),
       open_(studio_, analyst_, roster_, lesson_, asking_, notices_, undo_),
@@ -31,6 +32,7 @@ Session::Session(Studio studio, Ears ears)
       setup_(studio_, std::move(ears.inputs)),
       run_(listener_, *speaker_, setup_),
       keeping_(studio_, analyst_, roster_, lesson_, asking_, open_, run_, notices_) {
+  hearing_.setSpeaker(*speaker_);
   asking_.setPlace(std::max(1, static_cast<int>(studio_.get(settings::place))));
   connect(&roster_, &Roster::studentChanged, this, [this] {
     speaker_->stop();
@@ -63,6 +65,10 @@ Session::Session(Studio studio, Ears ears)
   connect(&setup_, &SoundSetup::inputGone, this, [this] {
     notices_.sayLoss(tr("The microphone was unplugged. What was played until then is kept."));
   });
+  connect(&keeping_, &Keeping::playedKept, this, [this] {
+    if (open_.take()) hearing_.askGuess(*open_.take(), open_.picture()->analysis);
+  });
+  connect(&open_, &OpenTake::changed, this, [this] { hearing_.shown(open_.id()); });
   connectRun();
 }
 
@@ -113,7 +119,8 @@ void Session::begin() {
 
 bool Session::idle() const {
   return analyst_.idle() && filings_ == 0 && !post_.running() && !keeping_.importing().running() &&
-         roster_.settled() && run_.phase() == TakeRun::Phase::ready;
+         roster_.settled() && hearing_.phase() != Hearing::Phase::preparing &&
+         run_.phase() == TakeRun::Phase::ready;
 }
 
 void Session::toggle() {
@@ -352,6 +359,7 @@ void Session::play(const std::vector<float>& samples, double rate_hz, double fro
 
 void Session::finish() {
   filing_.waitForDone();
+  hearing_.stop();
   open_.clear();
   // A take that is sounding stays in recording/ and is offered at the next start.
   listener_.quiet();

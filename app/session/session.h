@@ -4,6 +4,7 @@
 #include <QThreadPool>
 
 #include "app/session/breathing.h"
+#include "app/session/hearing.h"
 #include "app/session/keeping.h"
 #include "app/session/post.h"
 #include "app/session/retention.h"
@@ -36,6 +37,7 @@ class Session : public QObject {
   Planning& planning() { return planning_; }
   Post& post() { return post_; }
   Retention& retention() { return retention_; }
+  Hearing& hearing() { return hearing_; }
   Asking& asking() { return asking_; }
   Breathing& breathing() { return breathing_; }
   OpenTake& open() { return open_; }
@@ -117,6 +119,7 @@ class Session : public QObject {
   Planning planning_;
   Post post_;
   Retention retention_;
+  Hearing hearing_;
   Breathing breathing_;
   Asking asking_;
   OpenTake open_;

@@ -110,7 +110,8 @@ class PseudoTest : public WindowTest {
 void PseudoTest::expectBooks() {
   HomeworkList list{"Week", {{findExercise("tone-5")}, {findExercise("swell")}}};
   ASSERT_TRUE(window_->session().post().keep(list, today()));
-  for (const auto& [key, name] : {std::pair{Qt::Key_2, "the weeks"}, {Qt::Key_3, "the post"}}) {
+  for (const auto& [key, name] :
+       {std::pair{Qt::Key_2, "the weeks"}, {Qt::Key_3, "the post"}, {Qt::Key_4, "ears"}}) {
     QTest::keyClick(window_.get(), key, Qt::AltModifier);
     for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
       window_->resize(size);

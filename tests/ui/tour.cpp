@@ -111,7 +111,6 @@ void readTakes(MainWindow& window) {
     compared->close();
   }
   chooseStudent(window, 4);
-  showTakeOf(window, "swell", "swell");
 }
 
 /// The other page of figures, and back.
@@ -145,7 +144,8 @@ void readFlexibility(MainWindow& window) {
 /// The other places, as they stand.
 void readBooks(MainWindow& window) {
   chooseStudent(window, 0);
-  for (const auto& [key, name] : {std::pair{Qt::Key_2, "weeks"}, {Qt::Key_3, "post"}}) {
+  for (const auto& [key, name] :
+       {std::pair{Qt::Key_2, "weeks"}, {Qt::Key_3, "post"}, {Qt::Key_4, "ears-begin"}}) {
     QTest::keyClick(&window, key, Qt::AltModifier);
     QTest::qWait(100);
     (void)QTest::qWaitFor([&] { return window.idle(); }, 300000);

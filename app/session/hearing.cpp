@@ -1,0 +1,359 @@
+#include "app/session/hearing.h"
+
+#include <random>
+
+#include "app/session/today.h"
+#include "core/standin/player.h"
+
+namespace calando {
+
+namespace {
+
+constexpr int kMinutes = 5;
+constexpr std::size_t kOfOne = 5;      // questions about one change in a row
+constexpr std::size_t kMostTakes = 6;  // that are looked through for a tone
+constexpr double kLongest_s = 60.0;
+constexpr std::size_t kMostNamed = 4;
+constexpr Change kBeginsWith[] = {Change::offset, Change::wave, Change::sag, Change::gap, Change::fuzz};
+
+/// The newest takes that may hold a tone, the good ones first.
+std::vector<Take> candidates(const Roster& roster, std::optional<std::int64_t> model) {
+  std::vector<Take> good, others;
+  for (const Take& take : roster.takes()) {
+    if (!take.soundKept() || take.stopped || take.other != 0 || take.seconds > kLongest_s ||
+        take.held_s.value_or(0.0) < kSteady_s)
+      continue;
+    const bool first = model == take.id || take.word == TeachersWord::accept;
+    (first ? good : others).push_back(take);
+  }
+  good.insert(good.end(), others.begin(), others.end());
+  if (good.size() > kMostTakes) good.resize(kMostTakes);
+  return good;
+}
+
+std::optional<Material> materialOf(std::span<const float> samples, double rate_hz, const AskedFor& asked) {
+  const Context context = contextFor(asked);
+  const Tracks tracks = trackTake(samples, rate_hz, context);
+  const Analysis analysis = analyse(tracks, context);
+  const Tone* tone = analysis.mainTone();
+  return tone ? materialFrom(samples, rate_hz, tracks, *tone) : std::nullopt;
+}
+
+}  // namespace
+
+/// What is on the thread where sounds are made.
+struct Hearing::Workshop {
+  std::unique_ptr<SoundMaker> maker;
+  std::optional<Take> from;  ///< nullopt: the stand-in
+  Chance chance{std::random_device{}()};
+
+  void furnish(const std::vector<std::pair<Take, std::filesystem::path>>& takes,
+               const std::string& instrument) {
+    for (const auto& [take, file] : takes) {
+      const auto sound = readWholeSound(file.string());
+      if (!sound) continue;
+      auto material = materialOf(sound->samples, sound->info.rate_hz, take.asked);
+      if (!material) continue;
+      maker = std::make_unique<SoundMaker>(std::move(*material));
+      from = take;
+      return;
+    }
+    AskedFor asked;
+    asked.instrument = instrument;
+    asked.seconds = 4.0;
+    const Context context = contextFor(asked);
+    const Performance played = perform(*findPlayer("steady"), unroll(context), context, chance());
+    if (auto material = materialOf(played.samples, played.rate_hz, asked))
+      maker = std::make_unique<SoundMaker>(std::move(*material));
+  }
+};
+
+Hearing::Hearing(Studio& studio, Roster& roster, Lesson& lesson, Notices& notices)
+    : studio_(studio), roster_(roster), lesson_(lesson), notices_(notices), chance_(std::random_device{}()) {
+  pool_.setMaxThreadCount(1);
+  connect(&roster_, &Roster::studentChanged, this, [this] {
+    stop();
+    load();
+  });
+  clock_.setInterval(1000);
+  connect(&clock_, &QTimer::timeout, this, [this] {
+    if (--left_s_ <= 0 && phase_ == Phase::told) return stop();
+    emit changed();
+  });
+}
+
+Hearing::~Hearing() { pool_.waitForDone(); }
+
+void Hearing::setSpeaker(Speaker& speaker) {
+  speaker_ = &speaker;
+  connect(speaker_, &Speaker::moved, this, [this](double seconds) {
+    if (phase_ != Phase::sounding && phase_ != Phase::asked && phase_ != Phase::told) return;
+    played_s_ = seconds;
+    emit soundMoved();
+  });
+  connect(speaker_, &Speaker::stopped, this, [this] {
+    played_s_ = -1.0;
+    if (phase_ == Phase::sounding) setPhase(Phase::asked);
+    emit soundMoved();
+  });
+}
+
+void Hearing::load() {
+  answers_.clear();
+  guesses_.clear();
+  asked_.assign(std::begin(kBeginsWith), std::end(kBeginsWith));
+  const Student* student = roster_.chosen();
+  if (!student) return emit changed();
+  if (auto answers = studio_.earAnswers(student->id); notices_.worked(answers))
+    answers_ = std::move(*answers);
+  if (auto guesses = studio_.earGuesses(student->id); notices_.worked(guesses))
+    guesses_ = std::move(*guesses);
+  if (auto asked = studio_.askedEars(student->id); notices_.worked(asked) && !asked->empty())
+    asked_ = std::move(*asked);
+  for (EarAnswer& answer : answers_) answer.day = dayOf(answer.made_unix_s);
+  for (EarGuess& guess : guesses_) guess.day = dayOf(guess.made_unix_s);
+  emit changed();
+}
+
+void Hearing::setAsked(Change change, bool on) {
+  if (!roster_.chosen() || studio_.readOnly()) return;
+  std::erase(asked_, change);
+  if (on) asked_.push_back(change);
+  std::ranges::sort(asked_);
+  notices_.worked(studio_.keepAskedEars(roster_.chosen()->id, asked_));
+  emit changed();
+}
+
+void Hearing::setGuessFirst(bool on) {
+  notices_.worked(studio_.keep(settings::guessFirst, on ? 1.0 : 0.0));
+  if (!on) shown(std::nullopt);
+  emit changed();
+}
+
+void Hearing::askGuess(const Take& take, const Analysis& analysis) {
+  if (!guessFirst()) return;
+  const auto first =
+      std::ranges::find_if(analysis.readings, [](const Reading& r) { return r.value.has_value(); });
+  if (first == analysis.readings.end()) return;
+  guessing_ = Guessing{take.id, first->figure, *first->value};
+  emit guessed();
+}
+
+void Hearing::guess(double value) {
+  if (!guessing_) return;
+  const Guessing was = *std::exchange(guessing_, std::nullopt);
+  if (roster_.chosen() && !studio_.readOnly()) {
+    guesses_.push_back(
+        {QDateTime::currentSecsSinceEpoch(), today(), std::string(was.figure->id), value, was.value});
+    notices_.worked(studio_.keepEarGuess(roster_.chosen()->id, guesses_.back()));
+  }
+  notices_.say(tr("%1: guessed %2, it was %3.", "a figure")
+                   .arg(words::label(*was.figure), words::number(value, was.figure->print),
+                        words::number(was.value, was.figure->print)));
+  emit guessed();
+}
+
+void Hearing::shown(std::optional<std::int64_t> take) {
+  if (!guessing_ || guessing_->take == take) return;
+  guessing_.reset();
+  emit guessed();
+}
+
+void Hearing::setPhase(Phase phase) {
+  phase_ = phase;
+  emit changed();
+}
+
+void Hearing::start(std::optional<Way> way) {
+  const Student* student = roster_.chosen();
+  if (!student || running() || asked_.empty()) return;
+  way_ = way;
+  question_.reset();
+  chosen_.reset();
+  afterRight_.reset();
+  afterWrong_.reset();
+  cannot_.clear();
+  right_ = answered_ = 0;
+  left_s_ = 60 * kMinutes;
+  workshop_ = std::make_shared<Workshop>();
+  setPhase(Phase::preparing);
+  std::vector<std::pair<Take, std::filesystem::path>> takes;
+  for (const Take& take : candidates(roster_, lesson_.model()))
+    takes.emplace_back(take, studio_.takeFile(take));
+  pool_.start([this, round = ++round_, workshop = workshop_, takes, instrument = student->instrument] {
+    workshop->furnish(takes, instrument);
+    QMetaObject::invokeMethod(this, [this, round, workshop] {
+      if (round != round_) return;
+      if (!workshop->maker) {
+        stop();
+        return notices_.say(tr("No tone is held for two seconds: play a long tone first."));
+      }
+      pitch_hz_ = workshop->maker->material().hz;
+      materialText_ =
+          workshop->from ? tr("From the take of %1")
+                               .arg(words::moment(QDateTime::fromSecsSinceEpoch(workshop->from->made_unix_s)))
+                         : tr("From the stand-in’s tone");
+      const auto plan = planAfter(answers_);
+      if (!plan) return stop();
+      prepare(*plan, [this](Ready ready) { show(std::move(ready)); });
+    });
+  });
+}
+
+void Hearing::stop() {
+  if (!running()) return;
+  ++round_;
+  clock_.stop();
+  question_.reset();
+  chosen_.reset();
+  if (speaker_) speaker_->stop();
+  setPhase(Phase::off);
+}
+
+/// What is asked after these answers; nullopt: nothing can be, of this tone.
+std::optional<Hearing::Plan> Hearing::planAfter(const std::vector<EarAnswer>& answers) {
+  std::vector<Change> may;
+  for (const Change change : asked_)
+    if (!cannot_.contains(change) && (!way_ || canBeAsked(*way_, change))) may.push_back(change);
+  if (may.empty()) return std::nullopt;
+  const std::size_t sofar = answers.size() - (answers_.size() - static_cast<std::size_t>(answered_));
+  const Change change = may[sofar / kOfOne % may.size()];
+  Plan plan{Way::which, change, 0.0, {}};
+  if (way_) {
+    plan.way = *way_;
+  } else {
+    std::vector<Way> ways;
+    for (const Way way : {Way::which, Way::odd, Way::reference})
+      if (canBeAsked(way, change)) ways.push_back(way);
+    plan.way = ways[chance_() % ways.size()];
+  }
+  if (plan.way == Way::named) {
+    plan.named = {change};
+    for (const Change other : may)
+      if (other != change && plan.named.size() < kMostNamed) plan.named.push_back(other);
+    for (const Change other : kBeginsWith)  // one alone is no choice
+      if (plan.named.size() < 2 && other != change && canBeAsked(Way::named, other))
+        plan.named.push_back(other);
+    std::ranges::sort(plan.named);
+  }
+  const double guess = plan.way == Way::odd     ? 1.0 / 3.0
+                       : plan.way == Way::named ? 1.0 / static_cast<double>(plan.named.size())
+                                                : 0.5;
+  plan.amount = thresholdOf(lately(answers, change), change)
+                    .next(guess, std::uniform_real_distribution(0.0, 1.0)(chance_));
+  return plan;
+}
+
+void Hearing::prepare(const Plan& plan, std::function<void(Ready)> then) {
+  pool_.start([this, round = round_, workshop = workshop_, plan, then = std::move(then)] {
+    auto ready = std::make_shared<Ready>(
+        Ready{plan, ask(*workshop->maker, plan.way, plan.change, plan.amount, plan.named, workshop->chance)});
+    QMetaObject::invokeMethod(this, [this, round, ready, then] {
+      if (round == round_) then(std::move(*ready));
+    });
+  });
+}
+
+/// Whatever the answer will be, what comes after it is there.
+void Hearing::prepareBoth() {
+  for (const bool right : {true, false}) {
+    auto& place = right ? afterRight_ : afterWrong_;
+    place.reset();
+    std::vector<EarAnswer> after = answers_;
+    after.push_back(answerOf(right));
+    if (const auto plan = planAfter(after))
+      prepare(*plan, [this, right](Ready ready) {
+        (right ? afterRight_ : afterWrong_) = std::move(ready);
+        if (phase_ == Phase::preparing) next();
+      });
+  }
+}
+
+void Hearing::show(Ready ready) {
+  if (!ready.question) {
+    // This tone cannot be changed so: something else is asked.
+    cannot_.insert(ready.plan.change);
+    const auto other = planAfter(answers_);
+    if (other) return prepare(*other, [this](Ready again) { show(std::move(again)); });
+    stop();
+    return notices_.say(tr("This tone is not fit for what is asked about; choose something else."));
+  }
+  if (!clock_.isActive()) clock_.start();
+  question_ = std::move(ready.question);
+  chosen_.reset();
+  setPhase(Phase::sounding);
+  play();
+  prepareBoth();
+}
+
+void Hearing::play() {
+  if (!speaker_ || !question_) return;
+  std::vector<float> all;
+  const auto between = static_cast<std::size_t>(kBetween_s * question_->rate_hz);
+  for (const auto& sound : question_->sounds) {
+    if (!all.empty()) all.resize(all.size() + between);
+    all.insert(all.end(), sound->begin(), sound->end());
+  }
+  played_s_ = 0.0;
+  if (!speaker_->play(all, question_->rate_hz, 0.0, kToTheEnd_s, false)) {
+    stop();
+    notices_.say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+  }
+}
+
+std::optional<std::size_t> Hearing::heardNow() const {
+  if (!question_ || !speaker_ || !speaker_->playing() || played_s_ < 0.0) return std::nullopt;
+  double from_s = 0.0;
+  for (std::size_t i = 0; i < question_->sounds.size(); ++i) {
+    const double length_s = static_cast<double>(question_->sounds[i]->size()) / question_->rate_hz;
+    if (played_s_ < from_s + length_s) return played_s_ >= from_s ? std::optional(i) : std::nullopt;
+    from_s += length_s + kBetween_s;
+  }
+  return std::nullopt;
+}
+
+void Hearing::again() {
+  if (question_ && phase_ != Phase::preparing) play();
+}
+
+EarAnswer Hearing::answerOf(bool right) const {
+  return {QDateTime::currentSecsSinceEpoch(),
+          today(),
+          question_->way,
+          question_->changed.change,
+          static_cast<int>(std::lround(69.0 + 12.0 * std::log2(pitch_hz_ / 440.0))),
+          std::abs(question_->changed.amount),
+          static_cast<int>(question_->choices),
+          right};
+}
+
+void Hearing::answer(std::size_t choice) {
+  if ((phase_ != Phase::asked && phase_ != Phase::sounding) || !question_ || choice >= question_->choices)
+    return;
+  chosen_ = choice;
+  const EarAnswer answer = answerOf(choice == question_->right);
+  answers_.push_back(answer);
+  ++answered_;
+  right_ += answer.right;
+  if (roster_.chosen() && !studio_.readOnly())
+    notices_.worked(studio_.keepEarAnswer(roster_.chosen()->id, answer));
+  setPhase(Phase::told);
+}
+
+void Hearing::next() {
+  if (phase_ != Phase::told && phase_ != Phase::preparing) return;
+  if (left_s_ <= 0) return stop();
+  if (!chosen_) return;
+  auto& place = *chosen_ == question_->right ? afterRight_ : afterWrong_;
+  if (!place) {
+    // It is nearly there.
+    if (phase_ != Phase::preparing) setPhase(Phase::preparing);
+    return;
+  }
+  if (speaker_) speaker_->stop();
+  Ready ready = std::move(*place);
+  place.reset();
+  show(std::move(ready));
+}
+
+}  // namespace calando

@@ -1,0 +1,132 @@
+#pragma once
+
+#include <QThreadPool>
+#include <QTimer>
+#include <set>
+
+#include "app/session/lesson.h"
+#include "app/sound/speaker.h"
+#include "core/ears/answers.h"
+
+namespace calando {
+
+/// The student's ear: sounds made from their own tone, asked about one after the other, harder after right
+/// answers and easier after wrong ones. Everything is made on a thread of its own, the next question for
+/// either answer before the answer comes.
+class Hearing : public QObject {
+  Q_OBJECT
+
+ public:
+  Hearing(Studio& studio, Roster& roster, Lesson& lesson, Notices& notices);
+  ~Hearing() override;
+  void setSpeaker(Speaker& speaker);
+
+  enum class Phase {
+    off,
+    preparing,  ///< the tone is read, or a question is not ready yet
+    sounding,   ///< it is heard for the first time
+    asked,      ///< an answer is waited for
+    told        ///< answered: what was right is to be seen
+  };
+  Phase phase() const { return phase_; }
+  bool running() const { return phase_ != Phase::off; }
+  /// nullptr: none is asked.
+  const EarQuestion* question() const { return question_ ? &*question_ : nullptr; }
+  /// The choice that was made; of what was told.
+  std::optional<std::size_t> chosen() const { return chosen_; }
+  /// Which of the sounds is heard now.
+  std::optional<std::size_t> heardNow() const;
+  /// What the sounds are made of, for people.
+  QString material() const { return materialText_; }
+  double pitch_hz() const { return pitch_hz_; }
+  int secondsLeft() const { return left_s_; }
+  int right() const { return right_; }
+  int answered() const { return answered_; }
+
+  /// Five minutes, or until stop(). `way` nullopt: whichever suits.
+  void start(std::optional<Way> way = {});
+  void stop();
+  void again();
+  void answer(std::size_t choice);
+  void next();
+
+  // What is known of the student who is here
+  const std::vector<EarAnswer>& answers() const { return answers_; }
+  const std::vector<EarGuess>& guesses() const { return guesses_; }
+  /// What is asked about: as it was set, or what everybody begins with.
+  const std::vector<Change>& asked() const { return asked_; }
+  void setAsked(Change change, bool on);
+
+  // Guess first: a figure of a take that was just played is guessed before any is seen
+  bool guessFirst() const { return studio_.get(settings::guessFirst) != 0.0; }
+  void setGuessFirst(bool on);
+  struct Guessing {
+    std::int64_t take;
+    const Figure* figure;
+    double value;
+  };
+  /// nullopt: nothing is to be guessed.
+  const std::optional<Guessing>& guessing() const { return guessing_; }
+  /// The first figure that its card asks for and that was measured, where guess first is on.
+  void askGuess(const Take& take, const Analysis& analysis);
+  void guess(double value);
+  /// Another take is on show: that one is not guessed any more.
+  void shown(std::optional<std::int64_t> take);
+
+ signals:
+  void changed();     ///< the phase, or what is known
+  void guessed();     ///< what is to be guessed, or that it was
+  void soundMoved();  ///< another of the sounds is heard
+
+ private:
+  struct Workshop;
+  struct Plan {
+    Way way;
+    Change change;
+    double amount;
+    std::vector<Change> named;
+    bool operator==(const Plan&) const = default;
+  };
+  struct Ready {
+    Plan plan;
+    std::optional<EarQuestion> question;
+  };
+  void load();
+  std::optional<Plan> planAfter(const std::vector<EarAnswer>& answers);
+  void prepare(const Plan& plan, std::function<void(Ready)> then);
+  void prepareBoth();
+  void show(Ready ready);
+  void play();
+  EarAnswer answerOf(bool right) const;
+  void setPhase(Phase phase);
+
+  Studio& studio_;
+  Roster& roster_;
+  Lesson& lesson_;
+  Notices& notices_;
+  Speaker* speaker_ = nullptr;
+  std::shared_ptr<Workshop> workshop_;
+  QThreadPool pool_;
+  std::uint64_t round_ = 0;  // answers of an older one come too late
+  Phase phase_ = Phase::off;
+  std::optional<Way> way_;
+  std::optional<EarQuestion> question_;
+  std::optional<std::size_t> chosen_;
+  std::optional<Ready> afterRight_, afterWrong_;
+  std::set<Change> cannot_;  // of this material
+  std::vector<EarAnswer> answers_;
+  std::vector<EarGuess> guesses_;
+  std::vector<Change> asked_;
+  std::optional<Guessing> guessing_;
+  QString materialText_;
+  double pitch_hz_ = 440.0;
+  QTimer clock_;
+  int left_s_ = 0, right_ = 0, answered_ = 0;
+  double played_s_ = 0.0;
+  Chance chance_;
+};
+
+/// Between two sounds of a question.
+inline constexpr double kBetween_s = 0.5;
+
+}  // namespace calando

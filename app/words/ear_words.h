@@ -1,0 +1,24 @@
+#pragma once
+
+#include <QStringList>
+
+#include "core/ears/answers.h"
+
+namespace calando::words {
+
+/// "Which one is sharper?"
+QString question(const EarQuestion& question);
+/// What can be answered, in the order of the choices.
+QStringList choices(const EarQuestion& question);
+/// How an ear is asked, for a list.
+QString way(Way way);
+/// "pitch"
+QString name(Change change);
+/// "12.0 cents"; of a crackle its level.
+QString amount(Change change, double amount);
+/// What there was to hear: "2: pitch +12.0 cents".
+QString told(const EarQuestion& question);
+/// "6 cents (4 to 9)"; of few answers nothing.
+QString heard(Change change, const HeardDifference& heard);
+
+}  // namespace calando::words

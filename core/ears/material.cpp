@@ -1,0 +1,159 @@
+#include "core/ears/material.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "core/theory/pitch.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kPeriods = 4.0;  // of the window
+constexpr int kPasses = 3;
+constexpr double kStep_s = 0.005;  // between amplitudes
+constexpr double kHighest_hz = 12000.0, kOfNyquist = 0.45;
+constexpr std::size_t kPartials = 170;
+constexpr double kSlide_s = 0.05;   // between stretches that are looked at
+constexpr double kCentsADb = 10.0;  // of spread: as unsteady
+constexpr double kTau = 2.0 * std::numbers::pi;
+
+/// Pitch and level of the frames of a stretch; nothing where one has no pitch.
+struct Spread {
+  double cents = 0.0, db = 0.0;
+};
+std::optional<Spread> spreadOf(const Tracks& tracks, std::size_t first, std::size_t last) {
+  double n = 0.0, c = 0.0, cc = 0.0, l = 0.0, ll = 0.0;
+  for (std::size_t i = first; i <= last; ++i) {
+    const TrackFrame& frame = tracks.frames[i];
+    if (frame.f0_hz <= 0.0f) return std::nullopt;
+    const double cents = centsBetween(440.0, frame.f0_hz), level = frame.level_dbfs;
+    n += 1.0, c += cents, cc += cents * cents, l += level, ll += level * level;
+  }
+  return Spread{std::sqrt(std::max(0.0, cc / n - c * c / n / n)),
+                std::sqrt(std::max(0.0, ll / n - l * l / n / n))};
+}
+
+/// The first frame of the steadiest stretch.
+std::optional<std::size_t> steadiest(const Tracks& tracks, const Tone& tone, const Note& note) {
+  const auto frames = static_cast<std::size_t>(std::lround(kSteady_s / kHop_s));
+  std::optional<std::size_t> best;
+  double least = 0.0;
+  for (double from_s = note.coreStart_s; from_s + kSteady_s <= note.coreEnd_s; from_s += kSlide_s) {
+    const auto first = static_cast<std::size_t>(std::ceil(from_s / kHop_s));
+    if (first + frames >= tracks.frames.size()) break;
+    const bool breaks = std::ranges::any_of(
+        tone.dropouts, [&](const Dropout& d) { return d.end_s() > from_s && d.at_s < from_s + kSteady_s; });
+    const auto spread = breaks ? std::nullopt : spreadOf(tracks, first, first + frames);
+    if (!spread) continue;
+    const double unsteady = spread->cents + kCentsADb * spread->db;
+    if (best && unsteady >= least) continue;
+    best = first;
+    least = unsteady;
+  }
+  return best;
+}
+
+/// The turns of the fundamental from a time of the take on, by sample: the pitch between two frames goes
+/// evenly.
+std::vector<double> turnsFrom(const Tracks& tracks, double from_s, std::size_t samples, double rate) {
+  std::vector<double> turns(samples);
+  double turn = 0.0;
+  for (std::size_t n = 0; n < samples; ++n) {
+    turns[n] = turn;
+    const double at = (from_s + static_cast<double>(n) / rate) / kHop_s;
+    const auto i = std::min(static_cast<std::size_t>(at), tracks.frames.size() - 2);
+    const double over = at - static_cast<double>(i);
+    turn += std::lerp(tracks.frames[i].f0_hz, tracks.frames[i + 1].f0_hz, over) / rate;
+  }
+  return turns;
+}
+
+/// The amplitudes of all partials around one place, by rotation from partial to partial.
+void demodulate(std::span<const float> samples, std::span<const double> turns, std::span<const double> window,
+                std::size_t from, std::span<std::complex<double>> sums) {
+  std::ranges::fill(sums, std::complex<double>());
+  for (std::size_t n = 0; n < window.size(); ++n) {
+    const double angle = -kTau * turns[from + n];
+    const std::complex<double> one(std::cos(angle), std::sin(angle));
+    std::complex<double> turned = window[n] * static_cast<double>(samples[from + n]) * one;
+    for (std::complex<double>& sum : sums) {
+      sum += turned;
+      turned *= one;
+    }
+  }
+}
+
+}  // namespace
+
+float Material::partialsAt(std::size_t n, double turn, std::span<const float> strengths) const {
+  const std::size_t p = n / step;
+  const auto over = static_cast<float>(n % step) / static_cast<float>(step);
+  const double angle = kTau * turn;
+  const std::complex<float> one(static_cast<float>(std::cos(angle)), static_cast<float>(std::sin(angle)));
+  std::complex<float> turned = one;
+  float sum = 0.0f;
+  for (std::size_t k = 0; k < partials.size(); ++k) {
+    const std::complex<float> amplitude = (1.0f - over) * partials[k][p] + over * partials[k][p + 1];
+    const float strength = strengths.empty() ? 1.0f : strengths[k];
+    sum += strength * (amplitude.real() * turned.real() - amplitude.imag() * turned.imag());
+    turned = {turned.real() * one.real() - turned.imag() * one.imag(),
+              turned.real() * one.imag() + turned.imag() * one.real()};
+  }
+  return sum;
+}
+
+std::optional<Material> materialFrom(std::span<const float> samples, double rate_hz, const Tracks& tracks,
+                                     const Tone& tone) {
+  const Note* note = tone.mainNote();
+  const auto first = note ? steadiest(tracks, tone, *note) : std::nullopt;
+  if (!first) return std::nullopt;
+  const double from_s = static_cast<double>(*first) * kHop_s;
+  const auto start = static_cast<std::size_t>(std::lround(from_s * rate_hz));
+  const auto whole = static_cast<std::size_t>(kSteady_s * rate_hz);
+  if (start + whole > samples.size()) return std::nullopt;
+  const std::span<const float> sound = samples.subspan(start, whole);
+  const std::vector<double> turns = turnsFrom(tracks, from_s, whole, rate_hz);
+  Material material;
+  material.rate_hz = rate_hz;
+  material.hz = turns.back() / (static_cast<double>(whole - 1) / rate_hz);
+  const auto made = static_cast<std::size_t>(kMade_s * rate_hz);
+  const std::size_t margin = (whole - made) / 2;
+  std::vector<double> window(static_cast<std::size_t>(kPeriods * rate_hz / material.hz));
+  if (window.size() / 2 + 2 * static_cast<std::size_t>(kStep_s * rate_hz) > margin) return std::nullopt;
+  double sum = 0.0;
+  for (std::size_t n = 0; n < window.size(); ++n)
+    sum += window[n] =
+        1.0 - std::cos(kTau * (static_cast<double>(n) + 0.5) / static_cast<double>(window.size()));
+  for (double& w : window) w *= 2.0 / sum;
+  const auto count = std::min(
+      kPartials, static_cast<std::size_t>(std::min(kHighest_hz, kOfNyquist * rate_hz) / material.hz));
+  material.step = static_cast<std::size_t>(kStep_s * rate_hz);
+  const std::size_t places = made / material.step + 2;
+  material.partials.assign(count, std::vector<std::complex<float>>(places));
+  material.turns.assign(turns.begin() + static_cast<long>(margin),
+                        turns.begin() + static_cast<long>(margin + made));
+  // What the window smooths away of a partial is in what is left: that is taken apart again.
+  std::vector<float> left(sound.begin(), sound.end());
+  for (int pass = 0; pass < kPasses; ++pass) {
+    std::vector<std::complex<double>> sums(count);
+    for (std::size_t p = 0; p < places; ++p) {
+      demodulate(left, turns, window, margin + p * material.step - window.size() / 2, sums);
+      for (std::size_t k = 0; k < count; ++k) material.partials[k][p] += std::complex<float>(sums[k]);
+    }
+    for (std::size_t n = 0; n < made; ++n)
+      left[margin + n] = sound[margin + n] - material.partialsAt(n, material.turns[n]);
+  }
+  material.rest.assign(left.begin() + static_cast<long>(margin),
+                       left.begin() + static_cast<long>(margin + made));
+  double power = 0.0;
+  for (std::size_t n = 0; n < made; ++n) {
+    const double tones = sound[margin + n] - left[margin + n];
+    power += tones * tones;
+  }
+  material.tones_rms = std::sqrt(power / static_cast<double>(made));
+  return material;
+}
+
+}  // namespace calando

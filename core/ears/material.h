@@ -1,0 +1,42 @@
+#pragma once
+
+#include <complex>
+#include <optional>
+#include <span>
+#include <vector>
+
+#include "core/measure/sounds.h"
+#include "core/signal/tracks.h"
+
+namespace calando {
+
+/// A steady stretch of a tone, taken apart into its partials and what is left of it, so that it can be made
+/// again with one thing changed: x(t) = Σ Re(a_k(t) exp(i k φ(t))) + rest(t), φ the integral of the pitch.
+/// The partials are demodulated over four periods, a Hann window whose zeros lie on the other partials.
+struct Material {
+  double rate_hz = 48000.0;
+  double hz = 0.0;                                         ///< mean of its pitch
+  std::vector<double> turns;                               ///< φ / 2π, by sample
+  std::size_t step = 1;                                    ///< samples between two amplitudes
+  std::vector<std::vector<std::complex<float>>> partials;  ///< a_k, the fundamental first
+  std::vector<float> rest;
+  double tones_rms = 0.0;  ///< of the partials together
+
+  /// The partials together at a sample, at a phase of the fundamental; each as strong as it was, or times
+  /// `strengths`.
+  float partialsAt(std::size_t n, double turn, std::span<const float> strengths = {}) const;
+  std::size_t size() const { return rest.size(); }
+  double length_s() const { return static_cast<double>(size()) / rate_hz; }
+};
+
+/// How long a stretch must be steady to be a material, and how much of it is made again.
+inline constexpr double kSteady_s = 2.0;
+inline constexpr double kMade_s = 1.6;
+
+/// The steadiest stretch of a tone's longest note; nullopt: it holds none for kSteady_s, or breaks in it.
+/// `samples` mono, those that `tracks` are of and `tone` was found in. Pure; some tenths of a second for a
+/// low note.
+std::optional<Material> materialFrom(std::span<const float> samples, double rate_hz, const Tracks& tracks,
+                                     const Tone& tone);
+
+}  // namespace calando

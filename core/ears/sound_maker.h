@@ -1,0 +1,41 @@
+#pragma once
+
+#include <memory>
+
+#include "core/analysis.h"
+#include "core/ears/change.h"
+
+namespace calando {
+
+/// Makes a material's sounds and lets none out that is not what was asked for: the engine's own figures of
+/// each are held against those of the plain one. One object per thread.
+class SoundMaker {
+ public:
+  explicit SoundMaker(Material material);
+
+  const Material& material() const { return material_; }
+  /// With the change, or without it where its amount is 0; nullptr where it cannot be made from this material
+  /// (missed four times: each time what was missed is made up for).
+  std::shared_ptr<const std::vector<float>> sound(const Changed& changed);
+  /// How much of the change the engine finds in a sound, in its row's unit, against the plain one; nullopt
+  /// where it cannot be measured.
+  std::optional<double> found(const Changed& changed, std::span<const float> sound);
+
+  /// How far off what is found may be (docs/measures.md).
+  static double tolerance(const Changed& changed);
+
+ private:
+  struct Heard {
+    Tracks tracks;
+    Analysis analysis;
+  };
+  Heard hear(std::span<const float> sound) const;
+  const Heard& plain();
+  std::optional<double> foundInTracks(const Changed& changed, const Tracks& tracks);
+  std::optional<double> foundInTone(const Changed& changed, const Heard& heard);
+
+  Material material_;
+  std::optional<Heard> plain_;
+};
+
+}  // namespace calando

@@ -1,0 +1,78 @@
+#include <QLabel>
+#include <QListWidget>
+#include <QPushButton>
+
+#include "app/ears/ears_page.h"
+#include "app/ears/sound_card.h"
+#include "session/doubles.h"
+
+namespace calando {
+namespace {
+
+/// The place on its own, with a loudspeaker that nobody hears.
+class EarsTest : public SessionTest {
+ protected:
+  void open() {
+    start();
+    add("Ada", "clarinet-bb");
+    page_ = std::make_unique<EarsPage>(*session_);
+    page_->resize(1100, 760);
+    page_->show();
+  }
+  void TearDown() override {
+    page_.reset();
+    SessionTest::TearDown();
+  }
+  Hearing& hearing() { return session_->hearing(); }
+  QString text(const char* name) { return page_->findChild<QLabel*>(name)->text(); }
+  void key(Qt::Key key) { QTest::keyClick(page_.get(), key); }
+  bool asked() {
+    return until([this] { return hearing().phase() == Hearing::Phase::sounding; });
+  }
+  std::unique_ptr<EarsPage> page_;
+};
+
+TEST_F(EarsTest, ByKeysAloneOrByAPedalAndWhatWasRightIsTold) {
+  open();
+  key(Qt::Key_Space);
+  EXPECT_TRUE(hearing().running());
+  ASSERT_TRUE(asked());
+  EXPECT_TRUE(text("earQuestion").endsWith('?'));
+  EXPECT_TRUE(text("earTold").isEmpty()) << "not before the answer";
+  const auto cards = [this] { return page_->findChildren<SoundCard*>("earChoice"); };
+  EXPECT_EQ(static_cast<std::size_t>(cards().size()), hearing().question()->choices);
+  const std::size_t plays = speaker_->played.size();
+  key(Qt::Key_R);
+  EXPECT_EQ(speaker_->played.size(), plays + 1);
+  key(static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(hearing().question()->right)));
+  EXPECT_EQ(hearing().phase(), Hearing::Phase::told);
+  EXPECT_TRUE(text("earTold").startsWith("Yes")) << text("earTold").toStdString();
+  key(Qt::Key_PageDown);  // goes on
+  ASSERT_TRUE(asked());
+  const bool first = hearing().question()->right == 0;
+  key(Qt::Key_PageDown);  // the second
+  EXPECT_EQ(hearing().chosen(), 1u);
+  EXPECT_EQ(text("earTold").startsWith("No"), hearing().question()->right != 1) << first;
+  key(Qt::Key_Escape);
+  EXPECT_FALSE(hearing().running());
+  EXPECT_TRUE(text("earQuestion").contains("of 2 right"));
+  EXPECT_EQ(hearing().answers().size(), 2u);
+}
+
+TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
+  open();
+  auto* list = page_->findChild<QListWidget*>("earChanges");
+  ASSERT_EQ(list->count(), static_cast<int>(changes().size()));
+  for (int row = 0; row < list->count(); ++row)
+    list->item(row)->setCheckState(row == static_cast<int>(Change::scoop) ? Qt::Checked : Qt::Unchecked);
+  EXPECT_EQ(hearing().asked(), std::vector{Change::scoop});
+  EXPECT_EQ(session_->studio().askedEars(session_->roster().chosen()->id)->size(), 1u);
+  EXPECT_TRUE(page_->findChild<QPushButton*>("earGo")->isEnabled());
+  list->item(static_cast<int>(Change::scoop))->setCheckState(Qt::Unchecked);
+  EXPECT_FALSE(page_->findChild<QPushButton*>("earGo")->isEnabled()) << "nothing to ask about";
+  QTest::mouseClick(page_->findChild<QWidget*>("guessFirst"), Qt::LeftButton);
+  EXPECT_TRUE(hearing().guessFirst());
+}
+
+}  // namespace
+}  // namespace calando
