@@ -11,8 +11,11 @@
 #include "app/people/student_chooser.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
+#include "app/words/note_names.h"
 #include "app/words/post_words.h"
 #include "app/words/words.h"
+#include "core/growth/growth.h"
+#include "core/measure/statistics.h"
 
 namespace calando {
 
@@ -20,6 +23,12 @@ namespace {
 
 constexpr int kLeft = 250, kRight = 300, kHead = 64, kMostCards = 6;
 constexpr int changeRole = Qt::UserRole;
+constexpr std::size_t kPlayed = 10;  // takes
+
+/// The choices are the sounds themselves.
+bool cardsSound(const EarQuestion& question) {
+  return question.way == Way::which || question.way == Way::odd;
+}
 
 QLabel* wrapped(const QFont& font, const char* name) {
   auto* label = new QLabel;
@@ -56,10 +65,7 @@ EarsPage::EarsPage(Session& session)
   all->addWidget(buildRight());
   Hearing& hearing = session_.hearing();
   connect(&hearing, &Hearing::changed, this, &EarsPage::refresh);
-  connect(&hearing, &Hearing::soundMoved, this, [this] {
-    const auto now = session_.hearing().heardNow();
-    for (std::size_t i = 0; i < cardList_.size(); ++i) cardList_[i]->setHeard(now == i);
-  });
+  connect(&hearing, &Hearing::soundMoved, this, &EarsPage::showHeard);
 }
 
 QWidget* EarsPage::buildLeft() {
@@ -234,29 +240,65 @@ void EarsPage::refreshQuestion() {
     SoundCard* card = cardList_[i];
     card->setText(choices[static_cast<int>(i)]);
     card->setAccessibleName(card->text());
-    card->hide();
+    card->forget();
     if (!told) continue;
-    const bool sounds = question->way == Way::which || question->way == Way::odd;
-    if (sounds) card->tell(question->is[i]);
+    if (cardsSound(*question)) card->tell(question->is[i]);
     card->setMarks(hearing.chosen() == i, question->right == i);
   }
   const bool right = hearing.chosen() == question->right;
-  told_->setText(!told
-                     ? QString()
-                     : QStringLiteral("%1  %2").arg(right ? tr("Yes.") : tr("No."), words::told(*question)));
+  if (told)
+    told_->setText(QStringLiteral("%1  %2").arg(right ? tr("Yes.") : tr("No."), words::told(*question)));
+  else
+    showHeard();
   about_->setText(tr("%1 · %2 of %3 right · %4 left")
                       .arg(hearing.material(), QString::number(hearing.right()),
                            QString::number(hearing.answered()),
                            words::clock(std::max(0, hearing.secondsLeft()))));
 }
 
+/// What is heard of a change, in which octaves, and beside it what is played.
+QString EarsPage::heardText(Change change) const {
+  const std::vector<EarAnswer> answers = lately(session_.hearing().answers(), change);
+  const QString now = words::heard(change, thresholdOf(answers, change).heard());
+  if (now.isEmpty()) return tr("%1: not known before eight answers").arg(words::name(change));
+  QStringList lines{QStringLiteral("%1: %2").arg(words::name(change), now)};
+  std::set<int> regions;
+  for (const EarAnswer& answer : answers) regions.insert(regionOf(answer.concert));
+  for (const int region : regions)
+    if (const QString there = words::heard(change, thresholdOf(answers, change, region).heard());
+        regions.size() > 1 && !there.isEmpty())
+      lines << tr("from %1 on: %2", "a concert note, what is heard there")
+                   .arg(shownNote(12 * (region + 1), Spelling::flats), there);
+  const Figure* figure = findFigure(rowOf(change).reading);
+  const Points played = pointsOf(session_.roster().past(), {std::string(rowOf(change).reading), {}});
+  if (figure && !played.list.empty()) {
+    std::vector<double> values;
+    for (auto point = played.list.rbegin(); point != played.list.rend() && values.size() < kPlayed; ++point)
+      values.push_back(point->value);
+    lines << tr("played lately: %1 %2", "a figure and its value")
+                 .arg(words::titled(*figure), words::number(*medianOf(std::move(values)), figure->print));
+  }
+  return lines.join('\n');
+}
+
+/// The sound that is heard: as its card, or in words where the cards are answers.
+void EarsPage::showHeard() {
+  const Hearing& hearing = session_.hearing();
+  const EarQuestion* question = hearing.question();
+  const auto now = hearing.heardNow();
+  const bool cards = question && cardsSound(*question);
+  for (std::size_t i = 0; i < cardList_.size(); ++i) cardList_[i]->setHeard(cards && now == i);
+  if (!question || hearing.phase() == Hearing::Phase::told) return;
+  told_->setText(cards || !now || question->sounds.size() < 2 ? QString()
+                 : *now == 0                                  ? tr("the first …")
+                                                              : tr("the second …"));
+}
+
 void EarsPage::refreshCourse() {
   if (!isVisible()) return;
   const Hearing& hearing = session_.hearing();
   const Change change = shown();
-  const QString now = words::heard(change, thresholdOf(lately(hearing.answers(), change), change).heard());
-  heard_->setText(now.isEmpty() ? tr("%1: not known before eight answers").arg(words::name(change))
-                                : QStringLiteral("%1: %2").arg(words::name(change), now));
+  heard_->setText(heardText(change));
   chart_->setCourse(change, earWeeks(hearing.answers(), change));
   QStringList lines;
   std::set<std::string> figures;

@@ -38,7 +38,9 @@ class EarsPage : public QWidget {
   void refresh();
   void refreshList();
   void refreshQuestion();
+  void showHeard();
   void refreshCourse();
+  QString heardText(Change change) const;
   void makeCards(int count);
   void go();
   Change shown() const;

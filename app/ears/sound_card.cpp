@@ -48,7 +48,7 @@ void SoundCard::tell(const std::optional<Changed>& what) {
   update();
 }
 
-void SoundCard::hide() {
+void SoundCard::forget() {
   told_ = chosen_ = right_ = false;
   what_.reset();
   update();

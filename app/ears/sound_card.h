@@ -19,7 +19,7 @@ class SoundCard : public QAbstractButton {
   void setMarks(bool chosen, bool right);
   /// `what` nullopt: nothing of it; without a call it is not told.
   void tell(const std::optional<Changed>& what);
-  void hide();  ///< what was told
+  void forget();  ///< what was told
   QSize sizeHint() const override { return {220, 220}; }
   QSize minimumSizeHint() const override { return {120, 140}; }
 

@@ -77,12 +77,15 @@ Hearing::Hearing(Studio& studio, Roster& roster, Lesson& lesson, Notices& notice
   });
   clock_.setInterval(1000);
   connect(&clock_, &QTimer::timeout, this, [this] {
-    if (--left_s_ <= 0 && phase_ == Phase::told) return stop();
+    --left_s_;  // the question that is asked is still answered
     emit changed();
   });
 }
 
-Hearing::~Hearing() { pool_.waitForDone(); }
+Hearing::~Hearing() {
+  pool_.clear();
+  pool_.waitForDone();
+}
 
 void Hearing::setSpeaker(Speaker& speaker) {
   speaker_ = &speaker;

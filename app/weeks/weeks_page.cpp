@@ -7,6 +7,7 @@
 #include "app/session/today.h"
 #include "app/style/style.h"
 #include "app/weeks/figure_panel.h"
+#include "app/weeks/heard_view.h"
 #include "app/weeks/helped_view.h"
 #include "app/weeks/log_view.h"
 #include "app/weeks/note_weeks.h"
@@ -29,10 +30,12 @@ WeeksPage::WeeksPage(Session& session)
       ring_(new YearRing(session)),
       notes_(new NoteWeeks(session)),
       helped_(new HelpedView(session)),
+      heard_(new HeardView(session)),
       figure_(new FigurePanel(session)),
       plan_(new PlanPanel(session, buildWaysOut())) {
   auto* log = new LogView(session);
-  for (QWidget* view : std::initializer_list<QWidget*>{ring_, log, notes_, helped_}) stack_->addWidget(view);
+  for (QWidget* view : std::initializer_list<QWidget*>{ring_, log, notes_, helped_, heard_})
+    stack_->addWidget(view);
   figure_->setFixedWidth(kFigure);
   auto* body = new QHBoxLayout;
   body->setSpacing(5 * style::kStep);
@@ -71,7 +74,7 @@ QWidget* WeeksPage::buildHead() {
   auto* row = tight(new QHBoxLayout(head), 2 * style::kStep);
   row->addWidget(chooser_, 1);
   int id = 0;
-  for (const QString& text : {tr("Ribbons"), tr("Logbook"), tr("Notes"), tr("What helped")}) {
+  for (const QString& text : {tr("Ribbons"), tr("Logbook"), tr("Notes"), tr("What helped"), tr("Heard")}) {
     auto* button = new QToolButton;
     button->setText(text);
     button->setObjectName("weeksView");
@@ -130,6 +133,7 @@ void WeeksPage::refresh() {
   figure_->refresh();
   notes_->refresh();
   helped_->refresh();
+  heard_->refresh();
   plan_->refresh();
 }
 

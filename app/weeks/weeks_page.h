@@ -10,6 +10,7 @@ class QStackedWidget;
 namespace calando {
 
 class FigurePanel;
+class HeardView;
 class HelpedView;
 class NoteWeeks;
 class PlanPanel;
@@ -49,6 +50,7 @@ class WeeksPage : public QWidget {
   YearRing* ring_;
   NoteWeeks* notes_;
   HelpedView* helped_;
+  HeardView* heard_;
   FigurePanel* figure_;
   PlanPanel* plan_;
 };

@@ -2,8 +2,10 @@
 #include <QListWidget>
 #include <QPushButton>
 
+#include "app/ears/ear_chart.h"
 #include "app/ears/ears_page.h"
 #include "app/ears/sound_card.h"
+#include "app/weeks/heard_view.h"
 #include "session/doubles.h"
 
 namespace calando {
@@ -57,6 +59,41 @@ TEST_F(EarsTest, ByKeysAloneOrByAPedalAndWhatWasRightIsTold) {
   EXPECT_FALSE(hearing().running());
   EXPECT_TRUE(text("earQuestion").contains("of 2 right"));
   EXPECT_EQ(hearing().answers().size(), 2u);
+}
+
+TEST_F(EarsTest, WhatIsHeardStandsByWeekAndByOctaveBesideWhatIsPlayed) {
+  {
+    auto studio = Studio::open(folder_.path().toStdString());
+    Take take;
+    take.student = studio->addStudent("Ada", "clarinet-bb")->id;
+    take.made_unix_s = QDateTime::currentSecsSinceEpoch() - 3600;
+    const auto kept = studio->addTake(take, tone(440.0), 48000);
+    ASSERT_TRUE(kept);
+    ASSERT_TRUE(studio->keepSummary(
+        kept->id, {engineVersion(), 1.0, "png", {Verdict::inside, {{"offset_cents", 3.5}}, {}}}));
+    for (int n = 0; n < 60; ++n) {
+      EarAnswer answer;
+      answer.made_unix_s = QDateTime::currentSecsSinceEpoch() - (60 - n) * 8 - (n < 30 ? 14 * 86400 : 0);
+      answer.concert = n % 2 == 0 ? 62 : 74;
+      answer.amount = 2.0 + n % 20;
+      answer.right = answer.amount > (n % 2 == 0 ? 12.0 : 5.0);
+      ASSERT_TRUE(studio->keepEarAnswer(take.student, answer));
+    }
+  }
+  start();
+  page_ = std::make_unique<EarsPage>(*session_);
+  page_->show();
+  const QString heard = text("earHeard");
+  EXPECT_TRUE(heard.startsWith("pitch: ")) << heard.toStdString();
+  EXPECT_TRUE(heard.contains("from C4 on")) << heard.toStdString();
+  EXPECT_TRUE(heard.contains("from C5 on"));
+  EXPECT_TRUE(heard.contains("+3.5"));
+  HeardView weeks(*session_);
+  weeks.refresh();
+  const auto charts = weeks.findChildren<EarChart*>();
+  ASSERT_EQ(charts.size(), 1);
+  EXPECT_EQ(charts[0]->accessibleDescription().count("cents"), 2) << "two weeks of it";
+  charts[0]->grab();
 }
 
 TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
