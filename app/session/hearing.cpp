@@ -12,6 +12,7 @@ namespace {
 constexpr int kMinutes = 5;
 constexpr std::size_t kOfOne = 5;      // questions about one change in a row
 constexpr std::size_t kMostTakes = 6;  // that are looked through for a tone
+constexpr int kMisses = 3;
 constexpr double kLongest_s = 60.0;
 constexpr std::size_t kMostNamed = 4;
 constexpr Change kBeginsWith[] = {Change::offset, Change::wave, Change::sag, Change::gap, Change::fuzz};
@@ -175,7 +176,7 @@ void Hearing::start(std::optional<Way> way) {
   chosen_.reset();
   afterRight_.reset();
   afterWrong_.reset();
-  cannot_.clear();
+  missed_.clear();
   right_ = answered_ = 0;
   left_s_ = 60 * kMinutes;
   workshop_ = std::make_shared<Workshop>();
@@ -217,7 +218,7 @@ void Hearing::stop() {
 std::optional<Hearing::Plan> Hearing::planAfter(const std::vector<EarAnswer>& answers) {
   std::vector<Change> may;
   for (const Change change : asked_)
-    if (!cannot_.contains(change) && (!way_ || canBeAsked(*way_, change))) may.push_back(change);
+    if (missed_[change] < kMisses && (!way_ || canBeAsked(*way_, change))) may.push_back(change);
   if (may.empty()) return std::nullopt;
   const std::size_t sofar = answers.size() - (answers_.size() - static_cast<std::size_t>(answered_));
   const Change change = may[sofar / kOfOne % may.size()];
@@ -274,8 +275,8 @@ void Hearing::prepareBoth() {
 
 void Hearing::show(Ready ready) {
   if (!ready.question) {
-    // This tone cannot be changed so: something else is asked.
-    cannot_.insert(ready.plan.change);
+    // Not by that much, of this tone: another amount, and after three something else.
+    ++missed_[ready.plan.change];
     const auto other = planAfter(answers_);
     if (other) return prepare(*other, [this](Ready again) { show(std::move(again)); });
     stop();

@@ -2,7 +2,7 @@
 
 #include <QThreadPool>
 #include <QTimer>
-#include <set>
+#include <map>
 
 #include "app/session/lesson.h"
 #include "app/sound/speaker.h"
@@ -113,7 +113,7 @@ class Hearing : public QObject {
   std::optional<EarQuestion> question_;
   std::optional<std::size_t> chosen_;
   std::optional<Ready> afterRight_, afterWrong_;
-  std::set<Change> cannot_;  // of this material
+  std::map<Change, int> missed_;  // of this material: how often one could not be made
   std::vector<EarAnswer> answers_;
   std::vector<EarGuess> guesses_;
   std::vector<Change> asked_;
