@@ -143,6 +143,12 @@ CREATE TABLE ear_guess(
 CREATE TABLE ear_asked(
   student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
   place INTEGER NOT NULL, change TEXT NOT NULL, PRIMARY KEY(student, place)) WITHOUT ROWID;
+)",
+    // A student's own words for what can be wrong.
+    R"(
+CREATE TABLE ear_word(
+  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  change TEXT NOT NULL, said TEXT NOT NULL, PRIMARY KEY(student, change)) WITHOUT ROWID;
 )"};
 constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes
@@ -278,8 +284,8 @@ bool Studio::Data::isWhole() const {
           "SELECT id, due, list FROM homework", "SELECT homework, student, note FROM sent",
           "SELECT student, made, way, change, concert, amount, choices, is_right FROM ear_answer",
           "SELECT student, made, figure, guessed, was FROM ear_guess",
-          "SELECT student, place, change FROM ear_asked", "SELECT key, value FROM setting",
-          "SELECT id, text FROM card"})
+          "SELECT student, place, change FROM ear_asked", "SELECT student, change, said FROM ear_word",
+          "SELECT key, value FROM setting", "SELECT id, text FROM card"})
       SQLite::Statement(*db, table);
   } catch (const SQLite::Exception& e) {
     if (e.getErrorCode() != SQLITE_ERROR) throw;

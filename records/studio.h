@@ -204,6 +204,10 @@ class Studio {
   Result<std::vector<Change>> askedEars(std::int64_t student) const;
   Result<void> keepAskedEars(std::int64_t student, const std::vector<Change>& changes);
 
+  /// A student's own words for what can be wrong; empty text: none.
+  Result<std::map<Change, std::string>> earWords(std::int64_t student) const;
+  Result<void> keepEarWords(std::int64_t student, Change change, const std::string& said);
+
   /// Lists of homework, the newest first.
   Result<std::vector<Homework>> homework() const;
   Result<Homework> keepHomework(Homework homework);  ///< in place of an earlier one of its id

@@ -72,6 +72,12 @@ inline constexpr const char* kTakeColumns =
     "tried, file, recording, ticks, stopped, seen, other, let_go";
 Take takeFrom(SQLite::Statement& row);
 
+/// Texts of a student in an order of theirs, in a table with student and place.
+std::vector<std::string> listOf(SQLite::Database& db, const std::string& table, const std::string& column,
+                                std::int64_t student);
+void keepList(SQLite::Database& db, const std::string& table, const std::string& column, std::int64_t student,
+              const std::vector<std::string>& texts);
+
 /// The files in a folder, those that can be seen; sorted, so by age where their names tell it.
 std::vector<std::filesystem::path> filesIn(const std::filesystem::path& folder);
 /// The note beside a sound: in a take's file, or next to a recording. Nullopt where none can be read.

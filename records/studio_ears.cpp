@@ -81,29 +81,39 @@ Studio::Result<void> Studio::keepEarGuess(std::int64_t student, const EarGuess& 
 Studio::Result<std::vector<Change>> Studio::askedEars(std::int64_t student) const {
   return data_->attempt([&] {
     std::vector<Change> list;
-    SQLite::Statement query(*data_->db, "SELECT change FROM ear_asked WHERE student = ? ORDER BY place");
-    query.bind(1, student);
-    while (query.executeStep())
-      if (const ChangeRow* row = findChange(query.getColumn(0).getString())) list.push_back(row->change);
+    for (const std::string& id : listOf(*data_->db, "ear_asked", "change", student))
+      if (const ChangeRow* row = findChange(id)) list.push_back(row->change);
     return list;
   });
 }
 
 Studio::Result<void> Studio::keepAskedEars(std::int64_t student, const std::vector<Change>& changes) {
+  std::vector<std::string> ids;
+  for (const Change change : changes) ids.emplace_back(rowOf(change).id);
+  return data_->change([&] { keepList(*data_->db, "ear_asked", "change", student, ids); });
+}
+
+Studio::Result<std::map<Change, std::string>> Studio::earWords(std::int64_t student) const {
+  return data_->attempt([&] {
+    std::map<Change, std::string> words;
+    SQLite::Statement query(*data_->db, "SELECT change, said FROM ear_word WHERE student = ?");
+    query.bind(1, student);
+    while (query.executeStep())
+      if (const ChangeRow* row = findChange(query.getColumn(0).getString()))
+        words[row->change] = query.getColumn(1).getString();
+    return words;
+  });
+}
+
+Studio::Result<void> Studio::keepEarWords(std::int64_t student, Change change, const std::string& said) {
   return data_->change([&] {
-    SQLite::Transaction transaction(*data_->db);
-    SQLite::Statement remove(*data_->db, "DELETE FROM ear_asked WHERE student = ?");
-    remove.bind(1, student);
-    remove.exec();
-    SQLite::Statement insert(*data_->db, "INSERT INTO ear_asked(student, place, change) VALUES(?, ?, ?)");
-    for (std::size_t place = 0; place < changes.size(); ++place) {
-      insert.reset();
-      insert.bind(1, student);
-      insert.bind(2, static_cast<std::int64_t>(place));
-      insert.bind(3, std::string(rowOf(changes[place]).id));
-      insert.exec();
-    }
-    transaction.commit();
+    SQLite::Statement keep(
+        *data_->db, said.empty() ? "DELETE FROM ear_word WHERE student = ? AND change = ?"
+                                 : "INSERT OR REPLACE INTO ear_word(student, change, said) VALUES(?, ?, ?)");
+    keep.bind(1, student);
+    keep.bind(2, std::string(rowOf(change).id));
+    if (!said.empty()) keep.bind(3, said);
+    keep.exec();
   });
 }
 

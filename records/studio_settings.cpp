@@ -91,32 +91,38 @@ template Studio::Result<void> Studio::keep(const Setting<double>&, const double&
 template Studio::Result<void> Studio::keep(const Setting<std::optional<double>>&,
                                            const std::optional<double>&);
 
+std::vector<std::string> listOf(SQLite::Database& db, const std::string& table, const std::string& column,
+                                std::int64_t student) {
+  std::vector<std::string> list;
+  SQLite::Statement query(db, "SELECT " + column + " FROM " + table + " WHERE student = ? ORDER BY place");
+  query.bind(1, student);
+  while (query.executeStep()) list.push_back(query.getColumn(0).getString());
+  return list;
+}
+
+void keepList(SQLite::Database& db, const std::string& table, const std::string& column, std::int64_t student,
+              const std::vector<std::string>& texts) {
+  SQLite::Transaction transaction(db);
+  SQLite::Statement remove(db, "DELETE FROM " + table + " WHERE student = ?");
+  remove.bind(1, student);
+  remove.exec();
+  SQLite::Statement insert(db, "INSERT INTO " + table + "(student, place, " + column + ") VALUES(?, ?, ?)");
+  for (std::size_t place = 0; place < texts.size(); ++place) {
+    insert.reset();
+    insert.bind(1, student);
+    insert.bind(2, static_cast<std::int64_t>(place));
+    insert.bind(3, texts[place]);
+    insert.exec();
+  }
+  transaction.commit();
+}
+
 Studio::Result<std::vector<std::string>> Studio::order(std::int64_t student) const {
-  return data_->attempt([&] {
-    std::vector<std::string> list;
-    SQLite::Statement query(*data_->db, "SELECT exercise FROM step WHERE student = ? ORDER BY place");
-    query.bind(1, student);
-    while (query.executeStep()) list.push_back(query.getColumn(0).getString());
-    return list;
-  });
+  return data_->attempt([&] { return listOf(*data_->db, "step", "exercise", student); });
 }
 
 Studio::Result<void> Studio::keepOrder(std::int64_t student, const std::vector<std::string>& exercises) {
-  return data_->change([&] {
-    SQLite::Transaction transaction(*data_->db);
-    SQLite::Statement remove(*data_->db, "DELETE FROM step WHERE student = ?");
-    remove.bind(1, student);
-    remove.exec();
-    SQLite::Statement insert(*data_->db, "INSERT INTO step(student, place, exercise) VALUES(?, ?, ?)");
-    for (std::size_t place = 0; place < exercises.size(); ++place) {
-      insert.reset();
-      insert.bind(1, student);
-      insert.bind(2, static_cast<std::int64_t>(place));
-      insert.bind(3, exercises[place]);
-      insert.exec();
-    }
-    transaction.commit();
-  });
+  return data_->change([&] { keepList(*data_->db, "step", "exercise", student, exercises); });
 }
 
 Studio::Result<std::optional<std::int64_t>> Studio::model(std::int64_t student,

@@ -234,7 +234,8 @@ void explainEars(const About& about) {
                 "range that holds "
                 "it nine times in ten; a few answers give a wide one. The marks at the left say what is "
                 "asked about; a "
-                "teacher sets them for each student."),
+                "teacher sets them for each student. A fault can have the student’s own words, by which it "
+                "is named then."),
        Help::tr(
            "Space goes on, 1 to 6 answer, R plays again, Esc stops; a pedal’s two keys are the first and the "
            "second choice. Headphones are best, and not loud."),

@@ -202,6 +202,31 @@ void MainWindow::bindSession() {
     head_->renameNotes();
     refreshPicture();
   });
+  bindPicture();
+  connect(&s, &Session::studentWanted, this, [this] { head_->chooser().edit(true); });
+  connect(&s, &Session::elsewhereWanted, this, [this, &s] {
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for recordings"));
+    if (!folder.isEmpty()) s.recordElsewhere(QFile::encodeName(folder).toStdString());
+  });
+  connect(&s.keeping(), &Keeping::saveWanted, this, [this, &s](const Analyst::Answer& answer) {
+    const QString file = QFileDialog::getSaveFileName(this, tr("Save the take elsewhere"), tr("take.flac"),
+                                                      tr("Sound (*.flac)"));
+    s.keeping().saveElsewhere(answer, QFile::encodeName(file).toStdString());
+  });
+  connect(&s.keeping(), &Keeping::straysWanted, this, [this, &s] {
+    FoundDialog dialog(s.studio(), this);
+    connect(&dialog, &FoundDialog::given, &s.keeping(), &Keeping::takeStrayIn);
+    dialog.exec();
+  });
+  connect(&s, &Session::compared, this, &MainWindow::compare);
+  connect(&s.keeping(), &Keeping::through, this, [this] {
+    if (closing_) close();
+  });
+}
+
+/// What is drawn follows what sounds, what is on show and what plays.
+void MainWindow::bindPicture() {
+  Session& s = *session_;
   connect(&s.open(), &OpenTake::changed, this, &MainWindow::refreshPicture);
   connect(&s.lesson(), &Lesson::stepChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.lesson(), &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
@@ -238,25 +263,6 @@ void MainWindow::bindSession() {
   connect(&s.speaker(), &Speaker::stopped, this, [this] { play_->setText(tr("Play")); });
   connect(take_, &TakeView::emptyActed, this, [this] { head_->chooser().edit(true); });
   connect(take_, &TakeView::placeChosen, this, [this](double t) { take_->setCursor(t); });
-  connect(&s, &Session::studentWanted, this, [this] { head_->chooser().edit(true); });
-  connect(&s, &Session::elsewhereWanted, this, [this, &s] {
-    const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for recordings"));
-    if (!folder.isEmpty()) s.recordElsewhere(QFile::encodeName(folder).toStdString());
-  });
-  connect(&s.keeping(), &Keeping::saveWanted, this, [this, &s](const Analyst::Answer& answer) {
-    const QString file = QFileDialog::getSaveFileName(this, tr("Save the take elsewhere"), tr("take.flac"),
-                                                      tr("Sound (*.flac)"));
-    s.keeping().saveElsewhere(answer, QFile::encodeName(file).toStdString());
-  });
-  connect(&s.keeping(), &Keeping::straysWanted, this, [this, &s] {
-    FoundDialog dialog(s.studio(), this);
-    connect(&dialog, &FoundDialog::given, &s.keeping(), &Keeping::takeStrayIn);
-    dialog.exec();
-  });
-  connect(&s, &Session::compared, this, &MainWindow::compare);
-  connect(&s.keeping(), &Keeping::through, this, [this] {
-    if (closing_) close();
-  });
 }
 
 /// The take on show, or the one that sounds; else what an empty place says.

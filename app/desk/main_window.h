@@ -47,6 +47,7 @@ class MainWindow : public QMainWindow {
   QWidget* buildActions();
   void bindKeys();
   void bindSession();
+  void bindPicture();
   void fitToScreen();
   void refreshPicture();
   void refreshEmptyText();

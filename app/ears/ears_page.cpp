@@ -9,21 +9,21 @@
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
 #include "app/people/student_chooser.h"
+#include "app/session/today.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
 #include "app/words/note_names.h"
 #include "app/words/post_words.h"
 #include "app/words/words.h"
 #include "core/growth/growth.h"
-#include "core/measure/statistics.h"
 
 namespace calando {
 
 namespace {
 
 constexpr int kLeft = 250, kRight = 300, kHead = 64, kMostCards = 6;
-constexpr int changeRole = Qt::UserRole;
-constexpr std::size_t kPlayed = 10;  // takes
+constexpr int changeRole = Qt::UserRole, kLongestWords = 60;
+constexpr std::chrono::days kMonth{28};
 
 /// The choices are the sounds themselves.
 bool cardsSound(const EarQuestion& question) {
@@ -45,6 +45,7 @@ EarsPage::EarsPage(Session& session)
       chooser_(new StudentChooser(session, QStringLiteral("ears-"))),
       list_(new QListWidget),
       way_(new QComboBox),
+      own_(new QLineEdit),
       guessFirst_(new Switch(tr("guess first, in the lesson"))),
       question_(wrapped(style::serif(style::kTitleType), "earQuestion")),
       told_(wrapped(style::work(style::kStrongType), "earTold")),
@@ -64,7 +65,8 @@ EarsPage::EarsPage(Session& session)
   all->addWidget(buildMiddle(), 1);
   all->addWidget(buildRight());
   Hearing& hearing = session_.hearing();
-  connect(&hearing, &Hearing::changed, this, &EarsPage::refresh);
+  connect(&hearing, &Hearing::changed, this, &EarsPage::refreshQuestion);
+  connect(&hearing, &Hearing::known, this, &EarsPage::refreshKnown);
   connect(&hearing, &Hearing::soundMoved, this, &EarsPage::showHeard);
 }
 
@@ -96,6 +98,17 @@ QWidget* EarsPage::buildLeft() {
   auto* layout = tight(new QVBoxLayout(box), 2 * style::kStep);
   layout->addWidget(chooser_);
   layout->addWidget(captioned(tr("What is asked about"), list_), 1);
+  own_->setObjectName("earOwnWords");
+  own_->setProperty(kFreeText, true);
+  own_->setMaxLength(kLongestWords);
+  connect(own_, &QLineEdit::editingFinished, this, [this] {
+    const std::string said = own_->text().trimmed().toStdString();
+    const auto& own = session_.hearing().ownWords();
+    const auto before = own.find(shown());
+    if (said != (before == own.end() ? std::string() : before->second))
+      session_.hearing().setOwnWords(shown(), said);
+  });
+  layout->addWidget(captioned(tr("In own words"), own_));
   layout->addWidget(captioned(tr("How"), way_));
   layout->addWidget(hint);
   return box;
@@ -166,7 +179,8 @@ QWidget* EarsPage::buildRight() {
 void EarsPage::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
   chooser_->refresh();
-  refresh();
+  refreshKnown();
+  refreshQuestion();
   setFocus();
 }
 
@@ -174,14 +188,22 @@ Change EarsPage::shown() const {
   return static_cast<Change>(list_->currentItem() ? list_->currentItem()->data(changeRole).toInt() : 0);
 }
 
-void EarsPage::refresh() {
-  if (!isVisible()) return;
+void EarsPage::refreshKnown() {
   refreshList();
-  refreshQuestion();
+  refreshGo();
   refreshCourse();
 }
 
+void EarsPage::refreshGo() {
+  const Hearing& hearing = session_.hearing();
+  const bool running = hearing.running();
+  go_->setText(!running ? tr("Begin") : tr("Go on"));
+  go_->setEnabled(running ? hearing.phase() == Hearing::Phase::told
+                          : session_.roster().chosen() && !hearing.asked().empty());
+}
+
 void EarsPage::refreshList() {
+  if (!isVisible()) return;
   filling_ = true;
   const Hearing& hearing = session_.hearing();
   for (int row = 0; row < list_->count(); ++row) {
@@ -192,8 +214,6 @@ void EarsPage::refreshList() {
   }
   const QSignalBlocker quiet(guessFirst_);
   guessFirst_->setChecked(hearing.guessFirst());
-  list_->setEnabled(!hearing.running() && !session_.readOnly());
-  way_->setEnabled(!hearing.running());
   filling_ = false;
 }
 
@@ -215,13 +235,15 @@ void EarsPage::makeCards(int count) {
 }
 
 void EarsPage::refreshQuestion() {
+  if (!isVisible()) return;
   const Hearing& hearing = session_.hearing();
   const EarQuestion* question = hearing.question();
   const bool running = hearing.running(), told = hearing.phase() == Hearing::Phase::told;
+  list_->setEnabled(!running && !session_.readOnly());
+  way_->setEnabled(!running);
   again_->setVisible(running);
   stop_->setVisible(running);
-  go_->setText(!running ? tr("Begin") : tr("Go on"));
-  go_->setEnabled(!running ? session_.roster().chosen() && !hearing.asked().empty() : told);
+  refreshGo();
   if (!running || !question) {
     makeCards(0);
     question_->setText(running ? tr("A moment…")
@@ -233,7 +255,7 @@ void EarsPage::refreshQuestion() {
     about_->setText(QString());
     return;
   }
-  const QStringList choices = words::choices(*question);
+  const QStringList choices = words::choices(*question, hearing.ownWords());
   makeCards(std::min(kMostCards, static_cast<int>(choices.size())));
   question_->setText(words::question(*question));
   for (std::size_t i = 0; i < cardList_.size(); ++i) {
@@ -262,22 +284,16 @@ QString EarsPage::heardText(Change change) const {
   const QString now = words::heard(change, thresholdOf(answers, change).heard());
   if (now.isEmpty()) return tr("%1: not known before eight answers").arg(words::name(change));
   QStringList lines{QStringLiteral("%1: %2").arg(words::name(change), now)};
-  std::set<int> regions;
-  for (const EarAnswer& answer : answers) regions.insert(regionOf(answer.concert));
-  for (const int region : regions)
-    if (const QString there = words::heard(change, thresholdOf(answers, change, region).heard());
-        regions.size() > 1 && !there.isEmpty())
+  if (const auto regions = heardByRegion(answers, change); regions.size() > 1)
+    for (const auto& [region, heard] : regions)
       lines << tr("from %1 on: %2", "a concert note, what is heard there")
-                   .arg(shownNote(12 * (region + 1), Spelling::flats), there);
-  const Figure* figure = findFigure(rowOf(change).reading);
-  const Points played = pointsOf(session_.roster().past(), {std::string(rowOf(change).reading), {}});
-  if (figure && !played.list.empty()) {
-    std::vector<double> values;
-    for (auto point = played.list.rbegin(); point != played.list.rend() && values.size() < kPlayed; ++point)
-      values.push_back(point->value);
+                   .arg(shownNote(12 * (region + 1), Spelling::flats), words::heard(change, heard));
+  const std::string reading(rowOf(change).reading);
+  const Figure* figure = findFigure(reading);
+  const auto played = middleSince(pointsOf(session_.roster().past(), {reading, {}}), today() - kMonth);
+  if (figure && played)
     lines << tr("played lately: %1 %2", "a figure and its value")
-                 .arg(words::titled(*figure), words::number(*medianOf(std::move(values)), figure->print));
-  }
+                 .arg(words::titled(*figure), words::number(played->value, figure->print));
   return lines.join('\n');
 }
 
@@ -298,6 +314,10 @@ void EarsPage::refreshCourse() {
   if (!isVisible()) return;
   const Hearing& hearing = session_.hearing();
   const Change change = shown();
+  const auto own = hearing.ownWords().find(change);
+  own_->setText(own == hearing.ownWords().end() ? QString() : words::plain(own->second));
+  own_->setPlaceholderText(words::said(rowOf(change).fault));
+  own_->setEnabled(!session_.readOnly() && canBeAsked(Way::named, change));
   heard_->setText(heardText(change));
   chart_->setCourse(change, earWeeks(hearing.answers(), change));
   QStringList lines;

@@ -7,6 +7,7 @@
 class QComboBox;
 class QHBoxLayout;
 class QLabel;
+class QLineEdit;
 class QListWidget;
 class QPushButton;
 
@@ -35,9 +36,10 @@ class EarsPage : public QWidget {
   QWidget* buildLeft();
   QWidget* buildMiddle();
   QWidget* buildRight();
-  void refresh();
+  void refreshKnown();
   void refreshList();
   void refreshQuestion();
+  void refreshGo();
   void showHeard();
   void refreshCourse();
   QString heardText(Change change) const;
@@ -49,6 +51,7 @@ class EarsPage : public QWidget {
   StudentChooser* chooser_;
   QListWidget* list_;
   QComboBox* way_;
+  QLineEdit* own_;
   Switch* guessFirst_;
   QLabel *question_, *told_, *about_, *heard_, *guesses_;
   QHBoxLayout* cards_;

@@ -3,6 +3,7 @@
 #include <QPainter>
 #include <QPainterPath>
 #include <cmath>
+#include <numbers>
 
 #include "app/style/style.h"
 
@@ -11,22 +12,8 @@ namespace calando {
 namespace {
 
 constexpr double kNumber = 56.0, kThick = 9.0, kFull_cents = 60.0, kEdge = 8.0;
+constexpr double kThin_db = 24.0, kThinnest = 0.1, kThickest = 1.4, kTwist_hz = 2.0;
 constexpr int kSteps = 160;
-
-/// How loud it is at a moment, 0 to 1.
-double thicknessOf(const std::optional<Changed>& what, double t) {
-  if (!what) return 1.0;
-  switch (what->change) {
-    case Change::gap:
-      return std::abs(t - 0.5 * kMade_s) < 0.0005 * what->amount ? 0.0 : 1.0;
-    case Change::late:
-      return t < what->amount / 1000.0 ? 0.12 : 1.0;
-    case Change::shorter:
-      return t > kMade_s * (1.0 - what->amount / 100.0) ? 0.0 : 1.0;
-    default:
-      return std::clamp(1.0 + decibelsOf(*what, t) / 24.0, 0.1, 1.4);
-  }
-}
 
 }  // namespace
 
@@ -63,15 +50,16 @@ void SoundCard::paintRibbon(QPainter& painter, const QRectF& area) const {
   const bool washed = what_ && (what_->change == Change::fuzz || what_->change == Change::crackle ||
                                 what_->change == Change::dull);
   painter.setBrush(washed ? style::colour : style::pitch);
+  const ChangeCourse course(what_.value_or(without(Change::offset)));
   for (int i = 0; i < kSteps; ++i) {
     const double t = kMade_s * (i + 0.5) / kSteps;
-    const double y =
-        what_ ? -std::clamp(centsOf(*what_, t) / kFull_cents, -1.0, 1.0) * 0.5 * area.height() : 0.0;
-    const double thick = kThick * thicknessOf(what_, t);
+    const double y = -std::clamp(course.cents(t) / kFull_cents, -1.0, 1.0) * 0.5 * area.height();
+    const double thick =
+        kThick * course.there(t) * std::clamp(1.0 + course.decibels(t) / kThin_db, kThinnest, kThickest);
     const double x = area.left() + area.width() * i / kSteps;
     painter.drawRect(QRectF(x, middle + y - 0.5 * thick, area.width() / kSteps + 0.5, thick));
     if (two) {
-      const double wave = 2.0 * kThick * std::cos(2.0 * M_PI * t * 2.0);
+      const double wave = 2.0 * kThick * std::cos(2.0 * std::numbers::pi * kTwist_hz * t);
       painter.drawRect(QRectF(x, middle + wave - 0.25 * thick, area.width() / kSteps + 0.5, 0.5 * thick));
     }
   }

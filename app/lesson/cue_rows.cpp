@@ -64,6 +64,30 @@ void CueRows::setCues(const std::vector<Cue>& cues) {
   for (const Cue& cue : cues) addRow(cue);
 }
 
+/// A choice of values by their names, what is said of a cue chosen.
+template <class T>
+QComboBox* CueRows::choice(std::initializer_list<std::pair<QString, T>> values, T chosen) {
+  auto* box = new QComboBox;
+  for (const auto& [text, value] : values) box->addItem(text, static_cast<int>(value));
+  box->setCurrentIndex(box->findData(static_cast<int>(chosen)));
+  connect(box, &QComboBox::currentIndexChanged, this, &CueRows::changed);
+  return box;
+}
+
+QComboBox* CueRows::noteField(const CueNote& note) {
+  auto* field = new QComboBox;
+  field->setEditable(true);
+  field->addItems({"any", "home", "each", "degree 5", "interval 1", "partial 3"});
+  field->setEditText(note.kind == CueNote::Kind::written ? shownNote(note.value, Spelling::flats)
+                                                         : words::plain(nameOf(note)));
+  field->setToolTip(
+      tr("any, home, each (the repeated note), a written note such as %1, degree 3 of the scale, "
+         "interval -1 in half steps, partial 3")
+          .arg(shownNote(70, Spelling::flats)));
+  connect(field, &QComboBox::editTextChanged, this, &CueRows::changed);
+  return field;
+}
+
 void CueRows::addRow(const Cue& cue) {
   const int row = table_->rowCount();
   table_->insertRow(row);
@@ -76,21 +100,10 @@ void CueRows::addRow(const Cue& cue) {
   length->setDecimals(2);
   length->setButtonSymbols(QAbstractSpinBox::NoButtons);
   length->setValue(cue.length.value);
-  auto* unit = new QComboBox;
-  for (const auto& [text, u] : {std::pair{tr("beats"), CueLength::Unit::beats},
-                                {tr("seconds"), CueLength::Unit::seconds},
-                                {tr("open"), CueLength::Unit::open}})
-    unit->addItem(text, static_cast<int>(u));
-  unit->setCurrentIndex(unit->findData(static_cast<int>(cue.length.unit)));
-  auto* note = new QComboBox;
-  note->setEditable(true);
-  note->addItems({"any", "home", "each", "degree 5", "interval 1", "partial 3"});
-  note->setEditText(cue.note.kind == CueNote::Kind::written ? shownNote(cue.note.value, Spelling::flats)
-                                                            : words::plain(nameOf(cue.note)));
-  note->setToolTip(
-      tr("any, home, each (the repeated note), a written note such as %1, degree 3 of the scale, "
-         "interval -1 in half steps, partial 3")
-          .arg(shownNote(70, Spelling::flats)));
+  auto* unit = choice<CueLength::Unit>({{tr("beats"), CueLength::Unit::beats},
+                                        {tr("seconds"), CueLength::Unit::seconds},
+                                        {tr("open"), CueLength::Unit::open}},
+                                       cue.length.unit);
   auto* pulses = new QSpinBox;
   pulses->setRange(0, 64);
   pulses->setButtonSymbols(QAbstractSpinBox::NoButtons);
@@ -98,20 +111,22 @@ void CueRows::addRow(const Cue& cue) {
   auto* model = new QCheckBox;
   model->setChecked(cue.model);
   model->setToolTip(tr("The others are held against this note in colour"));
-  auto* who = new QComboBox;
-  for (const auto& [text, w] : {std::pair{tr("both"), Who::both},
-                                {tr("partner"), Who::partner},
-                                {tr("player"), Who::player},
-                                {tr("own voice"), Who::voice}})
-    who->addItem(text, static_cast<int>(w));
-  who->setCurrentIndex(who->findData(static_cast<int>(cue.who)));
+  auto* who = choice<Who>({{tr("both"), Who::both},
+                           {tr("partner"), Who::partner},
+                           {tr("player"), Who::player},
+                           {tr("own voice"), Who::voice}},
+                          cue.who);
   // Words of another language may want more.
   auto* header = table_->horizontalHeader();
   for (const auto& [column, field] : {std::pair{int{kKind}, kind}, {int{kUnit}, unit}, {int{kWho}, who}})
     header->resizeSection(column, std::max(header->sectionSize(column), field->sizeHint().width()));
-  const std::pair<QWidget*, QString> cells[kColumns] = {
-      {kind, tr("Cue")},      {length, tr("Length")},    {unit, tr("Unit of length")}, {note, tr("Note")},
-      {pulses, tr("Pulses")}, {model, tr("Model note")}, {who, tr("Who sounds")}};
+  const std::pair<QWidget*, QString> cells[kColumns] = {{kind, tr("Cue")},
+                                                        {length, tr("Length")},
+                                                        {unit, tr("Unit of length")},
+                                                        {noteField(cue.note), tr("Note")},
+                                                        {pulses, tr("Pulses")},
+                                                        {model, tr("Model note")},
+                                                        {who, tr("Who sounds")}};
   for (int c = 0; c < kColumns; ++c) {
     cells[c].first->setAccessibleName(tr("%1 of cue %2").arg(cells[c].second, QString::number(row + 1)));
     table_->setCellWidget(row, c, cells[c].first);
@@ -120,16 +135,11 @@ void CueRows::addRow(const Cue& cue) {
     length->setEnabled(unit->currentData().toInt() != static_cast<int>(CueLength::Unit::open));
   };
   allow();
+  connect(unit, &QComboBox::currentIndexChanged, this, allow);
   connect(kind, &QComboBox::currentIndexChanged, this, &CueRows::changed);
   connect(length, &QDoubleSpinBox::valueChanged, this, &CueRows::changed);
-  connect(unit, &QComboBox::currentIndexChanged, this, [this, allow] {
-    allow();
-    emit changed();
-  });
-  connect(note, &QComboBox::editTextChanged, this, &CueRows::changed);
   connect(pulses, &QSpinBox::valueChanged, this, &CueRows::changed);
   connect(model, &QCheckBox::toggled, this, &CueRows::changed);
-  connect(who, &QComboBox::currentIndexChanged, this, &CueRows::changed);
 }
 
 void CueRows::setForTwo(bool two) { table_->setColumnHidden(kWho, !two); }

@@ -5,6 +5,7 @@
 
 #include "app/lesson/sheet_preview.h"
 
+class QComboBox;
 class QTableWidget;
 
 namespace calando {
@@ -31,6 +32,9 @@ class CueRows : public QWidget {
 
  private:
   void addRow(const Cue& cue);
+  template <class T>
+  QComboBox* choice(std::initializer_list<std::pair<QString, T>> values, T chosen);
+  QComboBox* noteField(const CueNote& note);
   QWidget* cell(int row, int column) const;
 
   QTableWidget* table_;

@@ -120,15 +120,13 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
     const Points points = pointsOf(past, {id, exercise});
     if (!figure || points.list.empty() || shown == (plain || !withChart ? kFewer : kFigures)) continue;
     ++shown;
-    std::vector<double> lately;
-    for (const Point& p : points.list)
-      if (p.day > today() - kMonth) lately.push_back(p.value);
-    if (lately.empty()) continue;
+    const auto lately = middleSince(points, today() - kMonth + std::chrono::days(1));
+    if (!lately) continue;
     const Period before{today() - 2 * kMonth + std::chrono::days(1), today() - kMonth};
     const Period after{today() - kMonth + std::chrono::days(1), today()};
     const auto difference = differenceOf(points, before, after, figure->print);
-    QString note = tr("middle of %n takes since %1", nullptr, static_cast<int>(lately.size()))
-                       .arg(words::dayAndYear(after.from));
+    QString note =
+        tr("middle of %n takes since %1", nullptr, lately->takes).arg(words::dayAndYear(after.from));
     if (difference && difference->tells)
       note += "; " + tr("%1 ± %2 against the four weeks before")
                          .arg(words::number(difference->change(), figure->print.decimals),
@@ -146,7 +144,7 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
                       chart->render(&painter);
                     });
     }
-    pages.figure(words::label(*figure), withUnit(median(lately), *figure),
+    pages.figure(words::label(*figure), withUnit(lately->value, *figure),
                  plain ? words::help(*figure) + ' ' + note + '.' : note);
   }
 }

@@ -14,7 +14,7 @@ constexpr std::size_t kOfOne = 5;      // questions about one change in a row
 constexpr std::size_t kMostTakes = 6;  // that are looked through for a tone
 constexpr int kMisses = 3;
 constexpr double kLongest_s = 60.0;
-constexpr std::size_t kMostNamed = 4;
+constexpr std::size_t kMostNamed = 6;
 constexpr Change kBeginsWith[] = {Change::offset, Change::wave, Change::sag, Change::gap, Change::fuzz};
 
 /// The newest takes that may hold a tone, the good ones first.
@@ -105,18 +105,20 @@ void Hearing::setSpeaker(Speaker& speaker) {
 void Hearing::load() {
   answers_.clear();
   guesses_.clear();
+  ownWords_.clear();
   asked_.assign(std::begin(kBeginsWith), std::end(kBeginsWith));
   const Student* student = roster_.chosen();
-  if (!student) return emit changed();
+  if (!student) return emit known();
   if (auto answers = studio_.earAnswers(student->id); notices_.worked(answers))
     answers_ = std::move(*answers);
   if (auto guesses = studio_.earGuesses(student->id); notices_.worked(guesses))
     guesses_ = std::move(*guesses);
   if (auto asked = studio_.askedEars(student->id); notices_.worked(asked) && !asked->empty())
     asked_ = std::move(*asked);
+  if (auto own = studio_.earWords(student->id); notices_.worked(own)) ownWords_ = std::move(*own);
   for (EarAnswer& answer : answers_) answer.day = dayOf(answer.made_unix_s);
   for (EarGuess& guess : guesses_) guess.day = dayOf(guess.made_unix_s);
-  emit changed();
+  emit known();
 }
 
 void Hearing::setAsked(Change change, bool on) {
@@ -125,13 +127,23 @@ void Hearing::setAsked(Change change, bool on) {
   if (on) asked_.push_back(change);
   std::ranges::sort(asked_);
   notices_.worked(studio_.keepAskedEars(roster_.chosen()->id, asked_));
-  emit changed();
+  emit known();
+}
+
+void Hearing::setOwnWords(Change change, const std::string& said) {
+  if (!roster_.chosen() || studio_.readOnly()) return;
+  if (!notices_.worked(studio_.keepEarWords(roster_.chosen()->id, change, said))) return;
+  if (said.empty())
+    ownWords_.erase(change);
+  else
+    ownWords_[change] = said;
+  emit known();
 }
 
 void Hearing::setGuessFirst(bool on) {
   notices_.worked(studio_.keep(settings::guessFirst, on ? 1.0 : 0.0));
   if (!on) shown(std::nullopt);
-  emit changed();
+  emit known();
 }
 
 void Hearing::askGuess(const Take& take, const Analysis& analysis) {
@@ -154,6 +166,7 @@ void Hearing::guess(double value) {
   notices_.say(tr("%1: guessed %2, it was %3.", "a figure")
                    .arg(words::label(*was.figure), words::number(value, was.figure->print),
                         words::number(was.value, was.figure->print)));
+  emit known();
   emit guessed();
 }
 
@@ -341,6 +354,7 @@ void Hearing::answer(std::size_t choice) {
   right_ += answer.right;
   if (roster_.chosen() && !studio_.readOnly())
     notices_.worked(studio_.keepEarAnswer(roster_.chosen()->id, answer));
+  emit known();
   setPhase(Phase::told);
 }
 

@@ -56,6 +56,9 @@ class Hearing : public QObject {
   /// What is asked about: as it was set, or what everybody begins with.
   const std::vector<Change>& asked() const { return asked_; }
   void setAsked(Change change, bool on);
+  /// The student's own words for what can be wrong.
+  const std::map<Change, std::string>& ownWords() const { return ownWords_; }
+  void setOwnWords(Change change, const std::string& said);
 
   // Guess first: a figure of a take that was just played is guessed before any is seen
   bool guessFirst() const { return studio_.get(settings::guessFirst) != 0.0; }
@@ -74,7 +77,8 @@ class Hearing : public QObject {
   void shown(std::optional<std::int64_t> take);
 
  signals:
-  void changed();     ///< the phase, or what is known
+  void changed();     ///< the phase, or how long is left
+  void known();       ///< what was answered, guessed, or is asked about
   void guessed();     ///< what is to be guessed, or that it was
   void soundMoved();  ///< another of the sounds is heard
 
@@ -117,6 +121,7 @@ class Hearing : public QObject {
   std::vector<EarAnswer> answers_;
   std::vector<EarGuess> guesses_;
   std::vector<Change> asked_;
+  std::map<Change, std::string> ownWords_;
   std::optional<Guessing> guessing_;
   QString materialText_;
   double pitch_hz_ = 440.0;

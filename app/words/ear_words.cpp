@@ -11,7 +11,6 @@ namespace {
 struct EarWords {
   Q_DECLARE_TR_FUNCTIONS(EarWords)
 };
-constexpr int kFewAnswers = 8;
 
 }  // namespace
 
@@ -33,7 +32,7 @@ QString question(const EarQuestion& q) {
   return {};
 }
 
-QStringList choices(const EarQuestion& q) {
+QStringList choices(const EarQuestion& q, const std::map<Change, std::string>& own) {
   switch (q.way) {
     case Way::same:
       return {EarWords::tr("alike"), EarWords::tr("not alike")};
@@ -43,7 +42,10 @@ QStringList choices(const EarQuestion& q) {
                  : QStringList{EarWords::tr("lower"), EarWords::tr("higher")};
     case Way::named: {
       QStringList list;
-      for (const Change change : q.named) list << said(rowOf(change).fault);
+      for (const Change change : q.named) {
+        const auto words = own.find(change);
+        list << (words == own.end() ? said(rowOf(change).fault) : plain(words->second));
+      }
       return list;
     }
     case Way::which:
@@ -94,7 +96,7 @@ QString told(const EarQuestion& q) {
 }
 
 QString heard(Change change, const HeardDifference& heard) {
-  if (heard.answers < kFewAnswers) return {};
+  if (!heard.isKnown()) return {};
   const ChangeRow& row = rowOf(change);
   const auto shown = [&](double value) {
     return number(change == Change::crackle ? kNoCrackle_db + value : value, row.decimals, false);

@@ -1,6 +1,8 @@
 #pragma once
 
 #include <QStringList>
+#include <map>
+#include <string>
 
 #include "core/ears/answers.h"
 
@@ -8,8 +10,9 @@ namespace calando::words {
 
 /// "Which one is sharper?"
 QString question(const EarQuestion& question);
-/// What can be answered, in the order of the choices.
-QStringList choices(const EarQuestion& question);
+/// What can be answered, in the order of the choices; of what can be wrong in somebody's own words where
+/// there are some.
+QStringList choices(const EarQuestion& question, const std::map<Change, std::string>& own);
 /// How an ear is asked, for a list.
 QString way(Way way);
 /// "pitch"

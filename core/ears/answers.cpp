@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
 #include "core/measure/statistics.h"
 
@@ -10,7 +11,6 @@ namespace calando {
 
 namespace {
 
-constexpr int kOfAWeek = 8;
 constexpr std::ptrdiff_t kLately = 40;
 constexpr double kMostGuess = 0.98;
 
@@ -53,8 +53,20 @@ std::vector<EarWeek> earWeeks(std::span<const EarAnswer> answers, Change change)
   std::vector<EarWeek> list;
   for (const auto& [monday, of] : weeks) {
     const HeardDifference heard = thresholdOf(of, change).heard();
-    if (heard.answers >= kOfAWeek) list.push_back({monday, heard});
+    if (heard.isKnown()) list.push_back({monday, heard});
   }
+  return list;
+}
+
+std::vector<std::pair<int, HeardDifference>> heardByRegion(std::span<const EarAnswer> answers,
+                                                           Change change) {
+  std::set<int> regions;
+  for (const EarAnswer& answer : answers)
+    if (answer.change == change) regions.insert(regionOf(answer.concert));
+  std::vector<std::pair<int, HeardDifference>> list;
+  for (const int region : regions)
+    if (const HeardDifference heard = thresholdOf(answers, change, region).heard(); heard.isKnown())
+      list.emplace_back(region, heard);
   return list;
 }
 

@@ -43,12 +43,15 @@ std::vector<EarAnswer> lately(std::span<const EarAnswer> answers, Change change)
 /// Of alike or not, those that were alike say how often somebody guesses.
 Threshold thresholdOf(std::span<const EarAnswer> answers, Change change, std::optional<int> region = {});
 
-/// By week, oldest first: what was heard, of weeks with eight answers about the change.
+/// By week, oldest first: what was heard, of weeks in which that is known.
 struct EarWeek {
   Day monday;
   HeardDifference heard;
 };
 std::vector<EarWeek> earWeeks(std::span<const EarAnswer> answers, Change change);
+
+/// The same by octave, the lowest first, of those that were asked in often enough.
+std::vector<std::pair<int, HeardDifference>> heardByRegion(std::span<const EarAnswer> answers, Change change);
 
 /// How far guesses of a figure are off: the median of their sizes, of the last `most`; nullopt: none.
 std::optional<double> guessError(std::span<const EarGuess> guesses, const std::string& figure,

@@ -5,8 +5,6 @@
 #include <string_view>
 #include <vector>
 
-#include "core/ears/material.h"
-
 namespace calando {
 
 /// What can be changed in a tone.
@@ -28,6 +26,8 @@ enum class Change {
   beatRate,   ///< a second tone with it that beats kBeat_hz fast, hundredths faster; below 0 slower
   third       ///< a major third with it, cents off the pure one
 };
+/// How long a tone is that is made.
+inline constexpr double kMade_s = 1.6;
 inline constexpr double kWave_hz = 5.5, kLevelWave_hz = 4.0, kNoCrackle_db = -50.0, kBeat_hz = 3.0;
 
 struct ChangeRow {
@@ -54,10 +54,6 @@ struct Changed {
   std::uint32_t seed = 1;
 };
 
-/// The material made again, with that changed and nothing else: mono at its rate, kMade_s long, as loud as
-/// any other (RMS kMade_rms over the tone, whatever its length; a fade by its first half), without a click at
-/// its ends.
-std::vector<float> made(const Material& material, const Changed& changed);
 /// The same without it: what a changed one is held against.
 inline Changed without(Change change) { return {change, 0.0, 1}; }
 /// A second tone sounds with it.
@@ -66,10 +62,25 @@ inline bool isOfTwo(Change change) { return change >= Change::beat; }
 inline bool goesEitherWay(Change change) { return change == Change::offset || change == Change::beatRate; }
 /// How far the second tone is over the material, cents.
 double secondOver(const Changed& changed, double hz);
-inline constexpr double kMade_rms = 0.054;
+/// What a change asks of a tone over its time.
+class ChangeCourse {
+ public:
+  explicit ChangeCourse(const Changed& changed);
 
-/// What a change asks of the pitch, cents, and of the level, dB, at a time since the start.
-double centsOf(const Changed& changed, double t_s);
-double decibelsOf(const Changed& changed, double t_s);
+  /// Of the pitch, at a time since the start.
+  double cents(double t_s) const;
+  /// Of the level.
+  double decibels(double t_s) const;
+  /// How much of the tone is there, 0 to 1: it breaks, speaks late, ends too soon.
+  double there(double t_s) const;
+  /// It asks something of the pitch.
+  bool moves() const { return changed_.change <= Change::scoop; }
+
+ private:
+  double share(double from_s, double t_s) const;
+
+  Changed changed_;
+  std::vector<double> wander_;  ///< cents, in equal steps
+};
 
 }  // namespace calando

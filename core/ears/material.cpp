@@ -15,6 +15,7 @@ constexpr int kPasses = 3;
 constexpr double kStep_s = 0.005;  // between amplitudes
 constexpr double kHighest_hz = 12000.0, kOfNyquist = 0.45;
 constexpr std::size_t kPartials = 170;
+constexpr double kLead_s = 0.07;    // a pitch that is 60 cents off reads so far ahead or behind
 constexpr double kSlide_s = 0.05;   // between stretches that are looked at
 constexpr double kCentsADb = 10.0;  // of spread: as unsteady
 constexpr double kTau = 2.0 * std::numbers::pi;
@@ -104,6 +105,39 @@ float Material::partialsAt(std::size_t n, double turn, std::span<const float> st
   return sum;
 }
 
+namespace {
+
+/// Hann over so many periods, its sum 2.
+std::vector<double> windowFor(double hz, double rate) {
+  std::vector<double> window(static_cast<std::size_t>(kPeriods * rate / hz));
+  double sum = 0.0;
+  for (std::size_t n = 0; n < window.size(); ++n)
+    sum += window[n] =
+        1.0 - std::cos(kTau * (static_cast<double>(n) + 0.5) / static_cast<double>(window.size()));
+  for (double& w : window) w *= 2.0 / sum;
+  return window;
+}
+
+/// Takes the partials of `sound` apart, which reaches half a window over both ends of the material's stretch.
+/// What the window smooths away of a partial is in what is left: that is taken apart again.
+void takeApart(Material& material, std::span<const float> sound, std::span<const double> turns,
+               std::span<const double> window) {
+  const std::size_t half = window.size() / 2, size = material.turns.size();
+  std::vector<float> left(sound.begin(), sound.end());
+  std::vector<std::complex<double>> sums(material.partials.size());
+  for (int pass = 0; pass < kPasses; ++pass) {
+    for (std::size_t p = 0; p < material.partials.front().size(); ++p) {
+      demodulate(left, turns, window, std::min(p * material.step, left.size() - window.size()), sums);
+      for (std::size_t k = 0; k < sums.size(); ++k) material.partials[k][p] += std::complex<float>(sums[k]);
+    }
+    for (std::size_t n = 0; n < size; ++n)
+      left[half + n] = sound[half + n] - material.partialsAt(n, material.turns[n]);
+  }
+  material.rest.assign(left.begin() + static_cast<long>(half), left.begin() + static_cast<long>(half + size));
+}
+
+}  // namespace
+
 std::optional<Material> materialFrom(std::span<const float> samples, double rate_hz, const Tracks& tracks,
                                      const Tone& tone) {
   const Note* note = tone.mainNote();
@@ -111,48 +145,31 @@ std::optional<Material> materialFrom(std::span<const float> samples, double rate
   if (!first) return std::nullopt;
   const double from_s = static_cast<double>(*first) * kHop_s;
   const auto start = static_cast<std::size_t>(std::lround(from_s * rate_hz));
-  const auto whole = static_cast<std::size_t>(kSteady_s * rate_hz);
+  const auto whole = static_cast<std::size_t>(kSteady_s * rate_hz),
+             made = static_cast<std::size_t>(kMade_s * rate_hz);
   if (start + whole > samples.size()) return std::nullopt;
-  const std::span<const float> sound = samples.subspan(start, whole);
   const std::vector<double> turns = turnsFrom(tracks, from_s, whole, rate_hz);
   Material material;
   material.rate_hz = rate_hz;
   material.hz = turns.back() / (static_cast<double>(whole - 1) / rate_hz);
-  const auto made = static_cast<std::size_t>(kMade_s * rate_hz);
-  const std::size_t margin = (whole - made) / 2;
-  std::vector<double> window(static_cast<std::size_t>(kPeriods * rate_hz / material.hz));
-  if (window.size() / 2 + 2 * static_cast<std::size_t>(kStep_s * rate_hz) > margin) return std::nullopt;
-  double sum = 0.0;
-  for (std::size_t n = 0; n < window.size(); ++n)
-    sum += window[n] =
-        1.0 - std::cos(kTau * (static_cast<double>(n) + 0.5) / static_cast<double>(window.size()));
-  for (double& w : window) w *= 2.0 / sum;
+  const std::vector<double> window = windowFor(material.hz, rate_hz);
+  const std::size_t half = window.size() / 2, margin = (whole - made) / 2;
+  if (half + static_cast<std::size_t>(kLead_s * rate_hz) > margin) return std::nullopt;
+  material.lead = margin - half;
+  material.step = static_cast<std::size_t>(kStep_s * rate_hz);
+  material.turns.assign(turns.begin() + static_cast<long>(half), turns.end() - static_cast<long>(half));
   const auto count = std::min(
       kPartials, static_cast<std::size_t>(std::min(kHighest_hz, kOfNyquist * rate_hz) / material.hz));
-  material.step = static_cast<std::size_t>(kStep_s * rate_hz);
-  const std::size_t places = made / material.step + 2;
-  material.partials.assign(count, std::vector<std::complex<float>>(places));
-  material.turns.assign(turns.begin() + static_cast<long>(margin),
-                        turns.begin() + static_cast<long>(margin + made));
-  // What the window smooths away of a partial is in what is left: that is taken apart again.
-  std::vector<float> left(sound.begin(), sound.end());
-  for (int pass = 0; pass < kPasses; ++pass) {
-    std::vector<std::complex<double>> sums(count);
-    for (std::size_t p = 0; p < places; ++p) {
-      demodulate(left, turns, window, margin + p * material.step - window.size() / 2, sums);
-      for (std::size_t k = 0; k < count; ++k) material.partials[k][p] += std::complex<float>(sums[k]);
-    }
-    for (std::size_t n = 0; n < made; ++n)
-      left[margin + n] = sound[margin + n] - material.partialsAt(n, material.turns[n]);
-  }
-  material.rest.assign(left.begin() + static_cast<long>(margin),
-                       left.begin() + static_cast<long>(margin + made));
+  material.partials.assign(count,
+                           std::vector<std::complex<float>>(material.turns.size() / material.step + 2));
+  const std::span<const float> sound = samples.subspan(start, whole);
+  takeApart(material, sound, turns, window);
   double power = 0.0;
-  for (std::size_t n = 0; n < made; ++n) {
-    const double tones = sound[margin + n] - left[margin + n];
+  for (std::size_t n = material.lead; n < material.lead + material.size(); ++n) {
+    const double tones = sound[half + n] - material.rest[n];
     power += tones * tones;
   }
-  material.tones_rms = std::sqrt(power / static_cast<double>(made));
+  material.tones_rms = std::sqrt(power / static_cast<double>(material.size()));
   return material;
 }
 

@@ -5,6 +5,7 @@
 #include <span>
 #include <vector>
 
+#include "core/ears/change.h"
 #include "core/measure/sounds.h"
 #include "core/signal/tracks.h"
 
@@ -12,26 +13,27 @@ namespace calando {
 
 /// A steady stretch of a tone, taken apart into its partials and what is left of it, so that it can be made
 /// again with one thing changed: x(t) = Σ Re(a_k(t) exp(i k φ(t))) + rest(t), φ the integral of the pitch.
-/// The partials are demodulated over four periods, a Hann window whose zeros lie on the other partials.
+/// The partials are demodulated over four periods, a Hann window whose zeros lie on the other partials. What
+/// is made again begins `lead` samples into it.
 struct Material {
   double rate_hz = 48000.0;
   double hz = 0.0;                                         ///< mean of its pitch
+  std::size_t lead = 0;                                    ///< samples before what is made again, and after
   std::vector<double> turns;                               ///< φ / 2π, by sample
   std::size_t step = 1;                                    ///< samples between two amplitudes
   std::vector<std::vector<std::complex<float>>> partials;  ///< a_k, the fundamental first
   std::vector<float> rest;
   double tones_rms = 0.0;  ///< of the partials together
 
-  /// The partials together at a sample, at a phase of the fundamental; each as strong as it was, or times
-  /// `strengths`.
+  /// The partials together at a sample of the stretch, at a phase of the fundamental; each as strong as it
+  /// was, or times `strengths`.
   float partialsAt(std::size_t n, double turn, std::span<const float> strengths = {}) const;
-  std::size_t size() const { return rest.size(); }
-  double length_s() const { return static_cast<double>(size()) / rate_hz; }
+  /// How many samples are made again.
+  std::size_t size() const { return rest.size() - 2 * lead; }
 };
 
-/// How long a stretch must be steady to be a material, and how much of it is made again.
+/// How long a stretch must be steady to be a material; kMade_s of it is made again.
 inline constexpr double kSteady_s = 2.0;
-inline constexpr double kMade_s = 1.6;
 
 /// The steadiest stretch of a tone's longest note; nullopt: it holds none for kSteady_s, or breaks in it.
 /// `samples` mono, those that `tracks` are of and `tone` was found in. Pure; some tenths of a second for a

@@ -12,16 +12,17 @@ namespace calando {
 namespace {
 
 constexpr int kTries = 4;
+constexpr double kLouder_db = 12.0;   // where nothing of it was found
 constexpr double kFromEnds_s = 0.12;  // frames nearer to an end than that are not asked
 constexpr double kLevelWindow_s = 0.05;
 constexpr double kLeastFrames = 20;
 
 /// The mean of a course over what a level is measured in.
-double smoothed(const Changed& changed, double t_s) {
+double smoothed(const ChangeCourse& course, double t_s) {
   double sum = 0.0;
   constexpr int count = 9;
   for (int i = 0; i < count; ++i)
-    sum += decibelsOf(changed, t_s + kLevelWindow_s * ((i + 0.5) / count - 0.5)) / count;
+    sum += course.decibels(t_s + kLevelWindow_s * ((i + 0.5) / count - 0.5)) / count;
   return sum;
 }
 
@@ -40,6 +41,16 @@ class Projection {
  private:
   double along_ = 0.0, square_ = 0.0, count_ = 0.0;
 };
+
+/// What to ask for instead, where so much was found: what the tone has of it already, or hides, is made up
+/// for.
+double better(const Changed& tried, double found, double wanted) {
+  if (tried.change != Change::fuzz) return tried.amount + wanted - found;
+  // Of all the noise that the engine hears only a share is the rest that is made louder.
+  const auto more = [](double db) { return std::pow(10.0, db / 10.0) - 1.0; };
+  const double share = more(found) / more(tried.amount);
+  return share > 1e-4 ? 10.0 * std::log10(1.0 + more(wanted) / share) : tried.amount + kLouder_db;
+}
 
 std::optional<double> difference(const std::optional<double>& one, const std::optional<double>& other) {
   return one && other ? std::optional(*one - *other) : std::nullopt;
@@ -106,7 +117,7 @@ double SoundMaker::tolerance(const Changed& changed) {
 std::optional<double> SoundMaker::foundInTracks(const Changed& changed, const Tracks& tracks) {
   const Tracks& before = plain().tracks;
   const bool level = changed.change == Change::fade || changed.change == Change::levelWave;
-  const Changed one{changed.change, 1.0, changed.seed};
+  const ChangeCourse one({changed.change, 1.0, changed.seed});
   Projection projection;
   const double start_s = 0.3;
   for (std::size_t i = 0; i < std::min(tracks.frames.size(), before.frames.size()); ++i) {
@@ -116,7 +127,7 @@ std::optional<double> SoundMaker::foundInTracks(const Changed& changed, const Tr
     if (level)
       projection.add(smoothed(one, t), is.level_dbfs - was.level_dbfs);
     else
-      projection.add(centsOf(one, t), centsBetween(was.f0_hz, is.f0_hz));
+      projection.add(one.cents(t), centsBetween(was.f0_hz, is.f0_hz));
   }
   return projection.share();
 }
@@ -156,8 +167,8 @@ std::optional<double> SoundMaker::found(const Changed& changed, std::span<const 
     return is - secondOver(without(Change::third), material_.hz);
   }
   const Heard heard = hear(sound);
-  const bool inTracks = changed.change <= Change::scoop || changed.change == Change::fade ||
-                        changed.change == Change::levelWave;
+  const bool inTracks =
+      ChangeCourse(changed).moves() || changed.change == Change::fade || changed.change == Change::levelWave;
   return inTracks ? foundInTracks(changed, heard.tracks) : foundInTone(changed, heard);
 }
 
@@ -168,8 +179,7 @@ std::shared_ptr<const std::vector<float>> SoundMaker::sound(const Changed& chang
     if (changed.amount == 0.0) return sound;
     const auto is = found(asked, *sound);
     if (is && std::abs(*is - changed.amount) <= tolerance(changed)) return sound;
-    // What the tone has of it already, or hides, is made up for.
-    if (is) asked.amount += changed.amount - *is;
+    if (is) asked.amount = better(asked, *is, changed.amount);
   }
   return nullptr;
 }

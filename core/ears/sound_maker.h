@@ -3,7 +3,7 @@
 #include <memory>
 
 #include "core/analysis.h"
-#include "core/ears/change.h"
+#include "core/ears/making.h"
 
 namespace calando {
 

@@ -10,6 +10,9 @@ struct HeardDifference {
   double amount;     ///< the smallest difference heard: median of what it may be
   double low, high;  ///< nine in ten of it
   int answers = 0;
+
+  /// Of fewer answers nothing is said.
+  bool isKnown() const { return answers >= 8; }
 };
 
 /// The smallest difference that somebody hears, from right and wrong answers: the amount that they hear in 63

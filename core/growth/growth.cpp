@@ -52,6 +52,15 @@ Points pointsOf(std::span<const PastTake> takes, const Selection& selection) {
   return points;
 }
 
+std::optional<Middle> middleSince(const Points& points, Day since) {
+  std::vector<double> values;
+  for (const Point& point : points.list)
+    if (point.day >= since) values.push_back(point.value);
+  const auto takes = static_cast<int>(values.size());
+  const auto middle = medianOf(std::move(values));
+  return middle ? std::optional(Middle{*middle, takes}) : std::nullopt;
+}
+
 Course courseOf(std::span<const PastTake> takes, const Selection& selection) {
   const Points points = pointsOf(takes, selection);
   Course course;

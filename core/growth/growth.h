@@ -34,6 +34,13 @@ struct Points {
 };
 Points pointsOf(std::span<const PastTake> takes, const Selection& selection);
 
+/// The median of the takes since a day; nullopt: there is none.
+struct Middle {
+  double value;
+  int takes;
+};
+std::optional<Middle> middleSince(const Points& points, Day since);
+
 /// A week of a figure.
 struct CourseWeek {
   Day monday;

@@ -1,4 +1,6 @@
+#include <QComboBox>
 #include <QLabel>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
 
@@ -105,6 +107,24 @@ TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
   EXPECT_EQ(hearing().asked(), std::vector{Change::scoop});
   EXPECT_EQ(session_->studio().askedEars(session_->roster().chosen()->id)->size(), 1u);
   EXPECT_TRUE(page_->findChild<QPushButton*>("earGo")->isEnabled());
+  // What was wrong is asked in the student's own words.
+  list->setCurrentRow(static_cast<int>(Change::scoop));
+  auto* own = page_->findChild<QLineEdit*>("earOwnWords");
+  own->setText("slides in");
+  emit own->editingFinished();
+  auto* way = page_->findChild<QComboBox*>("earWay");
+  way->setCurrentIndex(way->findText("what was wrong"));
+  key(Qt::Key_Space);
+  ASSERT_TRUE(asked());
+  QStringList choices;
+  for (const auto* card : page_->findChildren<SoundCard*>("earChoice")) choices << card->text();
+  EXPECT_TRUE(choices.contains("slides in")) << choices.join(';').toStdString();
+  key(Qt::Key_Escape);
+  const std::int64_t ada = session_->roster().chosen()->id;
+  add("Ben");
+  EXPECT_TRUE(own->text().isEmpty()) << "somebody else's words";
+  session_->roster().choose(ada);
+  EXPECT_EQ(own->text(), "slides in");
   list->item(static_cast<int>(Change::scoop))->setCheckState(Qt::Unchecked);
   EXPECT_FALSE(page_->findChild<QPushButton*>("earGo")->isEnabled()) << "nothing to ask about";
   QTest::mouseClick(page_->findChild<QWidget*>("guessFirst"), Qt::LeftButton);
