@@ -240,8 +240,13 @@ void explainEars(const About& about) {
            "Space goes on, 1 to 6 answer, R plays again, Esc stops; a pedal’s two keys are the first and the "
            "second choice. Headphones are best, and not loud."),
        Help::tr(
-           "Guess first, switched on there, asks in the lesson for a guess of the first figure before any is "
-           "shown, on every card; how far guesses are off stands beside it. Shift+C compares takes blind.")});
+           "Guess a take’s figure plays one of the newest takes and asks how long it was held, how far "
+           "off or how wavy it was; then its picture comes. Two takes, blind, plays two of one exercise, "
+           "equally loud: choose the one that you would keep; the figures come, then, when you ask, their "
+           "days. Shift+C does the same with takes that are marked."),
+       Help::tr(
+           "Guess first, switched on there, asks in the lesson for a guess of the first figure before any "
+           "is shown, on every card; how far guesses are off stands beside it.")});
 }
 
 void explainReckoner(const About& about) {

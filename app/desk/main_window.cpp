@@ -20,7 +20,6 @@
 #include "app/post/post_page.h"
 #include "app/readout/readout.h"
 #include "app/review/compare_view.h"
-#include "app/review/take_export.h"
 #include "app/sound/player.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
@@ -183,9 +182,7 @@ void MainWindow::bindKeys() {
   keys_.on("readout", [this] { readout_->nextPage(); });
   for (const auto& [id, blind] : {std::pair{"compare", false}, {"compare-blind", true}})
     keys_.on(id, [this, &s, blind = blind] {
-      if (!s.allowed().choose) return;
-      blind_ = blind;
-      s.compare(shelf_->marked());
+      if (s.allowed().choose) s.compare(shelf_->marked(), blind);
     });
   keys_.on("open", [this] { chooseFiles(); });
   keys_.on("export", [this] { exportShown(); });
@@ -251,16 +248,15 @@ void MainWindow::bindPicture() {
     refreshPicture();
   });
   connect(&s.keeping(), &Keeping::playedKept, this, [this, &s] {
-    take_->setHidden(s.hearing().guessing() ||
+    take_->setHidden(s.guessing().wanted() ||
                      (s.lesson().current()->display == Display::hidden && s.asking().earsFirst()));
   });
-  connect(&s.hearing(), &Hearing::guessed, this,
-          [this, &s] { take_->setHidden(s.hearing().guessing().has_value()); });
-  connect(&s.speaker(), &Speaker::moved, this, [this, &s](double t) {
-    if (s.run().phase() != TakeRun::Phase::calibrating) take_->setCursor(t);
-    play_->setText(tr("Stop"));
+  connect(&s.guessing(), &Guessing::changed, this,
+          [this, &s] { take_->setHidden(s.guessing().wanted().has_value()); });
+  connect(&s, &Session::openHeard, this, [this](std::optional<double> seconds) {
+    if (seconds) take_->setCursor(*seconds);
+    play_->setText(seconds ? tr("Stop") : tr("Play"));
   });
-  connect(&s.speaker(), &Speaker::stopped, this, [this] { play_->setText(tr("Play")); });
   connect(take_, &TakeView::emptyActed, this, [this] { head_->chooser().edit(true); });
   connect(take_, &TakeView::placeChosen, this, [this](double t) { take_->setCursor(t); });
 }
@@ -310,19 +306,6 @@ void MainWindow::refreshEmptyText() {
   take_->setEmptyText(words::said(card->title), text.join('\n'));
 }
 
-void MainWindow::chooseFiles() {
-  openFiles(QFileDialog::getOpenFileNames(
-      this, tr("Open recordings"), {},
-      tr("Sound files (*.wav *.flac *.mp3 *.ogg *.opus *.aif *.aiff);;All files (*)")));
-}
-
-void MainWindow::openFiles(const QStringList& files) {
-  std::vector<std::filesystem::path> paths;
-  for (const QString& file : files) paths.emplace_back(QFile::encodeName(file).toStdString());
-  if (places_->currentWidget() == post_) return post_->openFiles(paths);
-  session_->openFiles(paths);
-}
-
 void MainWindow::editOrder() {
   OrderDialog dialog(*session_, this);
   if (dialog.exec() != QDialog::Accepted) return;
@@ -346,37 +329,14 @@ void MainWindow::editCard(const std::string& exercise) {
   if (const auto id = lesson.keepCard(editor.card())) lesson.choose(*id);
 }
 
-void MainWindow::exportShown() {
-  const OpenTake& open = session_->open();
-  if (!open.take() || !session_->allowed().hear) return;
-  const QString file = QFileDialog::getSaveFileName(
-      this, tr("Export the take"), tr("take.png"),
-      tr("Picture (*.png *.svg);;Sound (*.wav *.flac);;Figures (*.json);;Tracks (*.csv)"));
-  if (file.isEmpty()) return;
-  const QString error = exportTake(file, *open.picture(), *open.samples(), open.rate_hz());
-  if (!error.isEmpty()) return session_->notices().sayLoss(error);
-  session_->notices().say(tr("Written: %1").arg(file));
-}
-
-void MainWindow::compare(const std::vector<Analyst::Answer>& answers) {
+void MainWindow::compare(const std::vector<Analyst::Answer>& answers, bool blind) {
   std::vector<ComparedTake> takes;
   for (const Analyst::Answer& answer : answers)
     takes.push_back({words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s)), answer.picture,
                      answer.samples, answer.rate_hz});
-  auto* view = new CompareView(std::move(takes), blind_, this);
+  auto* view = new CompareView(std::move(takes), blind, session_->setup().output(), this);
   view->setWindowTitle(tr("Takes of %1 side by side").arg(words::plain(session_->roster().chosen()->name)));
   view->show();
-}
-
-void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
-  if (event->mimeData()->hasUrls()) event->acceptProposedAction();
-}
-
-void MainWindow::dropEvent(QDropEvent* event) {
-  QStringList files;
-  for (const QUrl& url : event->mimeData()->urls())
-    if (url.isLocalFile()) files << url.toLocalFile();
-  openFiles(files);
 }
 
 /// Asks what is to become of what is still being taken in; takes that were played are always waited for.

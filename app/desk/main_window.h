@@ -55,7 +55,7 @@ class MainWindow : public QMainWindow {
   void editOrder();
   void editCard(const std::string& exercise);
   void exportShown();
-  void compare(const std::vector<Analyst::Answer>& answers);
+  void compare(const std::vector<Analyst::Answer>& answers, bool blind);
   bool mayClose();
 
   std::unique_ptr<Session> session_;
@@ -74,7 +74,6 @@ class MainWindow : public QMainWindow {
   SettingsPage* settings_ = nullptr;
   QPushButton* play_ = nullptr;
   std::vector<QPushButton*> actions_;
-  bool blind_ = false;
   bool closing_ = false;
 };
 

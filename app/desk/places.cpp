@@ -56,7 +56,10 @@ void MainWindow::buildPlaces() {
                                                 {"reckoner", reckonerPlace}, {"settings", settingsPlace}};
   connect(rail_, &Rail::chosen, this, [this](int place) {
     keys_.setInLesson(place == lessonPlace);
-    if (place != earsPlace) session_->hearing().stop();
+    if (place != earsPlace) {
+      session_->hearing().stop();
+      session_->byEar().stop();
+    }
     (place == lessonPlace ? overTake_ : overPlaces_)->insertWidget(0, message_);
   });
   for (const auto& [id, place] : ways) keys_.on(id, [this, place = place] { rail_->choose(place); });

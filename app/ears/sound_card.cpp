@@ -2,8 +2,6 @@
 
 #include <QPainter>
 #include <QPainterPath>
-#include <cmath>
-#include <numbers>
 
 #include "app/style/style.h"
 
@@ -12,8 +10,7 @@ namespace calando {
 namespace {
 
 constexpr double kNumber = 56.0, kThick = 9.0, kFull_cents = 60.0, kEdge = 8.0;
-constexpr double kThin_db = 24.0, kThinnest = 0.1, kThickest = 1.4, kTwist_hz = 2.0;
-constexpr int kSteps = 160;
+constexpr double kThin_db = 24.0, kThickest = 1.5;
 
 }  // namespace
 
@@ -29,15 +26,15 @@ void SoundCard::setMarks(bool chosen, bool right) {
   update();
 }
 
-void SoundCard::tell(const std::optional<Changed>& what) {
-  told_ = true;
-  what_ = what;
+void SoundCard::tell(Change asked, HeardCourse course) {
+  asked_ = asked;
+  course_ = std::move(course);
   update();
 }
 
 void SoundCard::forget() {
-  told_ = chosen_ = right_ = false;
-  what_.reset();
+  chosen_ = right_ = false;
+  course_.clear();
   update();
 }
 
@@ -46,23 +43,19 @@ void SoundCard::paintRibbon(QPainter& painter, const QRectF& area) const {
   painter.setPen(QPen(style::rule, 1.0, Qt::DotLine));
   painter.drawLine(QPointF(area.left(), middle), QPointF(area.right(), middle));
   painter.setPen(Qt::NoPen);
-  const bool two = what_ && isOfTwo(what_->change);
-  const bool washed = what_ && (what_->change == Change::fuzz || what_->change == Change::crackle ||
-                                what_->change == Change::dull);
-  painter.setBrush(washed ? style::colour : style::pitch);
-  const ChangeCourse course(what_.value_or(without(Change::offset)));
-  for (int i = 0; i < kSteps; ++i) {
-    const double t = kMade_s * (i + 0.5) / kSteps;
-    const double y = -std::clamp(course.cents(t) / kFull_cents, -1.0, 1.0) * 0.5 * area.height();
-    const double thick =
-        kThick * course.there(t) * std::clamp(1.0 + course.decibels(t) / kThin_db, kThinnest, kThickest);
-    const double x = area.left() + area.width() * i / kSteps;
-    painter.drawRect(QRectF(x, middle + y - 0.5 * thick, area.width() / kSteps + 0.5, thick));
-    if (two) {
-      const double wave = 2.0 * kThick * std::cos(2.0 * std::numbers::pi * kTwist_hz * t);
-      painter.drawRect(QRectF(x, middle + wave - 0.25 * thick, area.width() / kSteps + 0.5, 0.5 * thick));
-    }
+  const bool ofColour = asked_ == Change::fuzz || asked_ == Change::crackle || asked_ == Change::dull;
+  painter.setBrush(ofColour ? style::colour : style::pitch);
+  const double step = area.width() * kHop_s / kMade_s;
+  QPolygonF over, under;
+  for (std::size_t i = 0; i < course_.size(); ++i) {
+    const double cents = isOfTwo(asked_) ? 0.0 : course_[i].cents.value_or(0.0);
+    const double y = middle - std::clamp(cents / kFull_cents, -1.0, 1.0) * 0.5 * area.height();
+    const double thick = kThick * std::clamp(1.0 + course_[i].level_db / kThin_db, 0.0, kThickest);
+    const double x = area.left() + step * (static_cast<double>(i) + 0.5);
+    over << QPointF(x, y - 0.5 * thick);
+    under.prepend(QPointF(x, y + 0.5 * thick));
   }
+  painter.drawPolygon(over + under);
 }
 
 void SoundCard::paintEvent(QPaintEvent*) {
@@ -76,8 +69,8 @@ void SoundCard::paintEvent(QPaintEvent*) {
                       chosen_ || heard_ ? 3.0 : 1.4));
   painter.drawRoundedRect(box, 4, 4);
   painter.setPen(isEnabled() ? style::ink : style::quietInk);
-  painter.setFont(style::serif(text().size() < 3 ? kNumber : style::kTitleType));
-  const bool drawn = told_;
+  painter.setFont(text().size() < 3 ? style::work(kNumber) : style::serif(style::kTitleType));
+  const bool drawn = !course_.empty();
   const QRectF words = drawn ? box.adjusted(kEdge, kEdge, -kEdge, -0.45 * box.height())
                              : box.adjusted(kEdge, kEdge, -kEdge, -kEdge);
   painter.drawText(words, Qt::AlignCenter | Qt::TextWordWrap, text());

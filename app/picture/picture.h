@@ -18,6 +18,9 @@ struct Frame {
   std::optional<std::size_t> chosenCue = {};
 };
 
+/// The room that a row's captions need around it (Picture::paintRow).
+inline constexpr QMarginsF kRowCaptions(46.0, 18.0, 30.0, 4.0);
+
 /// A way of drawing takes: an immutable snapshot in, ink out. The same for the window, the shelf, files and
 /// print. Stateless; for any thread.
 class Picture {

@@ -1,5 +1,8 @@
 #include "app/readout/guess_box.h"
 
+#include <QKeyEvent>
+#include <functional>
+
 #include "app/parts/tight.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
@@ -7,10 +10,27 @@
 namespace calando {
 
 namespace {
-constexpr double kMost = 100000.0;
-}
 
-GuessBox::GuessBox(Session& session) : session_(session), what_(new QLabel), guess_(new QDoubleSpinBox) {
+constexpr double kMost = 100000.0;
+
+/// Return says the guess, and nothing else.
+class GuessField : public QDoubleSpinBox {
+ public:
+  explicit GuessField(std::function<void()> said) : said_(std::move(said)) {}
+
+ protected:
+  void keyPressEvent(QKeyEvent* event) override {
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) return said_();
+    QDoubleSpinBox::keyPressEvent(event);
+  }
+
+ private:
+  std::function<void()> said_;
+};
+
+}  // namespace
+
+GuessBox::GuessBox() : what_(new QLabel), guess_(new GuessField([this] { say(); })) {
   what_->setFont(style::serif(style::kTitleType));
   what_->setWordWrap(true);
   guess_->setObjectName("guess");
@@ -29,23 +49,18 @@ GuessBox::GuessBox(Session& session) : session_(session), what_(new QLabel), gue
   layout->addLayout(row);
   layout->addWidget(hint);
   layout->addStretch(1);
-  const auto guessed = [this] {
-    guess_->interpretText();
-    session_.hearing().guess(guess_->value());
-  };
-  connect(show, &QPushButton::clicked, this, guessed);
-  connect(guess_, &QDoubleSpinBox::editingFinished, this, [this, guessed] {
-    if (guess_->hasFocus()) guessed();  // Return, not a click elsewhere
-  });
-  refresh();
+  connect(show, &QPushButton::clicked, this, &GuessBox::say);
+  hide();
 }
 
-void GuessBox::refresh() {
-  const auto& guessing = session_.hearing().guessing();
-  setVisible(guessing.has_value());
-  if (!guessing || take_ == guessing->take) return;
-  take_ = guessing->take;
-  const Figure& figure = *guessing->figure;
+void GuessBox::filterKeys(QObject* other) { guess_->installEventFilter(other); }
+
+void GuessBox::say() {
+  guess_->interpretText();
+  emit guessed(guess_->value());
+}
+
+void GuessBox::ask(const Figure& figure) {
   const QString unit = words::unit(figure);
   what_->setText(tr("%1: what do you guess?", "a figure").arg(words::label(figure)));
   guess_->setDecimals(figure.print.decimals);

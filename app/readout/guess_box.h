@@ -2,26 +2,31 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "core/judging/figures.h"
 
 class QDoubleSpinBox;
 class QLabel;
 
 namespace calando {
 
-/// Before the figures of a take are seen, one of them is guessed.
+/// Before a figure is seen it is guessed.
 class GuessBox : public QWidget {
   Q_OBJECT
 
  public:
-  explicit GuessBox(Session& session);
-  void refresh();
+  GuessBox();
+  void ask(const Figure& figure);
+  /// The keys of what is around it come to `other` first.
+  void filterKeys(QObject* other);
+
+ signals:
+  void guessed(double value);
 
  private:
-  Session& session_;
+  void say();
+
   QLabel* what_;
   QDoubleSpinBox* guess_;
-  std::int64_t take_ = 0;
 };
 
 }  // namespace calando

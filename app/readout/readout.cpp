@@ -40,7 +40,7 @@ Readout::Readout(Session& session)
       choice_(new QButtonGroup(this)),
       choiceRow_(new QWidget),
       reflection_(new ReflectionBar(session)),
-      guess_(new GuessBox(session)) {
+      guess_(new GuessBox) {
   figures_->setObjectName("figures");
   weeks_->setObjectName("weeks");
   reach_->setObjectName("reach");
@@ -55,7 +55,8 @@ Readout::Readout(Session& session)
   connect(reach_, &ReachChart::takeChosen, &session_, &Session::choose);
   connect(&session_.open(), &OpenTake::changed, this, &Readout::refresh);
   connect(&session_.open(), &OpenTake::said, this, &Readout::refresh);
-  connect(&session_.hearing(), &Hearing::guessed, this, &Readout::veil);
+  connect(&session_.guessing(), &Guessing::changed, this, &Readout::veil);
+  connect(guess_, &GuessBox::guessed, &session_.guessing(), &Guessing::guess);
   connect(&session_.lesson(), &Lesson::stepChanged, this, &Readout::refresh);
   refresh();
 }
@@ -122,8 +123,10 @@ QWidget* Readout::buildFigures() {
 
 /// Before the guess nothing is to be seen.
 void Readout::veil() {
-  guess_->refresh();
-  const bool open = !session_.hearing().guessing();
+  const auto& wanted = session_.guessing().wanted();
+  const bool open = !wanted;
+  guess_->setVisible(!open);
+  if (wanted) guess_->ask(*wanted->figure);
   pages_->setVisible(open);
   reflection_->setVisible(open);
   if (open)

@@ -1,8 +1,11 @@
 #include "app/review/compare_view.h"
 
+#include <QKeyEvent>
+#include <QTimer>
 #include <random>
 
 #include "app/parts/plain_dialog.h"
+#include "app/parts/tight.h"
 #include "app/picture/cue_strip.h"
 #include "app/picture/gallery.h"
 #include "app/style/style.h"
@@ -15,19 +18,16 @@ namespace calando {
 
 namespace {
 
-constexpr double kCaption = 18.0;  // over a ribbon: its unit
-constexpr double kLeft = 46.0;
 constexpr double kStripHeight = 120.0;
 constexpr int kNarrowTable = 360;
 constexpr double kListen_dbfs = -20.0;
-constexpr double kLimits = 30.0;  // right of a picture: its limits
+constexpr int kBetween_ms = 500;
+constexpr int kNumber = 96;
 
 const Note* mainNote(const Snapshot& picture) {
   const Tone* tone = picture.analysis.mainTone();
   return tone ? tone->mainNote() : nullptr;
 }
-
-QString letter(std::size_t i) { return QString(QChar('A' + static_cast<int>(i))); }
 
 /// The takes' lines in the strip: apart by colour and by dash.
 QPen penOf(std::size_t i) {
@@ -52,28 +52,38 @@ class CompareView::Canvas : public QWidget {
   void paintEvent(QPaintEvent*) override {
     QPainter painter(this);
     painter.fillRect(rect(), style::paper);
-    if (view_->hidden_) {
-      painter.setPen(style::quietInk);
-      painter.setFont(style::serif(style::kFigureType));
-      painter.drawText(
-          rect(), Qt::AlignCenter | Qt::TextWordWrap,
-          CompareView::tr("Listen first. Choose the one that you like better;\nthen the pictures come."));
-      return;
-    }
+    if (view_->hidden()) return paintHidden(painter);
     const auto pictures = view_->pictures();
     const auto stretches = alignedStretches(pictures, view_->byCue_);
     const double each = (height() - kStripHeight - 24.0) / static_cast<double>(pictures.size());
-    const double width = this->width() - kLeft - kLimits;
+    const double width = this->width() - kRowCaptions.left() - kRowCaptions.right();
     for (std::size_t i = 0; i < pictures.size(); ++i) {
-      const QRectF area(kLeft, kCaption + static_cast<double>(i) * each, width, each - kCaption - 4);
+      const QRectF area(kRowCaptions.left(), kRowCaptions.top() + static_cast<double>(i) * each, width,
+                        each - kRowCaptions.top() - kRowCaptions.bottom());
       pictureFor(*pictures[i]).paintRow(painter, *pictures[i], area, stretches[i]);
       if (view_->byCue_) paintNotes(painter, area, *pictures[i], stretches[i]);
-      paintName(painter, area, letter(i) + QStringLiteral("   ") + view_->takes_[i].name);
+      paintName(
+          painter, area,
+          view_->letter(i) +
+              (view_->stage_ == Stage::named ? QStringLiteral("   ") + view_->takes_[i].name : QString()));
     }
-    paintColours(painter, QRectF(kLeft, height() - kStripHeight, width, kStripHeight - 22));
+    paintColours(painter, QRectF(kRowCaptions.left(), height() - kStripHeight, width, kStripHeight - 22));
   }
 
  private:
+  /// The number of the one that is heard, large.
+  void paintHidden(QPainter& painter) {
+    const QRectF words(0, 0.62 * height(), width(), 0.3 * height());
+    painter.setPen(style::quietInk);
+    painter.setFont(style::serif(style::kFigureType));
+    painter.drawText(
+        words, Qt::AlignHCenter | Qt::TextWordWrap,
+        CompareView::tr("Listen first. Choose the one that you would keep;\nthen the pictures come."));
+    if (!view_->heard_) return;
+    painter.setPen(style::pitch);
+    painter.setFont(style::work(kNumber));
+    painter.drawText(QRectF(0, 0, width(), words.top()), Qt::AlignCenter, view_->letter(*view_->heard_));
+  }
   static void paintName(QPainter& painter, const QRectF& area, const QString& name) {
     painter.setFont(style::work(style::kSmallType, true));
     const QRectF box(area.left() + 2, area.top() + 2, painter.fontMetrics().horizontalAdvance(name) + 8, 16);
@@ -111,7 +121,7 @@ class CompareView::Canvas : public QWidget {
     };
     painter.setPen(style::quietInk);
     for (const double mark : {-20.0, -40.0}) {
-      painter.drawText(QRectF(0, y(mark) - 8, kLeft - 6, 16), Qt::AlignRight | Qt::AlignVCenter,
+      painter.drawText(QRectF(0, y(mark) - 8, kRowCaptions.left() - 6, 16), Qt::AlignRight | Qt::AlignVCenter,
                        words::number(mark));
       painter.fillRect(QRectF(area.left(), y(mark), area.width(), 1), style::rule);
     }
@@ -140,24 +150,34 @@ class CompareView::Canvas : public QWidget {
     const double y = area.top() + 24;
     painter.drawLine(QPointF(left, y), QPointF(left + 22, y));
     painter.setFont(style::work(style::kSmallType, true));
-    painter.drawText(QRectF(left + 26, y - 8, 16, 16), Qt::AlignVCenter | Qt::AlignLeft, letter(i));
+    painter.drawText(QRectF(left + 26, y - 8, 16, 16), Qt::AlignVCenter | Qt::AlignLeft, view_->letter(i));
   }
 
   CompareView* view_;
 };
 
-CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, QWidget* parent)
+CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, const std::string& output,
+                         QWidget* parent)
     : QDialog(parent),
       takes_(std::move(takes)),
-      hidden_(blind),
+      blind_(blind),
+      stage_(blind ? Stage::hidden : Stage::named),
       canvas_(new Canvas(this)),
       table_(new QTableWidget),
-      verdict_(new QLabel) {
+      choice_(new QWidget(this)),
+      verdict_(new QLabel),
+      name_(new QPushButton(tr("When were they?"))) {
   setWindowTitle(tr("Takes side by side"));
   setAttribute(Qt::WA_DeleteOnClose);
+  setFocusPolicy(Qt::StrongFocus);
   fitToScreen(*this, 1240, 740);
-  for (std::size_t i = 0; i < takes_.size(); ++i) order_.push_back(i);
-  if (blind) std::ranges::shuffle(order_, std::mt19937(std::random_device{}()));
+  if (blind_) std::ranges::shuffle(takes_, std::mt19937(std::random_device{}()));
+  player_.setOutput(output);
+  connect(&player_, &Speaker::stopped, this, [this] {
+    heard_.reset();
+    canvas_->update();
+    QTimer::singleShot(kBetween_ms, this, &CompareView::playNext);
+  });
   table_->setAccessibleName(tr("Figures of the takes, and their differences from the first"));
   table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
   table_->setShowGrid(false);
@@ -166,16 +186,36 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, QWidget* p
   table_->setSizeAdjustPolicy(QAbstractScrollArea::AdjustToContents);
   table_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Expanding);
   table_->setMinimumWidth(kNarrowTable);
+  auto* body = new QHBoxLayout;
+  body->addWidget(canvas_, 1);
+  body->addWidget(table_);
+  auto* layout = new QVBoxLayout(this);
+  layout->addLayout(buildListening());
+  layout->addLayout(buildVerdict());
+  layout->addLayout(body, 1);
+  table_->hide();
+  if (!hidden()) reveal();
+}
+
+QLayout* CompareView::buildListening() {
   auto* listen = new QHBoxLayout;
+  const auto button = [](const QString& text, const QString& name) {
+    auto* made = new QPushButton(text);
+    made->setObjectName(name);
+    made->setAutoDefault(false);
+    return made;
+  };
   listen->addWidget(new QLabel(tr("Listen, at equal levels:")));
-  for (std::size_t place = 0; place < takes_.size(); ++place) {
-    auto* button = new QPushButton(blind ? QString::number(place + 1) : letter(place));
-    button->setObjectName(QString("listen%1").arg(place));
-    connect(button, &QPushButton::clicked, this, [this, place] { play(place); });
-    listen->addWidget(button);
+  for (std::size_t i = 0; i < takes_.size(); ++i) {
+    auto* one = button(letter(i), QStringLiteral("listen%1").arg(i));
+    connect(one, &QPushButton::clicked, this, [this, i] { play(i); });
+    listen->addWidget(one);
   }
-  auto* stop = new QPushButton(tr("Stop"));
-  connect(stop, &QPushButton::clicked, this, [this] { player_.stop(); });
+  auto* stop = button(tr("Stop"), QStringLiteral("listenStop"));
+  connect(stop, &QPushButton::clicked, this, [this] {
+    waiting_.clear();
+    player_.stop();
+  });
   listen->addWidget(stop);
   listen->addStretch();
   if (haveSameCues(pictures())) {
@@ -190,29 +230,55 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, QWidget* p
     });
     listen->addWidget(byCue);
   }
-  if (blind) {
-    listen->addWidget(new QLabel(tr("Better:")));
-    for (std::size_t place = 0; place < takes_.size(); ++place) {
-      auto* button = new QPushButton(QString::number(place + 1));
-      button->setObjectName(QString("better%1").arg(place));
-      button->setAccessibleName(tr("%1 is the better one").arg(place + 1));
-      connect(button, &QPushButton::clicked, this, [this, place] { choose(place); });
-      listen->addWidget(button);
-    }
+  if (!blind_) return listen;
+  auto* kept = tight(new QHBoxLayout(choice_), style::kStep);
+  kept->addWidget(new QLabel(tr("I would keep:")));
+  for (std::size_t i = 0; i < takes_.size(); ++i) {
+    auto* one = button(letter(i), QStringLiteral("better%1").arg(i));
+    one->setAccessibleName(tr("%1 is the better one").arg(letter(i)));
+    connect(one, &QPushButton::clicked, this, [this, i] { choose(i); });
+    kept->addWidget(one);
   }
+  listen->addWidget(choice_);
+  return listen;
+}
+
+QLayout* CompareView::buildVerdict() {
   verdict_->setObjectName("why");
-  auto* body = new QHBoxLayout;
-  body->addWidget(canvas_, 1);
-  body->addWidget(table_);
-  auto* layout = new QVBoxLayout(this);
-  layout->addLayout(listen);
-  layout->addWidget(verdict_);
-  layout->addLayout(body, 1);
   verdict_->hide();
-  if (blind)
-    table_->hide();
-  else
-    reveal();
+  name_->setObjectName("whenWere");
+  name_->setAutoDefault(false);
+  name_->hide();
+  connect(name_, &QPushButton::clicked, this, &CompareView::name);
+  auto* row = new QHBoxLayout;
+  row->addWidget(verdict_);
+  row->addWidget(name_);
+  row->addStretch();
+  return row;
+}
+
+/// Blind they are numbers: letters go by their days.
+QString CompareView::letter(std::size_t take) const {
+  return blind_ ? QString::number(take + 1) : QString(QChar('A' + static_cast<int>(take)));
+}
+
+void CompareView::showEvent(QShowEvent* event) {
+  QDialog::showEvent(event);
+  setFocus();
+  if (hidden()) QTimer::singleShot(kBetween_ms, this, &CompareView::playAll);
+}
+
+void CompareView::keyPressEvent(QKeyEvent* event) {
+  const int key = event->key();
+  const auto chosen = key == Qt::Key_PageUp                  ? std::optional(0)
+                      : key == Qt::Key_PageDown              ? std::optional(1)
+                      : key >= Qt::Key_1 && key <= Qt::Key_6 ? std::optional(key - Qt::Key_1)
+                                                             : std::nullopt;
+  if (key == Qt::Key_R) return playAll();
+  if (stage_ == Stage::figures && (key == Qt::Key_Space || (chosen && key > Qt::Key_6))) return name();
+  if (hidden() && chosen && *chosen < static_cast<int>(takes_.size()))
+    return choose(static_cast<std::size_t>(*chosen));
+  QDialog::keyPressEvent(event);
 }
 
 std::vector<SnapshotPtr> CompareView::pictures() const {
@@ -221,29 +287,60 @@ std::vector<SnapshotPtr> CompareView::pictures() const {
   return pictures;
 }
 
-void CompareView::play(std::size_t place) {
-  const ComparedTake& take = takes_[order_[place]];
+void CompareView::playAll() {
+  waiting_.clear();
+  player_.stop();
+  for (std::size_t i = 0; i < takes_.size(); ++i) waiting_.push_back(i);
+  playNext();
+}
+
+void CompareView::playNext() {
+  if (waiting_.empty() || player_.playing()) return;
+  const std::size_t next = waiting_.front();
+  waiting_.erase(waiting_.begin());
+  sound(next);
+}
+
+void CompareView::play(std::size_t take) {
+  waiting_.clear();
+  sound(take);
+}
+
+void CompareView::sound(std::size_t i) {
+  const ComparedTake& take = takes_[i];
   const Note* note = mainNote(*take.picture);
   const std::vector<float> samples =
       levelled(*take.samples, note ? note->level_dbfs : std::nullopt, kListen_dbfs);
   const double from_s = alignedStretches(std::span(&take.picture, 1), false)[0][0].start_s;
-  if (player_.play(samples, take.rate_hz, std::max(0.0, from_s), 1e9, false)) return;
+  if (player_.play(samples, take.rate_hz, std::max(0.0, from_s), kToTheEnd_s, false)) {
+    heard_ = i;
+    return canvas_->update();
+  }
+  waiting_.clear();
   verdict_->setText(tr("There is no sound output to play on."));
   verdict_->show();
 }
 
-void CompareView::choose(std::size_t place) {
-  emit preferred(order_[place]);
-  QStringList were;
-  for (std::size_t i = 0; i < order_.size(); ++i)
-    were << tr("%1 was %2").arg(i + 1).arg(letter(order_[i]) + ", " + takes_[order_[i]].name);
-  verdict_->setText(tr("You chose %1.   %2").arg(letter(order_[place]), were.join("   ·   ")));
+void CompareView::choose(std::size_t take) {
+  if (!hidden()) return;
+  verdict_->setText(tr("You would keep %1.").arg(letter(take)));
   verdict_->show();
+  name_->show();
+  choice_->hide();
+  stage_ = Stage::figures;
   reveal();
 }
 
+void CompareView::name() {
+  QStringList were;
+  for (std::size_t i = 0; i < takes_.size(); ++i) were << tr("%1 was %2").arg(letter(i), takes_[i].name);
+  verdict_->setText(verdict_->text() + QStringLiteral("   ") + were.join(QStringLiteral("   ·   ")));
+  name_->hide();
+  stage_ = Stage::named;
+  canvas_->update();
+}
+
 void CompareView::reveal() {
-  hidden_ = false;
   fillTable();
   table_->show();
   canvas_->update();
@@ -257,7 +354,7 @@ void CompareView::fillTable() {
   QStringList heads, rows;
   for (std::size_t i = 0; i < takes_.size(); ++i) heads << letter(i);
   for (const ComparedFigure& row : figures) rows << words::titled(*row.figure);
-  rows << tr("Colour from A, dB") << tr("Colour’s own spread, dB");
+  rows << tr("Colour from %1, dB", "a take").arg(letter(0)) << tr("Colour’s own spread, dB");
   table_->setHorizontalHeaderLabels(heads);
   table_->setVerticalHeaderLabels(rows);
   const auto put = [this](std::size_t row, std::size_t column, const QString& text) {

@@ -8,6 +8,7 @@
 #include "core/snapshot.h"
 
 class QLabel;
+class QPushButton;
 class QTableWidget;
 
 namespace calando {
@@ -22,35 +23,55 @@ struct ComparedTake {
 
 /// Two to six takes under one another on one axis, their first tones begun together, or each cue with the
 /// same cue of the others; figures with their differences; the harmonics laid over one another. Listening is
-/// at equal levels, and blind if wanted: then names, order and pictures stay hidden until one is chosen.
+/// at equal levels, and blind if wanted: then they are numbers in an order that was drawn, play one after the
+/// other, and once one is chosen pictures and figures come, their names only when they are asked for. By keys
+/// too: 1 to 6 choose, R plays again, Space goes on; a pedal's two keys are the first and the second.
 class CompareView : public QDialog {
   Q_OBJECT
 
  public:
-  CompareView(std::vector<ComparedTake> takes, bool blind, QWidget* parent = nullptr);
+  /// `output`: where it is heard, as a speaker names it.
+  CompareView(std::vector<ComparedTake> takes, bool blind, const std::string& output,
+              QWidget* parent = nullptr);
 
-  bool hidden() const { return hidden_; }
+  bool hidden() const { return stage_ == Stage::hidden; }
 
- signals:
-  /// Blind: the take that was chosen as the better one, by its place in the list given.
-  void preferred(std::size_t take);
+ protected:
+  void showEvent(QShowEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
 
  private:
   class Canvas;
-  void play(std::size_t place);
-  void choose(std::size_t place);
+  enum class Stage {
+    hidden,   ///< nothing is seen
+    figures,  ///< everything but whose they are
+    named
+  };
+  QLayout* buildListening();
+  QLayout* buildVerdict();
+  QString letter(std::size_t take) const;
+  void playAll();
+  void playNext();
+  void play(std::size_t take);
+  void sound(std::size_t take);
+  void choose(std::size_t take);
+  void name();
   void reveal();
   void fillTable();
   std::vector<SnapshotPtr> pictures() const;
 
   std::vector<ComparedTake> takes_;
-  std::vector<std::size_t> order_;  // of the buttons; shuffled when blind
-  bool hidden_;
+  const bool blind_;
+  Stage stage_;
   bool byCue_ = false;
+  std::vector<std::size_t> waiting_;  // that are heard after the one that is
+  std::optional<std::size_t> heard_;  // now
   SoundPlayer player_;
   Canvas* canvas_;
   QTableWidget* table_;
+  QWidget* choice_;
   QLabel* verdict_;
+  QPushButton* name_;
 };
 
 }  // namespace calando

@@ -104,20 +104,16 @@ void Hearing::setSpeaker(Speaker& speaker) {
 
 void Hearing::load() {
   answers_.clear();
-  guesses_.clear();
   ownWords_.clear();
   asked_.assign(std::begin(kBeginsWith), std::end(kBeginsWith));
   const Student* student = roster_.chosen();
   if (!student) return emit known();
   if (auto answers = studio_.earAnswers(student->id); notices_.worked(answers))
     answers_ = std::move(*answers);
-  if (auto guesses = studio_.earGuesses(student->id); notices_.worked(guesses))
-    guesses_ = std::move(*guesses);
   if (auto asked = studio_.askedEars(student->id); notices_.worked(asked) && !asked->empty())
     asked_ = std::move(*asked);
   if (auto own = studio_.earWords(student->id); notices_.worked(own)) ownWords_ = std::move(*own);
   for (EarAnswer& answer : answers_) answer.day = dayOf(answer.made_unix_s);
-  for (EarGuess& guess : guesses_) guess.day = dayOf(guess.made_unix_s);
   emit known();
 }
 
@@ -138,42 +134,6 @@ void Hearing::setOwnWords(Change change, const std::string& said) {
   else
     ownWords_[change] = said;
   emit known();
-}
-
-void Hearing::setGuessFirst(bool on) {
-  notices_.worked(studio_.keep(settings::guessFirst, on ? 1.0 : 0.0));
-  if (!on) shown(std::nullopt);
-  emit known();
-}
-
-void Hearing::askGuess(const Take& take, const Analysis& analysis) {
-  if (!guessFirst()) return;
-  const auto first =
-      std::ranges::find_if(analysis.readings, [](const Reading& r) { return r.value.has_value(); });
-  if (first == analysis.readings.end()) return;
-  guessing_ = Guessing{take.id, first->figure, *first->value};
-  emit guessed();
-}
-
-void Hearing::guess(double value) {
-  if (!guessing_) return;
-  const Guessing was = *std::exchange(guessing_, std::nullopt);
-  if (roster_.chosen() && !studio_.readOnly()) {
-    guesses_.push_back(
-        {QDateTime::currentSecsSinceEpoch(), today(), std::string(was.figure->id), value, was.value});
-    notices_.worked(studio_.keepEarGuess(roster_.chosen()->id, guesses_.back()));
-  }
-  notices_.say(tr("%1: guessed %2, it was %3.", "a figure")
-                   .arg(words::label(*was.figure), words::number(value, was.figure->print),
-                        words::number(was.value, was.figure->print)));
-  emit known();
-  emit guessed();
-}
-
-void Hearing::shown(std::optional<std::int64_t> take) {
-  if (!guessing_ || guessing_->take == take) return;
-  guessing_.reset();
-  emit guessed();
 }
 
 void Hearing::setPhase(Phase phase) {
@@ -211,7 +171,7 @@ void Hearing::start(std::optional<Way> way) {
                                .arg(words::moment(QDateTime::fromSecsSinceEpoch(workshop->from->made_unix_s)))
                          : tr("From the stand-in’s tone");
       const auto plan = planAfter(answers_);
-      if (!plan) return stop();
+      if (!plan) return end();
       prepare(*plan, [this](Ready ready) { show(std::move(ready)); });
     });
   });
@@ -227,13 +187,19 @@ void Hearing::stop() {
   setPhase(Phase::off);
 }
 
-/// What is asked after these answers; nullopt: nothing can be, of this tone.
+bool Hearing::canAsk(Change change) const {
+  const auto missed = missed_.find(change);
+  return (missed == missed_.end() || missed->second < kMisses) && (!way_ || canBeAsked(*way_, change));
+}
+
+/// What is asked after these answers; nullopt: nothing can be, of this tone, or all is known by now.
 std::optional<Hearing::Plan> Hearing::planAfter(const std::vector<EarAnswer>& answers) {
+  const std::size_t sofar = answers.size() - (answers_.size() - static_cast<std::size_t>(answered_));
+  const auto sitting = std::span(answers).last(sofar);
   std::vector<Change> may;
   for (const Change change : asked_)
-    if (missed_[change] < kMisses && (!way_ || canBeAsked(*way_, change))) may.push_back(change);
+    if (canAsk(change) && !thresholdOf(sitting, change).isSure()) may.push_back(change);
   if (may.empty()) return std::nullopt;
-  const std::size_t sofar = answers.size() - (answers_.size() - static_cast<std::size_t>(answered_));
   const Change change = may[sofar / kOfOne % may.size()];
   Plan plan{Way::which, change, 0.0, {}};
   if (way_) {
@@ -278,22 +244,26 @@ void Hearing::prepareBoth() {
     place.reset();
     std::vector<EarAnswer> after = answers_;
     after.push_back(answerOf(right));
-    if (const auto plan = planAfter(after))
-      prepare(*plan, [this, right](Ready ready) {
-        (right ? afterRight_ : afterWrong_) = std::move(ready);
-        if (phase_ == Phase::preparing) next();
-      });
+    const auto plan = planAfter(after);
+    if (!plan) {
+      place = Ready{};
+      continue;
+    }
+    prepare(*plan, [this, right](Ready ready) {
+      (right ? afterRight_ : afterWrong_) = std::move(ready);
+      if (phase_ == Phase::preparing) next();
+    });
   }
 }
 
 void Hearing::show(Ready ready) {
+  if (!ready.plan) return end();
   if (!ready.question) {
     // Not by that much, of this tone: another amount, and after three something else.
-    ++missed_[ready.plan.change];
+    ++missed_[ready.plan->change];
     const auto other = planAfter(answers_);
-    if (other) return prepare(*other, [this](Ready again) { show(std::move(again)); });
-    stop();
-    return notices_.say(tr("This tone is not fit for what is asked about; choose something else."));
+    if (!other) return end();
+    return prepare(*other, [this](Ready again) { show(std::move(again)); });
   }
   if (!clock_.isActive()) clock_.start();
   question_ = std::move(ready.question);
@@ -301,6 +271,14 @@ void Hearing::show(Ready ready) {
   setPhase(Phase::sounding);
   play();
   prepareBoth();
+}
+
+/// Nothing is left to ask.
+void Hearing::end() {
+  const bool known = std::ranges::any_of(asked_, [this](Change change) { return canAsk(change); });
+  stop();
+  notices_.say(known ? tr("What is asked about is known to a quarter now: that is enough for today.")
+                     : tr("This tone is not fit for what is asked about; choose something else."));
 }
 
 void Hearing::play() {

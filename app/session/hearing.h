@@ -43,7 +43,8 @@ class Hearing : public QObject {
   int right() const { return right_; }
   int answered() const { return answered_; }
 
-  /// Five minutes, or until stop(). `way` nullopt: whichever suits.
+  /// Five minutes, until stop(), or until all that is asked about is known to a quarter. `way` nullopt:
+  /// whichever suits.
   void start(std::optional<Way> way = {});
   void stop();
   void again();
@@ -52,7 +53,6 @@ class Hearing : public QObject {
 
   // What is known of the student who is here
   const std::vector<EarAnswer>& answers() const { return answers_; }
-  const std::vector<EarGuess>& guesses() const { return guesses_; }
   /// What is asked about: as it was set, or what everybody begins with.
   const std::vector<Change>& asked() const { return asked_; }
   void setAsked(Change change, bool on);
@@ -60,26 +60,9 @@ class Hearing : public QObject {
   const std::map<Change, std::string>& ownWords() const { return ownWords_; }
   void setOwnWords(Change change, const std::string& said);
 
-  // Guess first: a figure of a take that was just played is guessed before any is seen
-  bool guessFirst() const { return studio_.get(settings::guessFirst) != 0.0; }
-  void setGuessFirst(bool on);
-  struct Guessing {
-    std::int64_t take;
-    const Figure* figure;
-    double value;
-  };
-  /// nullopt: nothing is to be guessed.
-  const std::optional<Guessing>& guessing() const { return guessing_; }
-  /// The first figure that its card asks for and that was measured, where guess first is on.
-  void askGuess(const Take& take, const Analysis& analysis);
-  void guess(double value);
-  /// Another take is on show: that one is not guessed any more.
-  void shown(std::optional<std::int64_t> take);
-
  signals:
   void changed();     ///< the phase, or how long is left
-  void known();       ///< what was answered, guessed, or is asked about
-  void guessed();     ///< what is to be guessed, or that it was
+  void known();       ///< what was answered, or is asked about
   void soundMoved();  ///< another of the sounds is heard
 
  private:
@@ -92,14 +75,16 @@ class Hearing : public QObject {
     bool operator==(const Plan&) const = default;
   };
   struct Ready {
-    Plan plan;
+    std::optional<Plan> plan;  ///< nullopt: nothing is left to ask
     std::optional<EarQuestion> question;
   };
   void load();
+  bool canAsk(Change change) const;
   std::optional<Plan> planAfter(const std::vector<EarAnswer>& answers);
   void prepare(const Plan& plan, std::function<void(Ready)> then);
   void prepareBoth();
   void show(Ready ready);
+  void end();
   void play();
   EarAnswer answerOf(bool right) const;
   void setPhase(Phase phase);
@@ -119,10 +104,8 @@ class Hearing : public QObject {
   std::optional<Ready> afterRight_, afterWrong_;
   std::map<Change, int> missed_;  // of this material: how often one could not be made
   std::vector<EarAnswer> answers_;
-  std::vector<EarGuess> guesses_;
   std::vector<Change> asked_;
   std::map<Change, std::string> ownWords_;
-  std::optional<Guessing> guessing_;
   QString materialText_;
   double pitch_hz_ = 440.0;
   QTimer clock_;

@@ -25,6 +25,8 @@ Session::Session(Studio studio, Ears ears)
       post_(studio_, roster_, lesson_, analyst_, notices_, undo_),
       retention_(studio_, roster_, notices_, undo_),
       hearing_(studio_, roster_, lesson_, notices_),
+      guessing_(studio_, roster_, notices_),
+      byEar_(guessing_, studio_, roster_, analyst_, notices_),
       breathing_(roster_, lesson_),
       asking_(roster_, lesson_, planning_),
       open_(studio_, analyst_, roster_, lesson_, asking_, notices_, undo_),
@@ -33,6 +35,7 @@ Session::Session(Studio studio, Ears ears)
       run_(listener_, *speaker_, setup_),
       keeping_(studio_, analyst_, roster_, lesson_, asking_, open_, run_, notices_) {
   hearing_.setSpeaker(*speaker_);
+  byEar_.setSpeaker(*speaker_);
   asking_.setPlace(std::max(1, static_cast<int>(studio_.get(settings::place))));
   connect(&roster_, &Roster::studentChanged, this, [this] {
     speaker_->stop();
@@ -59,17 +62,28 @@ Session::Session(Studio studio, Ears ears)
   connect(&asking_, &Asking::waysChanged, this, &Session::holdEarlier);
   connect(&setup_, &SoundSetup::inputChosen, this, &Session::hearTwo);
   connect(&lesson_, &Lesson::stepChanged, this, &Session::hearTwo);
-  connect(&open_, &OpenTake::changed, this, [this] {
-    if (open_.take()) lately_ = Lately{open_.picture(), open_.samples(), open_.rate_hz()};
-  });
   connect(&setup_, &SoundSetup::inputGone, this, [this] {
     notices_.sayLoss(tr("The microphone was unplugged. What was played until then is kept."));
   });
-  connect(&keeping_, &Keeping::playedKept, this, [this] {
-    if (open_.take()) hearing_.askGuess(*open_.take(), open_.picture()->analysis);
-  });
-  connect(&open_, &OpenTake::changed, this, [this] { hearing_.shown(open_.id()); });
+  connectOpen();
   connectRun();
+}
+
+/// The take on show.
+void Session::connectOpen() {
+  connect(&open_, &OpenTake::changed, this, [this] {
+    if (open_.take()) lately_ = Lately{open_.picture(), open_.samples(), open_.rate_hz()};
+  });
+  connect(&keeping_, &Keeping::playedKept, this, [this] {
+    if (open_.take()) guessing_.ask(*open_.take(), open_.picture()->analysis);
+  });
+  connect(&open_, &OpenTake::changed, this, [this] { guessing_.shown(open_.id()); });
+  connect(speaker_.get(), &Speaker::moved, this, [this](double seconds) {
+    if (hearsOpen_) emit openHeard(seconds);
+  });
+  connect(speaker_.get(), &Speaker::stopped, this, [this] {
+    if (std::exchange(hearsOpen_, false)) emit openHeard(std::nullopt);
+  });
 }
 
 void Session::connectRun() {
@@ -120,7 +134,7 @@ void Session::begin() {
 bool Session::idle() const {
   return analyst_.idle() && filings_ == 0 && !post_.running() && !keeping_.importing().running() &&
          roster_.settled() && hearing_.phase() != Hearing::Phase::preparing &&
-         run_.phase() == TakeRun::Phase::ready;
+         byEar_.phase() != ByEar::Phase::reading && run_.phase() == TakeRun::Phase::ready;
 }
 
 void Session::toggle() {
@@ -303,7 +317,7 @@ void Session::undo() {
   if (!open_.take() && !open_.isAwaited()) open_.openNewest();
 }
 
-void Session::compare(const std::vector<std::int64_t>& marked) {
+void Session::compare(const std::vector<std::int64_t>& marked, bool blind) {
   std::vector<Take> wanted;
   for (const std::int64_t id : marked)
     if (const Take* take = roster_.take(id); take && take->soundKept() && wanted.size() < kMostCompared)
@@ -337,9 +351,15 @@ void Session::compare(const std::vector<std::int64_t>& marked) {
           comparing_.clear();
           std::vector<Analyst::Answer> all;
           for (auto& one : *answers) all.push_back(std::move(*one));
-          emit compared(all);
+          emit compared(all, blind);
         }));
   }
+}
+
+void Session::compareTwo() {
+  const auto two = byEar_.twoOfOne();
+  if (two.empty()) return notices_.say(tr("There are no two takes of one exercise yet: play one again."));
+  compare(two, true);
 }
 
 void Session::playOrStop(double from_s, double to_s, bool loop) {
@@ -349,17 +369,19 @@ void Session::playOrStop(double from_s, double to_s, bool loop) {
   }
   if (speaker_->playing()) return speaker_->stop();
   if (!open_.take() || run_.taking()) return;
-  play(*open_.samples(), open_.rate_hz(), from_s, to_s, loop);
+  hearsOpen_ = play(*open_.samples(), open_.rate_hz(), from_s, to_s, loop);
 }
 
-void Session::play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop) {
-  if (!speaker_->play(samples, rate_hz, from_s, to_s, loop))
-    notices_.say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+bool Session::play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop) {
+  const bool plays = speaker_->play(samples, rate_hz, from_s, to_s, loop);
+  if (!plays) notices_.say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+  return plays;
 }
 
 void Session::finish() {
   filing_.waitForDone();
   hearing_.stop();
+  byEar_.stop();
   open_.clear();
   // A take that is sounding stays in recording/ and is offered at the next start.
   listener_.quiet();

@@ -4,6 +4,7 @@
 #include <QThreadPool>
 
 #include "app/session/breathing.h"
+#include "app/session/by_ear.h"
 #include "app/session/hearing.h"
 #include "app/session/keeping.h"
 #include "app/session/post.h"
@@ -38,6 +39,8 @@ class Session : public QObject {
   Post& post() { return post_; }
   Retention& retention() { return retention_; }
   Hearing& hearing() { return hearing_; }
+  Guessing& guessing() { return guessing_; }
+  ByEar& byEar() { return byEar_; }
   Asking& asking() { return asking_; }
   Breathing& breathing() { return breathing_; }
   OpenTake& open() { return open_; }
@@ -64,7 +67,10 @@ class Session : public QObject {
   /// A take from the list.
   void choose(std::int64_t take);
   /// Two to six takes to be held beside one another: those marked, else the one on show and the one before.
-  void compare(const std::vector<std::int64_t>& marked);
+  /// Blind: what is what is not to be seen yet.
+  void compare(const std::vector<std::int64_t>& marked, bool blind);
+  /// Two takes of one exercise, drawn, blind.
+  void compareTwo();
   /// Plays the take on show, or stops what plays.
   void playOrStop(double from_s, double to_s, bool loop);
   /// Plays a stretch of a sound file.
@@ -95,19 +101,22 @@ class Session : public QObject {
   // What only a window can do
   void studentWanted();    ///< there is nobody: one should be added
   void elsewhereWanted();  ///< a folder for recordings should be chosen
-  void compared(const std::vector<calando::Analyst::Answer>& takes);
+  /// How far the take on show has been heard; nullopt: it is not heard any more.
+  void openHeard(std::optional<double> seconds);
+  void compared(const std::vector<calando::Analyst::Answer>& takes, bool blind);
 
  private:
   template <class Work, class Then>
   void file(Work work, Then then);
   void takeIn(const UnpackedPack& pack);
-  void play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop);
+  bool play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop);
   void startTake();
   void holdEarlier();
   void hearTwo();
   bool mayBreathe();
   QString overText() const;
   void delayUnmeasured(TakeRun::NoDelay why);
+  void connectOpen();
   void connectRun();
 
   Studio studio_;
@@ -120,6 +129,8 @@ class Session : public QObject {
   Post post_;
   Retention retention_;
   Hearing hearing_;
+  Guessing guessing_;
+  ByEar byEar_;
   Breathing breathing_;
   Asking asking_;
   OpenTake open_;
@@ -137,6 +148,7 @@ class Session : public QObject {
   std::optional<Lately> lately_;
   std::shared_ptr<const HeldSound> earlier_;  // the partner, where that take is
   std::vector<Analyst::Ticket> comparing_;
+  bool hearsOpen_ = false;
   std::optional<std::filesystem::path> elsewhere_;
   QThreadPool filing_;
   int filings_ = 0;  ///< under way

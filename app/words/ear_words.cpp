@@ -86,8 +86,8 @@ QString amount(Change change, double amount) {
 QString told(const EarQuestion& q) {
   if (q.changed.amount == 0.0) return EarWords::tr("They were alike.");
   QStringList which;
-  for (std::size_t i = 0; i < q.is.size(); ++i)
-    if (q.is[i]) which << QString::number(i + 1);
+  for (std::size_t i = 0; i < q.has.size(); ++i)
+    if (q.has[i]) which << QString::number(i + 1);
   const QString what = EarWords::tr("%1 %2", "what and how much")
                            .arg(name(q.changed.change), amount(q.changed.change, q.changed.amount));
   return q.sounds.size() < 2 ? what
@@ -103,6 +103,12 @@ QString heard(Change change, const HeardDifference& heard) {
   };
   return EarWords::tr("%1 %2 (%3 to %4)", "smallest difference heard, unit, from, to")
       .arg(shown(heard.amount), said(row.unit), shown(heard.low), shown(heard.high));
+}
+
+QString guessed(const Figure& figure, double guessed, double was) {
+  return EarWords::tr("%1: guessed %2, it was %3.", "a figure")
+      .arg(label(figure), inUnit(number(guessed, figure.print), figure),
+           inUnit(number(was, figure.print), figure));
 }
 
 }  // namespace calando::words

@@ -24,4 +24,7 @@ QString told(const EarQuestion& question);
 /// "6 cents (4 to 9)"; of few answers nothing.
 QString heard(Change change, const HeardDifference& heard);
 
+/// "Held: guessed 4.0 s, it was 5.2 s."
+QString guessed(const Figure& figure, double guessed, double was);
+
 }  // namespace calando::words

@@ -63,11 +63,14 @@ QString number(double value, int decimals, bool plus) {
 
 QString number(double value, const Print& print) { return number(value, print.decimals, print.sign); }
 
+QString inUnit(const QString& number, const Figure& figure) {
+  return figure.unit.empty() ? number : number + QStringLiteral(" ") + unit(figure);
+}
+
 QString value(const Reading& reading, bool withUnit) {
   if (!reading.value) return QStringLiteral("–");
   const QString text = number(*reading.value, reading.figure->print);
-  return withUnit && !reading.figure->unit.empty() ? text + QStringLiteral(" ") + unit(*reading.figure)
-                                                   : text;
+  return withUnit ? inUnit(text, *reading.figure) : text;
 }
 
 namespace {

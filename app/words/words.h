@@ -32,6 +32,8 @@ QString titled(const Figure& figure);
 /// "−3.2", "+4": a true minus sign, no plus for nothing.
 QString number(double value, int decimals = 0, bool plus = true);
 QString number(double value, const Print& print);
+/// "4.0 s"; a count has none.
+QString inUnit(const QString& number, const Figure& figure);
 /// "+3.2 cents"; a dash where nothing was measured.
 QString value(const Reading& reading, bool withUnit = true);
 

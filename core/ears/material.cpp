@@ -164,9 +164,10 @@ std::optional<Material> materialFrom(std::span<const float> samples, double rate
                            std::vector<std::complex<float>>(material.turns.size() / material.step + 2));
   const std::span<const float> sound = samples.subspan(start, whole);
   takeApart(material, sound, turns, window);
+  material.calm();
   double power = 0.0;
   for (std::size_t n = material.lead; n < material.lead + material.size(); ++n) {
-    const double tones = sound[half + n] - material.rest[n];
+    const double tones = material.partialsAt(n, material.turns[n]);
     power += tones * tones;
   }
   material.tones_rms = std::sqrt(power / static_cast<double>(material.size()));

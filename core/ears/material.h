@@ -28,16 +28,22 @@ struct Material {
   /// The partials together at a sample of the stretch, at a phase of the fundamental; each as strong as it
   /// was, or times `strengths`.
   float partialsAt(std::size_t n, double turn, std::span<const float> strengths = {}) const;
+  /// Calmer, where it moves more than a steady tone does: its own movements of pitch (about the mean of its
+  /// logarithm) and level are drawn in to kCalm_cents and kCalm_db, each in its own shape; colour and what is
+  /// left go along with the phase.
+  void calm();
   /// How many samples are made again.
   std::size_t size() const { return rest.size() - 2 * lead; }
 };
 
+/// RMS of what a material moves by at most: under what is heard.
+inline constexpr double kCalm_cents = 2.0, kCalm_db = 0.5;
 /// How long a stretch must be steady to be a material; kMade_s of it is made again.
 inline constexpr double kSteady_s = 2.0;
 
-/// The steadiest stretch of a tone's longest note; nullopt: it holds none for kSteady_s, or breaks in it.
-/// `samples` mono, those that `tracks` are of and `tone` was found in. Pure; some tenths of a second for a
-/// low note.
+/// The steadiest stretch of a tone's longest note, calm; nullopt: it holds none for kSteady_s, or breaks in
+/// it. `samples` mono, those that `tracks` are of and `tone` was found in. Pure; some tenths of a second for
+/// a low note.
 std::optional<Material> materialFrom(std::span<const float> samples, double rate_hz, const Tracks& tracks,
                                      const Tone& tone);
 

@@ -29,7 +29,8 @@ struct EarQuestion {
   Way way = Way::which;
   Changed changed{Change::offset, 0.0};  ///< amount 0: they are alike
   std::vector<std::shared_ptr<const std::vector<float>>> sounds;
-  std::vector<std::optional<Changed>> is;  ///< what each of the sounds has; nullopt: nothing
+  std::vector<HeardCourse> courses;  ///< of each, as it was measured
+  std::vector<bool> has;             ///< which of them have the change
   std::size_t choices = 2;
   std::size_t right = 0;
   std::vector<Change> named;  ///< the choices of Way::named

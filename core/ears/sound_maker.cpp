@@ -16,6 +16,7 @@ constexpr double kLouder_db = 12.0;   // where nothing of it was found
 constexpr double kFromEnds_s = 0.12;  // frames nearer to an end than that are not asked
 constexpr double kLevelWindow_s = 0.05;
 constexpr double kLeastFrames = 20;
+constexpr double kAround_s = 0.3;  // silence around a sound, as a take has it
 
 /// The mean of a course over what a level is measured in.
 double smoothed(const ChangeCourse& course, double t_s) {
@@ -63,8 +64,7 @@ SoundMaker::SoundMaker(Material material) : material_(std::move(material)) {}
 SoundMaker::Heard SoundMaker::hear(std::span<const float> sound) const {
   AskedFor asked;
   asked.seconds = kMade_s;
-  // A take has a little silence around it.
-  std::vector<float> take(static_cast<std::size_t>(0.3 * material_.rate_hz));
+  std::vector<float> take(static_cast<std::size_t>(kAround_s * material_.rate_hz));
   const std::size_t before = take.size();
   take.insert(take.end(), sound.begin(), sound.end());
   take.resize(take.size() + before);
@@ -119,9 +119,8 @@ std::optional<double> SoundMaker::foundInTracks(const Changed& changed, const Tr
   const bool level = changed.change == Change::fade || changed.change == Change::levelWave;
   const ChangeCourse one({changed.change, 1.0, changed.seed});
   Projection projection;
-  const double start_s = 0.3;
   for (std::size_t i = 0; i < std::min(tracks.frames.size(), before.frames.size()); ++i) {
-    const double t = static_cast<double>(i) * kHop_s - start_s;
+    const double t = static_cast<double>(i) * kHop_s - kAround_s;
     const TrackFrame &was = before.frames[i], &is = tracks.frames[i];
     if (t < kFromEnds_s || t > kMade_s - kFromEnds_s || was.f0_hz <= 0.0f || is.f0_hz <= 0.0f) continue;
     if (level)
@@ -170,6 +169,21 @@ std::optional<double> SoundMaker::found(const Changed& changed, std::span<const 
   const bool inTracks =
       ChangeCourse(changed).moves() || changed.change == Change::fade || changed.change == Change::levelWave;
   return inTracks ? foundInTracks(changed, heard.tracks) : foundInTone(changed, heard);
+}
+
+HeardCourse SoundMaker::courseOf(std::span<const float> sound) const {
+  const Tracks tracks = hear(sound).tracks;
+  const double loud_db = 20.0 * std::log10(kMade_rms);
+  const auto first = static_cast<std::size_t>(std::lround(kAround_s / kHop_s));
+  HeardCourse course(
+      static_cast<std::size_t>(static_cast<double>(sound.size()) / material_.rate_hz / kHop_s));
+  for (std::size_t i = 0; i < course.size() && first + i < tracks.frames.size(); ++i) {
+    const double t = static_cast<double>(first + i) * kHop_s;
+    const double f0_hz = tracks.frames[first + i].f0_hz;
+    if (f0_hz > 0.0) course[i].cents = centsBetween(material_.hz, f0_hz);
+    course[i].level_db = tracks.energy.level_dbfs(t, t + kHop_s) - loud_db;
+  }
+  return course;
 }
 
 std::shared_ptr<const std::vector<float>> SoundMaker::sound(const Changed& changed) {

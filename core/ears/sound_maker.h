@@ -7,6 +7,13 @@
 
 namespace calando {
 
+/// A sound as the engine measured it, every kHop_s from its start.
+struct HeardMoment {
+  std::optional<double> cents;  ///< over the material's mean; nullopt: no pitch was found
+  double level_db = 0.0;        ///< over what all sounds are as loud as, mean of kHop_s
+};
+using HeardCourse = std::vector<HeardMoment>;
+
 /// Makes a material's sounds and lets none out that is not what was asked for: the engine's own figures of
 /// each are held against those of the plain one. One object per thread.
 class SoundMaker {
@@ -20,6 +27,8 @@ class SoundMaker {
   /// How much of the change the engine finds in a sound, in its row's unit, against the plain one; nullopt
   /// where it cannot be measured.
   std::optional<double> found(const Changed& changed, std::span<const float> sound);
+  /// What is to be seen of a sound that was made.
+  HeardCourse courseOf(std::span<const float> sound) const;
 
   /// How far off what is found may be (docs/measures.md).
   static double tolerance(const Changed& changed);

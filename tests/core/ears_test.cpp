@@ -5,34 +5,37 @@
 
 #include "core/ears/answers.h"
 #include "core/library/asked.h"
+#include "core/measure/statistics.h"
 #include "support/dice.h"
 #include "support/signals.h"
 
 namespace calando {
 namespace {
 
-/// Somebody's tone, that holds as well as people do: random in pitch, colour, noise and how it moves.
-std::optional<Material> someMaterial(sounds::Dice& dice) {
-  const double f0 = 70.0 * std::exp2(dice(0.0, 4.2)), slow = dice(0.0, 6.0), quick = dice(0.0, 2.0);
-  const double at = dice(0.0, 6.28);
-  const sounds::ToneSpec spec{
-      .f0_hz = f0,
-      .seconds = 3.2,
-      .spectrum = &sounds::spectra()[static_cast<std::size_t>(dice.whole(0, 2))],
-      .rms = dice(0.02, 0.2),
-      .snr_db = dice(18.0, 45.0),
-      .before_s = 0.3,
-      .after_s = 0.3,
-      .cents = [=](double t) { return slow * std::sin(1.9 * t + at) + quick * std::sin(17.0 * t); },
-      .amplitude = [](double t) { return std::clamp(std::min(t / 0.05, (3.2 - t) / 0.05), 0.0, 1.0); },
-      .seed = static_cast<unsigned>(dice.random())};
+std::optional<Material> materialOf(const sounds::ToneSpec& spec) {
   const auto samples = sounds::tone(spec);
-  AskedFor asked;
-  const Context context = contextFor(asked);
+  const Context context = contextFor({});
   const Tracks tracks = trackTake(samples, 48000.0, context);
   const Analysis analysis = analyse(tracks, context);
   return analysis.mainTone() ? materialFrom(samples, 48000.0, tracks, *analysis.mainTone()) : std::nullopt;
 }
+
+/// Somebody's tone, that holds as well as people do: random in pitch, colour, noise and how it moves.
+sounds::ToneSpec someTone(sounds::Dice& dice) {
+  const double f0 = 70.0 * std::exp2(dice(0.0, 4.2)), slow = dice(0.0, 6.0), quick = dice(0.0, 2.0);
+  const double at = dice(0.0, 6.28);
+  return {.f0_hz = f0,
+          .seconds = 3.2,
+          .spectrum = &sounds::spectra()[static_cast<std::size_t>(dice.whole(0, 2))],
+          .rms = dice(0.02, 0.2),
+          .snr_db = dice(18.0, 45.0),
+          .before_s = 0.3,
+          .after_s = 0.3,
+          .cents = [=](double t) { return slow * std::sin(1.9 * t + at) + quick * std::sin(17.0 * t); },
+          .amplitude = [](double t) { return std::clamp(std::min(t / 0.05, (3.2 - t) / 0.05), 0.0, 1.0); },
+          .seed = static_cast<unsigned>(dice.random())};
+}
+std::optional<Material> someMaterial(sounds::Dice& dice) { return materialOf(someTone(dice)); }
 
 double rms(std::span<const float> sound, double from_s, double to_s) {
   double power = 0.0, count = 0.0;
@@ -50,27 +53,41 @@ Analysis heard(const std::vector<float>& sound) {
   return analyse(take, 48000.0, contextFor({}));
 }
 
-/// The pitch of a sound's fundamental between two moments: how fast its phase goes, by correlation with a
-/// carrier. Nothing of the program is in it.
-double fundamental(std::span<const float> sound, double about_hz) {
-  const auto phaseAt = [&](double at_s) {
-    std::complex<double> sum;
-    const auto half = static_cast<long>(2.0 * 48000.0 / about_hz), middle = static_cast<long>(at_s * 48000.0);
-    for (long n = -half; n < half; ++n)
-      sum += (1.0 + std::cos(std::numbers::pi * static_cast<double>(n) / static_cast<double>(half))) *
-             static_cast<double>(sound[static_cast<std::size_t>(middle + n)]) *
-             std::polar(1.0, -2.0 * std::numbers::pi * about_hz * static_cast<double>(middle + n) / 48000.0);
-    return std::arg(sum);
-  };
-  constexpr int steps = 260;
-  const double from = 0.25, to = 1.3;
-  double turned = 0.0, before = phaseAt(from);
+/// The phase of a sound's fundamental against a carrier, by correlation. Nothing of the program is in it.
+double phaseAt(std::span<const float> sound, double about_hz, double at_s) {
+  std::complex<double> sum;
+  const auto half = static_cast<long>(2.0 * 48000.0 / about_hz), middle = static_cast<long>(at_s * 48000.0);
+  for (long n = -half; n < half; ++n)
+    sum += (1.0 + std::cos(std::numbers::pi * static_cast<double>(n) / static_cast<double>(half))) *
+           static_cast<double>(sound[static_cast<std::size_t>(middle + n)]) *
+           std::polar(1.0, -2.0 * std::numbers::pi * about_hz * static_cast<double>(middle + n) / 48000.0);
+  return std::arg(sum);
+}
+
+/// Its pitch between two moments: how fast that phase goes.
+double fundamental(std::span<const float> sound, double about_hz, double from = 0.25, double to = 1.3) {
+  const int steps = static_cast<int>(std::lround(250.0 * (to - from)));
+  double turned = 0.0, before = phaseAt(sound, about_hz, from);
   for (int i = 1; i <= steps; ++i) {
-    const double here = phaseAt(std::lerp(from, to, static_cast<double>(i) / steps));
+    const double here = phaseAt(sound, about_hz, std::lerp(from, to, static_cast<double>(i) / steps));
     turned += std::remainder(here - before, 2.0 * std::numbers::pi);
     before = here;
   }
   return about_hz + turned / (2.0 * std::numbers::pi * (to - from));
+}
+
+/// How much of a wave is in a course: its amplitude.
+template <class Course>
+double waveIn(Course course, double radians_per_s) {
+  std::complex<double> sum;
+  double mean = 0.0;
+  constexpr int count = 64;
+  for (int i = 0; i < count; ++i) mean += course(std::lerp(0.15, 1.45, (i + 0.5) / count)) / count;
+  for (int i = 0; i < count; ++i) {
+    const double t = std::lerp(0.15, 1.45, (i + 0.5) / count);
+    sum += 2.0 / count * (course(t) - mean) * std::polar(1.0, -radians_per_s * t);
+  }
+  return std::abs(sum);
 }
 
 /// How much of a change is in a sound, measured by the test itself where that is simple.
@@ -173,7 +190,44 @@ TEST_P(OneThingChanged, IsAsAskedAndNothingElseTells) {
   for (const auto& [list, most] :
        {std::pair{&level, isOfTwo(row.change) ? 0.3 : 0.1}, {&tilt, 1.0}, {&shake, 0.1}})
     if (!list->empty()) sounds::expectWithin(*list, most, most);
-  if (!inNoise && !hnr.empty()) sounds::expectWithin(hnr, 0.1, 0.4);
+  if (!inNoise && !hnr.empty()) sounds::expectWithin(hnr, 0.1, 0.5);
+}
+
+/// Weak tones and those with vibrato are material too: what they do themselves is hardly left.
+TEST(Materials, AreCalmWhateverTheToneDid) {
+  sounds::Dice dice(4711);
+  int could = 0;
+  std::vector<double> hnr;
+  constexpr double full_db = 28.0;  // a low tone that waves is taken apart no more finely
+  for (int i = 0; i < 9; ++i) {
+    sounds::ToneSpec steady = someTone(dice), moving = steady;
+    const double deep = dice(8.0, 45.0), quick = 6.283 * dice(4.0, 6.5), slow = dice(0.0, 20.0);
+    const double loud_db = dice(0.0, 3.0), at = dice(0.0, 6.28);
+    moving.cents = [=](double t) { return deep * std::sin(quick * t) + slow * std::sin(1.3 * t + at); };
+    moving.amplitude = [=, ends = steady.amplitude](double t) {
+      return ends(t) * std::pow(10.0, loud_db / 20.0 * std::sin(quick * t + at));
+    };
+    auto material = materialOf(moving), same = materialOf(steady);
+    if (!material || !same) continue;
+    ++could;
+    const auto sound = made(*material, without(Change::wave));
+    const double own = material->hz;
+    EXPECT_LT(
+        waveIn([&](double t) { return sounds::cents(own, fundamental(sound, own, t - 0.02, t + 0.02)); },
+               quick),
+        2.0 * kCalm_cents)
+        << own << " Hz, " << deep << " cents";
+    EXPECT_LT(waveIn([&](double t) { return decibels(rms(sound, t - 0.03, t + 0.03), 1.0); }, quick),
+              2.0 * kCalm_db)
+        << own << " Hz, " << loud_db << " dB";
+    const Analysis after = heard(sound), plain = heard(made(*same, without(Change::wave)));
+    if (after.mainTone() && plain.mainTone() && after.mainTone()->mainNote() && plain.mainTone()->mainNote())
+      if (const auto one = after.mainTone()->mainNote()->hnr_db, other = plain.mainTone()->mainNote()->hnr_db;
+          one && other)
+        hnr.push_back(std::min(*one, full_db) - std::min(*other, full_db));
+  }
+  EXPECT_GE(could, 7);
+  sounds::expectWithin(hnr, 0.5, 2.0);
 }
 
 TEST(Threshold, OfListenersOfAKnownCurveIsFound) {
@@ -238,8 +292,7 @@ TEST(Questions, HaveTheirAnswerWhereNobodyCanTellBeforehand) {
       const auto question = ask(maker, way, change, 12.0, named, chance);
       ASSERT_TRUE(question);
       ASSERT_LT(question->right, question->choices);
-      std::vector<bool> has;
-      for (const auto& one : question->is) has.push_back(one && one->amount != 0.0);
+      const std::vector<bool>& has = question->has;
       const auto with = static_cast<std::size_t>(std::ranges::find(has, true) - has.begin());
       switch (way) {
         case Way::which:
@@ -253,7 +306,7 @@ TEST(Questions, HaveTheirAnswerWhereNobodyCanTellBeforehand) {
           EXPECT_EQ(*question->sounds[0] == *question->sounds[1], question->right == 0);
           break;
         case Way::reference:
-          EXPECT_EQ(question->right, question->is[1]->amount > 0.0 ? 1u : 0u);
+          EXPECT_EQ(question->right, question->changed.amount > 0.0 ? 1u : 0u);
           EXPECT_FALSE(has[0]);
           break;
         case Way::named:
@@ -264,6 +317,42 @@ TEST(Questions, HaveTheirAnswerWhereNobodyCanTellBeforehand) {
   }
   EXPECT_FALSE(canBeAsked(Way::reference, Change::gap));
   EXPECT_FALSE(ask(maker, Way::named, Change::late, 40.0, named, chance)) << "it is not among the choices";
+}
+
+TEST(Questions, AreDrawnAsTheyWereMeasured) {
+  sounds::Dice dice(11);
+  auto material = someMaterial(dice);
+  ASSERT_TRUE(material);
+  SoundMaker maker(std::move(*material));
+  Chance chance(5);
+  const auto middle = [](const HeardCourse& course, double from, double to) {
+    std::vector<double> cents, level;
+    for (auto i = static_cast<std::size_t>(from * 100); i < static_cast<std::size_t>(to * 100); ++i) {
+      if (course[i].cents) cents.push_back(*course[i].cents);
+      level.push_back(course[i].level_db);
+    }
+    return std::pair(medianOf(cents).value_or(0.0), *medianOf(level));
+  };
+  for (int i = 0; i < 4; ++i) {
+    const auto drawn = [&](Change change, double amount) {
+      const auto question = ask(maker, Way::which, change, amount, {}, chance);
+      const std::size_t with = question->has[0] ? 0 : 1;
+      EXPECT_EQ(question->courses[with].size(), question->courses[1 - with].size());
+      return std::pair(question->courses[with], question->courses[1 - with]);
+    };
+    const double cents = dice(3.0, 50.0), softer_db = dice(2.0, 12.0), break_ms = dice(40.0, 130.0);
+    const auto [sharp, plain] = drawn(Change::offset, cents);
+    EXPECT_NEAR(middle(sharp, 0.2, 1.4).first - middle(plain, 0.2, 1.4).first, cents, 0.5);
+    EXPECT_NEAR(middle(plain, 0.2, 1.4).first, 0.0, 5.0);
+    EXPECT_NEAR(middle(plain, 0.2, 1.4).second, 0.0, 1.5);
+    const auto [fading, steady] = drawn(Change::fade, softer_db);
+    EXPECT_NEAR(middle(steady, 1.5, 1.56).second - middle(fading, 1.5, 1.56).second, softer_db,
+                0.1 * softer_db);
+    const HeardCourse broken = drawn(Change::gap, break_ms).first;
+    const auto silence = std::count_if(broken.begin() + 20, broken.end() - 20,
+                                       [](const HeardMoment& m) { return m.level_db < -20.0; });
+    EXPECT_NEAR(10.0 * static_cast<double>(silence), break_ms, 15.0);
+  }
 }
 
 /// Ten thousand draws: each place as often, whatever came before.

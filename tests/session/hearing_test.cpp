@@ -1,5 +1,6 @@
 #include "app/session/hearing.h"
 
+#include "app/session/today.h"
 #include "session/doubles.h"
 #include "support/dice.h"
 
@@ -9,6 +10,7 @@ namespace {
 class HearingTest : public SessionTest {
  protected:
   Hearing& hearing() { return session_->hearing(); }
+  Guessing& guessing() { return session_->guessing(); }
   /// A tone of three seconds on the disk before anything starts.
   void fillLong() {
     auto studio = Studio::open(folder_.path().toStdString());
@@ -32,9 +34,10 @@ TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
   sounds::Dice dice(4);
   constexpr double truth = 8.0;
   int right = 0;
-  constexpr int questions = 30;
-  for (int n = 0; n < questions; ++n) {
+  int questions = 0;
+  for (; questions < 90; ++questions) {
     ASSERT_TRUE(asked());
+    if (!hearing().running()) break;
     const EarQuestion* question = hearing().question();
     ASSERT_NE(question, nullptr);
     EXPECT_EQ(question->sounds.size(), 2u);
@@ -48,13 +51,15 @@ TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
     hearing().answer(0);  // said twice: once is enough
     hearing().next();
   }
+  EXPECT_TRUE(said().contains("known to a quarter")) << "it ends by itself";
+  EXPECT_GT(questions, 15);
+  EXPECT_LT(questions, 90);
   EXPECT_TRUE(hearing().material().startsWith("From the take of"));
   EXPECT_NEAR(hearing().pitch_hz(), 349.2, 0.5);
   EXPECT_EQ(hearing().right(), right);
   const auto now = thresholdOf(hearing().answers(), Change::offset).heard();
   EXPECT_EQ(now.answers, questions);
   EXPECT_NEAR(now.amount, truth, 0.4 * truth);
-  hearing().stop();
   EXPECT_FALSE(hearing().running());
   start();
   EXPECT_EQ(hearing().answers().size(), static_cast<std::size_t>(questions));
@@ -94,25 +99,103 @@ TEST_F(HearingTest, AFreshStudioIsAskedWithTheStandInsTone) {
 TEST_F(HearingTest, AFigureIsGuessedBeforeItIsSeenAndTheErrorIsKept) {
   start();
   add("Ada");
-  hearing().setGuessFirst(true);
+  guessing().setFirst(true);
   session_->toggle();
   input_->push(tone(349.2, 3.0));
   ASSERT_TRUE(heard());
   session_->toggle();
   ASSERT_TRUE(settle());
-  ASSERT_TRUE(hearing().guessing());
-  EXPECT_EQ(hearing().guessing()->take, session_->open().id());
-  const double was = hearing().guessing()->value;
-  const std::string figure(hearing().guessing()->figure->id);
-  hearing().guess(was + 2.0);
-  EXPECT_FALSE(hearing().guessing());
-  EXPECT_NEAR(*guessError(hearing().guesses(), figure, 5), 2.0, 1e-9);
+  ASSERT_TRUE(guessing().wanted());
+  EXPECT_EQ(guessing().wanted()->take, session_->open().id());
+  const double was = guessing().wanted()->value;
+  const std::string figure(guessing().wanted()->figure->id);
+  guessing().guess(was + 2.0);
+  EXPECT_FALSE(guessing().wanted());
+  EXPECT_NEAR(*guessError(guessing().guesses(), figure, 5), 2.0, 1e-9);
   start();
-  ASSERT_EQ(hearing().guesses().size(), 1u);
-  EXPECT_EQ(hearing().guesses()[0].figure, figure);
-  EXPECT_NEAR(hearing().guesses()[0].was, was, 1e-9);
-  EXPECT_TRUE(hearing().guessFirst());
-  EXPECT_FALSE(hearing().guessing()) << "an older take is no guess any more";
+  ASSERT_EQ(guessing().guesses().size(), 1u);
+  EXPECT_EQ(guessing().guesses()[0].figure, figure);
+  EXPECT_NEAR(guessing().guesses()[0].was, was, 1e-9);
+  EXPECT_TRUE(guessing().first());
+  EXPECT_FALSE(guessing().wanted()) << "an older take is no guess any more";
+}
+
+TEST_F(HearingTest, ATakeIsHeardAndOneOfItsFiguresGuessedNeverTheSameTwiceRunning) {
+  fill({"Ada"}, 4);
+  start();
+  ByEar& byEar = session_->byEar();
+  std::set<std::int64_t> takes;
+  std::int64_t last = 0;
+  for (int n = 0; n < 12; ++n) {
+    n == 0 ? byEar.start() : byEar.next();
+    EXPECT_FALSE(byEar.wanted()) << "not before it is heard";
+    ASSERT_TRUE(until([&] { return byEar.phase() == ByEar::Phase::asked; }));
+    ASSERT_TRUE(byEar.wanted());
+    EXPECT_NE(byEar.wanted()->take, last);
+    takes.insert(last = byEar.wanted()->take);
+    // As loud as whatever else is heard there.
+    double power = 0.0;
+    std::size_t count = 0;
+    for (const float x : speaker_->played.back())
+      if (std::abs(x) > 1e-4F) power += x * x, ++count;
+    EXPECT_NEAR(std::sqrt(power / static_cast<double>(count)), kMade_rms, 0.1 * kMade_rms);
+    byEar.guess(byEar.wanted()->value + 1.0);
+    EXPECT_EQ(byEar.phase(), ByEar::Phase::told);
+    EXPECT_NE(byEar.picture(), nullptr);
+    byEar.guess(0.0);  // said twice: once is enough
+  }
+  EXPECT_EQ(takes.size(), 4u);
+  ASSERT_EQ(guessing().guesses().size(), 12u);
+  for (const EarGuess& guess : guessing().guesses()) EXPECT_NEAR(guess.guessed - guess.was, 1.0, 1e-9);
+  byEar.stop();
+  EXPECT_FALSE(byEar.running());
+  add("Ben");
+  byEar.start();
+  EXPECT_FALSE(byEar.running()) << "nothing was played";
+  EXPECT_TRUE(said().contains("play something first")) << said().toStdString();
+}
+
+TEST_F(HearingTest, TwoTakesOfOneExerciseAreDrawnOfDifferentDays) {
+  std::map<std::int64_t, std::pair<std::string, Day>> of;
+  {
+    auto studio = Studio::open(folder_.path().toStdString());
+    const std::int64_t ada = studio->addStudent("Ada", "oboe")->id;
+    for (const auto& [exercise, days] : {std::pair{"steady-tone", 3}, {"home-two", 2}, {"crescendo", 1}})
+      for (int i = 0; i < 2 * days; ++i) {
+        if (std::string(exercise) == "crescendo" && i > 0) continue;  // one alone
+        Take take;
+        take.student = ada;
+        take.asked.exercise = exercise;
+        take.made_unix_s = 1'790'000'000 + 86400 * (i / 2) + 600 * (i % 2);
+        const auto kept = studio->addTake(take, tone(440.0), 48000);
+        ASSERT_TRUE(kept);
+        of[kept->id] = {exercise, dayOf(take.made_unix_s)};
+      }
+  }
+  start();
+  std::map<std::int64_t, int> drawn;
+  for (int n = 0; n < 600; ++n) {
+    const auto two = session_->byEar().twoOfOne();
+    ASSERT_EQ(two.size(), 2u);
+    EXPECT_EQ(of.at(two[0]).first, of.at(two[1]).first);
+    EXPECT_NE(of.at(two[0]).second, of.at(two[1]).second);
+    ++drawn[two[0]];
+    ++drawn[two[1]];
+  }
+  EXPECT_EQ(drawn.size(), 10u) << "each of them but the one that is alone";
+  for (const auto& [take, count] : drawn) EXPECT_GT(count, 60) << take;
+  std::size_t compared = 0;
+  QObject::connect(session_.get(), &Session::compared,
+                   [&](const std::vector<Analyst::Answer>& takes, bool blind) {
+                     EXPECT_TRUE(blind);
+                     compared = takes.size();
+                   });
+  session_->compareTwo();
+  ASSERT_TRUE(until([&] { return compared > 0; }));
+  EXPECT_EQ(compared, 2u);
+  add("Ben");
+  session_->compareTwo();
+  EXPECT_TRUE(said().contains("no two takes"));
 }
 
 }  // namespace

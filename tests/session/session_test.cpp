@@ -35,6 +35,27 @@ TEST_F(SessionTest, OfTwoTakesChosenQuicklyTheLastOneIsOnShow) {
   EXPECT_NEAR(shownHz(), 432.0, 0.5);
 }
 
+TEST_F(SessionTest, OnlyTheTakeOnShowMovesItsCursor) {
+  fill({"Ada"}, 1);
+  start();
+  std::vector<std::optional<double>> heardTo;
+  QObject::connect(session_.get(), &Session::openHeard,
+                   [&](std::optional<double> seconds) { heardTo.push_back(seconds); });
+  session_->playOrStop(0.0, kToTheEnd_s, false);
+  emit speaker_->moved(0.25);
+  session_->playOrStop(0.0, kToTheEnd_s, false);
+  EXPECT_EQ(heardTo, (std::vector<std::optional<double>>{0.25, std::nullopt}));
+  session_->byEar().start();
+  ASSERT_TRUE(until([&] { return session_->byEar().phase() == ByEar::Phase::asked; }));
+  emit speaker_->moved(0.5);
+  session_->byEar().stop();
+  session_->asking().setSupport(Asking::Support::partner);
+  session_->toggle();
+  emit speaker_->moved(0.5);  // what sounds with a take
+  session_->toggle();
+  EXPECT_EQ(heardTo.size(), 2u);
+}
+
 TEST_F(SessionTest, ATakeIsKeptForWhoPlayedItWhoeverIsChosenMeanwhile) {
   start();
   const Student ada = add("Ada");

@@ -1,4 +1,5 @@
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -128,7 +129,43 @@ TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
   list->item(static_cast<int>(Change::scoop))->setCheckState(Qt::Unchecked);
   EXPECT_FALSE(page_->findChild<QPushButton*>("earGo")->isEnabled()) << "nothing to ask about";
   QTest::mouseClick(page_->findChild<QWidget*>("guessFirst"), Qt::LeftButton);
-  EXPECT_TRUE(hearing().guessFirst());
+  EXPECT_TRUE(session_->guessing().first());
+}
+
+TEST_F(EarsTest, AFigureOfATakeIsGuessedByKeysAndItsPictureComesAfterIt) {
+  fill({"Ada"}, 2);
+  start();
+  page_ = std::make_unique<EarsPage>(*session_);
+  page_->show();
+  auto* way = page_->findChild<QComboBox*>("earWay");
+  way->setCurrentIndex(way->findText("guess a take’s figure"));
+  auto* box = page_->findChild<QDoubleSpinBox*>("guess");
+  auto* picture = page_->findChild<QWidget*>("heardPicture");
+  EXPECT_FALSE(box->isVisible());
+  key(Qt::Key_Space);
+  ASSERT_TRUE(until([&] { return box->isVisible(); }));
+  EXPECT_FALSE(picture->isVisible());
+  EXPECT_FALSE(way->isEnabled());
+  const std::size_t plays = speaker_->played.size();
+  QTest::keyClick(box, Qt::Key_R);  // whoever has the keys
+  EXPECT_EQ(speaker_->played.size(), plays + 1);
+  const Guessing::Wanted was = *session_->byEar().wanted();
+  QTest::keyClicks(box, "3");
+  QTest::keyClick(box, Qt::Key_Return);
+  EXPECT_FALSE(box->isVisible());
+  EXPECT_TRUE(picture->isVisible());
+  EXPECT_TRUE(text("earQuestion").contains("guessed")) << text("earQuestion").toStdString();
+  EXPECT_TRUE(text("earTold").startsWith("Off by"));
+  ASSERT_EQ(session_->guessing().guesses().size(), 1u);
+  EXPECT_EQ(session_->guessing().guesses()[0].guessed, 3.0);
+  EXPECT_EQ(session_->guessing().guesses()[0].figure, was.figure->id);
+  EXPECT_TRUE(text("earGuesses").contains("off by")) << text("earGuesses").toStdString();
+  picture->grab();
+  key(Qt::Key_Space);
+  ASSERT_TRUE(until([&] { return box->isVisible(); }));
+  QTest::keyClick(box, Qt::Key_Escape);
+  EXPECT_FALSE(session_->byEar().running());
+  EXPECT_TRUE(way->isEnabled());
 }
 
 }  // namespace

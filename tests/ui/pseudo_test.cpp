@@ -200,7 +200,7 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   expectTranslated(found, "found");
   CompareView compare({{"A", window_->shownPicture(), window_->session().open().samples(), 48000.0},
                        {"B", window_->shownPicture(), window_->session().open().samples(), 48000.0}},
-                      true, window_.get());
+                      true, {}, window_.get());
   compare.setAttribute(Qt::WA_DeleteOnClose, false);
   compare.show();
   expectTranslated(compare, "compared");

@@ -7,6 +7,7 @@
 #include "app/readout/cue_table.h"
 #include "app/readout/fingering_table.h"
 #include "app/readout/reach_chart.h"
+#include "app/readout/readout.h"
 #include "app/readout/weeks_chart.h"
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
@@ -656,6 +657,27 @@ TEST_F(WindowTest, TheOutputAndTheLoudnessOfTheCountAreKept) {
   EXPECT_EQ(studio->get(settings::output_db), -9.0);
 }
 
+TEST_F(WindowTest, WithGuessFirstNothingOfATakeIsSeenBeforeTheGuess) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  Guessing& guessing = window_->session().guessing();
+  guessing.setFirst(true);
+  playTake("steady");
+  ASSERT_TRUE(guessing.wanted());
+  auto* box = window_->findChild<Readout*>()->findChild<QWidget*>("guess");
+  const int veiled = ink();
+  EXPECT_TRUE(box->isVisible());
+  EXPECT_FALSE(find<QWidget>("figures")->isVisible());
+  QTest::keyClicks(box, "2");
+  QTest::keyClick(box, Qt::Key_Return);
+  EXPECT_FALSE(box->isVisible());
+  EXPECT_TRUE(find<QWidget>("figures")->isVisible());
+  EXPECT_GT(ink(), veiled) << "the pitch is drawn";
+  ASSERT_EQ(guessing.guesses().size(), 1u);
+  EXPECT_EQ(guessing.guesses()[0].guessed, 2.0);
+}
+
 TEST_F(WindowTest, TakesAreComparedAndBlindOnesStayHiddenUntilOneIsChosen) {
   openWindow();
   addStudent("Ada", "oboe");
@@ -683,13 +705,17 @@ TEST_F(WindowTest, TakesAreComparedAndBlindOnesStayHiddenUntilOneIsChosen) {
   ASSERT_NE(blind, nullptr);
   EXPECT_TRUE(blind->hidden());
   EXPECT_FALSE(blind->findChild<QTableWidget*>()->isVisible());
-  std::optional<std::size_t> preferred;
-  QObject::connect(blind, &CompareView::preferred, [&](std::size_t take) { preferred = take; });
-  QTest::mouseClick(blind->findChild<QPushButton*>("better1"), Qt::LeftButton);
-  ASSERT_TRUE(preferred);
-  EXPECT_LT(*preferred, 2u);
+  auto* verdict = blind->findChild<QLabel*>("why");
+  auto* when = blind->findChild<QPushButton*>("whenWere");
+  QTest::keyClick(blind, Qt::Key_PageDown);
   EXPECT_FALSE(blind->hidden());
-  EXPECT_TRUE(blind->findChild<QTableWidget*>()->isVisible());
+  EXPECT_TRUE(blind->findChild<QTableWidget*>()->isVisible()) << "the figures first";
+  EXPECT_EQ(verdict->text(), "You would keep 2.");
+  EXPECT_TRUE(when->isVisible());
+  QTest::keyClick(blind, Qt::Key_1);  // chosen once
+  QTest::keyClick(blind, Qt::Key_Space);
+  EXPECT_FALSE(when->isVisible());
+  EXPECT_TRUE(verdict->text().startsWith("You would keep 2.   1 was ")) << verdict->text().toStdString();
 }
 
 TEST_F(WindowTest, CountedTakesAreComparedNoteUnderNote) {

@@ -1,0 +1,103 @@
+#include "app/ears/ear_course.h"
+
+#include <QLabel>
+
+#include "app/ears/ear_chart.h"
+#include "app/parts/switch.h"
+#include "app/parts/tight.h"
+#include "app/session/today.h"
+#include "app/style/style.h"
+#include "app/words/ear_words.h"
+#include "app/words/note_names.h"
+#include "app/words/words.h"
+#include "core/growth/growth.h"
+
+namespace calando {
+
+namespace {
+
+constexpr int kHead = 64;
+constexpr std::size_t kLately = 10;  // guesses
+constexpr std::chrono::days kMonth{28};
+
+QLabel* wrapped(const char* name, const QString& text = {}) {
+  auto* label = new QLabel(text);
+  label->setObjectName(name);
+  label->setWordWrap(true);
+  return label;
+}
+
+}  // namespace
+
+EarCourse::EarCourse(Session& session)
+    : session_(session),
+      heard_(wrapped("earHeard")),
+      guesses_(wrapped("earGuesses")),
+      chart_(new EarChart),
+      guessFirst_(new Switch(tr("guess first, in the lesson"))) {
+  heard_->setFont(style::work(style::kStrongType));
+  guesses_->setFont(style::work(style::kType));
+  guessFirst_->setObjectName("guessFirst");
+  guessFirst_->setToolTip(tr("After a take one of its figures is guessed before any is shown"));
+  guessFirst_->setEnabled(!session_.readOnly());
+  auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
+  layout->addSpacing(kHead);
+  layout->addWidget(wrapped("caption", tr("Smallest difference heard, lately and by week")));
+  layout->addWidget(heard_);
+  layout->addWidget(chart_, 1);
+  layout->addSpacing(3 * style::kStep);
+  layout->addWidget(wrapped("caption", tr("Guessed before it was seen")));
+  layout->addWidget(guesses_);
+  layout->addWidget(guessFirst_);
+  connect(guessFirst_, &Switch::toggled, &session_.guessing(), &Guessing::setFirst);
+  connect(&session_.hearing(), &Hearing::known, this, &EarCourse::refresh);
+  connect(&session_.guessing(), &Guessing::known, this, &EarCourse::refresh);
+}
+
+void EarCourse::show(Change change) {
+  change_ = change;
+  refresh();
+}
+
+void EarCourse::refresh() {
+  if (!isVisible()) return;
+  heard_->setText(heardText());
+  chart_->setCourse(change_, earWeeks(session_.hearing().answers(), change_));
+  guesses_->setText(guessesText());
+  const QSignalBlocker quiet(guessFirst_);
+  guessFirst_->setChecked(session_.guessing().first());
+}
+
+/// What is heard of the change, in which octaves, and beside it what is played.
+QString EarCourse::heardText() const {
+  const std::vector<EarAnswer> answers = lately(session_.hearing().answers(), change_);
+  const QString now = words::heard(change_, thresholdOf(answers, change_).heard());
+  if (now.isEmpty()) return tr("%1: not known before eight answers").arg(words::name(change_));
+  QStringList lines{QStringLiteral("%1: %2").arg(words::name(change_), now)};
+  if (const auto regions = heardByRegion(answers, change_); regions.size() > 1)
+    for (const auto& [region, heard] : regions)
+      lines << tr("from %1 on: %2", "a concert note, what is heard there")
+                   .arg(shownNote(12 * (region + 1), Spelling::flats), words::heard(change_, heard));
+  const std::string reading(rowOf(change_).reading);
+  const Figure* figure = findFigure(reading);
+  const auto played = middleSince(pointsOf(session_.roster().past(), {reading, {}}), today() - kMonth);
+  if (figure && played)
+    lines << tr("played lately: %1 %2", "a figure and its value")
+                 .arg(words::titled(*figure), words::number(played->value, figure->print));
+  return lines.join('\n');
+}
+
+QString EarCourse::guessesText() const {
+  QStringList lines;
+  std::set<std::string> figures;
+  const std::vector<EarGuess>& guesses = session_.guessing().guesses();
+  for (const EarGuess& guess : guesses) figures.insert(guess.figure);
+  for (const std::string& id : figures)
+    if (const Figure* figure = findFigure(id))
+      if (const auto off = guessError(guesses, id, kLately))
+        lines << tr("%1: off by %2 in the middle", "a figure")
+                     .arg(words::titled(*figure), words::number(*off, figure->print.decimals, false));
+  return lines.isEmpty() ? tr("Nothing yet.") : lines.join('\n');
+}
+
+}  // namespace calando

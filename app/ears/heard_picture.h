@@ -1,0 +1,26 @@
+#pragma once
+
+#include <QWidget>
+
+#include "core/snapshot.h"
+
+namespace calando {
+
+/// The picture of a take that was only heard so far, in one row.
+class HeardPicture : public QWidget {
+  Q_OBJECT
+
+ public:
+  HeardPicture();
+  /// nullptr: none; then it takes no room.
+  void setPicture(SnapshotPtr picture);
+  QSize sizeHint() const override { return {480, 220}; }
+
+ protected:
+  void paintEvent(QPaintEvent* event) override;
+
+ private:
+  SnapshotPtr picture_;
+};
+
+}  // namespace calando
