@@ -55,8 +55,7 @@ QWidget* EarsPage::buildLeft() {
   own_->setProperty(kFreeText, true);
   own_->setMaxLength(kLongestWords);
   connect(own_, &QLineEdit::editingFinished, this, &EarsPage::keepOwn);
-  auto* hint = new QLabel(
-      tr("Headphones are best. Set them soft before you begin: no sound here is louder than another."));
+  auto* hint = new QLabel(tr("Headphones are best, and set soft: no sound here is louder than another."));
   hint->setObjectName("caption");
   hint->setWordWrap(true);
   auto* layout = tight(new QVBoxLayout(box), 2 * style::kStep);
