@@ -171,7 +171,7 @@ void FoundDialog::listen() {
   const auto sound = readWholeSound(stray->file.string());
   if (!sound) return said_->setText(words::said(sound.error().what));
   if (!player_.play(sound->samples, sound->info.rate_hz, 0.0, 1e9, false))
-    return said_->setText(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+    return said_->setText(words::noOutput());
   listen_->setText(tr("Stop"));
 }
 

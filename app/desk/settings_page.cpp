@@ -6,6 +6,7 @@
 
 #include "app/desk/sounds_dialog.h"
 #include "app/parts/tight.h"
+#include "app/parts/wrapped.h"
 #include "app/style/style.h"
 #include "app/words/language.h"
 #include "app/words/note_names.h"
@@ -18,13 +19,6 @@ namespace {
 
 constexpr int kWidth = 620;
 constexpr int kTerm = 150;
-
-QLabel* hint(const QString& text) {
-  auto* label = new QLabel(text);
-  label->setObjectName("caption");
-  label->setWordWrap(true);
-  return label;
-}
 
 /// The sections share their columns.
 QLabel* term(const QString& text) {
@@ -79,7 +73,7 @@ QWidget* SettingsPage::buildWords() {
           [this, school] { session_.lesson().setSchool(school->currentData().toString().toStdString()); });
   school->setAccessibleName(tr("School"));
   form->addRow(term(tr("School")), school);
-  form->addRow(term({}), hint(tr("Where schools differ, cards speak in the words of this one.")));
+  form->addRow(term({}), caption(tr("Where schools differ, cards speak in the words of this one.")));
   auto* names = new QComboBox;
   names->setObjectName("noteNames");
   for (const auto& [text, language] : {std::pair{tr("C D E F G A B♭ B"), NoteLanguage::english},
@@ -145,8 +139,9 @@ QWidget* SettingsPage::buildSound() {
         session_.studio().keep(settings::partner, partner->currentData().toString().toStdString()));
   });
   form->addRow(term(tr("A partner sounds as")), partner);
-  form->addRow(term({}),
-               hint(tr("Softer is better where a microphone hears the loudspeaker; best are headphones.")));
+  form->addRow(
+      term({}),
+      caption(tr("Softer is better where a microphone hears the loudspeaker; best are headphones.")));
   box->setEnabled(!session_.readOnly());
   return box;
 }
@@ -159,8 +154,9 @@ QWidget* SettingsPage::buildStudio() {
   folder->setWordWrap(true);
   folder->setTextInteractionFlags(Qt::TextSelectableByMouse);
   form->addRow(term(tr("Folder")), folder);
-  form->addRow(term({}), hint(tr("Everything is in it: copy it to keep it. The option %1 opens another one.")
-                                  .arg(QStringLiteral("-\u2060-\u2060studio"))));
+  form->addRow(term({}),
+               caption(tr("Everything is in it: copy it to keep it. The option %1 opens another one.")
+                           .arg(QStringLiteral("-\u2060-\u2060studio"))));
   form->addRow(term(tr("Sound is kept")), buildRetention());
   backedUp_ = new QLabel;
   auto* backUp = new QPushButton(tr("Back up…"));
@@ -188,7 +184,7 @@ QWidget* SettingsPage::buildStudio() {
   form->addRow(term(tr("Last backup")), row);
   form->addRow(
       term({}),
-      hint(tr("The whole studio in one file, read back after it is written. Put it on another disk.")));
+      caption(tr("The whole studio in one file, read back after it is written. Put it on another disk.")));
   return box;
 }
 

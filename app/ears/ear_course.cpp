@@ -1,10 +1,9 @@
 #include "app/ears/ear_course.h"
 
-#include <QLabel>
-
 #include "app/ears/ear_chart.h"
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
+#include "app/parts/wrapped.h"
 #include "app/session/today.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
@@ -20,33 +19,24 @@ constexpr int kHead = 64;
 constexpr std::size_t kLately = 10;  // guesses
 constexpr std::chrono::days kMonth{28};
 
-QLabel* wrapped(const char* name, const QString& text = {}) {
-  auto* label = new QLabel(text);
-  label->setObjectName(name);
-  label->setWordWrap(true);
-  return label;
-}
-
 }  // namespace
 
 EarCourse::EarCourse(Session& session)
     : session_(session),
-      heard_(wrapped("earHeard")),
-      guesses_(wrapped("earGuesses")),
+      heard_(wrapped("earHeard", style::work(style::kStrongType))),
+      guesses_(wrapped("earGuesses", style::work(style::kType))),
       chart_(new EarChart),
       guessFirst_(new Switch(tr("guess first, in the lesson"))) {
-  heard_->setFont(style::work(style::kStrongType));
-  guesses_->setFont(style::work(style::kType));
   guessFirst_->setObjectName("guessFirst");
   guessFirst_->setToolTip(tr("After a take one of its figures is guessed before any is shown"));
   guessFirst_->setEnabled(!session_.readOnly());
   auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
   layout->addSpacing(kHead);
-  layout->addWidget(wrapped("caption", tr("Smallest difference heard, lately and by week")));
+  layout->addWidget(caption(tr("Smallest difference heard, lately and by week")));
   layout->addWidget(heard_);
   layout->addWidget(chart_, 1);
   layout->addSpacing(3 * style::kStep);
-  layout->addWidget(wrapped("caption", tr("Guessed before it was seen")));
+  layout->addWidget(caption(tr("Guessed before it was seen")));
   layout->addWidget(guesses_);
   layout->addWidget(guessFirst_);
   connect(guessFirst_, &Switch::toggled, &session_.guessing(), &Guessing::setFirst);

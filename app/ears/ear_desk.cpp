@@ -5,6 +5,7 @@
 #include "app/ears/heard_picture.h"
 #include "app/ears/sound_card.h"
 #include "app/parts/tight.h"
+#include "app/parts/wrapped.h"
 #include "app/readout/guess_box.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
@@ -23,12 +24,9 @@ bool cardsSound(const EarQuestion& question) {
 }
 
 QLabel* centred(const QFont& font, const char* name, int height) {
-  auto* label = new QLabel;
-  label->setFont(font);
-  label->setWordWrap(true);
+  QLabel* label = wrapped(name, font);
   label->setAlignment(Qt::AlignCenter);
   label->setMinimumHeight(height);
-  label->setObjectName(name);
   return label;
 }
 
@@ -45,12 +43,10 @@ EarDesk::EarDesk(Session& session)
       go_(new QPushButton),
       again_(new QPushButton(tr("Again"))),
       stop_(new QPushButton(tr("Stop"))) {
-  auto* hint =
-      new QLabel(tr("Space goes on · 1 to 6 answer · R plays again · Esc stops · Page up, Page down: "
-                    "first, second"));
-  hint->setObjectName("caption");
+  QLabel* hint =
+      caption(tr("Space goes on · 1 to 6 answer · R plays again · Esc stops · Page up, Page down: "
+                 "first, second"));
   hint->setAlignment(Qt::AlignCenter);
-  hint->setWordWrap(true);
   tight(new QHBoxLayout(cards_), 3 * style::kStep);
   guess_->setFixedWidth(kGuessWidth);
   guess_->filterKeys(this);
@@ -209,9 +205,10 @@ void EarDesk::refreshGuess() {
     return guess_->ask(*wanted.figure);
   }
   question_->setText(words::guessed(*wanted.figure, byEar.guessed(), wanted.value));
-  told_->setText(tr("Off by %1.")
-                     .arg(words::number(std::abs(byEar.guessed() - wanted.value),
-                                        wanted.figure->print.decimals, false)));
+  const double off = std::abs(byEar.guessed() - wanted.value);
+  told_->setText(
+      tr("Off by %1.")
+          .arg(words::inUnit(words::number(off, wanted.figure->print.decimals, false), *wanted.figure)));
   if (const Take* take = session_.roster().take(wanted.take))
     about_->setText(
         tr("From the take of %1").arg(words::moment(QDateTime::fromSecsSinceEpoch(take->made_unix_s))));

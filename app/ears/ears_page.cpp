@@ -10,6 +10,7 @@
 #include "app/parts/captioned.h"
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
+#include "app/parts/wrapped.h"
 #include "app/people/student_chooser.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
@@ -55,15 +56,12 @@ QWidget* EarsPage::buildLeft() {
   own_->setProperty(kFreeText, true);
   own_->setMaxLength(kLongestWords);
   connect(own_, &QLineEdit::editingFinished, this, &EarsPage::keepOwn);
-  auto* hint = new QLabel(tr("Headphones are best, and set soft: no sound here is louder than another."));
-  hint->setObjectName("caption");
-  hint->setWordWrap(true);
   auto* layout = tight(new QVBoxLayout(box), 2 * style::kStep);
   layout->addWidget(chooser_);
   layout->addWidget(captioned(tr("What is asked about"), list_), 1);
   layout->addWidget(captioned(tr("In own words"), own_));
   layout->addWidget(captioned(tr("How"), way_));
-  layout->addWidget(hint);
+  layout->addWidget(caption(tr("Headphones are best, and set soft: no sound here is louder than another.")));
   return box;
 }
 

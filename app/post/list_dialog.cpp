@@ -2,6 +2,7 @@
 
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
+#include "app/parts/wrapped.h"
 #include "app/style/style.h"
 #include "app/words/days.h"
 #include "app/words/note_names.h"
@@ -121,10 +122,7 @@ QWidget* ListDialog::buildItems() {
     check();
   });
   connect(items_, &QTableWidget::cellChanged, this, &ListDialog::check);
-  auto* hint =
-      new QLabel(tr("Notes as written, such as Bb4; empty: any. Up to: a row goes as far as there."));
-  hint->setObjectName("caption");
-  hint->setWordWrap(true);
+  QLabel* hint = caption(tr("Notes as written, such as Bb4; empty: any. Up to: a row goes as far as there."));
   auto* keys = tight(new QHBoxLayout, 2 * style::kStep);
   for (QPushButton* button : {up, down, out}) keys->addWidget(button);
   keys->addStretch(1);

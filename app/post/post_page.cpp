@@ -4,6 +4,7 @@
 #include "app/parts/flow_layout.h"
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
+#include "app/parts/wrapped.h"
 #include "app/post/list_dialog.h"
 #include "app/post/sent_card.h"
 #include "app/post/sent_strip.h"
@@ -46,12 +47,10 @@ PostPage::PostPage(Session& session)
   table_->horizontalHeader()->setHighlightSections(false);
   table_->setAccessibleName(tr("Students and what they sent"));
   strip_->setMaximumHeight(kStrip);
-  auto* hint =
-      new QLabel(tr("Drag an end, or a title to another item · a number says which item it is, 0 that it is "
-                    "none · arrows go from try to "
-                    "try · P listens"));
-  hint->setObjectName("caption");
-  hint->setWordWrap(true);
+  QLabel* hint =
+      caption(tr("Drag an end, or a title to another item · a number says which item it is, 0 that it is "
+                 "none · arrows go from try to "
+                 "try · P listens"));
   auto* body = new QHBoxLayout;
   body->setSpacing(5 * style::kStep);
   body->addWidget(table_, 1);

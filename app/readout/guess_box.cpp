@@ -4,6 +4,7 @@
 #include <functional>
 
 #include "app/parts/tight.h"
+#include "app/parts/wrapped.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 
@@ -38,9 +39,7 @@ GuessBox::GuessBox() : what_(new QLabel), guess_(new GuessField([this] { say(); 
   guess_->setAccessibleName(tr("Your guess"));
   auto* show = new QPushButton(tr("Show it"));
   show->setObjectName("guessShow");
-  auto* hint = new QLabel(tr("The figures and the picture come after your guess."));
-  hint->setObjectName("caption");
-  hint->setWordWrap(true);
+  QLabel* hint = caption(tr("The figures and the picture come after your guess."));
   auto* row = tight(new QHBoxLayout, 2 * style::kStep);
   row->addWidget(guess_, 1);
   row->addWidget(show);

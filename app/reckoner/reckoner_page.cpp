@@ -309,7 +309,7 @@ void ReckonerPage::fillPartials() {
 void ReckonerPage::hear(double hz) {
   if (session_.run().taking()) return;
   if (!session_.speaker().play(softTone(hz, kTone_s, kToneRate_hz), kToneRate_hz, 0.0, kToTheEnd_s, false))
-    session_.notices().say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+    session_.notices().say(words::noOutput());
 }
 
 void ReckonerPage::takeIntoLesson() {

@@ -317,7 +317,7 @@ void CompareView::sound(std::size_t i) {
     return canvas_->update();
   }
   waiting_.clear();
-  verdict_->setText(tr("There is no sound output to play on."));
+  verdict_->setText(words::noOutput());
   verdict_->show();
 }
 

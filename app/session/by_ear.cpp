@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "app/session/for_the_ear.h"
 #include "app/session/today.h"
 #include "core/ears/making.h"
 #include "core/measure/dynamics.h"
@@ -11,12 +12,7 @@ namespace calando {
 namespace {
 
 constexpr std::size_t kNewest = 12;
-constexpr double kLongest_s = 60.0;
 constexpr std::string_view kByEar[] = {"held_s", "offset_cents", "shake_cents", "vibrato_cents"};
-
-bool canBeHeard(const Take& take) {
-  return take.soundKept() && !take.stopped && take.other == 0 && take.seconds <= kLongest_s;
-}
 
 /// The figures of it that an ear can tell; where there is none, the first that was measured.
 std::vector<const Reading*> askable(const Analysis& analysis) {
@@ -51,7 +47,7 @@ void ByEar::start() {
   if (phase_ == Phase::reading || phase_ == Phase::asked) return;
   std::vector<Take> takes;
   for (const Take& take : roster_.takes())
-    if (canBeHeard(take) && takes.size() < kNewest) takes.push_back(take);
+    if (isForTheEar(take) && takes.size() < kNewest) takes.push_back(take);
   std::ranges::shuffle(takes, chance_);
   // The one that was heard last comes when nothing else does.
   std::ranges::stable_partition(takes, [this](const Take& take) { return take.id == last_; });
@@ -95,7 +91,7 @@ void ByEar::heard(const Analyst::Answer& answer, std::vector<Take> left) {
 void ByEar::play() {
   if (speaker_->play(sound_, rate_hz_, 0.0, kToTheEnd_s, false)) return;
   stop();
-  notices_.say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+  notices_.say(words::noOutput());
 }
 
 void ByEar::again() {
@@ -126,7 +122,7 @@ void ByEar::stop() {
 std::vector<std::int64_t> ByEar::twoOfOne() {
   std::map<std::string, std::vector<const Take*>> exercises;
   for (const Take& take : roster_.takes())
-    if (canBeHeard(take)) exercises[take.asked.exercise].push_back(&take);
+    if (isForTheEar(take)) exercises[take.asked.exercise].push_back(&take);
   std::erase_if(exercises, [](const auto& of) { return of.second.size() < 2; });
   if (exercises.empty()) return {};
   auto& takes = std::next(exercises.begin(), static_cast<long>(chance_() % exercises.size()))->second;

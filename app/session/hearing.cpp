@@ -2,6 +2,7 @@
 
 #include <random>
 
+#include "app/session/for_the_ear.h"
 #include "app/session/today.h"
 #include "core/standin/player.h"
 
@@ -13,7 +14,6 @@ constexpr int kMinutes = 5;
 constexpr std::size_t kOfOne = 5;      // questions about one change in a row
 constexpr std::size_t kMostTakes = 6;  // that are looked through for a tone
 constexpr int kMisses = 3;
-constexpr double kLongest_s = 60.0;
 constexpr std::size_t kMostNamed = 6;
 constexpr Change kBeginsWith[] = {Change::offset, Change::wave, Change::sag, Change::gap, Change::fuzz};
 
@@ -21,9 +21,7 @@ constexpr Change kBeginsWith[] = {Change::offset, Change::wave, Change::sag, Cha
 std::vector<Take> candidates(const Roster& roster, std::optional<std::int64_t> model) {
   std::vector<Take> good, others;
   for (const Take& take : roster.takes()) {
-    if (!take.soundKept() || take.stopped || take.other != 0 || take.seconds > kLongest_s ||
-        take.held_s.value_or(0.0) < kSteady_s)
-      continue;
+    if (!isForTheEar(take) || take.held_s.value_or(0.0) < kSteady_s) continue;
     const bool first = model == take.id || take.word == TeachersWord::accept;
     (first ? good : others).push_back(take);
   }
@@ -292,7 +290,7 @@ void Hearing::play() {
   played_s_ = 0.0;
   if (!speaker_->play(all, question_->rate_hz, 0.0, kToTheEnd_s, false)) {
     stop();
-    notices_.say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+    notices_.say(words::noOutput());
   }
 }
 

@@ -374,7 +374,7 @@ void Session::playOrStop(double from_s, double to_s, bool loop) {
 
 bool Session::play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop) {
   const bool plays = speaker_->play(samples, rate_hz, from_s, to_s, loop);
-  if (!plays) notices_.say(tr("There is no sound output to play on. Plug in headphones or loudspeakers."));
+  if (!plays) notices_.say(words::noOutput());
   return plays;
 }
 

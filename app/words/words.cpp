@@ -43,6 +43,10 @@ QString said(const Problem& problem) {
 QString label(const Figure& figure) { return said(figure.label); }
 QString unit(const Figure& figure) { return said(figure.unit); }
 QString help(const Figure& figure) { return said(figure.help); }
+QString noOutput() {
+  return QCoreApplication::translate(
+      "Words", "There is no sound output to play on. Plug in headphones or loudspeakers.");
+}
 QString moment(const QDateTime& when) {
   return QLocale().toString(when, QCoreApplication::translate("Words", "d MMM yyyy HH:mm", "day and minute"));
 }

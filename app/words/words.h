@@ -24,6 +24,8 @@ QString said(const Problem& problem);
 QString label(const Figure& figure);
 QString unit(const Figure& figure);  ///< empty for a count
 QString help(const Figure& figure);
+/// Nothing can be heard, and what to do.
+QString noOutput();
 /// Day and minute, as the language writes them: "24 Nov 2026 19:00".
 QString moment(const QDateTime& when);
 /// "Fade, dB".
