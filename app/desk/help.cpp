@@ -238,7 +238,8 @@ void explainEars(const About& about) {
                 "is named then."),
        Help::tr(
            "Space goes on, 1 to 6 answer, R plays again, Esc stops; a pedal’s two keys are the first and the "
-           "second choice. Headphones are best, and not loud."),
+           "second choice. Headphones are best, and set soft: no sound there is louder than another. Loud "
+           "sound harms hearing; stop when ears ring or tire."),
        Help::tr(
            "Guess a take’s figure plays one of the newest takes and asks how long it was held, how far "
            "off or how wavy it was; then its picture comes. Two takes, blind, plays two of one exercise, "

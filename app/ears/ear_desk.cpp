@@ -145,11 +145,12 @@ void EarDesk::refresh() {
 /// Nothing is asked, or not yet.
 void EarDesk::refreshIdle() {
   makeCards(0);
-  about_->clear();
   if (running()) {
     question_->setText(tr("A moment…"));
+    about_->clear();
     return told_->clear();
   }
+  about_->setText(tr("Loud sound harms hearing: keep it soft, and stop when your ears ring or tire."));
   const Hearing& hearing = session_.hearing();
   switch (sitting_.kind) {
     case Sitting::Kind::questions:
