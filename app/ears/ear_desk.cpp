@@ -16,7 +16,7 @@ namespace calando {
 
 namespace {
 
-constexpr int kHead = 64, kMostCards = 6, kGuessWidth = 420, kGoWidth = 160, kCardHeight = 260;
+constexpr int kHead = 64, kMostCards = 6, kGuessWidth = 320, kGoWidth = 160, kCardHeight = 260;
 
 /// The choices are the sounds themselves.
 bool cardsSound(const EarQuestion& question) {
@@ -48,6 +48,7 @@ EarDesk::EarDesk(Session& session)
                  "first, second"));
   hint->setAlignment(Qt::AlignCenter);
   tight(new QHBoxLayout(cards_), 3 * style::kStep);
+  cards_->hide();
   guess_->setFixedWidth(kGuessWidth);
   guess_->filterKeys(this);
   auto* layout = tight(new QVBoxLayout(this), 3 * style::kStep);
