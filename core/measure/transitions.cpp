@@ -19,7 +19,6 @@ constexpr double kGone = 0.01;     // of the power: 20 dB
 constexpr double kGoneAmplitude = 0.1;
 constexpr double kBeside_s = 0.1;
 constexpr double kStep_s = 0.0005;
-constexpr double kPitched = 0.4;  // likeness of neighbouring periods
 constexpr double kLevelWindow_s = 0.05;
 
 /// Pitch at one end of a note, as far as it is clear of what lies between.
