@@ -331,9 +331,12 @@ void MainWindow::editCard(const std::string& exercise) {
 
 void MainWindow::compare(const std::vector<Analyst::Answer>& answers, bool blind) {
   std::vector<ComparedTake> takes;
-  for (const Analyst::Answer& answer : answers)
-    takes.push_back({words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s)), answer.picture,
-                     answer.samples, answer.rate_hz});
+  for (const Analyst::Answer& answer : answers) {
+    const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
+    const auto model = session_->studio().model(answer.take.student, answer.take.asked.exercise);
+    takes.push_back({model && *model == answer.take.id ? tr("%1 · the model").arg(made) : made,
+                     answer.picture, answer.samples, answer.rate_hz});
+  }
   auto* view = new CompareView(std::move(takes), blind, session_->setup().output(), this);
   view->setWindowTitle(tr("Takes of %1 side by side").arg(words::plain(session_->roster().chosen()->name)));
   view->show();

@@ -44,7 +44,7 @@ EarCourse::EarCourse(Session& session)
   connect(&session_.guessing(), &Guessing::known, this, &EarCourse::refresh);
 }
 
-void EarCourse::show(Change change) {
+void EarCourse::setChange(Change change) {
   change_ = change;
   refresh();
 }

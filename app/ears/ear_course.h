@@ -18,7 +18,7 @@ class EarCourse : public QWidget {
 
  public:
   explicit EarCourse(Session& session);
-  void show(Change change);
+  void setChange(Change change);
   void refresh();
 
  private:

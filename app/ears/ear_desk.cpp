@@ -182,7 +182,7 @@ void EarDesk::refreshQuestion() {
     card->setAccessibleName(card->text());
     card->forget();
     if (!told) continue;
-    if (cardsSound(question)) card->tell(question.changed.change, question.courses[i]);
+    if (cardsSound(question)) card->tell(question.changed.change, question.sounds[i]->course);
     card->setMarks(hearing.chosen() == i, question.right == i);
   }
   const bool right = hearing.chosen() == question.right;
@@ -212,8 +212,7 @@ void EarDesk::refreshGuess() {
       tr("Off by %1.")
           .arg(words::inUnit(words::number(off, wanted.figure->print.decimals, false), *wanted.figure)));
   if (const Take* take = session_.roster().take(wanted.take))
-    about_->setText(
-        tr("From the take of %1").arg(words::moment(QDateTime::fromSecsSinceEpoch(take->made_unix_s))));
+    about_->setText(words::fromTake(take->made_unix_s));
 }
 
 /// The sound that is heard: as its card, or in words where the cards are answers.

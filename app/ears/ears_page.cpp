@@ -82,7 +82,7 @@ void EarsPage::fillList() {
   });
   connect(list_, &QListWidget::currentRowChanged, this, [this] {
     refreshOwn();
-    course_->show(shown());
+    course_->setChange(shown());
   });
 }
 
@@ -107,7 +107,7 @@ void EarsPage::showEvent(QShowEvent* event) {
   chooser_->refresh();
   refreshKnown();
   desk_->refresh();
-  course_->show(shown());
+  course_->setChange(shown());
   setFocus();
 }
 

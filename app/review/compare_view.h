@@ -4,6 +4,7 @@
 #include <memory>
 #include <vector>
 
+#include "app/review/compare_picture.h"
 #include "app/sound/player.h"
 #include "core/snapshot.h"
 
@@ -34,19 +35,13 @@ class CompareView : public QDialog {
   CompareView(std::vector<ComparedTake> takes, bool blind, const std::string& output,
               QWidget* parent = nullptr);
 
-  bool hidden() const { return stage_ == Stage::hidden; }
+  bool hidden() const { return picture_->shown() == ComparePicture::Shown::nothing; }
 
  protected:
   void showEvent(QShowEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
 
  private:
-  class Canvas;
-  enum class Stage {
-    hidden,   ///< nothing is seen
-    figures,  ///< everything but whose they are
-    named
-  };
   QLayout* buildListening();
   QLayout* buildVerdict();
   QString letter(std::size_t take) const;
@@ -62,12 +57,9 @@ class CompareView : public QDialog {
 
   std::vector<ComparedTake> takes_;
   const bool blind_;
-  Stage stage_;
-  bool byCue_ = false;
   std::vector<std::size_t> waiting_;  // that are heard after the one that is
-  std::optional<std::size_t> heard_;  // now
   SoundPlayer player_;
-  Canvas* canvas_;
+  ComparePicture* picture_ = nullptr;
   QTableWidget* table_;
   QWidget* choice_;
   QLabel* verdict_;

@@ -80,8 +80,7 @@ void ByEar::heard(const Analyst::Answer& answer, std::vector<Take> left) {
   last_ = answer.take.id;
   picture_ = answer.picture;
   wanted_ = Guessing::Wanted{answer.take.id, reading.figure, *reading.value};
-  const Tone* tone = answer.picture->analysis.mainTone();
-  const Note* note = tone ? tone->mainNote() : nullptr;
+  const Note* note = answer.picture->analysis.mainNote();
   sound_ = levelled(*answer.samples, note ? note->level_dbfs : std::nullopt, 20.0 * std::log10(kMade_rms));
   rate_hz_ = answer.rate_hz;
   setPhase(Phase::asked);

@@ -4,6 +4,7 @@
 
 #include "app/session/for_the_ear.h"
 #include "app/session/today.h"
+#include "app/words/ear_words.h"
 #include "core/standin/player.h"
 
 namespace calando {
@@ -165,9 +166,7 @@ void Hearing::start(std::optional<Way> way) {
       }
       pitch_hz_ = workshop->maker->material().hz;
       materialText_ =
-          workshop->from ? tr("From the take of %1")
-                               .arg(words::moment(QDateTime::fromSecsSinceEpoch(workshop->from->made_unix_s)))
-                         : tr("From the stand-in’s tone");
+          workshop->from ? words::fromTake(workshop->from->made_unix_s) : tr("From the stand-in’s tone");
       const auto plan = planAfter(answers_);
       if (!plan) return end();
       prepare(*plan, [this](Ready ready) { show(std::move(ready)); });
@@ -285,7 +284,7 @@ void Hearing::play() {
   const auto between = static_cast<std::size_t>(kBetween_s * question_->rate_hz);
   for (const auto& sound : question_->sounds) {
     if (!all.empty()) all.resize(all.size() + between);
-    all.insert(all.end(), sound->begin(), sound->end());
+    all.insert(all.end(), sound->samples.begin(), sound->samples.end());
   }
   played_s_ = 0.0;
   if (!speaker_->play(all, question_->rate_hz, 0.0, kToTheEnd_s, false)) {
@@ -298,7 +297,7 @@ std::optional<std::size_t> Hearing::heardNow() const {
   if (!question_ || !speaker_ || !speaker_->playing() || played_s_ < 0.0) return std::nullopt;
   double from_s = 0.0;
   for (std::size_t i = 0; i < question_->sounds.size(); ++i) {
-    const double length_s = static_cast<double>(question_->sounds[i]->size()) / question_->rate_hz;
+    const double length_s = static_cast<double>(question_->sounds[i]->samples.size()) / question_->rate_hz;
     if (played_s_ < from_s + length_s) return played_s_ >= from_s ? std::optional(i) : std::nullopt;
     from_s += length_s + kBetween_s;
   }

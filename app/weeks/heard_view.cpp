@@ -2,6 +2,7 @@
 
 #include "app/ears/ear_chart.h"
 #include "app/parts/tight.h"
+#include "app/parts/wrapped.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
 
@@ -28,8 +29,8 @@ void HeardView::refresh() {
   }
   const auto& answers = session_.hearing().answers();
   const auto label = [this](const QString& text) {
-    auto* line = new QLabel(text);
-    line->setWordWrap(true);
+    QLabel* line = wrapped("");
+    line->setText(text);
     charts_->addWidget(line);
   };
   for (const ChangeRow& row : changes()) {

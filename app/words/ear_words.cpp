@@ -111,4 +111,8 @@ QString guessed(const Figure& figure, double guessed, double was) {
            inUnit(number(was, figure.print), figure));
 }
 
+QString fromTake(std::int64_t made_unix_s) {
+  return EarWords::tr("From the take of %1").arg(moment(QDateTime::fromSecsSinceEpoch(made_unix_s)));
+}
+
 }  // namespace calando::words

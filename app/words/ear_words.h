@@ -27,4 +27,7 @@ QString heard(Change change, const HeardDifference& heard);
 /// "Held: guessed 4.0 s, it was 5.2 s."
 QString guessed(const Figure& figure, double guessed, double was);
 
+/// "From the take of 24 Nov 2026 19:00".
+QString fromTake(std::int64_t made_unix_s);
+
 }  // namespace calando::words

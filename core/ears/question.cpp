@@ -15,11 +15,7 @@ std::optional<EarQuestion> withSounds(SoundMaker& maker, EarQuestion question, c
   const auto plain = maker.sound(without(question.changed.change));
   const auto changed = maker.sound(question.changed);
   if (!plain || !changed) return std::nullopt;
-  const HeardCourse plainly = maker.courseOf(*plain), changedly = maker.courseOf(*changed);
-  for (const bool one : has) {
-    question.sounds.push_back(one ? changed : plain);
-    question.courses.push_back(one ? changedly : plainly);
-  }
+  for (const bool one : has) question.sounds.push_back(one ? changed : plain);
   question.has = has;
   question.rate_hz = maker.material().rate_hz;
   return question;

@@ -28,9 +28,8 @@ inline constexpr Named<Way> kWays[] = {{"which", Way::which},
 struct EarQuestion {
   Way way = Way::which;
   Changed changed{Change::offset, 0.0};  ///< amount 0: they are alike
-  std::vector<std::shared_ptr<const std::vector<float>>> sounds;
-  std::vector<HeardCourse> courses;  ///< of each, as it was measured
-  std::vector<bool> has;             ///< which of them have the change
+  std::vector<std::shared_ptr<const MadeSound>> sounds;
+  std::vector<bool> has;  ///< which of them have the change
   std::size_t choices = 2;
   std::size_t right = 0;
   std::vector<Change> named;  ///< the choices of Way::named

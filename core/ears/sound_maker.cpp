@@ -133,7 +133,7 @@ std::optional<double> SoundMaker::foundInTracks(const Changed& changed, const Tr
 
 std::optional<double> SoundMaker::foundInTone(const Changed& changed, const Heard& heard) {
   const Tone *is = heard.analysis.mainTone(), *was = plain().analysis.mainTone();
-  const Note *note = is ? is->mainNote() : nullptr, *before = was ? was->mainNote() : nullptr;
+  const Note *note = heard.analysis.mainNote(), *before = plain().analysis.mainNote();
   if (!note || !before) return std::nullopt;
   switch (changed.change) {
     case Change::gap:
@@ -153,7 +153,7 @@ std::optional<double> SoundMaker::foundInTone(const Changed& changed, const Hear
   }
 }
 
-std::optional<double> SoundMaker::found(const Changed& changed, std::span<const float> sound) {
+std::optional<double> SoundMaker::found(const Changed& changed, const Heard& heard) {
   if (isOfTwo(changed.change)) {
     // Of two the second is heard alone.
     const double over = secondOver(changed, material_.hz);
@@ -165,18 +165,16 @@ std::optional<double> SoundMaker::found(const Changed& changed, std::span<const 
     if (changed.change == Change::beatRate) return 100.0 * (beats / kBeat_hz - 1.0);
     return is - secondOver(without(Change::third), material_.hz);
   }
-  const Heard heard = hear(sound);
   const bool inTracks =
       ChangeCourse(changed).moves() || changed.change == Change::fade || changed.change == Change::levelWave;
   return inTracks ? foundInTracks(changed, heard.tracks) : foundInTone(changed, heard);
 }
 
-HeardCourse SoundMaker::courseOf(std::span<const float> sound) const {
-  const Tracks tracks = hear(sound).tracks;
+HeardCourse SoundMaker::courseOf(const Heard& heard) const {
+  const Tracks& tracks = heard.tracks;
   const double loud_db = 20.0 * std::log10(kMade_rms);
   const auto first = static_cast<std::size_t>(std::lround(kAround_s / kHop_s));
-  HeardCourse course(
-      static_cast<std::size_t>(static_cast<double>(sound.size()) / material_.rate_hz / kHop_s));
+  HeardCourse course(static_cast<std::size_t>((tracks.duration_s - 2.0 * kAround_s) / kHop_s + 0.5));
   for (std::size_t i = 0; i < course.size() && first + i < tracks.frames.size(); ++i) {
     const double t = static_cast<double>(first + i) * kHop_s;
     const double f0_hz = tracks.frames[first + i].f0_hz;
@@ -186,13 +184,26 @@ HeardCourse SoundMaker::courseOf(std::span<const float> sound) const {
   return course;
 }
 
-std::shared_ptr<const std::vector<float>> SoundMaker::sound(const Changed& changed) {
+/// Nothing is changed: one for all that is of one tone.
+std::shared_ptr<const MadeSound> SoundMaker::plainOf(Change change) {
+  auto& place = plains_[isOfTwo(change) ? change : Change::offset];
+  if (!place) {
+    std::vector<float> samples = made(material_, without(change));
+    HeardCourse course = courseOf(isOfTwo(change) ? hear(samples) : plain());
+    place = std::make_shared<const MadeSound>(MadeSound{std::move(samples), std::move(course)});
+  }
+  return place;
+}
+
+std::shared_ptr<const MadeSound> SoundMaker::sound(const Changed& changed) {
+  if (changed.amount == 0.0) return plainOf(changed.change);
   Changed asked = changed;
   for (int i = 0; i < kTries; ++i, ++asked.seed) {
-    auto sound = std::make_shared<const std::vector<float>>(made(material_, asked));
-    if (changed.amount == 0.0) return sound;
-    const auto is = found(asked, *sound);
-    if (is && std::abs(*is - changed.amount) <= tolerance(changed)) return sound;
+    std::vector<float> samples = made(material_, asked);
+    const Heard heard = hear(samples);
+    const auto is = found(asked, heard);
+    if (is && std::abs(*is - changed.amount) <= tolerance(changed))
+      return std::make_shared<const MadeSound>(MadeSound{std::move(samples), courseOf(heard)});
     if (is) asked.amount = better(asked, *is, changed.amount);
   }
   return nullptr;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <map>
 #include <memory>
 
 #include "core/analysis.h"
@@ -14,6 +15,12 @@ struct HeardMoment {
 };
 using HeardCourse = std::vector<HeardMoment>;
 
+/// A sound that was made: mono at its material's rate, and what was measured of it.
+struct MadeSound {
+  std::vector<float> samples;
+  HeardCourse course;
+};
+
 /// Makes a material's sounds and lets none out that is not what was asked for: the engine's own figures of
 /// each are held against those of the plain one. One object per thread.
 class SoundMaker {
@@ -23,13 +30,7 @@ class SoundMaker {
   const Material& material() const { return material_; }
   /// With the change, or without it where its amount is 0; nullptr where it cannot be made from this material
   /// (missed four times: each time what was missed is made up for).
-  std::shared_ptr<const std::vector<float>> sound(const Changed& changed);
-  /// How much of the change the engine finds in a sound, in its row's unit, against the plain one; nullopt
-  /// where it cannot be measured.
-  std::optional<double> found(const Changed& changed, std::span<const float> sound);
-  /// What is to be seen of a sound that was made.
-  HeardCourse courseOf(std::span<const float> sound) const;
-
+  std::shared_ptr<const MadeSound> sound(const Changed& changed);
   /// How far off what is found may be (docs/measures.md).
   static double tolerance(const Changed& changed);
 
@@ -40,11 +41,17 @@ class SoundMaker {
   };
   Heard hear(std::span<const float> sound) const;
   const Heard& plain();
+  std::shared_ptr<const MadeSound> plainOf(Change change);
+  HeardCourse courseOf(const Heard& heard) const;
+  /// How much of the change is in a sound, in its row's unit, against the plain one; nullopt where it cannot
+  /// be measured.
+  std::optional<double> found(const Changed& changed, const Heard& heard);
   std::optional<double> foundInTracks(const Changed& changed, const Tracks& tracks);
   std::optional<double> foundInTone(const Changed& changed, const Heard& heard);
 
   Material material_;
   std::optional<Heard> plain_;
+  std::map<Change, std::shared_ptr<const MadeSound>> plains_;  ///< of one tone, and of each two
 };
 
 }  // namespace calando

@@ -9,4 +9,9 @@ const Tone* Analysis::mainTone() const {
   return longest == tones.end() ? nullptr : &*longest;
 }
 
+const Note* Analysis::mainNote() const {
+  const Tone* tone = mainTone();
+  return tone ? tone->mainNote() : nullptr;
+}
+
 }  // namespace calando

@@ -147,6 +147,8 @@ struct Analysis {
   bool airSpoilt() const { return processing.any() || swell_dbfs > noiseFloor_dbfs; }
   /// The tone that is judged: the one held longest, or nullptr.
   const Tone* mainTone() const;
+  /// Its longest note, or nullptr.
+  const Note* mainNote() const;
 };
 
 }  // namespace calando

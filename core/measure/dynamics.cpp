@@ -139,8 +139,12 @@ std::optional<PulseFigures> pulseFigures(const Tracks& tracks, double from_s, do
 
 std::vector<float> levelled(std::span<const float> samples, const std::optional<double>& level_dbfs,
                             double wanted_dbfs) {
-  const double gain = level_dbfs ? std::pow(10.0, (wanted_dbfs - *level_dbfs) / 20.0) : 1.0;
   std::vector<float> out(samples.begin(), samples.end());
+  double peak = 0.0;
+  for (const float x : out) peak = std::max<double>(peak, std::abs(x));
+  const double asked = level_dbfs ? std::pow(10.0, (wanted_dbfs - *level_dbfs) / 20.0) : 1.0;
+  const double most = std::pow(10.0, (wanted_dbfs + kPeakOver_db) / 20.0);
+  const double gain = peak * asked > most ? most / peak : asked;
   for (float& x : out) x *= static_cast<float>(gain);
   return out;
 }

@@ -38,8 +38,10 @@ std::optional<double> colourDistance(const Note& a, const Note& b);
 std::optional<double> colourDistance(std::span<const std::optional<double>> a,
                                      std::span<const std::optional<double>> b);
 
-/// The samples of a take made as loud as another: from the level of its note to the one wanted. A level that
-/// was not measured changes nothing.
+/// The samples of a take made as loud as another: from the level of its note to the one wanted, or as they
+/// are where that was not measured; in either case so soft that no peak is more than kPeakOver_db over the
+/// wanted level. A soft take has louder things in it, a knock or a swell, and somebody wears headphones.
+inline constexpr double kPeakOver_db = 18.0;
 std::vector<float> levelled(std::span<const float> samples, const std::optional<double>& level_dbfs,
                             double wanted_dbfs);
 

@@ -5,6 +5,7 @@
 
 #include "core/ears/answers.h"
 #include "core/library/asked.h"
+#include "core/measure/dynamics.h"
 #include "core/measure/statistics.h"
 #include "support/dice.h"
 #include "support/signals.h"
@@ -36,6 +37,11 @@ sounds::ToneSpec someTone(sounds::Dice& dice) {
           .seed = static_cast<unsigned>(dice.random())};
 }
 std::optional<Material> someMaterial(sounds::Dice& dice) { return materialOf(someTone(dice)); }
+
+SoundMaker someMaker(unsigned seed) {
+  sounds::Dice dice(seed);
+  return SoundMaker(someMaterial(dice).value());
+}
 
 double rms(std::span<const float> sound, double from_s, double to_s) {
   double power = 0.0, count = 0.0;
@@ -131,18 +137,20 @@ TEST_P(OneThingChanged, IsAsAskedAndNothingElseTells) {
     auto material = someMaterial(dice);
     if (!material) continue;
     SoundMaker maker(std::move(*material));
-    const auto plain = maker.sound(without(row.change));
-    ASSERT_TRUE(plain);
-    const Analysis before = heard(*plain);
+    const auto unchanged = maker.sound(without(row.change));
+    ASSERT_TRUE(unchanged);
+    const std::vector<float>& plain = unchanged->samples;
+    const Analysis before = heard(plain);
     for (int i = 0; i < 3; ++i) {
       Changed changed{row.change, row.least * std::pow(row.most / row.least, dice(0.0, 1.0)),
                       static_cast<std::uint32_t>(dice.random())};
       if (goesEitherWay(row.change) && dice.chance(0.5)) changed.amount = -0.9 * changed.amount;
       ++asked;
-      const auto sound = maker.sound(changed);
-      if (!sound) continue;
+      const auto made = maker.sound(changed);
+      if (!made) continue;
+      const std::vector<float>& sound = made->samples;
       ++could;
-      if (const auto own = measuredHere(changed, *sound, *plain, maker.material().hz)) {
+      if (const auto own = measuredHere(changed, sound, plain, maker.material().hz)) {
         EXPECT_NEAR(*own, changed.amount, 1.5 * SoundMaker::tolerance(changed)) << row.id;
       }
       // No click: no step is much larger than those of the tone itself, and both ends are silent.
@@ -153,15 +161,15 @@ TEST_P(OneThingChanged, IsAsAskedAndNothingElseTells) {
         return step;
       };
       if (row.change != Change::fuzz) {
-        EXPECT_LT(largest(*sound), (row.change == Change::levelWave ? 4.0 : 2.2) * largest(*plain)) << row.id;
+        EXPECT_LT(largest(sound), (row.change == Change::levelWave ? 4.0 : 2.2) * largest(plain)) << row.id;
       }
-      EXPECT_LT(std::abs(sound->front()), 1e-4);
-      EXPECT_LT(std::abs(sound->back()), 1e-3);
-      EXPECT_TRUE(row.change == Change::shorter || sound->size() == plain->size());
+      EXPECT_LT(std::abs(sound.front()), 1e-4);
+      EXPECT_LT(std::abs(sound.back()), 1e-3);
+      EXPECT_TRUE(row.change == Change::shorter || sound.size() == plain.size());
       const double over_s = row.change == Change::fade ? 0.79 : row.change == Change::shorter ? 0.75 : 1.56;
       if (row.change != Change::gap && row.change != Change::late)
-        level.push_back(decibels(rms(*sound, 0.03, over_s), rms(*plain, 0.03, over_s)));
-      const Analysis after = heard(*sound);
+        level.push_back(decibels(rms(sound, 0.03, over_s), rms(plain, 0.03, over_s)));
+      const Analysis after = heard(sound);
       const Note *was = before.mainTone() ? before.mainTone()->mainNote() : nullptr,
                  *is = after.mainTone() ? after.mainTone()->mainNote() : nullptr;
       if (!was || !is || isOfTwo(row.change)) continue;
@@ -230,6 +238,32 @@ TEST(Materials, AreCalmWhateverTheToneDid) {
   sounds::expectWithin(hnr, 0.5, 2.0);
 }
 
+/// What an ear is asked about has one loudness, and nothing in it is much louder.
+TEST(Levelled, IsAsLoudAsWantedAndNeverLoudBesides) {
+  sounds::Dice dice(31);
+  for (int i = 0; i < 200; ++i) {
+    const double level_dbfs = dice(-70.0, -10.0), wanted_dbfs = dice(-30.0, -18.0),
+                 knock_db = dice(-6.0, 40.0);
+    const double amplitude = std::sqrt(2.0) * std::pow(10.0, level_dbfs / 20.0);
+    std::vector<float> take(4800);
+    for (std::size_t n = 0; n < take.size(); ++n)
+      take[n] = static_cast<float>(amplitude * std::sin(0.05 * static_cast<double>(n)));
+    take[2000] = static_cast<float>(amplitude * std::pow(10.0, knock_db / 20.0));
+    const bool measured = dice.chance(0.8);
+    const auto out = levelled(take, measured ? std::optional(level_dbfs) : std::nullopt, wanted_dbfs);
+    double peak = 0.0;
+    for (const float x : out) peak = std::max<double>(peak, std::abs(x));
+    EXPECT_LE(decibels(peak, 1.0), wanted_dbfs + kPeakOver_db + 0.01);
+    const double is_dbfs = decibels(rms(out, 0.05, 0.1), 1.0);
+    if (measured && 3.02 + std::max(0.0, knock_db) < kPeakOver_db) {
+      EXPECT_NEAR(is_dbfs, wanted_dbfs, 0.3) << level_dbfs;
+    }
+    if (!measured) {
+      EXPECT_LE(is_dbfs, level_dbfs + 0.3) << "not made louder";
+    }
+  }
+}
+
 TEST(Threshold, OfListenersOfAKnownCurveIsFound) {
   struct Asked {
     double guess, slope;
@@ -275,10 +309,7 @@ TEST(Threshold, OfSomebodyWhoOnlyGuessesIsUnsureAndOfOneWhoHearsAllIsSmall) {
 }
 
 TEST(Questions, HaveTheirAnswerWhereNobodyCanTellBeforehand) {
-  sounds::Dice dice(8);
-  auto material = someMaterial(dice);
-  ASSERT_TRUE(material);
-  SoundMaker maker(std::move(*material));
+  SoundMaker maker = someMaker(8);
   Chance chance(99);
   const std::vector<Change> named{Change::sag, Change::gap, Change::wave, Change::fade};
   for (const auto& [way, change] : {std::pair{Way::which, Change::offset},
@@ -303,7 +334,7 @@ TEST(Questions, HaveTheirAnswerWhereNobodyCanTellBeforehand) {
           break;
         case Way::same:
           EXPECT_EQ(question->right, std::ranges::count(has, true) == 0 ? 0u : 1u);
-          EXPECT_EQ(*question->sounds[0] == *question->sounds[1], question->right == 0);
+          EXPECT_EQ(question->sounds[0]->samples == question->sounds[1]->samples, question->right == 0);
           break;
         case Way::reference:
           EXPECT_EQ(question->right, question->changed.amount > 0.0 ? 1u : 0u);
@@ -320,10 +351,8 @@ TEST(Questions, HaveTheirAnswerWhereNobodyCanTellBeforehand) {
 }
 
 TEST(Questions, AreDrawnAsTheyWereMeasured) {
-  sounds::Dice dice(11);
-  auto material = someMaterial(dice);
-  ASSERT_TRUE(material);
-  SoundMaker maker(std::move(*material));
+  sounds::Dice dice(12);
+  SoundMaker maker = someMaker(11);
   Chance chance(5);
   const auto middle = [](const HeardCourse& course, double from, double to) {
     std::vector<double> cents, level;
@@ -337,8 +366,8 @@ TEST(Questions, AreDrawnAsTheyWereMeasured) {
     const auto drawn = [&](Change change, double amount) {
       const auto question = ask(maker, Way::which, change, amount, {}, chance);
       const std::size_t with = question->has[0] ? 0 : 1;
-      EXPECT_EQ(question->courses[with].size(), question->courses[1 - with].size());
-      return std::pair(question->courses[with], question->courses[1 - with]);
+      EXPECT_EQ(question->sounds[with]->course.size(), question->sounds[1 - with]->course.size());
+      return std::pair(question->sounds[with]->course, question->sounds[1 - with]->course);
     };
     const double cents = dice(3.0, 50.0), softer_db = dice(2.0, 12.0), break_ms = dice(40.0, 130.0);
     const auto [sharp, plain] = drawn(Change::offset, cents);

@@ -41,7 +41,7 @@ TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
     const EarQuestion* question = hearing().question();
     ASSERT_NE(question, nullptr);
     EXPECT_EQ(question->sounds.size(), 2u);
-    EXPECT_GE(speaker_->played.back().size(), 2 * question->sounds[0]->size());
+    EXPECT_GE(speaker_->played.back().size(), 2 * question->sounds[0]->samples.size());
     const double size = std::abs(question->changed.amount);
     const double hears = 1.0 - std::exp(-std::pow(size / truth, 3.5));
     const bool knows = dice.chance(0.5 + 0.5 * hears);

@@ -204,6 +204,8 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   compare.setAttribute(Qt::WA_DeleteOnClose, false);
   compare.show();
   expectTranslated(compare, "compared");
+  QTest::keyClick(&compare, Qt::Key_2);
+  expectTranslated(compare, "chosen");
   whenOpen<QDialog>([&](QDialog& help) {
     expectTranslated(help, "help");
     const QString text = help.findChild<QTextBrowser*>("helpText")->toPlainText();
