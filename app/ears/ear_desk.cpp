@@ -16,7 +16,8 @@ namespace calando {
 
 namespace {
 
-constexpr int kHead = 64, kMostCards = 6, kGuessWidth = 320, kGoWidth = 160, kCardHeight = 260;
+constexpr int kHead = 64, kMostCards = 6, kGuessWidth = 320, kGoWidth = 160, kCardHeight = 260,
+              kRowHeight = 120;
 
 /// The choices are the sounds themselves.
 bool cardsSound(const EarQuestion& question) {
@@ -47,7 +48,7 @@ EarDesk::EarDesk(Session& session)
       caption(tr("Space goes on · 1 to 6 answer · R plays again · Esc stops · Page up, Page down: "
                  "first, second"));
   hint->setAlignment(Qt::AlignCenter);
-  tight(new QHBoxLayout(cards_), 3 * style::kStep);
+  tight(new QBoxLayout(QBoxLayout::LeftToRight, cards_), 3 * style::kStep);
   cards_->hide();
   guess_->setFixedWidth(kGuessWidth);
   guess_->filterKeys(this);
@@ -103,7 +104,6 @@ void EarDesk::makeCards(int count) {
     auto* card = new SoundCard;
     card->setObjectName("earChoice");
     card->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    card->setMaximumHeight(kCardHeight);
     card->setFocusPolicy(Qt::NoFocus);
     connect(card, &SoundCard::clicked, this,
             [this, i] { session_.hearing().answer(static_cast<std::size_t>(i)); });
@@ -176,8 +176,14 @@ void EarDesk::refreshQuestion() {
   const QStringList choices = words::choices(question, hearing.ownWords());
   makeCards(std::min(kMostCards, static_cast<int>(choices.size())));
   question_->setText(words::question(question));
+  const bool list = !cardsSound(question);  // words need a line each
+  auto* layout = static_cast<QBoxLayout*>(cards_->layout());
+  layout->setDirection(list ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+  layout->setSpacing(list ? style::kStep : 3 * style::kStep);
   for (std::size_t i = 0; i < cardList_.size(); ++i) {
     SoundCard* card = cardList_[i];
+    card->setRow(list ? static_cast<int>(i) + 1 : 0);
+    card->setMaximumHeight(list ? kRowHeight : kCardHeight);
     card->setText(choices[static_cast<int>(i)]);
     card->setAccessibleName(card->text());
     card->forget();

@@ -10,11 +10,17 @@ namespace calando {
 namespace {
 
 constexpr double kNumber = 56.0, kThick = 9.0, kFull_cents = 60.0, kEdge = 8.0;
+constexpr double kNumberRoom = 44.0, kMark = 20.0, kMarkRoom = 30.0;
 constexpr double kThin_db = 24.0, kThickest = 1.5;
 
 }  // namespace
 
 SoundCard::SoundCard() { setCursor(Qt::PointingHandCursor); }
+
+void SoundCard::setRow(int number) {
+  row_ = number;
+  updateGeometry();
+}
 
 void SoundCard::setHeard(bool now) {
   if (std::exchange(heard_, now) != now) update();
@@ -69,6 +75,29 @@ void SoundCard::paintEvent(QPaintEvent*) {
                       chosen_ || heard_ ? 3.0 : 1.4));
   painter.drawRoundedRect(box, 4, 4);
   painter.setPen(isEnabled() ? style::ink : style::quietInk);
+  if (row_ > 0)
+    paintRow(painter, box);
+  else
+    paintSound(painter, box);
+  if (!right_ && !chosen_) return;
+  const double top = row_ > 0 ? box.center().y() - 0.5 * kMark : box.top() + 0.5 * kMark;
+  style::paintVerdict(painter, QRectF(box.right() - kMarkRoom, top, kMark, kMark),
+                      right_ ? Verdict::inside : Verdict::outside);
+}
+
+void SoundCard::paintRow(QPainter& painter, const QRectF& box) const {
+  painter.setFont(style::work(style::kTitleType));
+  painter.drawText(QRectF(box.left(), box.top(), kNumberRoom, box.height()), Qt::AlignCenter,
+                   QString::number(row_));
+  painter.setFont(style::serif(style::kTitleType));
+  const QRectF words = box.adjusted(kNumberRoom, 0, -kMarkRoom - kEdge, 0);
+  const int flags = Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap;
+  if (painter.boundingRect(words, flags, text()).height() > words.height())
+    painter.setFont(style::work(style::kSmallType));
+  painter.drawText(words, flags, text());
+}
+
+void SoundCard::paintSound(QPainter& painter, const QRectF& box) const {
   painter.setFont(text().size() < 3 ? style::work(kNumber) : style::serif(style::kTitleType));
   const bool drawn = !course_.empty();
   const QRectF words = drawn ? box.adjusted(kEdge, kEdge, -kEdge, -0.45 * box.height())
@@ -77,11 +106,6 @@ void SoundCard::paintEvent(QPaintEvent*) {
   if (drawn)
     paintRibbon(painter, QRectF(box.left() + 2 * kEdge, box.bottom() - 0.42 * box.height(),
                                 box.width() - 4 * kEdge, 0.34 * box.height()));
-  if (right_) {
-    style::paintVerdict(painter, QRectF(box.right() - 30, box.top() + 10, 20, 20), Verdict::inside);
-  } else if (chosen_) {
-    style::paintVerdict(painter, QRectF(box.right() - 30, box.top() + 10, 20, 20), Verdict::outside);
-  }
 }
 
 }  // namespace calando
