@@ -154,6 +154,22 @@ tl::expected<Sound, SoundError> readWholeSound(const std::string& path, ChannelC
   return sound;
 }
 
+std::optional<bool> isCutShort(const std::string& path, const std::function<bool()>& goOn) {
+  SoundInfo info{};
+  std::size_t frames = 0;
+  bool given = false;
+  const auto read = readSound(
+      path, {}, [&](const SoundInfo& what) { info = what; },
+      [&](std::span<const float> block) {
+        frames += block.size();
+        given = goOn && !goOn();
+        return !given;
+      });
+  if (!read || given) return std::nullopt;
+  constexpr double kRounding_s = 0.01;
+  return info.promised_s > static_cast<double>(frames) / info.rate_hz + kRounding_s;
+}
+
 tl::expected<Sound, SoundError> readPart(const std::string& path, double from_s, double to_s) {
   Sound part;
   std::size_t first = 0, last = 0, at = 0;

@@ -45,6 +45,9 @@ struct Sound {
 tl::expected<Sound, SoundError> readWholeSound(const std::string& path, ChannelChoice wanted = {},
                                                const std::function<bool()>& goOn = {});
 
+/// Less of a file is there than it says; nullopt where it cannot be read as sound, or `goOn` says no more.
+std::optional<bool> isCutShort(const std::string& path, const std::function<bool()>& goOn = {});
+
 /// A part of it, as the whole of it is heard; shorter where the file ends.
 tl::expected<Sound, SoundError> readPart(const std::string& path, double from_s, double to_s);
 

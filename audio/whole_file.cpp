@@ -1,6 +1,7 @@
 #include "audio/whole_file.h"
 
 #include <fcntl.h>
+#include <sys/file.h>
 #include <sys/stat.h>
 #include <unistd.h>
 
@@ -8,6 +9,7 @@
 #include <cerrno>
 #include <cstdio>
 #include <cstring>
+#include <vector>
 
 #include "audio/descriptor.h"
 
@@ -16,6 +18,8 @@ namespace calando {
 namespace fs = std::filesystem;
 
 namespace {
+
+constexpr std::string_view kBeside = ".calando-";
 
 tl::unexpected<WriteError> failed(int error) { return tl::unexpected(writeErrorOf(error)); }
 
@@ -88,9 +92,10 @@ tl::expected<void, WriteError> writeWhole(
     const std::function<tl::expected<void, WriteError>(const fs::path& beside)>& write) {
   if (auto fit = fitFor(path); !fit) return fit;
   const fs::path folder = path.has_parent_path() ? path.parent_path() : fs::path(".");
-  std::string beside = (folder / ".calando-XXXXXX").string() + std::string(kUnfinished);
+  std::string beside = (folder / (std::string(kBeside) + "XXXXXX")).string() + std::string(kUnfinished);
   const Descriptor made(mkostemps(beside.data(), static_cast<int>(kUnfinished.size()), O_CLOEXEC));
   if (!made.good()) return failed(errno);
+  flock(made.get(), LOCK_EX | LOCK_NB);  // as long as it is being written
   const auto giveUp = [&](const WriteError& error) {
     unlink(beside.c_str());
     return tl::unexpected(error);
@@ -133,11 +138,33 @@ tl::expected<void, WriteError> copyWhole(const fs::path& from, const fs::path& t
   });
 }
 
+void tidyUnfinished(const fs::path& folder) {
+  std::vector<fs::path> found;
+  std::error_code error;
+  for (fs::directory_iterator at(folder, error), end; !error && at != end; at.increment(error)) {
+    const std::string name = at->path().filename().string();
+    if (name.size() == kBeside.size() + 6 + kUnfinished.size() && name.starts_with(kBeside) &&
+        name.ends_with(kUnfinished))
+      found.push_back(at->path());
+  }
+  for (const fs::path& file : found) {
+    const Descriptor fd(open(file.c_str(), O_RDONLY | O_NOFOLLOW | O_NONBLOCK | O_CLOEXEC));
+    struct stat about {};
+    if (fd.good() && fstat(fd.get(), &about) == 0 && S_ISREG(about.st_mode) && about.st_uid == geteuid() &&
+        flock(fd.get(), LOCK_EX | LOCK_NB) == 0)
+      unlink(file.c_str());
+  }
+}
+
 bool sameFile(const fs::path& a, const fs::path& b) {
   std::error_code error;
   if (fs::equivalent(a, b, error)) return true;
-  const fs::path wholeA = fs::weakly_canonical(a, error);
-  return !error && wholeA == fs::weakly_canonical(b, error) && !error;
+  // Names of files that are not there yet stay as they are written unless they begin at the root.
+  const auto whole = [&](const fs::path& name) {
+    return fs::weakly_canonical(fs::absolute(name, error), error);
+  };
+  const fs::path wholeA = whole(a);
+  return !error && wholeA == whole(b) && !error;
 }
 
 tl::expected<int, Problem> openOrdinary(const fs::path& path) {

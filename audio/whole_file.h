@@ -41,6 +41,10 @@ tl::expected<void, WriteError> copyWhole(const std::filesystem::path& from, cons
 /// The ending of files that are being written; one that is found was never finished.
 inline constexpr std::string_view kUnfinished = ".part";
 
+/// Removes what writeWhole() left unfinished in a folder because the program was ended; what is being written
+/// there now stays.
+void tidyUnfinished(const std::filesystem::path& folder);
+
 /// True where both names lead to one file, or will once it is made.
 bool sameFile(const std::filesystem::path& a, const std::filesystem::path& b);
 

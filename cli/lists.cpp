@@ -1,7 +1,5 @@
 #include "cli/lists.h"
 
-#include <array>
-#include <cstdio>
 #include <iomanip>
 #include <nlohmann/json.hpp>
 #include <sstream>
@@ -11,6 +9,7 @@
 #include "cli/output.h"
 #include "core/bounded_json.h"
 #include "core/library/cards.h"
+#include "core/plain_text.h"
 #include "core/standin/player.h"
 #include "core/theory/tube.h"
 
@@ -47,15 +46,15 @@ struct SeriesList {
     return list;
   }
   std::string text(const TubeSetting& setting) const {
-    std::string lines;
+    std::ostringstream lines;
     for (const SeriesRung& rung : naturalSeries(setting, instrument, a4_hz)) {
-      std::array<char, 128> line;
-      std::snprintf(line.data(), line.size(), "%2d  %-4s  %-4s  %9.3f Hz  %+6.1f cents, by nature %+6.1f\n",
-                    rung.partial, noteName(rung.written, spelling).c_str(),
-                    noteName(rung.sounding, spelling).c_str(), rung.hz, rung.cents, rung.natural_cents);
-      lines += line.data();
+      lines << std::right << std::setw(2) << rung.partial << "  " << std::left << std::setw(4)
+            << noteName(rung.written, spelling) << "  " << std::setw(4) << noteName(rung.sounding, spelling)
+            << "  " << std::right << std::setw(9) << fixed(rung.hz, 3) << " Hz  " << std::setw(6)
+            << fixed(rung.cents, 1, true) << " cents, by nature " << std::setw(6)
+            << fixed(rung.natural_cents, 1, true) << "\n";
     }
-    return lines;
+    return lines.str();
   }
 };
 

@@ -22,6 +22,7 @@
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/plain_text.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
 #include "core/theory/instrument.h"
@@ -182,10 +183,9 @@ void playStandIn(const StandInOptions& o) {
 
 /// A finite number in a range, ends included.
 CLI::Validator between(double low, double high) {
-  char range[64];
-  std::snprintf(range, sizeof range, "must be a number from %g to %g", low, high);
+  const std::string range = "must be a number from " + shortest(low, 6) + " to " + shortest(high, 6);
   return CLI::Validator(
-      [low, high, says = std::string(range)](std::string& text) {
+      [low, high, says = range](std::string& text) {
         double value = 0.0;
         const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
         const bool number = error == std::errc{} && end == text.data() + text.size();

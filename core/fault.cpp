@@ -43,6 +43,7 @@ constexpr auto kFaults = std::to_array<Wording<Fault>>({
     {beatsWithoutTempo, "beats need a tempo; give the card one, or seconds to the cue"},
     {noCues, "a card needs at least one cue"},
     {tooManyCues, "there are more than {1} of them; leave some out"},
+    {tooManyItems, "there are more than {1} items; make several lists of them"},
     {lastsTooLong, "they last longer than {1} hours; shorten them"},
     {countOfNothing, "a generator's count may not be 0; below 0 goes downwards"},
     {countsUpward, "a series and an outward generator count from 1 up"},

@@ -45,6 +45,7 @@ enum class Fault {
   beatsWithoutTempo,
   noCues,
   tooManyCues,
+  tooManyItems,
   lastsTooLong,
   countOfNothing,
   countsUpward,

@@ -1,6 +1,6 @@
 #include "core/problem.h"
 
-#include <cstdio>
+#include "core/plain_text.h"
 
 namespace calando {
 
@@ -9,9 +9,7 @@ namespace {
 std::string said(const Problem::Value& value) {
   if (const auto* text = std::get_if<std::string>(&value)) return *text;
   if (const auto* inner = std::get_if<Problem>(&value)) return english(*inner);
-  char number[32];
-  std::snprintf(number, sizeof number, "%.10g", std::get<double>(value));
-  return number;
+  return shortest(std::get<double>(value), 10);
 }
 
 }  // namespace

@@ -1,12 +1,11 @@
 #include "core/contract/analysis_json.h"
 
-#include <array>
 #include <cmath>
 #include <cstdint>
-#include <cstdio>
 
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/figure.h"
+#include "core/plain_text.h"
 
 namespace calando {
 
@@ -355,21 +354,17 @@ std::string tracksCsv(const Tracks& tracks, const Analysis& analysis) {
     const bool voiced = kind == SegmentKind::tone && f.f0_hz > 0.0f;
     if (f.colour >= 0) colour = &tracks.colours[static_cast<std::size_t>(f.colour)];
     if (!voiced) colour = nullptr;
-    std::array<char, 96> text{};
-    const auto put = [&](const char* format, bool known, double value) {
-      if (known) {
-        std::snprintf(text.data(), text.size(), format, value);
-        csv += text.data();
-      }
+    const auto put = [&](int decimals, bool known, double value) {
+      if (known) csv += fixed(value, decimals);
       csv += ',';
     };
-    put("%.2f", true, t);
-    put("%.5f", voiced, f.f0_hz);
-    put("%.3f", true, f.confidence);
-    put("%.2f", f.level_dbfs > EnergyTrack::kSilence_db, f.level_dbfs);
-    put("%.2f", colour != nullptr, colour ? colour->hnr_db : 0.0);
-    put("%.3f", colour != nullptr, colour ? colour->brightness : 0.0);
-    put("%.2f", colour != nullptr || !voiced, colour ? colour->noise_dbfs : f.level_dbfs);
+    put(2, true, t);
+    put(5, voiced, f.f0_hz);
+    put(3, true, f.confidence);
+    put(2, f.level_dbfs > EnergyTrack::kSilence_db, f.level_dbfs);
+    put(2, colour != nullptr, colour ? colour->hnr_db : 0.0);
+    put(3, colour != nullptr, colour ? colour->brightness : 0.0);
+    put(2, colour != nullptr || !voiced, colour ? colour->noise_dbfs : f.level_dbfs);
     csv += kindName(kind) + "\n";
   }
   return csv;

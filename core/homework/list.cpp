@@ -3,6 +3,7 @@
 #include "core/catalogue.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
+#include "core/plain_text.h"
 
 namespace calando {
 
@@ -45,10 +46,10 @@ tl::expected<HomeworkList, Problem> parseHomework(
   try {
     if (!json->is_object()) refuse(Fault::notAnObject, shortened(*json));
     HomeworkList list;
-    list.title = Fields(*json).text("title", kLongestTitle).value_or("");
+    list.title = visibleLine(Fields(*json).text("title", kLongestTitle).value_or(""));
     const auto items = json->find("items");
-    if (items == json->end() || !items->is_array() || items->empty() || items->size() > kMostItems)
-      refuse(Fault::keyMissing, "items");
+    if (items == json->end() || !items->is_array() || items->empty()) refuse(Fault::keyMissing, "items");
+    if (items->size() > kMostItems) refuse(Fault::tooManyItems, kMostItems);
     for (std::size_t i = 0; i < items->size(); ++i) {
       try {
         list.items.push_back(itemFrom((*items)[i], cardOf));

@@ -1,13 +1,12 @@
 #include "core/judging/figure.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
-#include <cstdio>
 #include <vector>
 
 #include "core/judging/figures.h"
 #include "core/judging/heard.h"
+#include "core/plain_text.h"
 
 namespace calando {
 
@@ -36,11 +35,10 @@ bool isReading(std::string_view id) {
 }
 
 std::string printed(double value, const Print& print) {
-  std::array<char, 48> text;
-  std::snprintf(text.data(), text.size(), "%.*f", print.decimals, std::abs(value));
-  const bool zero = std::string_view(text.data()).find_first_not_of("0.") == std::string_view::npos;
+  const std::string text = fixed(std::abs(value), print.decimals);
+  const bool zero = text.find_first_not_of("0.") == std::string::npos;
   const char* sign = zero ? "" : value < 0.0 ? "\u2212" : print.sign ? "+" : "";
-  return std::string(sign) + text.data();
+  return sign + text;
 }
 
 std::optional<double> valueOf(const Figure& figure, const Heard& heard) {

@@ -4,8 +4,8 @@
 #include <array>
 #include <charconv>
 #include <cmath>
-#include <cstdio>
 
+#include "core/plain_text.h"
 #include "core/theory/interval.h"
 
 namespace calando {
@@ -193,20 +193,15 @@ NotedPitch notedPitch(double semitones) {
 }
 
 std::string writtenQuantity(const Quantity& quantity, double value, Spelling spelling) {
-  char text[48];
   // Nothing has no sign.
   const auto rounded = [&](double x) {
     const double scale = std::pow(10.0, quantity.decimals);
     return std::round(x * scale) / scale + 0.0;
   };
-  if (quantity.kind == Kind::number) {
-    std::snprintf(text, sizeof text, "%.*f", quantity.decimals, rounded(value));
-    return text;
-  }
+  if (quantity.kind == Kind::number) return fixed(rounded(value), quantity.decimals);
   const auto [semitone, cents] = notedPitch(value);
   if (quantity.kind == Kind::note) return noteName(semitone, spelling);
-  std::snprintf(text, sizeof text, " %+.*f", quantity.decimals, rounded(cents));
-  return noteName(semitone, spelling) + text;
+  return noteName(semitone, spelling) + ' ' + fixed(rounded(cents), quantity.decimals, true);
 }
 
 double speedOfSound(double celsius) { return 331.3 * std::sqrt(1.0 + celsius / kFreezing_k); }

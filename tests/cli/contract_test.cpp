@@ -641,6 +641,10 @@ TEST_F(Contract, NothingIsWrittenOverWhatIsRead) {
   expectRefused(
       "stand-in --exercise steady-tone --player steady --out " + path("x") + " --truth " + path("./x"), 2,
       "--truth");
+  // Neither is there yet, and nothing is written of either.
+  expectRefused("stand-in --exercise steady-tone --player steady --out neither.wav --truth ./neither.wav", 2,
+                "--truth");
+  EXPECT_FALSE(fs::exists("neither.wav"));
   EXPECT_FALSE(fs::exists(path("x")));
 }
 

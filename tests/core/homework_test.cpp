@@ -354,5 +354,13 @@ TEST_F(Corrected, WhoIsToBeListenedToFirstAndWhy) {
   EXPECT_EQ(listenFirst(all, 1).size(), 1u);
 }
 
+TEST(HomeworkLists, OfTooManyItemsSaySo) {
+  std::string text = R"({"items": [)";
+  for (int i = 0; i < 5000; ++i) text += std::string(i ? "," : "") + R"({"exercise": "tone-5"})";
+  const auto list = parseHomework(text + "]}", [](const std::string& id) { return findExercise(id); });
+  ASSERT_FALSE(list);
+  EXPECT_NE(english(list.error()).find("more than 100 items"), std::string::npos) << english(list.error());
+}
+
 }  // namespace
 }  // namespace calando
