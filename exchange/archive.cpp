@@ -28,7 +28,7 @@ struct Freed {
 using Archive = std::unique_ptr<archive, Freed>;
 
 /// Bytes of an entry into the archive; false when anything fails.
-bool put(archive* zip, const std::string& name, std::size_t size,
+bool put(archive* zip, const std::string& name, std::size_t size, const GoOn& goOn,
          const std::function<la_ssize_t(char*, std::size_t)>& next) {
   const std::unique_ptr<archive_entry, Freed> entry(archive_entry_new());
   archive_entry_set_pathname(entry.get(), name.c_str());
@@ -38,6 +38,7 @@ bool put(archive* zip, const std::string& name, std::size_t size,
   if (archive_write_header(zip, entry.get()) != ARCHIVE_OK) return false;
   std::array<char, kBlock> block;
   for (std::size_t left = size; left > 0;) {
+    if (goOn && !goOn()) return false;
     const la_ssize_t got = next(block.data(), std::min(left, block.size()));
     if (got <= 0 || archive_write_data(zip, block.data(), static_cast<std::size_t>(got)) != got) return false;
     left -= static_cast<std::size_t>(got);
@@ -45,10 +46,10 @@ bool put(archive* zip, const std::string& name, std::size_t size,
   return archive_write_finish_entry(zip) == ARCHIVE_OK;
 }
 
-bool put(archive* zip, const ArchiveEntry& entry) {
+bool put(archive* zip, const ArchiveEntry& entry, const GoOn& goOn) {
   if (const auto* text = std::get_if<std::string>(&entry.content)) {
     std::size_t at = 0;
-    return put(zip, entry.name, text->size(), [&](char* to, std::size_t most) {
+    return put(zip, entry.name, text->size(), goOn, [&](char* to, std::size_t most) {
       const std::size_t part = text->copy(to, most, at);
       at += part;
       return static_cast<la_ssize_t>(part);
@@ -59,13 +60,15 @@ bool put(archive* zip, const ArchiveEntry& entry) {
   const Descriptor in(*opened);
   struct stat about {};
   if (fstat(in.get(), &about) != 0) return false;
-  return put(zip, entry.name, static_cast<std::size_t>(about.st_size),
+  return put(zip, entry.name, static_cast<std::size_t>(about.st_size), goOn,
              [&](char* to, std::size_t most) { return static_cast<la_ssize_t>(read(in.get(), to, most)); });
 }
 
 }  // namespace
 
-tl::expected<void, WriteError> writeZip(const fs::path& path, const std::vector<ArchiveEntry>& entries) {
+tl::expected<void, WriteError> writeZip(const fs::path& path, const std::vector<ArchiveEntry>& entries,
+                                        const GoOn& goOn) {
+  tidyUnfinished(path.has_parent_path() ? path.parent_path() : fs::path("."));
   return writeWhole(path, Access::owner, Replace::yes,
                     [&](const fs::path& beside) -> tl::expected<void, WriteError> {
                       const Archive zip(archive_write_new());
@@ -73,7 +76,7 @@ tl::expected<void, WriteError> writeZip(const fs::path& path, const std::vector<
                       archive_write_zip_set_compression_store(zip.get());
                       errno = 0;
                       bool good = archive_write_open_filename(zip.get(), beside.c_str()) == ARCHIVE_OK;
-                      for (const ArchiveEntry& entry : entries) good = good && put(zip.get(), entry);
+                      for (const ArchiveEntry& entry : entries) good = good && put(zip.get(), entry, goOn);
                       good = archive_write_close(zip.get()) == ARCHIVE_OK && good;
                       if (good) return {};
                       return tl::unexpected(writeErrorOf(errno != 0 ? errno : EIO));

@@ -17,10 +17,13 @@ struct ArchiveEntry {
   std::string name;  ///< with slashes
   std::variant<std::string, std::filesystem::path> content;
 };
+/// Asked between blocks; false: no more is wanted, and nothing of it stays.
+using GoOn = std::function<bool()>;
+
 /// A ZIP archive, its files stored as they are; whole or not at all. Files that are to be packed must stay as
 /// they are meanwhile.
 tl::expected<void, WriteError> writeZip(const std::filesystem::path& archive,
-                                        const std::vector<ArchiveEntry>& entries);
+                                        const std::vector<ArchiveEntry>& entries, const GoOn& goOn = {});
 
 /// Reads an archive through to its end, each file against its sum; how many files there are. Nullopt where
 /// anything is wrong.

@@ -21,7 +21,7 @@ bool isOurs(const std::string& name) {
 }  // namespace
 
 Studio::Result<BackupPlan> planBackup(const Studio& studio) {
-  BackupPlan plan{std::make_shared<const Incoming>(studio.folder()), {}};
+  BackupPlan plan{studio.folder(), std::make_shared<const Incoming>(studio.folder()), {}};
   const fs::path list = plan.place->folder() / kList;
   if (const auto copied = studio.copyList(list); !copied) return tl::unexpected(copied.error());
   plan.entries.push_back({kList, list});
@@ -30,46 +30,69 @@ Studio::Result<BackupPlan> planBackup(const Studio& studio) {
   return plan;
 }
 
-Studio::Result<int> writeBackup(const BackupPlan& plan, const fs::path& file) {
-  const auto written = writeZip(file, plan.entries);
+Studio::Result<int> writeBackup(const BackupPlan& plan, const fs::path& file, const GoOn& goOn) {
   const std::string where = printable(file.string());
+  if (isInside(file, plan.studio)) return tl::unexpected(Problem(StudioFault::insideStudio, where));
+  const auto written = writeZip(file, plan.entries, goOn);
   if (!written) return tl::unexpected(Problem(PackFault::notWritten, where, written.error().why));
   const auto read = readThroughZip(file);
   if (!read || *read != plan.entries.size()) return tl::unexpected(Problem(PackFault::notWhole, where));
   return static_cast<int>(*read);
 }
 
+namespace {
+
+PackFault faultOf(ArchiveError error) {
+  switch (error) {
+    case ArchiveError::unreadable:
+      return PackFault::unreadable;
+    case ArchiveError::noRoom:
+      return PackFault::noRoom;
+    case ArchiveError::damaged:
+    case ArchiveError::tooLarge:
+      return PackFault::damaged;
+    case ArchiveError::noArchive:
+    case ArchiveError::stranger:
+      return PackFault::noBackup;
+  }
+  return PackFault::damaged;
+}
+
+/// What is wrong with a backup; nullopt: it is unpacked into the place, and a studio.
+std::optional<PackFault> unpackInto(const fs::path& place, const fs::path& file) {
+  const auto names = unpackZip(file, place, kLimits, isOurs);
+  if (!names) return faultOf(names.error());
+  if (std::ranges::find(*names, kList) == names->end()) return PackFault::noBackup;
+  // What a studio makes of itself when it is opened is of this place, and goes with it.
+  return Studio::open(place) ? std::nullopt : std::optional(PackFault::damaged);
+}
+
+}  // namespace
+
 Studio::Result<void> restoreBackup(const fs::path& file, const fs::path& folder) {
   const std::string where = printable(file.string());
   std::error_code error;
+  undoRestoring(folder);
   const bool fresh = !fs::exists(folder, error);
   if (!fresh && !fs::is_empty(folder, error))
     return tl::unexpected(Problem(StudioFault::notAStudio, printable(folder.string())));
-  fs::create_directories(folder, error);
-  fs::permissions(folder, fs::perms::owner_all, error);
-  const auto giveUp = [&](PackFault fault) {
-    std::error_code ignored;
-    for (const auto& entry : fs::directory_iterator(folder, ignored)) fs::remove_all(entry.path(), ignored);
-    if (fresh) fs::remove(folder, ignored);
-    return tl::unexpected(Problem(fault, where));
-  };
-  const auto names = unpackZip(file, folder, kLimits, isOurs);
-  if (!names) {
-    switch (names.error()) {
-      case ArchiveError::unreadable:
-        return giveUp(PackFault::unreadable);
-      case ArchiveError::noRoom:
-        return giveUp(PackFault::noRoom);
-      case ArchiveError::damaged:
-      case ArchiveError::tooLarge:
-        return giveUp(PackFault::damaged);
-      case ArchiveError::noArchive:
-      case ArchiveError::stranger:
-        return giveUp(PackFault::noBackup);
-    }
+  const fs::path place = folder / kRestoring;
+  fs::create_directories(place, error);
+  fs::permissions(place, fs::perms::owner_all, error);
+  const auto wrong = unpackInto(place, file);
+  if (wrong) {
+    fs::remove_all(fresh ? folder : place, error);
+    return tl::unexpected(Problem(*wrong, where));
   }
-  if (std::ranges::find(*names, kList) == names->end()) return giveUp(PackFault::noBackup);
-  if (const auto studio = Studio::open(folder); !studio) return giveUp(PackFault::damaged);
+  fs::permissions(folder, fs::perms::owner_all, error);
+  // Its list comes last: with it the folder is a studio, and without it nothing.
+  for (const char* part : {"takes", kList}) {
+    fs::rename(place / part, folder / part, error);
+    if (!error) continue;
+    undoRestoring(folder);
+    return tl::unexpected(Problem(PackFault::noRoom, where));
+  }
+  fs::remove_all(place, error);
   return {};
 }
 

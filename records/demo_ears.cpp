@@ -23,9 +23,9 @@ struct DemoEar {
 };
 constexpr DemoEar kEars[] = {
     {"Alva Brekke", Change::offset, 65, 8, 32.0, 9.0}, {"Alva Brekke", Change::wave, 65, 5, 24.0, 12.0},
-    {"Edda Lunde", Change::offset, 69, 6, 14.0, 5.0},  {"Joon Terfel", Change::sag, 65, 6, 38.0, 21.0},
-    {"Joon Terfel", Change::fuzz, 65, 4, 9.0, 6.0},    {"Mirea Stolt", Change::beat, 71, 5, 3.0, 0.9},
-    {"Rune Solvang", Change::gap, 53, 5, 60.0, 34.0},  {"Rune Solvang", Change::offset, 53, 5, 40.0, 28.0}};
+    {"Edda Lunde", Change::offset, 69, 6, 14.0, 5.0},  {"Joon Tervel", Change::sag, 65, 6, 38.0, 21.0},
+    {"Joon Tervel", Change::fuzz, 65, 4, 9.0, 6.0},    {"Mirea Stolt", Change::beat, 71, 5, 3.0, 0.9},
+    {"Rune Solmark", Change::gap, 53, 5, 60.0, 34.0},  {"Rune Solmark", Change::offset, 53, 5, 40.0, 28.0}};
 
 }  // namespace
 

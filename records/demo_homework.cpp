@@ -25,11 +25,11 @@ const std::vector<Sender>& senders() {
   static const std::vector<Sender> list = {
       {"Alva Brekke", {{0, "buzz-stops"}, {0, "steady"}, {1, "steady"}, {2, "steady"}, {3, "flat-steady"}}},
       {"Edda Lunde", {{0, "steady"}, {1, "trembling"}, {2, "steady"}, {3, "steady"}}},
-      {"Joon Terfel", {{1, "breaking"}, {1, "breaking"}, {2, "breathy"}, {3, "scooping"}}},
+      {"Joon Tervel", {{1, "breaking"}, {1, "breaking"}, {2, "breathy"}, {3, "scooping"}}},
       {"Karla Weit", {{0, "buzz-spread"}, {1, "short-of-air"}, {1, "steady"}, {2, "sagging"}, {3, "steady"}}},
       {"Mirea Stolt", {{1, "vibrato"}, {2, "steady"}, {3, "steady"}}},
       {"Piet Marsk", {{0, "buzz-crackles"}, {1, "flat-steady"}, {2, "steady"}, {3, "flat-steady"}}},
-      {"Rune Solvang", {{0, "steady"}, {1, "slipping"}, {1, "steady"}, {2, "steady"}}},
+      {"Rune Solmark", {{0, "steady"}, {1, "slipping"}, {1, "steady"}, {2, "steady"}}},
       {"Tomas Ukele", {{0, "steady"}, {1, "trembling"}, {2, "sagging"}, {3, "steady"}}}};
   return list;
 }

@@ -1,7 +1,5 @@
 #include "records/demo_studio.h"
 
-#include <ctime>
-
 #include "core/exercise/pair_card.h"
 #include "core/judging/advice.h"
 #include "core/library/cards.h"
@@ -94,7 +92,7 @@ const std::vector<DemoStudent>& eveningClass() {
         {"trembling", 3},
         {"flat-steady", 2, "home-three"},
         {"vibrato", 0}}},
-      {"Joon Terfel",
+      {"Joon Tervel",
        "clarinet-bb",
        "G4",
        7.0,
@@ -170,7 +168,7 @@ const std::vector<DemoStudent>& eveningClass() {
         {"steady", 0, "fingering-search", false, Seen::unsaid, 0, "octave, 1 3"},
         {"steady", 0, "overtones"},
         {"steady", 0}}},
-      {"Rune Solvang",
+      {"Rune Solmark",
        "horn-f",
        "C4",
        6.0,
@@ -285,7 +283,7 @@ Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(dou
   if (const auto kept = fillDemoEars(studio, ids, kLastEvening_unix_s); !kept)
     return tl::unexpected(kept.error());
   // Nobody is asked to back up what goes when the program ends.
-  return studio.keep(settings::backedUp, static_cast<double>(std::time(nullptr)));
+  return studio.keep(settings::backedUp, static_cast<double>(studio.clock().now_unix_s()));
 }
 
 }  // namespace calando

@@ -2,12 +2,14 @@
 
 #include <cstdint>
 #include <filesystem>
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
 
 #include "core/day.h"
 #include "core/homework/marking.h"
+#include "records/take.h"
 
 namespace calando {
 
@@ -24,8 +26,28 @@ struct SentHomework {
   std::vector<std::filesystem::path> files;
   std::vector<Piece> pieces;  ///< what the teacher says of stretches, in the order in which it was said
   std::optional<std::string> answer;  ///< as the teacher changed it; nullopt: as it is made
-  std::vector<std::int64_t> takes;    ///< the best tries, once they are taken into the student's weeks
+  /// The best tries, once they are taken into the student's weeks, by item.
+  std::map<std::size_t, std::int64_t> takes;
 };
+/// A best try on its way into the student's weeks. It is written down before anything is done, so that it is
+/// finished whatever happens meanwhile, and once: the take has its id and its file's name already.
+struct Intake {
+  std::int64_t homework = 0;
+  std::size_t item = 0;
+  std::filesystem::path file;  ///< of which it is a stretch
+  double from_s = 0.0;
+  double to_s = 0.0;
+  SoundNote note;  ///< whose it is, and the take to be
+};
+
+/// A file that came into the watched folder, as it was when it was taken.
+struct WatchedFile {
+  std::filesystem::path file;
+  std::uintmax_t size = 0;
+  std::int64_t changed_ms = 0;  ///< of Unix time
+  bool operator==(const WatchedFile&) const = default;
+};
+
 std::string toText(const SentHomework& sent);
 /// What cannot be is left out.
 SentHomework sentFrom(std::string_view text);

@@ -1,16 +1,24 @@
 #include "records/incoming.h"
 
+#include <algorithm>
+#include <vector>
+
 #include "records/take.h"
 
 namespace calando {
 
 namespace fs = std::filesystem;
 
-namespace {
-fs::path placeIn(const fs::path& studio) { return studio / "incoming"; }
-}  // namespace
+fs::path Incoming::placeIn(const fs::path& studio) { return studio / "incoming"; }
 
-Incoming::Incoming(const fs::path& studio) : folder_(placeIn(studio) / std::to_string(newId())) {
+/// A folder of ours, "takes" and a name.
+bool Incoming::isPlace(const fs::path& place) {
+  const std::vector<fs::path> parts(place.begin(), place.end());
+  return place.is_relative() && parts.size() == 3 && parts[1] == "takes" &&
+         std::ranges::none_of(parts, [](const fs::path& part) { return part.string().starts_with('.'); });
+}
+
+Incoming::Incoming(const fs::path& studio) : folder_(placeIn(studio) / newFileStem(0)) {
   std::error_code ignored;
   fs::create_directories(folder_, ignored);
   for (const fs::path& folder : {folder_.parent_path(), folder_})

@@ -14,6 +14,10 @@ class Incoming {
   Incoming& operator=(const Incoming&) = delete;
   const std::filesystem::path& folder() const { return folder_; }
 
+  /// The folder of all of them in a studio, and whether this is the place of a sound in one of them.
+  static std::filesystem::path placeIn(const std::filesystem::path& studio);
+  static bool isPlace(const std::filesystem::path& place);
+
   /// Of a studio that nobody else has open.
   static void tidy(const std::filesystem::path& studio);
 

@@ -1,5 +1,7 @@
 #include "records/pack.h"
 
+#include <set>
+
 #include "core/bounded_json.h"
 #include "exchange/archive.h"
 #include "records/pack_contents.h"
@@ -20,7 +22,7 @@ const Setting<std::string> kStudioId{"studio_id", ""};
 
 Studio::Result<std::string> idOf(Studio& studio) {
   if (auto id = studio.get(kStudioId); !id.empty()) return id;
-  const std::string fresh = std::to_string(newId());
+  const std::string fresh = std::to_string(newId(studio.clock().now_ms()));
   if (const auto kept = studio.keep(kStudioId, fresh); !kept) return tl::unexpected(kept.error());
   return fresh;
 }
@@ -79,6 +81,7 @@ Studio::Result<void> bringNotesUpToDate(Studio& studio) {
 
 Studio::Result<std::vector<ArchiveEntry>> planPack(Studio& studio, std::int64_t student, PackKind kind,
                                                    std::optional<std::int64_t> homework) {
+  if (studio.readOnly()) return tl::unexpected(Problem(StudioFault::onlyToLookAt));
   if (const auto noted = bringNotesUpToDate(studio); !noted) return tl::unexpected(noted.error());
   const auto students = studio.students();
   const auto takes = studio.takes(student);
@@ -116,8 +119,9 @@ Studio::Result<std::vector<ArchiveEntry>> planPack(Studio& studio, std::int64_t 
   return entries;
 }
 
-Studio::Result<void> writePack(const std::vector<ArchiveEntry>& entries, const fs::path& file) {
-  const auto written = writeZip(file, entries);
+Studio::Result<void> writePack(const std::vector<ArchiveEntry>& entries, const fs::path& file,
+                               const GoOn& goOn) {
+  const auto written = writeZip(file, entries, goOn);
   if (!written)
     return tl::unexpected(Problem(PackFault::notWritten, printable(file.string()), written.error().why));
   return {};
@@ -133,24 +137,120 @@ Studio::Result<PackContents> readContents(const fs::path& folder, const fs::path
   return std::move(*contents);
 }
 
-/// What a home pack makes of a student's own studio.
-Studio::Result<void> settle(Studio& studio, const PackContents& contents) {
-  const std::int64_t student = contents.student.id;
-  for (const Exercise& card : contents.cards)
-    if (const auto kept = studio.keepCard(card); !kept) return kept;
-  if (const auto kept = studio.keepOrder(student, contents.order); !kept) return kept;
-  if (const auto kept = studio.keepPlan(student, contents.plan); !kept) return kept;
-  for (const auto& [exercise, take] : contents.models)
-    if (const auto kept = studio.keepModel(student, exercise, take); !kept) return kept;
-  if (!contents.homework) return {};
+/// Ids of the pack's cards that are another card's here, and those under which they come in.
+std::map<std::string, std::string> otherIdsFor(const std::vector<Exercise>& cards, const Studio& studio,
+                                               const std::vector<Exercise>& here) {
+  std::map<std::string, std::string> ids;
+  for (const Exercise& card : cards) {
+    const auto same = std::ranges::find(here, card.id, &Exercise::id);
+    if (same != here.end() ? toText(*same) == toText(card) : !findExercise(card.id)) continue;
+    // What was brought once is found again.
+    const auto twin = std::ranges::find_if(here, [&](Exercise own) {
+      own.id = card.id;
+      return toText(own) == toText(card);
+    });
+    ids[card.id] = twin != here.end() ? twin->id : "own-" + std::to_string(newId(studio.clock().now_ms()));
+  }
+  return ids;
+}
+
+/// A list of homework in which cards go by other ids.
+std::string withIds(const std::string& list, const std::map<std::string, std::string>& ids) {
+  auto text = parseBounded(list);
+  if (ids.empty() || !text || !text->contains("items") || !(*text)["items"].is_array()) return list;
+  for (nlohmann::json& item : (*text)["items"])
+    if (item.is_object() && item.contains("exercise") && item["exercise"].is_string())
+      if (const auto other = ids.find(item["exercise"].get<std::string>()); other != ids.end())
+        item["exercise"] = other->second;
+  return text->dump();
+}
+
+/// The same pack with its cards under ids that mean nothing else here.
+PackContents withIds(PackContents contents, const std::map<std::string, std::string>& ids) {
+  const auto rename = [&](std::string& id) {
+    if (const auto other = ids.find(id); other != ids.end()) id = other->second;
+  };
+  for (Exercise& card : contents.cards) {
+    rename(card.id);
+    rename(card.then);
+  }
+  for (std::string& step : contents.order) rename(step);
+  for (PlanStep& step : contents.plan.steps) rename(step.exercise);
+  std::map<std::string, std::int64_t> models;
+  for (const auto& [exercise, take] : contents.models) {
+    std::string id = exercise;
+    rename(id);
+    models[id] = take;
+  }
+  contents.models = std::move(models);
+  if (contents.homework) contents.homework->list = withIds(contents.homework->list, ids);
+  return contents;
+}
+
+Studio::Result<void> settleHomework(Studio& studio, const Homework& homework) {
   const auto lists = studio.homework();
   if (!lists) return tl::unexpected(lists.error());
-  const bool there = std::ranges::any_of(*lists, [&](const Homework& list) {
-    return list.list == contents.homework->list && list.due == contents.homework->due;
-  });
+  const bool there = std::ranges::any_of(
+      *lists, [&](const Homework& list) { return list.list == homework.list && list.due == homework.due; });
   if (there) return {};
-  const auto kept = studio.keepHomework(*contents.homework);
+  const auto kept = studio.keepHomework(homework);
   return kept ? Studio::Result<void>() : tl::unexpected(kept.error());
+}
+
+/// What a home pack makes of a student's own studio.
+Studio::Result<void> settle(Studio& studio, const PackContents& pack, Replacing replacing) {
+  const std::int64_t student = pack.student.id;
+  const auto home = studio.homeOf(student);
+  const auto here = studio.cards();
+  if (!home) return tl::unexpected(home.error());
+  if (!here) return tl::unexpected(here.error());
+  const bool sameHome = *home == pack.from;
+  const PackContents contents = sameHome ? pack : withIds(pack, otherIdsFor(pack.cards, studio, *here));
+  for (const Exercise& card : contents.cards)
+    if (const auto kept = studio.keepCard(card); !kept) return kept;
+  const auto order = studio.order(student);
+  const auto plan = studio.plan(student);
+  if (!order) return tl::unexpected(order.error());
+  if (!plan) return tl::unexpected(plan.error());
+  const bool replaces = sameHome || replacing == Replacing::takeThere;
+  if (replaces || order->empty())
+    if (const auto kept = studio.keepOrder(student, contents.order); !kept) return kept;
+  if (replaces || *plan == Plan())
+    if (const auto kept = studio.keepPlan(student, contents.plan); !kept) return kept;
+  for (const auto& [exercise, take] : contents.models)
+    if (const auto kept = studio.keepModel(student, exercise, take);
+        !kept && !kept.error().is(StudioFault::modelOfAnother))
+      return kept;
+  if (replaces || home->empty())
+    if (const auto kept = studio.keepHomeOf(student, contents.from); !kept) return kept;
+  return contents.homework ? settleHomework(studio, *contents.homework) : Studio::Result<void>();
+}
+
+/// Entries by hand that are not there yet; their numbers may be others' here.
+Studio::Result<int> addPractices(Studio& studio, const PackContents& contents) {
+  const auto students = studio.students();
+  if (!students) return tl::unexpected(students.error());
+  std::set<std::int64_t> taken;
+  std::vector<Practice> theirs;
+  for (const Student& student : *students) {
+    const auto list = studio.practices(student.id);
+    if (!list) return tl::unexpected(list.error());
+    for (const Practice& practice : *list) taken.insert(practice.id);
+    if (student.id == contents.student.id) theirs = *list;
+  }
+  int added = 0;
+  for (Practice practice : contents.practices) {
+    const bool there = std::ranges::any_of(theirs, [&](const Practice& one) {
+      return one.id == practice.id ||
+             (one.day == practice.day && one.minutes == practice.minutes && one.what == practice.what);
+    });
+    if (there) continue;
+    if (taken.contains(practice.id)) practice.id = 0;
+    const auto kept = studio.keepPractice(practice);
+    if (!kept) return tl::unexpected(kept.error());
+    ++added;
+  }
+  return added;
 }
 
 }  // namespace
@@ -175,31 +275,44 @@ Studio::Result<UnpackedPack> unpackPack(const fs::path& file, const fs::path& st
   return pack;
 }
 
-Studio::Result<PackTaken> takePackIn(Studio& studio, const UnpackedPack& pack) {
+Studio::Result<PackReplaces> replacedBy(const Studio& studio, const UnpackedPack& pack) {
+  PackReplaces replaces;
+  const PackContents& contents = pack.contents;
+  const auto home = studio.homeOf(contents.student.id);
+  if (!home) return tl::unexpected(home.error());
+  if (contents.kind != PackKind::home || *home == contents.from) return replaces;
+  const auto order = studio.order(contents.student.id);
+  const auto plan = studio.plan(contents.student.id);
+  if (!order) return tl::unexpected(order.error());
+  if (!plan) return tl::unexpected(plan.error());
+  return PackReplaces{*order, contents.order, *plan, contents.plan};
+}
+
+Studio::Result<PackTaken> takePackIn(Studio& studio, const UnpackedPack& pack, Replacing replacing) {
   if (studio.readOnly()) return tl::unexpected(Problem(StudioFault::onlyToLookAt));
   const PackContents& contents = pack.contents;
-  const auto students = studio.students();
-  if (!students) return tl::unexpected(students.error());
-  const bool answer = contents.kind == PackKind::answer;
-  const bool known = std::ranges::find(*students, contents.student.id, &Student::id) != students->end();
-  if (!answer && contents.from == studio.get(kStudioId)) return fault(PackFault::madeHere, pack.file);
-  if (answer && !known) return fault(PackFault::somebodyElse, pack.file);
-  if (!known)
-    if (const auto adopted = studio.adoptStudent(contents.student); !adopted)
-      return tl::unexpected(adopted.error());
   PackTaken taken{contents.kind, contents.student};
-  const auto takes = studio.adoptTakes(contents.student, pack.sounds);
-  if (!takes) return tl::unexpected(takes.error());
-  taken.takes = *takes;
-  if (contents.kind == PackKind::home || (!answer && !known))
-    if (const auto settled = settle(studio, contents); !settled) return tl::unexpected(settled.error());
-  const auto before = studio.practices(contents.student.id);
-  if (!before) return tl::unexpected(before.error());
-  for (const Practice& practice : contents.practices) {
-    if (practice.id <= 0 || std::ranges::find(*before, practice.id, &Practice::id) != before->end()) continue;
-    if (const auto kept = studio.keepPractice(practice); !kept) return tl::unexpected(kept.error());
-    ++taken.practices;
-  }
+  const auto done = studio.atOnce([&]() -> Studio::Result<void> {
+    const auto students = studio.students();
+    if (!students) return tl::unexpected(students.error());
+    const bool answer = contents.kind == PackKind::answer;
+    const bool known = std::ranges::find(*students, contents.student.id, &Student::id) != students->end();
+    if (!answer && contents.from == studio.get(kStudioId)) return fault(PackFault::madeHere, pack.file);
+    if (answer && !known) return fault(PackFault::somebodyElse, pack.file);
+    if (!known)
+      if (const auto adopted = studio.adoptStudent(contents.student); !adopted) return adopted;
+    const auto takes = studio.adoptTakes(contents.student, pack.sounds);
+    if (!takes) return tl::unexpected(takes.error());
+    taken.takes = *takes;
+    if (contents.kind == PackKind::home || (!answer && !known))
+      if (const auto settled = settle(studio, contents, replacing); !settled) return settled;
+    const auto practices = addPractices(studio, contents);
+    if (!practices) return tl::unexpected(practices.error());
+    taken.practices = *practices;
+    return {};
+  });
+  if (!done) return tl::unexpected(done.error());
+  studio.moveAdopted();
   return taken;
 }
 

@@ -3,6 +3,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/bounded_json.h"
+#include "core/plain_text.h"
 
 namespace calando {
 
@@ -27,8 +28,14 @@ json jsonOf(const Student& student) {
 
 /// Throw what the JSON library throws, for what has another form, and for what is longer than anybody writes.
 std::int64_t whole(const json& value) {
-  if (!value.is_number_integer()) refuse(value);
+  if (!value.is_number_integer() || (value.is_number_unsigned() && value.get<std::uint64_t>() > kMostId))
+    refuse(value);
   return value.get<std::int64_t>();
+}
+std::int64_t id(const json& value) {
+  const std::int64_t id = whole(value);
+  if (id <= 0 || id > kMostId) refuse(value);
+  return id;
 }
 std::string text(const json& value, std::size_t most) {
   std::string text = value.get<std::string>();
@@ -41,8 +48,8 @@ const json& list(const json& value) {
 }
 
 Student studentFrom(const json& object) {
-  Student student{whole(object.at("id")),
-                  text(object.at("name"), kLongestName),
+  Student student{id(object.at("id")),
+                  visibleLine(text(object.at("name"), kLongestName)),
                   text(object.at("instrument"), kLongestName),
                   {}};
   const auto note = [&](const char* key) -> std::optional<int> {
@@ -50,7 +57,7 @@ Student studentFrom(const json& object) {
     return static_cast<int>(std::clamp<std::int64_t>(whole(object[key]), 0, 140));
   };
   student.range = {note("lowest"), note("highest")};
-  if (student.id <= 0 || student.name.empty() || !findInstrument(student.instrument)) refuse(object);
+  if (student.name.empty() || !findInstrument(student.instrument)) refuse(object);
   return student;
 }
 
@@ -84,17 +91,20 @@ PackContents contentsFrom(const json& object) {
   contents.student = studentFrom(object.at("student"));
   for (const json& step : list(object.at("order"))) contents.order.push_back(text(step, kLongestName));
   for (const auto& [exercise, take] : object.at("models").items())
-    contents.models.emplace(exercise, whole(take));
+    contents.models.emplace(exercise, id(take));
   contents.plan = planFrom(object.at("plan").dump());
   for (const json& card : list(object.at("cards")))
-    if (auto one = parseExercise(card.dump())) contents.cards.push_back(std::move(*one));
+    if (auto one = parseExercise(card.dump())) {
+      one->title = visibleLine(one->title);
+      contents.cards.push_back(std::move(*one));
+    }
   for (const json& p : list(object.at("practice"))) {
     const auto day = dayFrom(text(p.at("day"), kLongestName));
     if (!day) refuse(p);
     const auto minutes =
         static_cast<int>(std::clamp<std::int64_t>(whole(p.at("minutes")), 0, kLongestDay_min));
     contents.practices.push_back(
-        {whole(p.at("id")), contents.student.id, *day, minutes, text(p.at("what"), kLongestText)});
+        {id(p.at("id")), contents.student.id, *day, minutes, visibleLine(text(p.at("what"), kLongestText))});
   }
   if (const auto homework = object.find("homework"); homework != object.end())
     contents.homework = Homework{0, dayFrom(text(homework->at("due"), kLongestName)).value_or(Day()),
@@ -115,7 +125,9 @@ tl::expected<PackContents, PackFault> packFrom(std::string_view bytes) {
     return tl::unexpected(PackFault::noPack);
   const json version = read->value("version", json());
   if (!version.is_number_integer()) return tl::unexpected(PackFault::damaged);
-  if (version.get<std::int64_t>() > kVersion) return tl::unexpected(PackFault::newer);
+  if (version.is_number_unsigned() && version.get<std::uint64_t>() > kVersion)
+    return tl::unexpected(PackFault::newer);
+  if (version.get<std::int64_t>() < 1) return tl::unexpected(PackFault::damaged);
   try {
     return contentsFrom(*read);
   } catch (const json::exception&) {

@@ -26,7 +26,9 @@ inline const Setting<double> noteNames{"note_names", 0.0};      ///< a NoteLangu
 inline const Setting<double> guessFirst{"guess_first", 0.0};    ///< 1: a figure is guessed before it is seen
 inline const Setting<double> soundMonths{"sound_months", 0.0};  ///< how long sound is kept; 0: for good
 inline const Setting<double> backedUp{"backed_up", 0.0};        ///< when, Unix seconds; 0: never
-inline const Setting<std::string> watched{"watched", ""};    ///< folder that homework comes into; empty: none
+inline const Setting<std::string> watched{"watched", ""};  ///< folder that homework comes into; empty: none
+/// The folder that a pack or a backup is being written into; empty: none is.
+inline const Setting<std::string> writingTo{"writing_to", ""};
 inline const Setting<std::string> language{"language", ""};  ///< of the window; empty: the desktop's
 }  // namespace settings
 

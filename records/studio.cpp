@@ -18,143 +18,34 @@ namespace fs = std::filesystem;
 
 namespace {
 
-/// One step from each version of the schema to the next, the first makes the tables.
-constexpr const char* kMigrations[] = {
-    R"(
-CREATE TABLE student(id INTEGER PRIMARY KEY, name TEXT NOT NULL, instrument TEXT NOT NULL);
-CREATE TABLE take(
-  id INTEGER PRIMARY KEY,
-  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
-  made INTEGER NOT NULL,
-  seconds REAL NOT NULL,
-  source TEXT NOT NULL,
-  asked TEXT NOT NULL,
-  word INTEGER NOT NULL DEFAULT 0,
-  remark TEXT NOT NULL DEFAULT '',
-  deleted INTEGER NOT NULL DEFAULT 0);
-CREATE INDEX take_of_student ON take(student, made);
-CREATE TABLE summary(
-  take INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE,
-  engine TEXT NOT NULL, held REAL, ribbon BLOB NOT NULL, readings TEXT NOT NULL);
-CREATE TABLE setting(key TEXT PRIMARY KEY, value TEXT NOT NULL);
-)",
-    "ALTER TABLE take ADD COLUMN attention INTEGER NOT NULL DEFAULT 0;",
-    R"(
-ALTER TABLE take ADD COLUMN comfort INTEGER NOT NULL DEFAULT 0;
-ALTER TABLE take ADD COLUMN tried TEXT NOT NULL DEFAULT '';
-CREATE TABLE card(id TEXT PRIMARY KEY, text TEXT NOT NULL);
-)",
-    R"(
-ALTER TABLE student ADD COLUMN lowest INTEGER;
-ALTER TABLE student ADD COLUMN highest INTEGER;
-)",
-    // The sound's own file name; which change of the take its file has the note of; what is kept of students
-    // that are no more.
-    R"(
-ALTER TABLE take ADD COLUMN file TEXT NOT NULL DEFAULT '';
-UPDATE take SET file = id || '.flac';
-CREATE UNIQUE INDEX take_file ON take(file);
-ALTER TABLE take ADD COLUMN recording TEXT NOT NULL DEFAULT '';
-ALTER TABLE take ADD COLUMN changed INTEGER NOT NULL DEFAULT 1;
-ALTER TABLE take ADD COLUMN noted INTEGER NOT NULL DEFAULT 0;
-DELETE FROM setting WHERE (key GLOB 'order:*' AND CAST(substr(key, 7) AS INTEGER) NOT IN (SELECT id FROM student))
-  OR (key GLOB 'model:*' AND CAST(substr(key, 7) AS INTEGER) NOT IN (SELECT id FROM student));
-)",
-    // Figures, running orders and models as rows of their own; they were texts in JSON and in settings.
-    R"(
-CREATE TABLE figure(
-  take INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
-  id TEXT NOT NULL, value REAL NOT NULL, PRIMARY KEY(take, id)) WITHOUT ROWID;
-CREATE TABLE step(
-  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
-  place INTEGER NOT NULL, exercise TEXT NOT NULL, PRIMARY KEY(student, place)) WITHOUT ROWID;
-CREATE TABLE model(
-  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
-  exercise TEXT NOT NULL,
-  take INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE, PRIMARY KEY(student, exercise)) WITHOUT ROWID;
-UPDATE summary SET readings = '{}' WHERE NOT json_valid(readings);
-ALTER TABLE summary ADD COLUMN verdict INTEGER NOT NULL DEFAULT 4;
-ALTER TABLE summary ADD COLUMN advice TEXT NOT NULL DEFAULT '';
-UPDATE summary SET verdict = ifnull(json_extract(readings, '$.verdict'), 4),
-                   advice = ifnull(json_extract(readings, '$.advice'), '');
-INSERT OR IGNORE INTO figure SELECT summary.take, f.key, f.value FROM summary, json_each(readings, '$.values') AS f
-  WHERE f.type IN ('integer', 'real') AND f.key IS NOT NULL;
-ALTER TABLE summary DROP COLUMN readings;
-INSERT OR IGNORE INTO step SELECT CAST(substr(s.key, 7) AS INTEGER), o.key, o.value
-  FROM (SELECT * FROM setting WHERE key GLOB 'order:*' AND json_valid(value)) AS s, json_each(s.value) AS o
-  WHERE o.type = 'text' AND CAST(substr(s.key, 7) AS INTEGER) IN (SELECT id FROM student);
-INSERT OR IGNORE INTO model
-  SELECT CAST(substr(key, 7) AS INTEGER), substr(key, 7 + instr(substr(key, 7), ':')), CAST(value AS INTEGER)
-  FROM setting WHERE key GLOB 'model:*:*' AND CAST(substr(key, 7) AS INTEGER) IN (SELECT id FROM student)
-  AND CAST(value AS INTEGER) IN (SELECT id FROM take);
-DELETE FROM setting WHERE key GLOB 'order:*' OR key GLOB 'model:*';
-)",
-    // What was seen beside a take; that its player felt light-headed; which breaths of a student are open.
-    R"(
-ALTER TABLE take ADD COLUMN ticks TEXT NOT NULL DEFAULT '';
-ALTER TABLE take ADD COLUMN stopped INTEGER NOT NULL DEFAULT 0;
-ALTER TABLE student ADD COLUMN open_breaths TEXT NOT NULL DEFAULT '';
-)",
-    // Whether what was observed was there; which observation it was.
-    R"(
-ALTER TABLE take ADD COLUMN seen INTEGER NOT NULL DEFAULT 0;
-ALTER TABLE summary ADD COLUMN observation TEXT NOT NULL DEFAULT '';
-)",
-    // Where steady tones were held, by pitch and level.
-    R"(
-CREATE TABLE reach(
-  take INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
-  semitone INTEGER NOT NULL, level INTEGER NOT NULL, seconds REAL NOT NULL,
-  PRIMARY KEY(take, semitone, level)) WITHOUT ROWID;
-)",
-    // Who else played in it.
-    R"(
-ALTER TABLE take ADD COLUMN other INTEGER REFERENCES student(id) ON DELETE CASCADE;
-CREATE INDEX take_of_other ON take(other, made);
-)",
-    // What is practised at home, and what was practised without the program.
-    R"(
-ALTER TABLE student ADD COLUMN plan TEXT NOT NULL DEFAULT '';
-CREATE TABLE practice(
-  id INTEGER PRIMARY KEY,
-  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
-  day TEXT NOT NULL, minutes INTEGER NOT NULL, what TEXT NOT NULL);
-CREATE INDEX practice_of_student ON practice(student, day);
-CREATE TABLE homework(id INTEGER PRIMARY KEY, due TEXT NOT NULL, list TEXT NOT NULL);
-CREATE TABLE sent(
-  homework INTEGER NOT NULL REFERENCES homework(id) ON DELETE CASCADE,
-  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
-  note TEXT NOT NULL, PRIMARY KEY(homework, student)) WITHOUT ROWID;
-)",
-    // Since when a take's sound is given up.
-    "ALTER TABLE take ADD COLUMN let_go INTEGER NOT NULL DEFAULT 0;",
-    // What was answered and guessed by ear, and what is asked about.
-    R"(
-CREATE TABLE ear_answer(
-  id INTEGER PRIMARY KEY,
-  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
-  made INTEGER NOT NULL, way TEXT NOT NULL, change TEXT NOT NULL, concert INTEGER NOT NULL, amount REAL NOT NULL,
-  choices INTEGER NOT NULL, is_right INTEGER NOT NULL);
-CREATE INDEX ear_answer_of_student ON ear_answer(student, made);
-CREATE TABLE ear_guess(
-  id INTEGER PRIMARY KEY,
-  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
-  made INTEGER NOT NULL, figure TEXT NOT NULL, guessed REAL NOT NULL, was REAL NOT NULL);
-CREATE TABLE ear_asked(
-  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
-  place INTEGER NOT NULL, change TEXT NOT NULL, PRIMARY KEY(student, place)) WITHOUT ROWID;
-)",
-    // A student's own words for what can be wrong.
-    R"(
-CREATE TABLE ear_word(
-  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
-  change TEXT NOT NULL, said TEXT NOT NULL, PRIMARY KEY(student, change)) WITHOUT ROWID;
-)"};
-constexpr int kSchemaVersion = static_cast<int>(std::size(kMigrations));
 constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes
 
 /// What the folder is before anything is done to it.
 enum class Found { nothing, studio, soundsOnly, somethingElse };
+
+/// What the studio makes in its folder.
+constexpr const char* kParts[] = {"studio.db", "studio.db-wal", "studio.db-shm", "takes",   "recording",
+                                  "erasing",   "incoming",      "lock",          kRestoring};
+
+/// Why nothing may be done with a folder; nullopt: it is ours alone, or not there yet.
+std::optional<OpenError> unfit(const fs::path& folder) {
+  using Kind = OpenError::Kind;
+  const std::string where = printable(folder.string());
+  struct stat about {};
+  if (stat(folder.c_str(), &about) != 0) return std::nullopt;
+  if (about.st_uid != geteuid()) return OpenError{Kind::place, Problem(StudioFault::someoneElses, where)};
+  bool used = false;
+  for (const char* part : kParts) {
+    struct stat inside {};
+    if (lstat((folder / part).c_str(), &inside) != 0) continue;
+    if (S_ISLNK(inside.st_mode))
+      return OpenError{Kind::notAStudio, Problem(StudioFault::linkInside, where, part)};
+    used = true;
+  }
+  if (used && (about.st_mode & (S_IWGRP | S_IWOTH)) != 0)
+    return OpenError{Kind::place, Problem(StudioFault::openToOthers, where)};
+  return std::nullopt;
+}
 
 Found whatIsIn(const fs::path& folder) {
   std::error_code error;
@@ -179,16 +70,8 @@ std::error_code makeFolders(const fs::path& folder) {
   return error;
 }
 
-/// Brings the tables up to date. Throws.
-void migrate(SQLite::Database& db, int version) {
-  SQLite::Transaction transaction(db);
-  for (int step = version; step < kSchemaVersion; ++step) db.exec(kMigrations[step]);
-  db.exec("PRAGMA user_version=" + std::to_string(kSchemaVersion));
-  transaction.commit();
-}
-
-std::string stamp() {
-  const std::time_t now = std::time(nullptr);
+std::string stamp(const Clock& clock) {
+  const std::time_t now = clock.now_unix_s();
   std::tm utc{};
   gmtime_r(&now, &utc);
   char text[32];
@@ -197,6 +80,43 @@ std::string stamp() {
 }
 
 }  // namespace
+
+std::string plainName(const std::string& name) {
+  const bool plain = !name.empty() && name.front() != '.' && name.find('/') == std::string::npos &&
+                     name.find('\0') == std::string::npos;
+  return plain ? name : "no-file";
+}
+
+bool isInside(const fs::path& place, const fs::path& folder) {
+  std::error_code error;
+  const fs::path inside = fs::weakly_canonical(fs::absolute(folder, error), error);
+  const fs::path whole = fs::weakly_canonical(fs::absolute(place, error), error);
+  return std::ranges::mismatch(inside, whole).in1 == inside.end();
+}
+
+bool undoRestoring(const fs::path& folder) {
+  std::error_code error;
+  const fs::path place = folder / kRestoring;
+  if (!fs::is_directory(fs::symlink_status(place, error))) return false;
+  // With its list in its place all of it is there: only this folder was left to go.
+  const bool half = !fs::exists(fs::symlink_status(folder / "studio.db", error));
+  if (half) fs::remove_all(folder / "takes", error);
+  fs::remove_all(place, error);
+  return half;
+}
+
+Whole::Whole(SQLite::Database& db) : db_(db), outermost_(sqlite3_get_autocommit(db.getHandle()) != 0) {
+  if (outermost_) db_.exec("BEGIN IMMEDIATE");
+}
+
+Whole::~Whole() {
+  if (outermost_ && !kept_) sqlite3_exec(db_.getHandle(), "ROLLBACK", nullptr, nullptr, nullptr);
+}
+
+void Whole::commit() {
+  if (outermost_) db_.exec("COMMIT");
+  kept_ = true;
+}
 
 std::vector<fs::path> filesIn(const fs::path& folder) {
   std::vector<fs::path> files;
@@ -277,7 +197,7 @@ bool Studio::Data::isWhole() const {
          {"SELECT id, name, instrument, lowest, highest FROM student",
           "SELECT id, student, made, seconds, source, asked, word, remark, deleted, "
           "attention, comfort, tried, "
-          "file, recording, changed, noted FROM take",
+          "file, recording, changed, noted, origin FROM take",
           "SELECT take, engine, held, ribbon, verdict, advice FROM summary",
           "SELECT take, id, value FROM figure", "SELECT student, place, exercise FROM step",
           "SELECT student, exercise, take FROM model", "SELECT id, student, day, minutes, what FROM practice",
@@ -285,8 +205,15 @@ bool Studio::Data::isWhole() const {
           "SELECT student, made, way, change, concert, amount, choices, is_right FROM ear_answer",
           "SELECT student, made, figure, guessed, was FROM ear_guess",
           "SELECT student, place, change FROM ear_asked", "SELECT student, change, said FROM ear_word",
-          "SELECT key, value FROM setting", "SELECT id, text FROM card"})
+          "SELECT key, value FROM setting", "SELECT id, text FROM card",
+          "SELECT student, name, place, exercise FROM own_step",
+          "SELECT homework, student, item, sound, note FROM intake", "SELECT file, place FROM incoming",
+          "SELECT file, size, changed FROM watched"})
       SQLite::Statement(*db, table);
+    // A sound's name leads nowhere but into the studio's own folder.
+    if (db->execAndGet("SELECT count(*) FROM take WHERE file GLOB '*/*' OR file GLOB '.*' OR file = ''")
+            .getInt() > 0)
+      return false;
   } catch (const SQLite::Exception& e) {
     if (e.getErrorCode() != SQLITE_ERROR) throw;
     return false;
@@ -310,8 +237,12 @@ tl::expected<int, OpenError> lockFolder(const fs::path& folder) {
 
 }  // namespace
 
-tl::expected<Studio, OpenError> Studio::open(const fs::path& folder) {
+tl::expected<Studio, OpenError> Studio::open(const fs::path& folder, std::shared_ptr<const Clock> clock) {
   using Kind = OpenError::Kind;
+  if (auto why = unfit(folder)) return tl::unexpected(std::move(*why));
+  if (undoRestoring(folder))
+    return tl::unexpected(
+        OpenError{Kind::notAStudio, Problem(StudioFault::halfRestored, printable(folder.string()))});
   const Found found = whatIsIn(folder);
   if (found == Found::somethingElse)
     return tl::unexpected(
@@ -319,18 +250,21 @@ tl::expected<Studio, OpenError> Studio::open(const fs::path& folder) {
   if (found == Found::soundsOnly)
     return tl::unexpected(
         OpenError{Kind::missing, Problem(StudioFault::listMissing, printable(folder.string()))});
-  return openLocked(folder, /*anew=*/false);
+  return openLocked(folder, /*anew=*/false, std::move(clock));
 }
 
-tl::expected<Studio, OpenError> Studio::rebuild(const fs::path& folder) {
-  return openLocked(folder, /*anew=*/true);
+tl::expected<Studio, OpenError> Studio::rebuild(const fs::path& folder, std::shared_ptr<const Clock> clock) {
+  if (auto why = unfit(folder)) return tl::unexpected(std::move(*why));
+  return openLocked(folder, /*anew=*/true, std::move(clock));
 }
 
-tl::expected<Studio, OpenError> Studio::openLocked(const fs::path& folder, bool anew) {
+tl::expected<Studio, OpenError> Studio::openLocked(const fs::path& folder, bool anew,
+                                                   std::shared_ptr<const Clock> clock) {
   const auto lock = lockFolder(folder);
   if (!lock) return tl::unexpected(lock.error());
   auto data = std::make_unique<Data>();
   data->folder = folder;
+  data->clock = std::move(clock);
   data->lock = *lock;
   data->readOnly = data->lock < 0 || flock(data->lock, LOCK_EX | LOCK_NB) != 0;
   if (anew) {
@@ -350,7 +284,7 @@ tl::expected<Studio, OpenError> Studio::openLocked(const fs::path& folder, bool 
 
 /// What there was of a list goes under another name.
 void Studio::Data::setAside() const {
-  const std::string ending = std::string(kAside) + stamp();
+  const std::string ending = std::string(kAside) + stamp(*clock);
   std::error_code ignored;
   for (const char* part : {"", "-wal", "-shm"})
     fs::rename(database().string() + part, database().string() + ending + part, ignored);
@@ -366,6 +300,7 @@ void Studio::tidy() {
       if (at->path().extension() == kUnfinished) unfinished.push_back(at->path());
     for (const fs::path& file : unfinished) fs::remove(file, ignored);
   }
+  moveAdopted();
   Incoming::tidy(data_->folder);
   tidyRecordings();
   Result<bool> more = true;
@@ -381,6 +316,19 @@ void Studio::tidy() {
 }
 
 const fs::path& Studio::folder() const { return data_->folder; }
+const Clock& Studio::clock() const { return *data_->clock; }
+
+bool Studio::holds(const fs::path& place) const { return isInside(place, data_->folder); }
+
+Studio::Result<void> Studio::atOnce(const std::function<Result<void>()>& act) {
+  const auto done = data_->change([&] {
+    Whole whole(*data_->db);
+    auto result = act();
+    if (result) whole.commit();
+    return result;
+  });
+  return done ? *done : tl::unexpected(done.error());
+}
 
 Studio::Result<void> Studio::copyList(const fs::path& to) const {
   return data_->attempt([&] {

@@ -2,6 +2,7 @@
 
 #include <cstdint>
 #include <filesystem>
+#include <functional>
 #include <map>
 #include <memory>
 #include <optional>
@@ -15,6 +16,7 @@
 #include "core/library/cards.h"
 #include "core/library/open_marks.h"
 #include "core/plan/plan.h"
+#include "records/clock.h"
 #include "records/homework.h"
 #include "records/practice.h"
 #include "records/settings.h"
@@ -59,14 +61,22 @@ class Studio {
 
   /// Makes the studio where there is nothing yet. A folder that is no studio and not empty is refused and
   /// left alone. What was left undone of an erasing is done now.
-  static tl::expected<Studio, OpenError> open(const std::filesystem::path& folder);
+  /// So is one with links in it, of somebody else, or into which others may write.
+  static tl::expected<Studio, OpenError> open(const std::filesystem::path& folder,
+                                              std::shared_ptr<const Clock> clock = Clock::system());
   /// A new list from the sound files alone; an old studio.db is set aside under another name.
-  static tl::expected<Studio, OpenError> rebuild(const std::filesystem::path& folder);
+  static tl::expected<Studio, OpenError> rebuild(const std::filesystem::path& folder,
+                                                 std::shared_ptr<const Clock> clock = Clock::system());
   ~Studio();
   Studio(Studio&&) noexcept;
   Studio& operator=(Studio&&) noexcept;
 
   const std::filesystem::path& folder() const;
+  const Clock& clock() const;
+  /// A place inside the studio, where nothing of anybody else's is to be written.
+  bool holds(const std::filesystem::path& place) const;
+  /// All of what `act` changes, or, where it fails or is cut off, nothing of it. May be nested.
+  Result<void> atOnce(const std::function<Result<void>()>& act);
   /// The list as it is now, whole, in a new file.
   Result<void> copyList(const std::filesystem::path& to) const;
   /// Another program has it: looking is possible, changing is refused.
@@ -74,6 +84,7 @@ class Studio {
   /// What there is to say after opening, empty when all is well.
   const std::vector<Problem>& remarks() const;
 
+  /// Their names are one visible line, whoever wrote them.
   Result<std::vector<Student>> students() const;
   Result<Student> addStudent(const std::string& name, const std::string& instrument, NoteRange range = {});
   /// With the id that another studio gave them; one of that id stays as they are.
@@ -97,12 +108,14 @@ class Studio {
 
   /// Newest first; those too in which the student was the other one.
   Result<std::vector<Take>> takes(std::int64_t student) const;
+  /// Gives a take an id and a file name of its own, where it has none.
+  void name(Take& take) const;
   /// Both of the following at once.
   Result<Take> addTake(const Take& take, std::span<const float> samples, double rate_hz,
                        std::span<const float> first = {});
-  /// Writes a take's sound into a studio's folder under a name of its own, with its note. Touches no list:
-  /// for any thread. The take that is returned has its id, file and seconds. `first`: of the first of two who
-  /// have a channel each.
+  /// Writes the sound of a take that has its name into a studio's folder, with its note. Touches no list: for
+  /// any thread. The take that is returned has its seconds. One of that name that is there is this take's,
+  /// from before a crash, and stays. `first`: of the first of two who have a channel each.
   static tl::expected<Take, WriteError> writeTake(const std::filesystem::path& folder, const Student& student,
                                                   Take take, std::span<const float> samples, double rate_hz,
                                                   std::span<const float> first = {});
@@ -111,9 +124,13 @@ class Studio {
   /// erased.
   Result<void> enterTake(const Take& take, const Summary& summary);
   Result<void> enterTake(const Take& take);
-  /// Sound files with their notes, elsewhere on the studio's disk, become takes of a student, all or none of
-  /// them. Those on the list stay as they are, in the trash too. How many were new.
+  /// Sound files with their notes, in an Incoming of this studio, become takes of a student, all or none of
+  /// them. Those on the list stay as they are, in the trash too. How many were new. The files themselves are
+  /// moved by moveAdopted().
   Result<int> adoptTakes(const Student& student, const std::vector<std::filesystem::path>& files);
+  /// Once adopting is done with and nothing can take it back; what a crash leaves of it is done at the next
+  /// start.
+  void moveAdopted();
   Result<Sound> takeSound(std::int64_t take) const;
   /// Empty for a take that is not on the list.
   std::filesystem::path takeFile(std::int64_t take) const;
@@ -177,7 +194,15 @@ class Studio {
   /// The running order of a student's lesson, ids of cards; empty: none of their own.
   Result<std::vector<std::string>> order(std::int64_t student) const;
   Result<void> keepOrder(std::int64_t student, const std::vector<std::string>& exercises);
-  /// The take that a student's other takes of a card are held against.
+  /// Running orders of a student's own, by name; which of them, or which that ships, is the present one.
+  struct OwnOrder {
+    std::string name;
+    std::vector<std::string> exercises;
+  };
+  Result<std::vector<OwnOrder>> ownOrders(std::int64_t student) const;
+  Result<void> keepOwnOrder(std::int64_t student,
+                            const OwnOrder& order);  ///< without exercises: takes it away
+  /// The take that a student's other takes of a card are held against; one of theirs.
   Result<std::optional<std::int64_t>> model(std::int64_t student, const std::string& exercise) const;
   /// `take` nullopt: none any more.
   Result<void> keepModel(std::int64_t student, const std::string& exercise, std::optional<std::int64_t> take);
@@ -216,6 +241,23 @@ class Studio {
   Result<std::vector<SentHomework>> sent(std::int64_t homework) const;
   Result<void> keepSent(std::int64_t homework, const SentHomework& sent);  ///< without files: takes it away
 
+  /// Best tries that are to become takes: written down first, all or none of them.
+  Result<void> beginIntakes(const std::vector<Intake>& intakes);
+  /// Those that were begun and are not finished, oldest first.
+  Result<std::vector<Intake>> intakes() const;
+  /// The take is on the list, and its list of homework knows of it. Where the student has a take of the same
+  /// sound already, that is the one, and what was written of this is removed. The id that it has then.
+  Result<std::int64_t> finishIntake(const Intake& intake, const Take& take, const Summary& summary);
+  Result<void> dropIntake(const Intake& intake);
+
+  /// What came into the watched folder and was taken.
+  Result<std::vector<WatchedFile>> watchedFiles() const;
+  Result<void> keepWatchedFile(const WatchedFile& file);
+  Result<void> forgetWatchedFiles();
+  /// The studio from which a student's packs for home come; empty: none yet.
+  Result<std::string> homeOf(std::int64_t student) const;
+  Result<void> keepHomeOf(std::int64_t student, const std::string& studio);
+
   /// Where a recording in progress is to be written; a note of what it is lies beside it, and is on the disk
   /// before this returns.
   /// `elsewhere`: another folder than the studio's own; what is left there is not found again.
@@ -234,7 +276,8 @@ class Studio {
  private:
   struct Data;
   explicit Studio(std::unique_ptr<Data> data);
-  static tl::expected<Studio, OpenError> openLocked(const std::filesystem::path& folder, bool anew);
+  static tl::expected<Studio, OpenError> openLocked(const std::filesystem::path& folder, bool anew,
+                                                    std::shared_ptr<const Clock> clock);
   Result<void> enter(const Take& take, const Summary* summary);
   void insertSummary(std::int64_t take, const Summary& summary);
   Result<void> takeInAll();

@@ -10,8 +10,36 @@
 
 namespace calando {
 
+/// True for a place in a folder or under it, however it is written.
+bool isInside(const std::filesystem::path& place, const std::filesystem::path& folder);
+
+/// Where a backup is unpacked before it becomes the studio of a folder.
+inline constexpr const char* kRestoring = "restoring";
+/// What a restore that was cut off left in a folder goes; true where there was something of it and no studio.
+bool undoRestoring(const std::filesystem::path& folder);
+
+/// The name of a file in a folder of the studio. What is anything else leads nowhere, whatever wrote it.
+std::string plainName(const std::string& name);
+
+/// What is changed while it lives is kept all at once by commit(), or else not at all. One within another is
+/// part of that.
+class Whole {
+ public:
+  explicit Whole(SQLite::Database& db);
+  ~Whole();
+  Whole(const Whole&) = delete;
+  Whole& operator=(const Whole&) = delete;
+  void commit();
+
+ private:
+  SQLite::Database& db_;
+  bool outermost_;
+  bool kept_ = false;
+};
+
 struct Studio::Data {
   std::filesystem::path folder;
+  std::shared_ptr<const Clock> clock;
   std::unique_ptr<SQLite::Database> db;
   int lock = -1;
   bool readOnly = false;
@@ -28,6 +56,10 @@ struct Studio::Data {
   std::filesystem::path database() const { return folder / "studio.db"; }
   std::filesystem::path takes() const { return folder / "takes"; }
   std::filesystem::path recordings() const { return folder / "recording"; }
+  /// A take's sound, and a recording, by the name in the list.
+  std::filesystem::path take(const std::string& name) const { return takes() / plainName(name); }
+  std::filesystem::path recording(const std::string& name) const { return recordings() / plainName(name); }
+  std::int64_t newId() const { return calando::newId(clock->now_ms()); }
   /// One empty file for each student who is being erased, named by id: it needs no room.
   std::filesystem::path journal() const { return folder / "erasing"; }
   bool isErasing(std::int64_t student) const;
@@ -61,16 +93,23 @@ struct Studio::Data {
   }
 };
 
+/// Brings the tables up from a version of theirs to the newest one. Throws.
+extern const int kSchemaVersion;
+void migrate(SQLite::Database& db, int version);
+
 /// What stands behind the name of a studio.db that was set aside, before its date.
 inline constexpr std::string_view kAside = ".aside-";
 
 /// The columns that takeFrom() reads, of a take joined with its summary, and where those follow that a query
 /// adds.
-inline constexpr int kAdded = 19;
+inline constexpr int kAdded = 20;
 inline constexpr const char* kTakeColumns =
     "take.id, take.student, made, seconds, source, asked, word, remark, summary.held, attention, comfort, "
-    "tried, file, recording, ticks, stopped, seen, other, let_go";
+    "tried, file, recording, ticks, stopped, seen, other, let_go, origin";
 Take takeFrom(SQLite::Statement& row);
+/// Throws.
+void insertTake(SQLite::Database& db, const Take& take, bool noted);
+bool isOnList(SQLite::Database& db, const char* table, std::int64_t id);
 
 /// Texts of a student in an order of theirs, in a table with student and place.
 std::vector<std::string> listOf(SQLite::Database& db, const std::string& table, const std::string& column,

@@ -34,7 +34,7 @@ Studio::Result<void> Studio::keepEarAnswer(std::int64_t student, const EarAnswer
         *data_->db,
         "INSERT INTO ear_answer(id, student, made, way, change, concert, amount, choices, is_right) "
         "VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?)");
-    insert.bind(1, newId());
+    insert.bind(1, data_->newId());
     insert.bind(2, student);
     insert.bind(3, answer.made_unix_s);
     insert.bind(4, std::string(nameIn(kWays, answer.way)));
@@ -68,7 +68,7 @@ Studio::Result<void> Studio::keepEarGuess(std::int64_t student, const EarGuess& 
     SQLite::Statement insert(
         *data_->db,
         "INSERT INTO ear_guess(id, student, made, figure, guessed, was) VALUES(?, ?, ?, ?, ?, ?)");
-    insert.bind(1, newId());
+    insert.bind(1, data_->newId());
     insert.bind(2, student);
     insert.bind(3, guess.made_unix_s);
     insert.bind(4, guess.figure);

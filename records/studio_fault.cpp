@@ -25,6 +25,19 @@ constexpr auto kStudioFaults = std::to_array<Wording<StudioFault>>({
     {notMade, "The studio folder {1} cannot be made ({2})."},
     {notAStudio,
      "The folder {1} is no studio and not empty, and was left as it is. Choose an empty or a new one."},
+    {linkInside,
+     "The folder {1} is no studio: {2} in it is a link to somewhere else. Nothing was changed; choose "
+     "another "
+     "folder."},
+    {someoneElses,
+     "The folder {1} belongs to another user of this computer. Nothing was changed; choose a folder of your "
+     "own."},
+    {openToOthers,
+     "Others may write into the studio in {1}, and may have changed what is in it. Nothing was changed; take "
+     "that permission away from them (chmod go-w) and look whether all is as you left it."},
+    {halfRestored,
+     "A backup was being unpacked into {1} and was cut off. What there was of it is removed; unpack it "
+     "again."},
     {listMissing,
      "The studio in {1} has sound files but no list of them: studio.db is missing or empty. Put back a copy "
      "of "
@@ -49,6 +62,8 @@ constexpr auto kStudioFaults = std::to_array<Wording<StudioFault>>({
     {soundEmpty,
      "There is no sound in this take’s file ({1}). Its figures are still here; put back a copy to hear it."},
     {notSound, "{1} cannot be read as sound; export it and look at it with another program."},
+    {modelOfAnother, "A model is a take of the student whose other takes are held against it."},
+    {insideStudio, "{1} is inside the studio, whose files are its own. Choose a place outside of it."},
     {cannotErase, "The student cannot be erased now ({1}). Nothing was changed."},
     {fileNotErased,
      "The erasing is not finished: {1} cannot be removed ({2}). It goes on at the next start; change its "

@@ -108,9 +108,9 @@ Studio::Result<std::map<std::int64_t, Studio::Summary>> Studio::summaries(std::i
 
 Studio::Result<void> Studio::keepSummary(std::int64_t take, const Summary& summary) {
   return data_->change([&] {
-    SQLite::Transaction transaction(*data_->db);
+    Whole whole(*data_->db);
     insertSummary(take, summary);
-    transaction.commit();
+    whole.commit();
   });
 }
 

@@ -1,3 +1,4 @@
+#include <charconv>
 #include <nlohmann/json.hpp>
 
 #include "core/bounded_json.h"
@@ -34,12 +35,25 @@ json listAt(const json& object, const char* key) {
   return found != object.end() && found->is_array() ? *found : json::array();
 }
 
+/// Takes by item; an earlier form has them in the order of the items.
+std::map<std::size_t, std::int64_t> takesFrom(const json& takes) {
+  std::map<std::size_t, std::int64_t> by;
+  for (const auto& [key, take] : takes.items()) {
+    std::size_t item = 0;
+    const auto [end, error] = std::from_chars(key.data(), key.data() + key.size(), item);
+    if (error == std::errc{} && end == key.data() + key.size() && take.is_number_integer())
+      by[item] = take.get<std::int64_t>();
+  }
+  return by;
+}
+
 }  // namespace
 
 std::string toText(const SentHomework& sent) {
-  json object{{"files", json::array()}, {"pieces", json::array()}, {"takes", sent.takes}};
+  json object{{"files", json::array()}, {"pieces", json::array()}, {"takes", json::object()}};
   for (const auto& file : sent.files) object["files"].push_back(file.string());
   for (const Piece& piece : sent.pieces) object["pieces"].push_back(jsonOf(piece));
+  for (const auto& [item, take] : sent.takes) object["takes"][std::to_string(item)] = take;
   if (sent.answer) object["answer"] = *sent.answer;
   return object.dump(-1, ' ', false, json::error_handler_t::replace);
 }
@@ -52,8 +66,7 @@ SentHomework sentFrom(std::string_view text) {
     if (file.is_string()) sent.files.emplace_back(file.get<std::string>());
   for (const json& piece : listAt(*read, "pieces"))
     if (const auto one = pieceFrom(piece)) sent.pieces.push_back(*one);
-  for (const json& take : listAt(*read, "takes"))
-    if (take.is_number_integer()) sent.takes.push_back(take.get<std::int64_t>());
+  if (const auto takes = read->find("takes"); takes != read->end()) sent.takes = takesFrom(*takes);
   if (const auto answer = read->find("answer"); answer != read->end() && answer->is_string())
     sent.answer = answer->get<std::string>();
   return sent;
@@ -72,7 +85,7 @@ Studio::Result<std::vector<Homework>> Studio::homework() const {
 
 Studio::Result<Homework> Studio::keepHomework(Homework homework) {
   return data_->change([&] {
-    if (homework.id == 0) homework.id = newId();
+    if (homework.id == 0) homework.id = data_->newId();
     SQLite::Statement insert(*data_->db,
                              "INSERT INTO homework(id, due, list) VALUES(?, ?, ?) "
                              "ON CONFLICT(id) DO UPDATE SET due = excluded.due, list = excluded.list");

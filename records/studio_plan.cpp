@@ -38,7 +38,7 @@ Studio::Result<std::vector<Practice>> Studio::practices(std::int64_t student) co
 
 Studio::Result<Practice> Studio::keepPractice(Practice practice) {
   return data_->change([&] {
-    if (practice.id == 0) practice.id = newId();
+    if (practice.id == 0) practice.id = data_->newId();
     SQLite::Statement insert(
         *data_->db, "INSERT OR REPLACE INTO practice(id, student, day, minutes, what) VALUES(?, ?, ?, ?, ?)");
     insert.bind(1, practice.id);

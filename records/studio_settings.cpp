@@ -102,7 +102,7 @@ std::vector<std::string> listOf(SQLite::Database& db, const std::string& table, 
 
 void keepList(SQLite::Database& db, const std::string& table, const std::string& column, std::int64_t student,
               const std::vector<std::string>& texts) {
-  SQLite::Transaction transaction(db);
+  Whole whole(db);
   SQLite::Statement remove(db, "DELETE FROM " + table + " WHERE student = ?");
   remove.bind(1, student);
   remove.exec();
@@ -114,7 +114,7 @@ void keepList(SQLite::Database& db, const std::string& table, const std::string&
     insert.bind(3, texts[place]);
     insert.exec();
   }
-  transaction.commit();
+  whole.commit();
 }
 
 Studio::Result<std::vector<std::string>> Studio::order(std::int64_t student) const {
@@ -137,15 +137,18 @@ Studio::Result<std::optional<std::int64_t>> Studio::model(std::int64_t student,
 
 Studio::Result<void> Studio::keepModel(std::int64_t student, const std::string& exercise,
                                        std::optional<std::int64_t> take) {
-  return data_->change([&] {
+  const auto kept = data_->change([&] {
     SQLite::Statement change(*data_->db,
-                             take ? "INSERT OR REPLACE INTO model(student, exercise, take) VALUES(?, ?, ?)"
-                                  : "DELETE FROM model WHERE student = ? AND exercise = ?");
+                             take ? "INSERT OR REPLACE INTO model(student, exercise, take) "
+                                    "SELECT ?1, ?2, id FROM take WHERE id = ?3 AND ?1 IN (student, other)"
+                                  : "DELETE FROM model WHERE student = ?1 AND exercise = ?2");
     change.bind(1, student);
     change.bind(2, exercise);
     if (take) change.bind(3, *take);
-    change.exec();
+    return change.exec() > 0 || !take;
   });
+  if (!kept) return tl::unexpected(kept.error());
+  return *kept ? Result<void>() : tl::unexpected(Problem(StudioFault::modelOfAnother));
 }
 
 Studio::Result<std::vector<OpenMark>> Studio::openBreaths(std::int64_t student) const {

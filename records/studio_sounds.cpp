@@ -26,7 +26,7 @@ Studio::Result<std::vector<Take>> Studio::soundsBefore(std::int64_t made_unix_s)
 namespace {
 
 void setLetGo(SQLite::Database& db, const std::vector<std::int64_t>& takes, std::int64_t since) {
-  SQLite::Transaction transaction(db);
+  Whole whole(db);
   SQLite::Statement update(db, "UPDATE take SET let_go = ? WHERE id = ?");
   for (const std::int64_t take : takes) {
     update.reset();
@@ -34,7 +34,7 @@ void setLetGo(SQLite::Database& db, const std::vector<std::int64_t>& takes, std:
     update.bind(2, take);
     update.exec();
   }
-  transaction.commit();
+  whole.commit();
 }
 
 }  // namespace
@@ -65,7 +65,7 @@ Studio::Result<void> Studio::tidySounds(std::int64_t now_unix_s) {
     std::vector<fs::path> list;
     SQLite::Statement query(*data_->db, "SELECT file FROM take WHERE let_go > 0 AND let_go <= ?");
     query.bind(1, now_unix_s - kLetGo_s);
-    while (query.executeStep()) list.push_back(data_->takes() / query.getColumn(0).getString());
+    while (query.executeStep()) list.push_back(data_->take(query.getColumn(0).getString()));
     return list;
   });
   if (!files) return tl::unexpected(files.error());

@@ -1,7 +1,6 @@
 #include <sys/stat.h>
 
 #include <algorithm>
-#include <chrono>
 
 #include "core/bounded_json.h"
 #include "records/studio_data.h"
@@ -33,10 +32,9 @@ std::optional<SoundNote> noteOf(const fs::path& sound) {
 Studio::Result<fs::path> Studio::newRecording(const Student& student, const AskedFor& asked,
                                               const std::optional<fs::path>& elsewhere) {
   if (data_->readOnly) return data_->change([] { return fs::path(); });
-  const auto now = std::chrono::system_clock::now().time_since_epoch();
   SoundNote note{student, {}};
   note.take.asked = asked;
-  note.take.made_unix_s = std::chrono::duration_cast<std::chrono::seconds>(now).count();
+  note.take.made_unix_s = data_->clock->now_unix_s();
   const fs::path folder = elsewhere.value_or(data_->recordings());
   const fs::path file = folder / (newFileStem(note.take.made_unix_s) + ".wav");
   if (const auto written = writeWhole(noteFileOf(file), Access::owner, toText(note)); !written)
@@ -64,7 +62,7 @@ void Studio::tidyRecordings() {
       SQLite::Statement query(*data_->db, "SELECT file FROM take WHERE recording = ?");
       query.bind(1, file.filename().string());
       std::error_code ignored;
-      return query.executeStep() && fs::exists(data_->takes() / query.getColumn(0).getString(), ignored);
+      return query.executeStep() && fs::exists(data_->take(query.getColumn(0).getString()), ignored);
     });
     if (!hasSound(file) || (kept && *kept)) discardRecording(file);
   }
@@ -83,8 +81,9 @@ Studio::Result<std::vector<Stray>> Studio::strays() const {
       stray.known = std::ranges::find(*students, stray.note.student.id, &Student::id) != students->end();
       list.push_back(std::move(stray));
     };
-    std::set<std::string> onList;
-    SQLite::Statement query(*data_->db, "SELECT file FROM take");
+    std::set<std::string> onList;  // or on its way there
+    SQLite::Statement query(
+        *data_->db, "SELECT file FROM take UNION SELECT sound FROM intake UNION SELECT file FROM incoming");
     while (query.executeStep()) onList.insert(query.getColumn(0).getString());
     for (const fs::path& file : filesIn(data_->takes()))
       if (!onList.contains(file.filename().string())) add(file, false);

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <charconv>
 
+#include "core/plain_text.h"
 #include "records/studio_data.h"
 
 namespace calando {
@@ -15,7 +16,7 @@ constexpr const char* kTraces = "traces";  // in the journal: the list is to be 
 
 /// Name, instrument and range as the statement's first four values.
 void bindStudent(SQLite::Statement& statement, const Student& student) {
-  statement.bind(1, student.name);
+  statement.bind(1, visibleLine(student.name));
   statement.bind(2, student.instrument);
   if (student.range.lowest) statement.bind(3, *student.range.lowest);
   if (student.range.highest) statement.bind(4, *student.range.highest);
@@ -46,8 +47,10 @@ Studio::Result<std::vector<Student>> Studio::students() const {
     };
     while (query.executeStep())
       if (const auto id = query.getColumn(0).getInt64(); !data_->isErasing(id))
-        list.push_back(
-            {id, query.getColumn(1).getString(), query.getColumn(2).getString(), {note(3), note(4)}});
+        list.push_back({id,
+                        visibleLine(query.getColumn(1).getString()),
+                        query.getColumn(2).getString(),
+                        {note(3), note(4)}});
     return list;
   });
 }
@@ -55,7 +58,7 @@ Studio::Result<std::vector<Student>> Studio::students() const {
 Studio::Result<Student> Studio::addStudent(const std::string& name, const std::string& instrument,
                                            NoteRange range) {
   return data_->change([&] {
-    Student student{newId(), name, instrument, range};
+    Student student{data_->newId(), visibleLine(name), instrument, range};
     SQLite::Statement insert(
         *data_->db, "INSERT INTO student(name, instrument, lowest, highest, id) VALUES(?, ?, ?, ?, ?)");
     bindStudent(insert, student);
@@ -67,7 +70,7 @@ Studio::Result<Student> Studio::addStudent(const std::string& name, const std::s
 
 Studio::Result<void> Studio::changeStudent(const Student& student) {
   return data_->change([&] {
-    SQLite::Transaction transaction(*data_->db);
+    Whole whole(*data_->db);
     SQLite::Statement update(
         *data_->db, "UPDATE student SET name = ?, instrument = ?, lowest = ?, highest = ? WHERE id = ?");
     bindStudent(update, student);
@@ -77,7 +80,24 @@ Studio::Result<void> Studio::changeStudent(const Student& student) {
     SQLite::Statement takes(*data_->db, "UPDATE take SET changed = changed + 1 WHERE student = ?");
     takes.bind(1, student.id);
     takes.exec();
-    transaction.commit();
+    whole.commit();
+  });
+}
+
+Studio::Result<std::string> Studio::homeOf(std::int64_t student) const {
+  return data_->attempt([&] {
+    SQLite::Statement query(*data_->db, "SELECT home FROM student WHERE id = ?");
+    query.bind(1, student);
+    return query.executeStep() ? query.getColumn(0).getString() : std::string();
+  });
+}
+
+Studio::Result<void> Studio::keepHomeOf(std::int64_t student, const std::string& studio) {
+  return data_->change([&] {
+    SQLite::Statement update(*data_->db, "UPDATE student SET home = ? WHERE id = ?");
+    update.bind(1, studio);
+    update.bind(2, student);
+    update.exec();
   });
 }
 
@@ -88,7 +108,7 @@ std::vector<fs::path> Studio::soundsOf(std::int64_t student) const {
   std::set<fs::path> others;
   SQLite::Statement query(*data_->db, "SELECT file, student, other FROM take");
   while (query.executeStep()) {
-    const fs::path file = data_->takes() / query.getColumn(0).getString();
+    const fs::path file = data_->take(query.getColumn(0).getString());
     if (query.getColumn(1).getInt64() == student || query.getColumn(2).getInt64() == student)
       files.push_back(file);
     else

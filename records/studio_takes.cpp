@@ -4,6 +4,8 @@
 
 #include "core/analysis.h"
 #include "core/bounded_json.h"
+#include "core/plain_text.h"
+#include "records/incoming.h"
 #include "records/studio_data.h"
 
 namespace calando {
@@ -16,6 +18,10 @@ std::string askedText(const AskedFor& asked) {
   return toJson(asked).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
+constexpr std::int64_t kYear2150_s = 5680281600;
+
+}  // namespace
+
 bool isOnList(SQLite::Database& db, const char* table, std::int64_t id) {
   SQLite::Statement query(db, std::string("SELECT 1 FROM ") + table + " WHERE id = ?");
   query.bind(1, id);
@@ -25,9 +31,9 @@ bool isOnList(SQLite::Database& db, const char* table, std::int64_t id) {
 void insertTake(SQLite::Database& db, const Take& take, bool noted) {
   SQLite::Statement insert(db,
                            "INSERT INTO take(id, student, made, seconds, source, asked, word, remark, "
-                           "attention, comfort, tried, file, recording, noted, ticks, stopped, seen, other) "
-                           "VALUES(?, ?, ?, ?, ?, ?, ?, "
-                           "?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
+                           "attention, comfort, tried, file, recording, noted, ticks, stopped, seen, other, "
+                           "origin) VALUES(?, ?, ?, ?, ?, ?, ?, "
+                           "?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
   insert.bind(1, take.id);
   insert.bind(2, take.student);
   insert.bind(3, take.made_unix_s);
@@ -47,8 +53,11 @@ void insertTake(SQLite::Database& db, const Take& take, bool noted) {
   insert.bind(17, static_cast<int>(take.seen));
   // One who is no longer here is nobody.
   if (take.other != 0 && isOnList(db, "student", take.other)) insert.bind(18, take.other);
+  insert.bind(19, take.origin ? toText(*take.origin) : std::string());
   insert.exec();
 }
+
+namespace {
 
 void markDeleted(SQLite::Database& db, std::int64_t take, bool deleted) {
   SQLite::Statement update(db, "UPDATE take SET deleted = ? WHERE id = ?");
@@ -63,7 +72,8 @@ Take takeFrom(SQLite::Statement& row) {
   Take t;
   t.id = row.getColumn(0).getInt64();
   t.student = row.getColumn(1).getInt64();
-  t.made_unix_s = row.getColumn(2).getInt64();
+  const std::int64_t made = row.getColumn(2).getInt64();
+  t.made_unix_s = made >= 0 && made < kYear2150_s ? made : 0;  // a moment that cannot be is none
   t.seconds = row.getColumn(3).getDouble();
   t.source = row.getColumn(4).getString();
   const auto asked = parseBounded(row.getColumn(5).getString());
@@ -82,6 +92,7 @@ Take takeFrom(SQLite::Statement& row) {
   t.seen = static_cast<Seen>(std::clamp(row.getColumn(16).getInt(), 0, 2));
   t.other = row.getColumn(17).getInt64();
   t.letGo_unix_s = row.getColumn(18).getInt64();
+  t.origin = originFrom(row.getColumn(19).getString());
   return t;
 }
 
@@ -101,15 +112,19 @@ Studio::Result<std::vector<Take>> Studio::takes(std::int64_t student) const {
 tl::expected<Take, WriteError> Studio::writeTake(const fs::path& folder, const Student& student, Take take,
                                                  std::span<const float> samples, double rate_hz,
                                                  std::span<const float> first) {
-  take.id = newId();
   take.student = student.id;
   take.seconds = static_cast<double>(samples.size()) / rate_hz;
-  take.file = newFileStem(take.made_unix_s) + ".flac";
-  const auto written =
-      writeSound((folder / "takes" / take.file).string(), samples, rate_hz, SoundFormat::flac24,
-                 {Access::owner, Replace::never, toText(SoundNote{student, take}), first});
+  const fs::path file = folder / "takes" / take.file;
+  if (const auto there = noteOf(file); there && there->take.id == take.id) return take;
+  const auto written = writeSound(file.string(), samples, rate_hz, SoundFormat::flac24,
+                                  {Access::owner, Replace::never, toText(SoundNote{student, take}), first});
   if (!written) return tl::unexpected(written.error());
   return take;
+}
+
+void Studio::name(Take& take) const {
+  if (take.id == 0) take.id = data_->newId();
+  if (take.file.empty()) take.file = newFileStem(take.made_unix_s) + ".flac";
 }
 
 Studio::Result<void> Studio::enterTake(const Take& take) { return enter(take, nullptr); }
@@ -122,10 +137,10 @@ Studio::Result<void> Studio::enter(const Take& take, const Summary* summary) {
     if (data_->isErasing(take.student) || data_->isErasing(take.other) ||
         !isOnList(*data_->db, "student", take.student))
       return false;
-    SQLite::Transaction transaction(*data_->db);
+    Whole whole(*data_->db);
     insertTake(*data_->db, take, true);
     if (summary) insertSummary(take.id, *summary);
-    transaction.commit();
+    whole.commit();
     return true;
   });
   if (!entered) return tl::unexpected(entered.error());
@@ -134,7 +149,7 @@ Studio::Result<void> Studio::enter(const Take& take, const Summary* summary) {
     fs::remove(takeFile(take), ignored);
     return tl::unexpected(Problem(StudioFault::studentErased));
   }
-  if (!take.recording.empty()) discardRecording(data_->recordings() / take.recording);
+  if (!take.recording.empty()) discardRecording(data_->recording(take.recording));
   return {};
 }
 
@@ -145,19 +160,21 @@ Studio::Result<Take> Studio::addTake(const Take& take, std::span<const float> sa
   if (!list) return tl::unexpected(list.error());
   const auto student = std::ranges::find(*list, take.student, &Student::id);
   if (student == list->end()) return tl::unexpected(Problem(StudioFault::noSuchStudent));
-  auto written = writeTake(data_->folder, *student, take, samples, rate_hz, first);
+  Take named = take;
+  name(named);
+  auto written = writeTake(data_->folder, *student, named, samples, rate_hz, first);
   if (!written) return tl::unexpected(Problem(StudioFault::notKept, written.error().why));
   if (const auto entered = enterTake(*written); !entered) return tl::unexpected(entered.error());
   return std::move(*written);
 }
 
-fs::path Studio::takeFile(const Take& take) const { return data_->takes() / take.file; }
+fs::path Studio::takeFile(const Take& take) const { return data_->take(take.file); }
 
 fs::path Studio::takeFile(std::int64_t take) const {
   const auto file = data_->attempt([&]() -> fs::path {
     SQLite::Statement query(*data_->db, "SELECT file FROM take WHERE id = ?");
     query.bind(1, take);
-    return query.executeStep() ? data_->takes() / query.getColumn(0).getString() : fs::path();
+    return query.executeStep() ? data_->take(query.getColumn(0).getString()) : fs::path();
   });
   return file.value_or(fs::path());
 }
@@ -215,16 +232,16 @@ Studio::Result<void> Studio::removeDeleted() {
     std::vector<std::int64_t> gone;
     SQLite::Statement query(*data_->db, "SELECT id, file FROM take WHERE deleted = 1");
     while (query.executeStep()) {
-      fs::remove(data_->takes() / query.getColumn(1).getString(), error);
+      fs::remove(data_->take(query.getColumn(1).getString()), error);
       if (!error) gone.push_back(query.getColumn(0).getInt64());
     }
-    SQLite::Transaction transaction(*data_->db);
+    Whole whole(*data_->db);
     for (const std::int64_t id : gone) {
       SQLite::Statement remove(*data_->db, "DELETE FROM take WHERE id = ?");
       remove.bind(1, id);
       remove.exec();
     }
-    transaction.commit();
+    whole.commit();
   });
 }
 
@@ -274,7 +291,7 @@ Studio::Result<Take> Studio::takeIn(const Stray& stray, const Student& student) 
   take.seconds = *stray.seconds;
   if (take.source.empty()) take.source = "found in the studio’s folder";
   auto entered = data_->change([&] {
-    if (take.id == 0 || isOnList(*data_->db, "take", take.id)) take.id = newId();
+    if (take.id == 0 || isOnList(*data_->db, "take", take.id)) take.id = data_->newId();
     insertTake(*data_->db, take, false);
   });
   if (!entered) return tl::unexpected(entered.error());
@@ -307,7 +324,8 @@ Studio::Result<void> Studio::adoptStudent(const Student& student) {
     SQLite::Statement insert(
         *data_->db, "INSERT INTO student(id, name, instrument, lowest, highest) VALUES(?, ?, ?, ?, ?)");
     insert.bind(1, student.id);
-    insert.bind(2, student.name.empty() ? "?" : student.name);
+    const std::string name = visibleLine(student.name);
+    insert.bind(2, name.empty() ? "?" : name);
     insert.bind(3, student.instrument);
     if (student.range.lowest) insert.bind(4, *student.range.lowest);
     if (student.range.highest) insert.bind(5, *student.range.highest);
@@ -316,9 +334,10 @@ Studio::Result<void> Studio::adoptStudent(const Student& student) {
 }
 
 Studio::Result<int> Studio::adoptTakes(const Student& student, const std::vector<fs::path>& files) {
-  std::vector<fs::path> moved;
-  auto adopted = data_->change([&] {
-    SQLite::Transaction transaction(*data_->db);
+  return data_->change([&] {
+    Whole whole(*data_->db);
+    int adopted = 0;
+    SQLite::Statement coming(*data_->db, "INSERT INTO incoming(file, place) VALUES(?, ?)");
     for (const fs::path& file : files) {
       Take take = noteOf(file).value_or(SoundNote{}).take;
       if (take.id == 0 || isOnList(*data_->db, "take", take.id)) continue;
@@ -327,19 +346,36 @@ Studio::Result<int> Studio::adoptTakes(const Student& student, const std::vector
       take.recording.clear();
       take.seconds = soundLength_s(file.string()).value_or(take.seconds);
       take.file = newFileStem(take.made_unix_s) + ".flac";
-      std::error_code error;
-      fs::rename(file, data_->takes() / take.file, error);
-      if (error) throw SQLite::Exception("a take's sound could not be moved", SQLITE_IOERR);
-      moved.push_back(data_->takes() / take.file);
       insertTake(*data_->db, take, true);
+      coming.reset();
+      coming.bind(1, take.file);
+      coming.bind(2, fs::relative(file, Incoming::placeIn(data_->folder)).string());
+      coming.exec();
+      ++adopted;
     }
-    transaction.commit();
-    return static_cast<int>(moved.size());
+    whole.commit();
+    return adopted;
   });
-  std::error_code ignored;
-  if (!adopted)
-    for (const fs::path& file : moved) fs::remove(file, ignored);
-  return adopted;
+}
+
+/// First the file, then the word that it is to come: what is cut off in between is looked at again.
+void Studio::moveAdopted() {
+  (void)data_->change([&] {
+    std::vector<std::pair<std::string, fs::path>> coming;
+    SQLite::Statement query(*data_->db, "SELECT file, place FROM incoming");
+    while (query.executeStep())
+      coming.emplace_back(query.getColumn(0).getString(), query.getColumn(1).getString());
+    SQLite::Statement there(*data_->db, "DELETE FROM incoming WHERE file = ?");
+    for (const auto& [file, place] : coming) {
+      std::error_code error;
+      if (Incoming::isPlace(place))
+        fs::rename(Incoming::placeIn(data_->folder) / place, data_->take(file), error);
+      if (error && error != std::errc::no_such_file_or_directory) continue;  // at the next start
+      there.reset();
+      there.bind(1, file);
+      there.exec();
+    }
+  });
 }
 
 }  // namespace calando

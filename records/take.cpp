@@ -1,13 +1,15 @@
 #include "records/take.h"
 
 #include <atomic>
-#include <chrono>
+#include <charconv>
+#include <cmath>
 #include <ctime>
 #include <random>
 #include <ranges>
 
 #include "core/bounded_json.h"
 #include "core/exercise/ticks.h"
+#include "core/plain_text.h"
 
 namespace calando {
 
@@ -15,8 +17,7 @@ namespace {
 
 constexpr std::size_t kLongestName = 1000;  // bytes
 constexpr std::size_t kLongestText = 100'000;
-constexpr std::int64_t kMostId = (std::int64_t{1} << 53) - 1;
-constexpr std::int64_t kYear2020_ms = 1577836800000;
+constexpr std::int64_t kYear2020_ms = 1577836800000, kYear2150_ms = 5680281600000;
 constexpr std::int64_t kYear9999_s = 253402300799;
 constexpr int kRandomBits = 11;
 constexpr int kForm = 1;
@@ -47,6 +48,29 @@ std::vector<std::string> ticksFrom(std::string_view text) {
   return list;
 }
 
+bool Origin::isSoundOf(const Origin& other) const {
+  if (content.empty() || content != other.content) return false;
+  const double both = std::min(to_s, other.to_s) - std::max(from_s, other.from_s);
+  return both > 0.5 * std::min(to_s - from_s, other.to_s - other.from_s);
+}
+
+std::string toText(const Origin& origin) {
+  return origin.content + ' ' + fixed(origin.from_s, 3) + ' ' + fixed(origin.to_s, 3);
+}
+
+std::optional<Origin> originFrom(std::string_view text) {
+  const std::size_t first = text.find(' '), second = text.rfind(' ');
+  if (first == 0 || first == second || second == std::string_view::npos) return std::nullopt;
+  const auto number = [](std::string_view part, double& to) {
+    const auto [end, error] = std::from_chars(part.data(), part.data() + part.size(), to);
+    return error == std::errc{} && end == part.data() + part.size() && std::isfinite(to);
+  };
+  Origin origin{std::string(text.substr(0, first)), 0.0, 0.0};
+  const bool good = number(text.substr(first + 1, second - first - 1), origin.from_s) &&
+                    number(text.substr(second + 1), origin.to_s) && origin.from_s < origin.to_s;
+  return good ? std::optional(origin) : std::nullopt;
+}
+
 std::string toText(const SoundNote& note) {
   const Take& t = note.take;
   const nlohmann::json text{{"calando", kForm},
@@ -70,7 +94,8 @@ std::string toText(const SoundNote& note) {
                             {"ticks", textOfTicks(t.ticks)},
                             {"stopped", t.stopped},
                             {"seen", static_cast<int>(t.seen)},
-                            {"recording", t.recording}};
+                            {"recording", t.recording},
+                            {"origin", t.origin ? toText(*t.origin) : std::string()}};
   return text.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
@@ -109,13 +134,15 @@ std::optional<SoundNote> soundNoteFrom(std::string_view text) {
   t.stopped = fields.flag("stopped").value_or(false);
   t.seen = static_cast<Seen>(fields.whole("seen", 0, 2).value_or(0));
   t.recording = fields.text("recording", kLongestName).value_or("");
+  t.origin = originFrom(fields.text("origin", kLongestName).value_or(""));
   return note;
 }
 
-std::int64_t newId() {
-  using namespace std::chrono;
-  const auto now = duration_cast<milliseconds>(system_clock::now().time_since_epoch()).count();
-  const std::int64_t stamp = std::max<std::int64_t>(0, now - kYear2020_ms) << kRandomBits;
+std::int64_t newId(std::int64_t now_ms) {
+  // Nothing tells two machines of one wrong time apart but chance, and its ids are no later than others.
+  if (now_ms < kYear2020_ms || now_ms > kYear2150_ms)
+    return std::max<std::int64_t>(1, static_cast<std::int64_t>(randomBits()) & kMostId);
+  const std::int64_t stamp = (now_ms - kYear2020_ms) << kRandomBits;
   const auto wanted = stamp | static_cast<std::int64_t>(randomBits() & ((1u << kRandomBits) - 1));
   static std::atomic<std::int64_t> last{0};
   std::int64_t before = last.load();

@@ -17,6 +17,20 @@ struct Student {
   NoteRange range;         ///< what exercises ask of them
 };
 
+/// The stretch of a sound file that a take was cut from, told by the file's content, whatever it is called.
+struct Origin {
+  std::string content;  ///< a hash of the file's bytes
+  double from_s = 0.0;
+  double to_s = 0.0;
+
+  /// More than half of the shorter stretch is in both.
+  bool isSoundOf(const Origin& other) const;
+  bool operator==(const Origin&) const = default;
+};
+std::string toText(const Origin& origin);
+/// nullopt for what is none.
+std::optional<Origin> originFrom(std::string_view text);
+
 /// How it felt.
 enum class Comfort { unsaid, easy, fair, tight };
 
@@ -41,6 +55,7 @@ struct Take {
   std::string file;                ///< its sound's name in the studio's folder of takes
   std::int64_t letGo_unix_s = 0;   ///< since when its sound is given up; 0: it is kept
   std::string recording;           ///< the name of the recording that it was made from; empty: none
+  std::optional<Origin> origin;    ///< of one that was cut from a longer file
 
   bool soundKept() const { return letGo_unix_s == 0; }
   bool isOf(std::int64_t whom) const { return student == whom || (other != 0 && other == whom); }
@@ -61,8 +76,10 @@ std::string toText(const SoundNote& note);
 std::optional<SoundNote> soundNoteFrom(std::string_view text);
 
 /// Ids that are given once in a lifetime, whatever happens to the list of them: milliseconds since 2020 and
-/// eleven random bits, so that later ones are larger. Below 2^53. Threads: any.
-std::int64_t newId();
+/// eleven random bits, so that later ones are larger; of a clock that cannot be right all bits are random. Up
+/// to kMostId. Threads: any.
+std::int64_t newId(std::int64_t now_ms);
+inline constexpr std::int64_t kMostId = (std::int64_t{1} << 53) - 1;
 /// The same for a file's name: when it was made (UTC) and 48 random bits.
 std::string newFileStem(std::int64_t made_unix_s);
 

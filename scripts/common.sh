@@ -7,7 +7,7 @@ BUILD_PACKAGES=(build-essential cmake ninja-build ccache pkg-config
   libexpected-dev nlohmann-json3-dev libsqlite3-dev libsqlitecpp-dev libcli11-dev libreaderwriterqueue-dev libgtest-dev)
 RUN_PACKAGES=(libqt6multimedia6 qt6-qpa-plugins)
 # Sound servers of the tests' own, for the real recording path.
-TEST_PACKAGES=(poppler-utils pulseaudio pulseaudio-utils pipewire pipewire-pulse wireplumber dbus-daemon)
+TEST_PACKAGES=(locales poppler-utils pulseaudio pulseaudio-utils pipewire pipewire-pulse wireplumber dbus-daemon)
 
 # Installs what is missing of the packages named; asks for nothing when all is there.
 ensure_packages() {

@@ -1,13 +1,13 @@
 #pragma once
 
-#include "app/session/importing.h"
+#include "app/session/session.h"
 
 class QWidget;
 
 namespace calando {
 
-/// What is to become of recordings that are still being taken in when the window is to close.
+/// What is to become of what is under way when the window is to close.
 enum class Closing { wait, leave, notNow };
-Closing askHowToClose(const Importing& importing, QWidget* over);
+Closing askHowToClose(const Session::Promises& promises, QWidget* over);
 
 }  // namespace calando

@@ -77,7 +77,9 @@ void explainBreathing(const About& about) {
            "the "
            "take says so, nothing is taken from it, and there is no more breathing that day unless the "
            "teacher "
-           "opens it again."),
+           "opens it again. When nothing sounds any more Esc asks first, and once more is meant; opened "
+           "again "
+           "everything is as it was."),
        Help::tr(
            "A sheet at the wall is timed by the player’s key: Space begins to listen, again when the hand "
            "lets "
@@ -198,7 +200,12 @@ void explainWeeks(const About& about) {
                 "has Calando at "
                 "home: order, cards, plan, list and model takes; what they practised comes back in another, "
                 "each take "
-                "once. Settings backs the whole studio up into one file.")});
+                "once. What a pack from another studio would replace is shown side by side and asked for. "
+                "Settings backs the whole studio up into one file."),
+       Help::tr(
+           "Ctrl+Z takes back the last thing that was done for the student who is here, or for nobody in "
+           "particular; the button of a message takes back what that message says, whatever was done "
+           "since.")});
   about(
       Help::tr("The post"),
       {Help::tr(
@@ -217,7 +224,14 @@ void explainWeeks(const About& about) {
            "or Delete "
            "that it is none; a drag elsewhere marks a stretch; arrows go from try to try; P listens. "
            "What you "
-           "say is measured at once, kept, and taken back by Ctrl+Z.")});
+           "say is measured at once, kept, and taken back by Ctrl+Z."),
+       Help::tr(
+           "Into the weeks keeps the best tries as takes, once, whichever list is looked at meanwhile; what "
+           "is "
+           "cut off goes on at the next start. A folder that is watched gives a recording once it is whole, "
+           "and "
+           "again when it has changed: what was said of the one before is set aside then. Of students of one "
+           "name each answer has a file of its own, with a number.")});
 }
 
 void explainEars(const About& about) {

@@ -186,7 +186,9 @@ void MainWindow::bindKeys() {
     });
   keys_.on("open", [this] { chooseFiles(); });
   keys_.on("export", [this] { exportShown(); });
-  keys_.on("add", [this] { head_->chooser().edit(true); });
+  keys_.on("add", [this, &s] {
+    if (s.allowed().choose) head_->chooser().edit(true);
+  });
   keys_.on("delete", [&s] { s.deleteTake(); });
   keys_.on("undo", [&s] { s.undo(); });
   keys_.on("help", [this] { showHelp(this); });
@@ -216,8 +218,10 @@ void MainWindow::bindSession() {
     dialog.exec();
   });
   connect(&s, &Session::compared, this, &MainWindow::compare);
-  connect(&s.keeping(), &Keeping::through, this, [this] {
-    if (closing_) close();
+  connect(&s.intake(), &TakeIntake::through, this, &MainWindow::closeNow);
+  connect(&s, &Session::filesThrough, this, &MainWindow::closeNow);
+  connect(&s.roster(), &Roster::erasing, this, [this] {
+    for (CompareView* view : findChildren<CompareView*>()) delete view;
   });
 }
 
@@ -238,6 +242,7 @@ void MainWindow::bindPicture() {
   });
   connect(&s.run(), &TakeRun::phaseChanged, this, [this, &s] {
     if (s.run().taking()) {
+      take_->setFocus();  // what a take greys passes the focus on to nothing else
       take_->setCursor({});
       take_->setHidden(s.asking().earsFirst());
     }
@@ -252,7 +257,7 @@ void MainWindow::bindPicture() {
                      (s.lesson().current()->display == Display::hidden && s.asking().earsFirst()));
   });
   connect(&s.guessing(), &Guessing::changed, this,
-          [this, &s] { take_->setHidden(s.guessing().wanted().has_value()); });
+          [this, &s] { take_->setHidden(s.guessing().wanted() != nullptr); });
   connect(&s, &Session::openHeard, this, [this](std::optional<double> seconds) {
     if (seconds) take_->setCursor(*seconds);
     play_->setText(seconds ? tr("Stop") : tr("Play"));
@@ -309,7 +314,7 @@ void MainWindow::refreshEmptyText() {
 void MainWindow::editOrder() {
   OrderDialog dialog(*session_, this);
   if (dialog.exec() != QDialog::Accepted) return;
-  if (dialog.order() != session_->lesson().order()) session_->lesson().setOrder(dialog.order());
+  session_->lesson().changeOrder(dialog.order(), dialog.name());
   if (const auto card = dialog.wantedCard()) editCard(*card);
 }
 
@@ -321,9 +326,7 @@ void MainWindow::editCard(const std::string& exercise) {
                     lesson.ownCards(), this);
   if (editor.exec() != QDialog::Accepted) return;
   if (editor.erased()) {
-    if (lesson.eraseCard(exercise))
-      session_->notices().say(tr("The card was erased."), tr("Undo  ·  Ctrl+Z"),
-                              [this] { session_->undo(); });
+    if (lesson.eraseCard(exercise)) session_->sayUndoable(tr("The card was erased."));
     return;
   }
   if (const auto id = lesson.keepCard(editor.card())) lesson.choose(*id);
@@ -342,22 +345,27 @@ void MainWindow::compare(const std::vector<Analyst::Answer>& answers, bool blind
   view->show();
 }
 
-/// Asks what is to become of what is still being taken in; takes that were played are always waited for.
+/// Asks what is to become of what is under way; takes that were played are waited for unasked.
 bool MainWindow::mayClose() {
-  Importing& importing = session_->keeping().importing();
-  if (importing.running() && !closing_) {
-    switch (askHowToClose(importing, this)) {
+  if (session_->mayEnd()) return true;
+  if (!closing_ && session_->promises().asks) {
+    switch (askHowToClose(session_->promises(), this)) {
       case Closing::wait:
         break;
       case Closing::leave:
-        importing.cancel();
+        session_->giveUp();
         break;
       case Closing::notNow:
         return false;
     }
   }
-  closing_ = importing.running() || session_->keeping().busy();
+  closing_ = !session_->mayEnd();
   return !closing_;
+}
+
+/// What was waited for is through.
+void MainWindow::closeNow() {
+  if (closing_ && session_->mayEnd()) close();
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

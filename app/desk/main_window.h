@@ -57,6 +57,7 @@ class MainWindow : public QMainWindow {
   void exportShown();
   void compare(const std::vector<Analyst::Answer>& answers, bool blind);
   bool mayClose();
+  void closeNow();
 
   std::unique_ptr<Session> session_;
   CommandKeys keys_{*this};

@@ -70,7 +70,8 @@ QString EarCourse::heardText() const {
                    .arg(shownNote(12 * (region + 1), Spelling::flats), words::heard(change_, heard));
   const std::string reading(rowOf(change_).reading);
   const Figure* figure = findFigure(reading);
-  const auto played = middleSince(pointsOf(session_.roster().past(), {reading, {}}), today() - kMonth);
+  const auto played =
+      middleSince(pointsOf(session_.roster().past(), {reading, {}}), session_.today() - kMonth);
   if (figure && played)
     lines << tr("played lately: %1 %2", "a figure and its value")
                  .arg(words::titled(*figure), words::number(played->value, figure->print));

@@ -13,7 +13,7 @@ constexpr int kTwoLines = 44;
 constexpr double kLine = 17.0;
 constexpr double kLeftGap = 24.0, kRightGap = 6.0;
 constexpr int kRow = 28, kGroupRow = 22;
-enum Role { step = Qt::UserRole, isGroup, verdictRole, asks, ajar };
+enum Role { step = Qt::UserRole, isGroup, verdictRole, asks, ajar, orderRole };
 
 /// A group's name, or a step: shape of its last result, title, what it asks for or when it opens.
 class StepDelegate : public QStyledItemDelegate {
@@ -121,9 +121,6 @@ LessonView::LessonView(Session& session)
   templates_->setObjectName("lessonTemplate");
   templates_->setAccessibleName(tr("Running order to start from"));
   templates_->setToolTip(tr("A running order to start from; Steps… changes it step by step."));
-  templates_->addItem(tr("Own order"));
-  for (const LessonTemplate& lesson : lessonTemplates())
-    templates_->addItem(words::said(lesson.label), words::plain(lesson.id));
   edit_->setObjectName("editOrder");
   edit_->setProperty("narrow", true);
   edit_->setToolTip(tr("All cards: choose the lesson’s steps and their order, and make own cards"));
@@ -136,8 +133,9 @@ LessonView::LessonView(Session& session)
   Lesson& lesson = session_.lesson();
   connect(list_, &QListWidget::currentRowChanged, this, &LessonView::choose);
   connect(edit_, &QPushButton::clicked, this, &LessonView::orderWanted);
-  connect(templates_, &QComboBox::activated, this, [&lesson](int index) {
-    if (index > 0) lesson.setOrder(lessonTemplates()[static_cast<std::size_t>(index - 1)].exercises);
+  connect(templates_, &QComboBox::activated, this, [this, &lesson](int index) {
+    const QVariant order = templates_->itemData(index, orderRole);
+    if (order.isValid()) lesson.setOrder(order.value<std::vector<std::string>>());
   });
   for (const auto signal :
        {&Lesson::orderChanged, &Lesson::standingsChanged, &Lesson::stepChanged, &Lesson::cardsChanged})
@@ -184,10 +182,32 @@ void LessonView::fill() {
     list_->addItem(item);
     if (card->id == lesson.current()->id) list_->setCurrentItem(item);
   }
-  int matching = 0;
-  for (std::size_t i = 0; i < lessonTemplates().size(); ++i)
-    if (lessonTemplates()[i].exercises == lesson.order()) matching = static_cast<int>(i) + 1;
-  templates_->setCurrentIndex(matching);
+  fillOrders();
+}
+
+/// Those that ship, then the student's own by name; the present one is chosen.
+void LessonView::fillOrders() {
+  const Lesson& lesson = session_.lesson();
+  templates_->clear();
+  const auto add = [&](const QString& name, const QString& id, const std::vector<std::string>& exercises) {
+    templates_->addItem(name, id);
+    templates_->setItemData(templates_->count() - 1, QVariant::fromValue(exercises), orderRole);
+  };
+  for (const LessonTemplate& one : lessonTemplates())
+    add(words::said(one.label), words::plain(one.id), one.exercises);
+  if (!lesson.ownOrders().empty()) templates_->insertSeparator(templates_->count());
+  for (const Studio::OwnOrder& own : lesson.ownOrders()) add(words::plain(own.name), {}, own.exercises);
+  bool shown = false;
+  for (int i = 0; i < templates_->count(); ++i) {
+    const QVariant order = templates_->itemData(i, orderRole);
+    if (shown || !order.isValid() || order.value<std::vector<std::string>>() != lesson.order()) continue;
+    templates_->setCurrentIndex(i);
+    shown = true;
+  }
+  if (!shown) {
+    add(words::plain(lesson.freeName()), {}, lesson.order());
+    templates_->setCurrentIndex(templates_->count() - 1);
+  }
 }
 
 void LessonView::choose() {

@@ -23,6 +23,7 @@ class LessonView : public QWidget {
 
  private:
   void fill();
+  void fillOrders();
   void choose();
 
   Session& session_;

@@ -6,6 +6,7 @@
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/library/cards.h"
+#include "core/plain_text.h"
 
 namespace calando {
 
@@ -17,6 +18,7 @@ OrderDialog::OrderDialog(Session& session, QWidget* parent)
     : QDialog(parent),
       session_(session),
       search_(new QLineEdit),
+      name_(new QLineEdit),
       cards_(new QListWidget),
       title_(new QLabel),
       text_(new QLabel),
@@ -50,6 +52,16 @@ OrderDialog::OrderDialog(Session& session, QWidget* parent)
     addHead(part);
     for (const Exercise* card : groups[part]) addCard(*card, false);
   }
+  constexpr int kLongestName = 60;
+  const Studio::OwnOrder* own = lesson.presentOwn();
+  name_->setObjectName("orderName");
+  name_->setAccessibleName(tr("What this order is called"));
+  name_->setMaxLength(kLongestName);
+  name_->setText(own ? words::plain(own->name) : QString());
+  name_->setPlaceholderText(words::plain(lesson.freeName()));
+  auto* naming = tight(new QHBoxLayout, 2 * style::kStep);
+  naming->addWidget(new QLabel(tr("Called")));
+  naming->addWidget(name_, 1);
   auto* hint = new QLabel(tr("Tick what belongs to the lesson; drag, or move with Up and Down."));
   hint->setObjectName("caption");
   auto* left = new QVBoxLayout;
@@ -57,6 +69,7 @@ OrderDialog::OrderDialog(Session& session, QWidget* parent)
   left->addWidget(search_);
   left->addWidget(cards_, 1);
   left->addWidget(hint);
+  left->addLayout(naming);
   auto* body = new QHBoxLayout;
   body->setSpacing(4 * style::kStep);
   body->addLayout(left, 1);
@@ -70,7 +83,7 @@ OrderDialog::OrderDialog(Session& session, QWidget* parent)
   layout->addWidget(buttons);
   connect(search_, &QLineEdit::textChanged, this, &OrderDialog::filter);
   connect(cards_, &QListWidget::currentRowChanged, this, &OrderDialog::showCard);
-  cards_->setCurrentRow(static_cast<int>(lesson.currentRow()) + 1);
+  cards_->setCurrentRow(static_cast<int>(lesson.currentRow().value_or(0)) + 1);
 }
 
 void OrderDialog::addHead(const QString& text) {
@@ -154,6 +167,8 @@ void OrderDialog::move(int by) {
   cards_->insertItem(to, cards_->takeItem(from));
   cards_->setCurrentRow(to);
 }
+
+std::string OrderDialog::name() const { return visibleLine(name_->text().toStdString()); }
 
 std::vector<std::string> OrderDialog::order() const {
   std::vector<std::string> wanted;

@@ -21,6 +21,8 @@ class OrderDialog : public QDialog {
  public:
   OrderDialog(Session& session, QWidget* parent);
   std::vector<std::string> order() const;
+  /// What the order is called from now on; empty: nobody says so.
+  std::string name() const;
   /// The card that is to be looked at and copied or changed.
   std::optional<std::string> wantedCard() const { return wanted_; }
 
@@ -33,7 +35,7 @@ class OrderDialog : public QDialog {
   void move(int by);
 
   Session& session_;
-  QLineEdit* search_;
+  QLineEdit *search_, *name_;
   QListWidget* cards_;
   QLabel* title_;
   QLabel* text_;

@@ -61,7 +61,10 @@ constexpr std::array kCommands{
             QT_TRANSLATE_NOOP("Command", "write the take to a file: sound, figures or picture"), anywhere},
     Command{"add", "Ctrl+N", QT_TRANSLATE_NOOP("Command", "add a student"), anywhere, true},
     Command{"delete", "Del", QT_TRANSLATE_NOOP("Command", "delete the take"), inShelf},
-    Command{"undo", "Ctrl+Z", QT_TRANSLATE_NOOP("Command", "undo: a deleted take, a changed or erased card"),
+    Command{"undo", "Ctrl+Z",
+            QT_TRANSLATE_NOOP(
+                "Command",
+                "undo: a deleted take, a word, a changed plan, order or card, what was said of homework"),
             notTyping, true},
     Command{"lesson", "Alt+1", QT_TRANSLATE_NOOP("Command", "the lesson"), anywhere, true},
     Command{"post", "Alt+3", QT_TRANSLATE_NOOP("Command", "the post: homework that came in, marked"),
@@ -130,9 +133,8 @@ bool CommandKeys::isMeant(const Command& command, QWidget* widget) const {
                       qobject_cast<QAbstractSpinBox*>(widget) || qobject_cast<QPlainTextEdit*>(widget);
   switch (command.where) {
     case anywhere:
-      // A space is text in a sentence, and presses the button that has the focus.
-      return command.id != "take" ||
-             (!widget->property(kFreeText).toBool() && !qobject_cast<QAbstractButton*>(widget));
+      // A space is text in a sentence, and else starts and stops, whatever has the focus.
+      return command.id != "take" || !widget->property(kFreeText).toBool();
     case notTyping:
       return !typing;
     case inShelf:
@@ -151,6 +153,13 @@ bool CommandKeys::eventFilter(QObject* watched, QEvent* event) {
   if (!widget || widget->window() != &window_) return false;
   const auto* key = static_cast<QKeyEvent*>(event);
   if (key->isAutoRepeat()) return false;
+  // What Space does elsewhere is done by Return where Space is taken.
+  if (auto* button = qobject_cast<QAbstractButton*>(widget);
+      button && inLesson_ && key->modifiers() == Qt::NoModifier &&
+      (key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter)) {
+    button->click();
+    return true;
+  }
   const QKeySequence pressed(
       QKeyCombination(key->modifiers() & ~Qt::KeypadModifier, static_cast<Qt::Key>(key->key())));
   for (const Command& command : kCommands)

@@ -105,6 +105,8 @@ void StudentChooser::refresh() {
 void StudentChooser::open() {
   if (!session_.allowed().choose) return;
   search_->clear();
+  filter({});
+  refresh();
   list_->resize(kListWidth, kListHeight);
   list_->move(mapToGlobal(QPoint(0, height())));
   list_->show();
@@ -118,8 +120,11 @@ void StudentChooser::filter(const QString& text) {
     students_->setRowHidden(row, !fits);
     if (fits && first < 0) first = row;
   }
-  if (first >= 0 && students_->currentRow() >= 0 && students_->isRowHidden(students_->currentRow()))
+  if (first >= 0 && (students_->currentRow() < 0 || students_->isRowHidden(students_->currentRow())))
     students_->setCurrentRow(first);
+  const bool somebody = first >= 0 && !session_.readOnly();
+  edit_->setEnabled(somebody);
+  erase_->setEnabled(somebody);
 }
 
 void StudentChooser::chooseRow(int row) {
@@ -129,25 +134,36 @@ void StudentChooser::chooseRow(int row) {
     session_.roster().choose(students[static_cast<std::size_t>(row)].id);
 }
 
+const Student* StudentChooser::highlighted() const {
+  const auto& students = session_.roster().students();
+  const int row = students_->currentRow();
+  const bool seen = row >= 0 && row < std::ssize(students) && !students_->isRowHidden(row);
+  return seen ? &students[static_cast<std::size_t>(row)] : nullptr;
+}
+
 void StudentChooser::edit(bool fresh) {
+  const Student* who = highlighted();
   list_->hide();
   Roster& roster = session_.roster();
-  if (session_.readOnly() || (!fresh && !roster.chosen())) return;
-  const auto edited = askForStudent(window(), fresh ? Student{} : *roster.chosen(),
+  if (session_.readOnly() || (!fresh && !who)) return;
+  const auto edited = askForStudent(window(), fresh ? Student{} : Student(*who),
                                     fresh ? tr("Add a student") : tr("Edit the student"));
   if (edited) fresh ? roster.add(*edited) : roster.change(*edited);
 }
 
 void StudentChooser::erase() {
+  const Student* who = highlighted();
   list_->hide();
   Roster& roster = session_.roster();
-  if (!roster.chosen() || session_.readOnly()) return;
-  const Student gone = *roster.chosen();
+  if (!who || session_.readOnly()) return;
+  const Student gone = *who;
+  const auto takes = session_.studio().takes(gone.id);
+  if (!session_.notices().worked(takes)) return;
   QString question =
       tr("Erase %1? Takes: %2. The recordings, figures and notes are removed from this computer "
          "and cannot be brought back.")
-          .arg(words::plain(gone.name), QString::number(roster.takes().size()));
-  if (const auto two = std::ranges::count_if(roster.takes(), [](const Take& t) { return t.other != 0; }))
+          .arg(words::plain(gone.name), QString::number(takes->size()));
+  if (const auto two = std::ranges::count_if(*takes, [](const Take& t) { return t.other != 0; }))
     question += QStringLiteral(" ") +
                 tr("Takes with another student among them: %1; they go from that one’s book too.").arg(two);
   QMessageBox box(QMessageBox::NoIcon, tr("Erase the student"), question, QMessageBox::NoButton, window());

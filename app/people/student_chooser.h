@@ -21,7 +21,7 @@ class StudentChooser : public QWidget {
 
   /// Opens the list.
   void open();
-  /// The dialog for a new one, or for the one who is here.
+  /// The dialog for a new one, or for the one who is highlighted.
   void edit(bool fresh);
   /// What is shown of who is here, anew.
   void refresh();
@@ -37,6 +37,8 @@ class StudentChooser : public QWidget {
   void fill();
   void filter(const QString& text);
   void chooseRow(int row);
+  /// Who is highlighted in the list, or here where nobody is.
+  const Student* highlighted() const;
   void erase();
 
   Session& session_;

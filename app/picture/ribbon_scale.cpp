@@ -49,7 +49,8 @@ std::vector<RibbonScale::Target> cueTargets(const Snapshot& picture) {
 constexpr std::size_t kFewestFrames = 12;  // 120 ms, as a note
 constexpr double kPathMargin_cents = 40.0;
 constexpr double kLeast_cents = 50.0, kLeastOfBuzz_cents = 120.0, kBuzzMargin_cents = 90.0, kBuzzMargin = 0.1;
-constexpr double kOdd = 0.005;  // frames that may be out of the picture
+constexpr double kOdd = 0.005;            // frames that may be out of the picture
+constexpr std::size_t kLookedAt = 20000;  // frames of a long take, evenly: three minutes have no more
 
 RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s, double to_s) {
   RibbonScale scale;
@@ -61,10 +62,11 @@ RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s,
   std::vector<double> cents;
   double loudest = -60.0;
   const auto& frames = picture.tracks.frames;
+  const std::size_t stride = 1 + frames.size() / kLookedAt;
   for (std::size_t i = 0, first = 0; i <= frames.size(); ++i) {
     if (i < frames.size() && frames[i].f0_hz > 0.0f) continue;
     // A click of the count that is heard here has a pitch of its own, but no place in the picture.
-    for (std::size_t k = first; k < i && i - first >= kFewestFrames; ++k) {
+    for (std::size_t k = first; k < i && i - first >= kFewestFrames; k += stride) {
       cents.push_back(centsBetween(scale.targetAt(static_cast<double>(k) * kHop_s).hz, picture.drawn_hz(k)));
       loudest = std::max<double>(loudest, frames[k].level_dbfs);
     }

@@ -25,7 +25,7 @@ ListDialog::ListDialog(Session& session, HomeworkList list, std::optional<Day> d
       session_(session),
       title_(new QLineEdit(words::plain(list.title))),
       search_(new QLineEdit),
-      due_(new QDateEdit(due ? dateOf(*due) : QDate::currentDate().addDays(kWeek_days))),
+      due_(new QDateEdit(due ? dateOf(*due) : dateOf(session.clock()).addDays(kWeek_days))),
       cards_(new QListWidget),
       items_(new QTableWidget(0, 4)) {
   setWindowTitle(tr("What is to be sent"));

@@ -19,6 +19,22 @@ QString fileNameOf(const QString& name) {
   return plain.simplified();
 }
 
+/// A file name for each student: of several of one name, however it is written, each has a number, the same
+/// whoever of them is written out.
+std::map<std::int64_t, QString> fileNamesOf(const std::vector<Student>& students) {
+  std::map<QString, std::vector<const Student*>> alike;
+  for (const Student& student : students)
+    alike[fileNameOf(words::plain(student.name)).toCaseFolded()].push_back(&student);
+  std::map<std::int64_t, QString> names;
+  for (auto& [name, those] : alike) {
+    std::ranges::sort(those, {}, &Student::id);
+    for (std::size_t i = 0; i < those.size(); ++i)
+      names[those[i]->id] = fileNameOf(words::plain(those[i]->name)) +
+                            (those.size() > 1 ? QStringLiteral(" (%1)").arg(i + 1) : QString());
+  }
+  return names;
+}
+
 }  // namespace
 
 void PostPage::openFiles(const std::vector<std::filesystem::path>& files) {
@@ -34,7 +50,12 @@ void PostPage::askWhose(const std::vector<std::filesystem::path>& nobodys) {
       tr("Recordings that name nobody: %n, such as %1", nullptr, static_cast<int>(nobodys.size()))
           .arg(words::plain(nobodys.front().filename().string())),
       tr("They are %1’s").arg(words::plain(who->name)),
-      [this, nobodys, student = who->id] { session_.post().add(nobodys, student); });
+      [&session = session_, nobodys, student = who->id, list = session_.post().chosen()->id] {
+        // They came for the list that was looked at then.
+        if (const Homework* now = session.post().chosen(); !now || now->id != list)
+          session.post().choose(list);
+        session.post().add(nobodys, student);
+      });
 }
 
 void PostPage::askForFiles(bool folder) {
@@ -74,12 +95,12 @@ void PostPage::giveOut() {
 }
 
 QString PostPage::writeAnswers(const QString& folder, bool all) const {
+  const std::map<std::int64_t, QString> names = fileNamesOf(session_.roster().students());
   for (const auto& [student, sent] : session_.post().sent()) {
     if (!all && student != student_) continue;
     const QString answer = card_->answerOf(student);
     if (answer.isEmpty()) continue;
-    const QString name = fileNameOf(words::plain(session_.roster().find(student)->name));
-    const QString error = writeText(answer, QDir(folder).filePath(name + QLatin1String(".txt")));
+    const QString error = writeText(answer, QDir(folder).filePath(names.at(student) + QLatin1String(".txt")));
     if (!error.isEmpty()) return error;
   }
   return {};

@@ -46,8 +46,7 @@ SentCard::SentCard(Session& session)
   connect(remove_, &QPushButton::clicked, this, [this] {
     if (!student_) return;
     session_.post().remove(*student_);
-    session_.notices().say(tr("It was taken out of the list; the files stay where they are."),
-                           tr("Undo  ·  Ctrl+Z"), [this] { session_.undo(); });
+    session_.sayUndoable(tr("It was taken out of the list; the files stay where they are."));
   });
   connect(answer_, &QPlainTextEdit::textChanged, this, [this] {
     if (!filling_ && student_) session_.post().setAnswer(*student_, answer_->toPlainText().toStdString());
@@ -73,8 +72,8 @@ QString SentCard::answerOf(std::int64_t student) const {
   const Student* who = session_.roster().find(student);
   if (!sent || !who) return {};
   if (sent->kept.answer) return words::plain(*sent->kept.answer);
-  return sent->marked ? words::answer(words::plain(who->name), sent->marked->list, sent->marked->marking,
-                                      findInstrument(who->instrument))
+  return sent->marked ? words::answer(words::plain(who->name), sent->marked->heard->list,
+                                      sent->marked->marking, findInstrument(who->instrument))
                       : QString();
 }
 
@@ -85,8 +84,11 @@ void SentCard::refresh() {
   name_->setText(who ? words::plain(who->name) : QString());
   const Instrument* instrument = who ? findInstrument(who->instrument) : nullptr;
   const bool marked = sent && sent->marked;
-  keepBest_->setEnabled(marked && sent->kept.takes.empty() && !session_.readOnly());
-  keepBest_->setText(sent && !sent->kept.takes.empty() ? tr("Is in the weeks") : tr("Into the weeks"));
+  const bool kept = student_ && session_.post().isKept(*student_);
+  const Homework* list = session_.post().chosen();
+  const bool onTheWay = student_ && list && session_.intake().running(list->id, *student_);
+  keepBest_->setEnabled(marked && !kept && !onTheWay && !session_.readOnly());
+  keepBest_->setText(onTheWay ? tr("On its way…") : kept ? tr("Is in the weeks") : tr("Into the weeks"));
   remove_->setEnabled(sent);
   answer_->setEnabled(marked);
   QStringList items;
@@ -97,15 +99,16 @@ void SentCard::refresh() {
                                   : tr("Not marked: choose the list again to mark it."));
   } else {
     double seconds = 0.0;
-    for (const SentRecording& recording : sent->marked->recordings) seconds += recording.tracks.duration_s;
+    for (const SentRecording& recording : sent->marked->heard->recordings)
+      seconds += recording.tracks.duration_s;
     QStringList about{tr("recordings: %n, in all %1", nullptr, static_cast<int>(sent->kept.files.size()))
                           .arg(words::clock(seconds))};
-    for (const Problem& problem : sent->marked->unread) about << words::said(problem);
+    for (const Problem& problem : sent->marked->heard->unread) about << words::said(problem);
     about_->setText(about.join(QStringLiteral(" · ")));
     const Marking& marking = sent->marked->marking;
     for (std::size_t i = 0; i < marking.items.size(); ++i)
       items << QStringLiteral("%1. %2: %3")
-                   .arg(QString::number(i + 1), words::item(sent->marked->list.items[i], instrument),
+                   .arg(QString::number(i + 1), words::item(sent->marked->heard->list.items[i], instrument),
                         words::found(marking.items[i], instrument));
   }
   items_->setText(items.join('\n'));

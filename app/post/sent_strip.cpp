@@ -36,7 +36,8 @@ SentStrip::SentStrip() {
 
 void SentStrip::setMarked(MarkedPtr marked) {
   if (marked == marked_) return;
-  const bool another = !marked_ || !marked || marked->recordings.size() != marked_->recordings.size();
+  const bool another =
+      !marked_ || !marked || marked->heard->recordings.size() != marked_->heard->recordings.size();
   marked_ = std::move(marked);
   if (another) chosen_.reset();
   dragged_.reset();
@@ -48,31 +49,32 @@ void SentStrip::setMarked(MarkedPtr marked) {
 double SentStrip::length_s() const {
   double all = 0.0;
   if (marked_)
-    for (const SentRecording& recording : marked_->recordings) all += recording.tracks.duration_s + kGap_s;
+    for (const SentRecording& recording : marked_->heard->recordings)
+      all += recording.tracks.duration_s + kGap_s;
   return std::max(all - kGap_s, 1.0);
 }
 
 double SentStrip::x(std::size_t file, double at_s) const {
   double before = at_s;
-  for (std::size_t f = 0; f < file; ++f) before += marked_->recordings[f].tracks.duration_s + kGap_s;
+  for (std::size_t f = 0; f < file; ++f) before += marked_->heard->recordings[f].tracks.duration_s + kGap_s;
   return width() * before / length_s();
 }
 
 SentStrip::Place SentStrip::placeAt(double x) const {
   double at_s = std::clamp(x / width(), 0.0, 1.0) * length_s();
   std::size_t file = 0;
-  while (file + 1 < marked_->recordings.size() &&
-         at_s > marked_->recordings[file].tracks.duration_s + 0.5 * kGap_s)
-    at_s -= marked_->recordings[file++].tracks.duration_s + kGap_s;
-  return {file, std::clamp(at_s, 0.0, marked_->recordings[file].tracks.duration_s)};
+  while (file + 1 < marked_->heard->recordings.size() &&
+         at_s > marked_->heard->recordings[file].tracks.duration_s + 0.5 * kGap_s)
+    at_s -= marked_->heard->recordings[file++].tracks.duration_s + kGap_s;
+  return {file, std::clamp(at_s, 0.0, marked_->heard->recordings[file].tracks.duration_s)};
 }
 
 /// What each column of the screen shows: the loudest level in it, the pitch of its last pitched frame.
 void SentStrip::makeColumns() {
   columns_.assign(static_cast<std::size_t>(std::max(1, width())), {});
   if (!marked_) return;
-  for (std::size_t file = 0; file < marked_->recordings.size(); ++file) {
-    const auto& frames = marked_->recordings[file].tracks.frames;
+  for (std::size_t file = 0; file < marked_->heard->recordings.size(); ++file) {
+    const auto& frames = marked_->heard->recordings[file].tracks.frames;
     const auto& sounds = marked_->marking.sounds[file];
     std::size_t sound = 0;
     for (std::size_t i = 0; i < frames.size(); ++i) {
@@ -103,7 +105,7 @@ std::vector<Piece> SentStrip::tries() const {
 }
 
 QString SentStrip::titleOf(std::size_t item) const {
-  return words::said(marked_->list.items[item].exercise->title);
+  return words::said(marked_->heard->list.items[item].exercise->title);
 }
 
 void SentStrip::paintEvent(QPaintEvent*) {
@@ -111,7 +113,7 @@ void SentStrip::paintEvent(QPaintEvent*) {
   painter.setRenderHint(QPainter::Antialiasing);
   painter.fillRect(rect(), style::sheet);
   painter.setFont(style::work(style::kType));
-  if (!marked_ || marked_->recordings.empty()) {
+  if (!marked_ || marked_->heard->recordings.empty()) {
     painter.setPen(style::quietInk);
     painter.drawText(rect(), Qt::AlignCenter, tr("What a student sent is drawn here."));
     return;
@@ -154,17 +156,17 @@ void SentStrip::paintSounds(QPainter& painter) const {
     if (to - from > painter.fontMetrics().horizontalAdvance(word))
       painter.drawText(QRectF(from, height() - kFoot - 18, to - from, 16), Qt::AlignCenter, word);
   }
-  for (std::size_t f = 0; f < marked_->recordings.size(); ++f) {
-    const double from = x(f, 0.0), to = x(f, marked_->recordings[f].tracks.duration_s);
+  for (std::size_t f = 0; f < marked_->heard->recordings.size(); ++f) {
+    const double from = x(f, 0.0), to = x(f, marked_->heard->recordings[f].tracks.duration_s);
     painter.setPen(QPen(style::rule, 1.0));
     painter.drawLine(QPointF(from, height() - kFoot), QPointF(to, height() - kFoot));
     painter.setPen(style::quietInk);
     painter.drawText(
         QRectF(from + 2, height() - kFoot + 2, to - from, 18), Qt::AlignLeft | Qt::AlignVCenter,
-        marked_->recordings.size() > 1
+        marked_->heard->recordings.size() > 1
             ? tr("recording %1, %2", "number, length")
-                  .arg(QString::number(f + 1), words::clock(marked_->recordings[f].tracks.duration_s))
-            : words::clock(marked_->recordings[f].tracks.duration_s));
+                  .arg(QString::number(f + 1), words::clock(marked_->heard->recordings[f].tracks.duration_s))
+            : words::clock(marked_->heard->recordings[f].tracks.duration_s));
   }
 }
 
@@ -205,7 +207,7 @@ void SentStrip::paintTries(QPainter& painter) const {
 }
 
 std::vector<QRectF> SentStrip::cells() const {
-  const std::size_t count = marked_->list.items.size() + 1;
+  const std::size_t count = marked_->heard->list.items.size() + 1;
   std::vector<QRectF> cells;
   const double wide = static_cast<double>(width()) / static_cast<double>(count);
   for (std::size_t i = 0; i < count; ++i)
@@ -242,7 +244,7 @@ std::optional<SentStrip::End> SentStrip::endAt(double at) const {
 }
 
 void SentStrip::mousePressEvent(QMouseEvent* event) {
-  if (!marked_ || marked_->recordings.empty()) return;
+  if (!marked_ || marked_->heard->recordings.empty()) return;
   setFocus();
   const bool onTitle = event->position().y() < kHead;
   dragged_ = onTitle ? std::nullopt : endAt(event->position().x());
@@ -259,7 +261,7 @@ void SentStrip::mousePressEvent(QMouseEvent* event) {
 }
 
 void SentStrip::mouseMoveEvent(QMouseEvent* event) {
-  if (!marked_ || marked_->recordings.empty()) return;
+  if (!marked_ || marked_->heard->recordings.empty()) return;
   const bool onTitle = event->position().y() < kHead;
   setCursor(carried_                                   ? Qt::ClosedHandCursor
             : !onTitle && endAt(event->position().x()) ? Qt::SizeHorCursor
@@ -293,7 +295,7 @@ void SentStrip::mouseReleaseEvent(QMouseEvent*) {
   update();
   if (at && chosen_ && chosen_->item) {
     const auto cell = cellAt(*at);
-    if (cell) assign(*cell == marked_->list.items.size() ? std::nullopt : cell);
+    if (cell) assign(*cell == marked_->heard->list.items.size() ? std::nullopt : cell);
     return;
   }
   if (moved) emit corrected(*chosen_);
@@ -316,7 +318,7 @@ void SentStrip::keyPressEvent(QKeyEvent* event) {
   if (key == Qt::Key_P) return emit playWanted();
   if (marked_ && chosen_ && key >= Qt::Key_0 && key <= Qt::Key_9) {
     const auto number = static_cast<std::size_t>(key - Qt::Key_0);
-    if (number > marked_->list.items.size()) return;
+    if (number > marked_->heard->list.items.size()) return;
     return assign(number == 0 ? std::nullopt : std::optional(number - 1));
   }
   if (chosen_ && key == Qt::Key_Delete) return assign(std::nullopt);
@@ -335,7 +337,7 @@ void SentStrip::keyPressEvent(QKeyEvent* event) {
 }
 
 bool SentStrip::event(QEvent* event) {
-  if (event->type() != QEvent::ToolTip || !marked_ || marked_->recordings.empty())
+  if (event->type() != QEvent::ToolTip || !marked_ || marked_->heard->recordings.empty())
     return QWidget::event(event);
   const auto* help = static_cast<QHelpEvent*>(event);
   const Place at = placeAt(help->pos().x());

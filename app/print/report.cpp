@@ -1,7 +1,6 @@
 #include "app/print/report.h"
 
 #include <QPainter>
-#include <QRegularExpression>
 #include <set>
 
 #include "app/picture/gallery.h"
@@ -14,6 +13,7 @@
 #include "app/words/words.h"
 #include "core/growth/growth.h"
 #include "core/measure/statistics.h"
+#include "core/plain_text.h"
 
 namespace calando {
 
@@ -62,7 +62,7 @@ QString nameOf(const Student& student, Naming naming) {
 }
 
 void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming naming) {
-  for (const auto ticket : std::exchange(waiting_, {})) session_.analyst().forget(ticket);
+  waiting_.clear();
   pictures_.clear();
   kind_ = kind;
   paper_ = paper;
@@ -74,10 +74,10 @@ void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming nami
       if (takes && !takes->empty()) want(takes->front());
     }
   } else {
-    for (const std::string& exercise : cardsOf(roster.past(), today()))
+    for (const std::string& exercise : cardsOf(roster.past(), session_.today()))
       if (const Take* best = bestTakeOf(roster, exercise)) want(*best);
   }
-  if (waiting_.empty()) finish();
+  if (!busy()) finish();
 }
 
 void ReportMaker::want(const Take& take) {
@@ -86,13 +86,11 @@ void ReportMaker::want(const Take& take) {
   request.take = take;
   request.file = session_.studio().takeFile(take);
   request.samplesWanted = false;
-  waiting_.insert(
-      session_.analyst().ask(std::move(request), Analyst::Urgency::later,
-                             [this, id = take.id](Analyst::Ticket ticket, const Analyst::Answer& answer) {
-                               if (answer.picture) pictures_[id] = answer.picture;
-                               waiting_.erase(ticket);
-                               if (waiting_.empty()) finish();
-                             }));
+  waiting_.push_back(session_.analyst().ask(std::move(request), Analyst::Urgency::later,
+                                            [this, id = take.id](const Analyst::Answer& answer) {
+                                              if (answer.picture) pictures_[id] = answer.picture;
+                                              if (!busy()) finish();
+                                            }));
 }
 
 void ReportMaker::finish() { emit made(kind_ == ReportKind::term ? classPages() : studentPages()); }
@@ -120,10 +118,10 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
     const Points points = pointsOf(past, {id, exercise});
     if (!figure || points.list.empty() || shown == (plain || !withChart ? kFewer : kFigures)) continue;
     ++shown;
-    const auto lately = middleSince(points, today() - kMonth + std::chrono::days(1));
+    const auto lately = middleSince(points, session_.today() - kMonth + std::chrono::days(1));
     if (!lately) continue;
-    const Period before{today() - 2 * kMonth + std::chrono::days(1), today() - kMonth};
-    const Period after{today() - kMonth + std::chrono::days(1), today()};
+    const Period before{session_.today() - 2 * kMonth + std::chrono::days(1), session_.today() - kMonth};
+    const Period after{session_.today() - kMonth + std::chrono::days(1), session_.today()};
     const auto difference = differenceOf(points, before, after, figure->print);
     QString note =
         tr("middle of %n takes since %1", nullptr, lately->takes).arg(words::dayAndYear(after.from));
@@ -158,9 +156,10 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
   const Instrument* instrument = findInstrument(student->instrument);
   pages->title(plain ? tr("What %1 is working at").arg(words::plain(student->name))
                      : tr("%1: this month").arg(words::plain(student->name)));
-  pages->small(tr("%1 · %2", "instrument, day")
-                   .arg(instrument ? words::said(instrument->name) : QString(), words::dayAndYear(today())));
-  const std::vector<std::string> cards = cardsOf(roster.past(), today());
+  pages->small(
+      tr("%1 · %2", "instrument, day")
+          .arg(instrument ? words::said(instrument->name) : QString(), words::dayAndYear(session_.today())));
+  const std::vector<std::string> cards = cardsOf(roster.past(), session_.today());
   if (cards.empty()) pages->paragraph(tr("No take of the last four weeks has figures."));
   for (const std::string& exercise : cards) {
     pages->heading(titled(exercise, session_.lesson()));
@@ -183,7 +182,7 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
   } else {
     pages->paragraph(tr("The same again, until it is reliable."));
   }
-  const auto sheets = session_.planning().sheets(today(), 1);
+  const auto sheets = session_.planning().sheets(session_.today(), 1);
   if (!sheets.empty() && !sheets.front().items.empty()) {
     QStringList items;
     for (const SheetItem& item : sheets.front().items)
@@ -204,8 +203,8 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
 std::shared_ptr<Pages> ReportMaker::classPages() const {
   auto pages = std::make_shared<Pages>(paper_);
   pages->title(tr("The class, the last eight weeks"));
-  pages->small(words::dayAndYear(today()));
-  const Day from = today() - 2 * kMonth;
+  pages->small(words::dayAndYear(session_.today()));
+  const Day from = session_.today() - 2 * kMonth;
   std::vector<QStringList> rows{
       {tr("Student"), tr("Instrument"), tr("Days"), tr("Takes"), tr("Sound"), tr("Longest held")}};
   std::vector<std::pair<QString, Take>> newest;
@@ -243,10 +242,7 @@ std::shared_ptr<Pages> ReportMaker::classPages() const {
 
 namespace {
 
-QString quoted(QString text) {
-  if (!text.contains(QRegularExpression("[\",\n\r]"))) return text;
-  return '"' + text.replace('"', QLatin1String("\"\"")) + '"';
-}
+QString cell(std::string_view text) { return words::plain(tableCell(text)); }
 
 /// A number as every program reads it.
 QString plainNumber(double value) { return QString::number(value, 'g', 10); }
@@ -274,11 +270,11 @@ QString figuresAsCsv(const std::vector<Take>& takes, const std::vector<PastTake>
     const bool measured = one != past.end() && one->kept;
     QStringList row{
         QDateTime::fromSecsSinceEpoch(take.made_unix_s).toString(Qt::ISODate),
-        quoted(words::plain(take.asked.exercise)),
+        cell(take.asked.exercise),
         take.asked.note
             ? words::plain(noteName(*take.asked.note, instrument ? instrument->spelling : Spelling::flats))
             : QString(),
-        measured ? quoted(style::verdictWord(verdictOf(take.word, *one->kept))) : QString(),
+        measured ? cell(style::verdictWord(verdictOf(take.word, *one->kept)).toStdString()) : QString(),
         words_[static_cast<std::size_t>(take.word)],
         take.asked.place ? QString::number(*take.asked.place) : QString(),
         plainNumber(take.seconds)};

@@ -1,9 +1,10 @@
 #pragma once
 
 #include <QObject>
+#include <algorithm>
 #include <map>
 #include <memory>
-#include <set>
+#include <vector>
 
 #include "app/print/pages.h"
 #include "app/session/session.h"
@@ -30,7 +31,7 @@ class ReportMaker : public QObject {
   explicit ReportMaker(Session& session) : session_(session) {}
   /// Of the student who is here, or of the class; an earlier one that is not ready is given up.
   void make(ReportKind kind, QPageSize::PageSizeId paper, Naming naming = Naming::full);
-  bool busy() const { return !waiting_.empty(); }
+  bool busy() const { return std::ranges::any_of(waiting_, &Pending::underWay); }
 
  signals:
   void made(const std::shared_ptr<calando::Pages>& report);
@@ -47,7 +48,7 @@ class ReportMaker : public QObject {
   ReportKind kind_ = ReportKind::student;
   QPageSize::PageSizeId paper_ = QPageSize::A4;
   Naming naming_ = Naming::full;
-  std::set<Analyst::Ticket> waiting_;
+  std::vector<Pending> waiting_;
   std::map<std::int64_t, SnapshotPtr> pictures_;  ///< by take
 };
 

@@ -67,14 +67,14 @@ QString sheetText(const WeekSheet& sheet) {
   return parts.join(QStringLiteral("\n\n")) + '\n';
 }
 
-QString calendarText(const WeekSheet& sheet, const std::string& about) {
+QString calendarText(const WeekSheet& sheet, const std::string& about, std::int64_t now_unix_s) {
   std::vector<CalendarDay> days;
   for (const DaySheet& day : sheet.days)
     if (!day.holiday && !day.items.empty())
       days.push_back({day.day,
                       SheetWords::tr("Practice, %1").arg(words::duration(day.total_s())).toStdString(),
                       dayText(day).toStdString()});
-  return QString::fromStdString(calendarOf(days, about, QDateTime::currentSecsSinceEpoch()));
+  return QString::fromStdString(calendarOf(days, about, now_unix_s));
 }
 
 namespace {

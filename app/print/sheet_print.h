@@ -16,7 +16,7 @@ struct WeekSheet {
 /// Plain text, a paragraph a day.
 QString sheetText(const WeekSheet& sheet);
 /// An iCalendar file with a day's work as a whole day; `about` names the student in it without saying who.
-QString calendarText(const WeekSheet& sheet, const std::string& about);
+QString calendarText(const WeekSheet& sheet, const std::string& about, std::int64_t now_unix_s);
 /// One page: a row for each thing, a box to tick for each day. What went wrong, or empty.
 QString writeSheetPdf(const WeekSheet& sheet, const QString& file);
 

@@ -123,7 +123,7 @@ QWidget* Readout::buildFigures() {
 
 /// Before the guess nothing is to be seen.
 void Readout::veil() {
-  const auto& wanted = session_.guessing().wanted();
+  const Guessing::Wanted* wanted = session_.guessing().wanted();
   const bool open = !wanted;
   guess_->setVisible(!open);
   if (wanted) guess_->ask(*wanted->figure);

@@ -1,7 +1,7 @@
 #include "app/session/analyst.h"
 
-#include <sys/resource.h>
-#include <unistd.h>
+#include <QCryptographicHash>
+#include <QFile>
 
 #include "core/analysis.h"
 #include "core/fault.h"
@@ -10,20 +10,27 @@
 namespace calando {
 
 namespace {
-constexpr int kNice = 5;
-constexpr int kAtOnce = 2;             // of what nobody waits for
+using Request = Analyst::Request;
+using Answer = Analyst::Answer;
 constexpr std::size_t kPiece = 48000;  // samples between two looks at whether it is still wanted
-}  // namespace
 
-struct Analyst::Task {
-  Ticket ticket;
+/// A hash of a file's bytes; empty where it cannot be read.
+std::string contentOf(const std::filesystem::path& path) {
+  QFile file(QFile::decodeName(path.c_str()));
+  QCryptographicHash hash(QCryptographicHash::Blake2b_256);
+  if (!file.open(QIODevice::ReadOnly) || !hash.addData(&file)) return {};
+  return hash.result().toHex().toStdString();
+}
+
+/// One request, on a worker's thread.
+struct Task {
   Request request;
-  Urgency urgency;
-  Done done;
   std::function<std::string(const Snapshot&)> smallPicture;
-  std::atomic<bool> wanted{true};
+  std::stop_token stop;
 
-  /// On a worker's thread. Nullopt once nobody wants it any more.
+  bool wanted() const { return !stop.stop_requested(); }
+
+  /// Nullopt once nobody wants it any more.
   std::optional<Answer> run() {
     Answer answer;
     answer.take = request.take;
@@ -35,6 +42,8 @@ struct Analyst::Task {
       return answer;
     }
     if (!answer.samples && !read(answer)) return answer;
+    if (request.originWanted && request.part)
+      answer.take.origin = Origin{contentOf(request.file), request.part->start_s, request.part->end_s};
     auto tracks = track(*answer.samples, answer);
     if (tracks && request.first) {
       auto first = track(*request.first, answer);
@@ -44,15 +53,17 @@ struct Analyst::Task {
     if (!tracks) return std::nullopt;
     answer.picture = snapshotOf(std::move(*tracks), answer.take.asked);
     answer.summary = summaryOf(*answer.picture);
-    if (!wanted) return std::nullopt;
+    if (!wanted()) return std::nullopt;
     if (request.keeping) {
       auto written = Studio::writeTake(
           request.keeping->studio, request.keeping->student, answer.take, *answer.samples, answer.rate_hz,
           request.first ? std::span<const float>(*request.first) : std::span<const float>());
-      if (written)
+      if (written) {
         answer.take = std::move(*written);
-      else
+        answer.written = std::make_shared<WrittenSound>(request.keeping->studio / "takes" / answer.take.file);
+      } else {
         answer.unkept = written.error();
+      }
     }
     if (request.first) mix(answer);
     if (!request.samplesWanted && !answer.unkept) answer.samples.reset();
@@ -63,7 +74,7 @@ struct Analyst::Task {
   std::optional<Tracks> track(std::span<const float> samples, const Answer& answer) const {
     TakeTracker tracker(answer.rate_hz, contextFor(answer.take.asked));
     for (std::size_t i = 0; i < samples.size(); i += kPiece) {
-      if (!wanted) return std::nullopt;
+      if (!wanted()) return std::nullopt;
       tracker.push(samples.subspan(i, std::min(kPiece, samples.size() - i)));
     }
     return tracker.finish();
@@ -85,7 +96,7 @@ struct Analyst::Task {
 
   bool read(Answer& answer) {
     if (request.ownNote) takeNote(answer.take);
-    const auto goOn = [this] { return wanted.load(); };
+    const auto goOn = [this] { return wanted(); };
     // Whose channel is missing, the file has been changed: what is there is heard.
     if (answer.take.asked.apart) {
       auto first = readWholeSound(request.file.string(), 1, goOn);
@@ -114,80 +125,32 @@ struct Analyst::Task {
     if (!note || note->student.id != take.student) return;
     const Take asked = take;
     take = note->take;
+    take.id = asked.id;
+    take.file = asked.file;
     take.student = asked.student;
     take.recording.clear();
     if (take.made_unix_s == 0) take.made_unix_s = asked.made_unix_s;
   }
 };
 
-Analyst::Analyst(std::function<std::string(const Snapshot&)> smallPicture)
-    : smallPicture_(std::move(smallPicture)) {
-  now_.setMaxThreadCount(1);
-  later_.setMaxThreadCount(kAtOnce);
+}  // namespace
+
+WrittenSound::~WrittenSound() {
+  std::error_code ignored;
+  if (!file_.empty()) std::filesystem::remove(file_, ignored);
 }
 
-Analyst::~Analyst() {
-  for (const auto& [ticket, task] : pending_) task->wanted = false;
-  now_.waitForDone();
-  later_.waitForDone();
-}
-
-Analyst::Ticket Analyst::ask(Request request, Urgency urgency, Done done) {
-  auto task = std::make_shared<Task>();
-  task->ticket = ++last_;
-  task->request = std::move(request);
-  task->urgency = urgency;
-  task->done = std::move(done);
-  task->smallPicture = smallPicture_;
-  pending_[task->ticket] = task;
-  if (urgency == Urgency::now) {
-    start(task, now_);
-  } else {
-    waiting_.push_back(task);
-    startLater();
-  }
-  return task->ticket;
-}
-
-void Analyst::forget(Ticket ticket) {
-  const auto found = pending_.find(ticket);
-  if (found == pending_.end()) return;
-  found->second->wanted = false;
-  std::erase(waiting_, found->second);
-  pending_.erase(found);
-}
-
-void Analyst::startLater() {
-  while (laterRunning_ < kAtOnce && !waiting_.empty()) {
-    const TaskPtr task = waiting_.front();
-    waiting_.pop_front();
-    ++laterRunning_;
-    start(task, later_);
-  }
-}
-
-void Analyst::start(const TaskPtr& task, QThreadPool& pool) {
-  pool.start([this, task] {
-    // Where nobody waits the window goes first: a machine of two cores would leave it none.
-    if (task->urgency == Urgency::later) setpriority(PRIO_PROCESS, static_cast<id_t>(gettid()), kNice);
-    auto answer = task->run();
-    QMetaObject::invokeMethod(
-        this, [this, task, answer = std::move(answer)] { answered(task, answer.value_or(Answer())); },
-        Qt::QueuedConnection);
-  });
-}
-
-void Analyst::answered(const TaskPtr& task, const Answer& answer) {
-  if (task->urgency == Urgency::later) {
-    --laterRunning_;
-    startLater();
-  }
-  if (pending_.erase(task->ticket) > 0) return task->done(task->ticket, answer);
-  // Forgotten while it was being written: it was not to be kept.
-  if (task->request.keeping && !answer.take.file.empty()) {
-    std::error_code ignored;
-    std::filesystem::remove(task->request.keeping->studio / "takes" / answer.take.file, ignored);
-  }
+Pending Analyst::ask(Request request, Urgency urgency, Done done, WorkQueue::AtTheEnd atTheEnd) {
+  return work_.ask(
+      urgency,
+      [task = Task{std::move(request), smallPicture_, {}}](std::stop_token stop) mutable {
+        task.stop = std::move(stop);
+        return task.run();
+      },
+      [done = std::move(done)](const std::optional<Answer>& answer) {
+        if (answer) done(*answer);
+      },
+      atTheEnd);
 }
 
 }  // namespace calando

@@ -1,21 +1,29 @@
 #pragma once
 
-#include <QObject>
-#include <QThreadPool>
-#include <atomic>
-#include <deque>
 #include <functional>
-#include <map>
 
+#include "app/work/work_queue.h"
 #include "core/snapshot.h"
 #include "records/studio.h"
 
 namespace calando {
 
-/// Reads, measures and writes takes away from the interface's thread. Each request has a ticket; its answer
-/// comes on the thread that made the object, or never once it was forgotten. Unfinished work is given up on
-/// destruction.
-class Analyst : public QObject {
+/// A take's sound that is in the studio and not on its list yet: it goes with this, unless it is kept.
+class WrittenSound {
+ public:
+  explicit WrittenSound(std::filesystem::path file) : file_(std::move(file)) {}
+  ~WrittenSound();
+  WrittenSound(const WrittenSound&) = delete;
+  WrittenSound& operator=(const WrittenSound&) = delete;
+  void keep() { file_.clear(); }
+
+ private:
+  std::filesystem::path file_;
+};
+
+/// Reads, measures and writes takes away from the interface's thread. The answer comes as long as what ask()
+/// gave is held.
+class Analyst {
  public:
   struct Request {
     Take take;
@@ -25,7 +33,7 @@ class Analyst : public QObject {
     std::shared_ptr<std::vector<float>> samples;
     std::shared_ptr<std::vector<float>> first;  ///< of the first of two who have a channel each
     double rate_hz = 48000.0;
-    /// Its sound is written into this studio, for this student, before the answer.
+    /// Its sound is written into this studio, for this student, before the answer. The take has its name.
     struct Keeping {
       std::filesystem::path studio;
       Student student;
@@ -34,6 +42,7 @@ class Analyst : public QObject {
     /// A file that this student's take was once saved as brings its note with it.
     bool ownNote = false;
     bool samplesWanted = true;  ///< in the answer
+    bool originWanted = false;  ///< of which sound it is a part, by the file's content
   };
   struct Answer {
     Take take;                                    ///< with id and file, if it was written
@@ -44,36 +53,23 @@ class Analyst : public QObject {
     Studio::Summary summary;
     std::optional<Problem> error;      ///< why it could not be read
     std::optional<WriteError> unkept;  ///< why its sound could not be written
+    std::shared_ptr<WrittenSound> written;
   };
-  using Ticket = std::uint64_t;
-  using Done = std::function<void(Ticket, const Answer&)>;
-  enum class Urgency {
-    now,   ///< somebody waits for it
-    later  ///< two at a time, behind everybody who waits
-  };
+  using Done = std::function<void(const Answer&)>;
+  using Urgency = WorkQueue::Urgency;
 
   /// `smallPicture`: what a shelf shows of a take, as a PNG file; called on the workers' threads.
-  explicit Analyst(std::function<std::string(const Snapshot&)> smallPicture);
-  ~Analyst() override;
+  Analyst(WorkQueue& work, std::function<std::string(const Snapshot&)> smallPicture)
+      : work_(work), smallPicture_(std::move(smallPicture)) {}
 
-  Ticket ask(Request request, Urgency urgency, Done done);
-  void forget(Ticket ticket);
-  /// Nothing is asked for or under way.
-  bool idle() const { return pending_.empty(); }
+  Pending ask(Request request, Urgency urgency, Done done,
+              WorkQueue::AtTheEnd atTheEnd = WorkQueue::AtTheEnd::givenUp);
+  /// Nobody waits for anything.
+  bool idle() const { return work_.idle(); }
 
  private:
-  struct Task;
-  using TaskPtr = std::shared_ptr<Task>;
-  void start(const TaskPtr& task, QThreadPool& pool);
-  void startLater();
-  void answered(const TaskPtr& task, const Answer& answer);
-
+  WorkQueue& work_;
   std::function<std::string(const Snapshot&)> smallPicture_;
-  Ticket last_ = 0;
-  std::map<Ticket, TaskPtr> pending_;
-  std::deque<TaskPtr> waiting_;
-  int laterRunning_ = 0;
-  QThreadPool now_, later_;
 };
 
 }  // namespace calando

@@ -16,8 +16,8 @@ constexpr std::int64_t kRemembered_s = 8 * 7 * 86400;
 constexpr double kFastest_bpm = 120.0;  // of a breath that goes faster by itself
 }  // namespace
 
-Asking::Asking(Roster& roster, Lesson& lesson, Planning& planning)
-    : roster_(roster), lesson_(lesson), planning_(planning) {
+Asking::Asking(const Clock& clock, Roster& roster, Lesson& lesson, Planning& planning)
+    : clock_(clock), roster_(roster), lesson_(lesson), planning_(planning) {
   wish_.exercise = lesson.current()->id;
   connect(&roster_, &Roster::studentChanged, this, &Asking::stepChosen);
   connect(&lesson_, &Lesson::stepChosen, this, &Asking::stepChosen);
@@ -46,7 +46,7 @@ AskedFor Asking::asked() const {
     asked.school = school;
   asked.open = openBreathOf(roster_.openBreaths());
   asked.nextTries = nextTries(roster_.past());
-  const std::int64_t today = Today().from_unix_s;
+  const std::int64_t today = Today(clock_).from_unix_s;
   asked.spanBefore =
       mostOf(roster_.past(), lesson_.current()->id, "span_semitones", today - kRemembered_s, today);
   return asked;
@@ -145,7 +145,7 @@ Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, c
   heard.click = support == click || support == fork;
   heard.swell = support == swell;
   // A partner who comes and goes is together with the player only on a count that both hear.
-  if (support == partner) {
+  if (support == partner && context.exercise->pair) {
     heard.partner = partnerFor(sheet, context, std::random_device()());
     heard.click = heard.partner->notes.size() > 1;
   }

@@ -13,7 +13,7 @@ class Asking : public QObject {
   Q_OBJECT
 
  public:
-  Asking(Roster& roster, Lesson& lesson, Planning& planning);
+  Asking(const Clock& clock, Roster& roster, Lesson& lesson, Planning& planning);
 
   /// For the student who is here and the present step.
   Wish wish() const;
@@ -57,6 +57,7 @@ class Asking : public QObject {
   void planChanged();
   void stepChanged();
 
+  const Clock& clock_;
   Roster& roster_;
   Lesson& lesson_;
   Planning& planning_;

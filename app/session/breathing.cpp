@@ -4,7 +4,8 @@
 
 namespace calando {
 
-Breathing::Breathing(Roster& roster, Lesson& lesson) : roster_(roster), lesson_(lesson) {
+Breathing::Breathing(Studio& studio, Roster& roster, Lesson& lesson)
+    : studio_(studio), roster_(roster), lesson_(lesson) {
   const auto hide = [this] {
     if (std::exchange(showsCaution_, false)) emit changed();
   };
@@ -14,7 +15,7 @@ Breathing::Breathing(Roster& roster, Lesson& lesson) : roster_(roster), lesson_(
 
 std::optional<Breathing::Day> Breathing::day() const {
   const Student* student = roster_.chosen();
-  return student ? std::optional(Day{student->id, QDate::currentDate()}) : std::nullopt;
+  return student ? std::optional(Day{student->id, dateOf(studio_.clock())}) : std::nullopt;
 }
 
 bool Breathing::isBreathTake(const Take& take) const {
@@ -23,7 +24,7 @@ bool Breathing::isBreathTake(const Take& take) const {
 }
 
 std::optional<Take> Breathing::newestOfToday() const {
-  const Today today;
+  const Today today(studio_.clock());
   for (const Take& take : roster_.takes())
     if (today.holds(take.made_unix_s) && isBreathTake(take)) return take;
   return std::nullopt;
@@ -31,7 +32,7 @@ std::optional<Take> Breathing::newestOfToday() const {
 
 std::optional<QTime> Breathing::stoppedAt() const {
   std::int64_t at = stopped_ && stopped_ == day() ? stopped_unix_s_ : 0;
-  const Today today;
+  const Today today(studio_.clock());
   for (const Take& take : roster_.takes())
     if (take.stopped && today.holds(take.made_unix_s)) at = std::max(at, take.made_unix_s);
   return at > opened_unix_s_ ? std::optional(QDateTime::fromSecsSinceEpoch(at).time()) : std::nullopt;
@@ -58,18 +59,24 @@ void Breathing::cautionRead() {
 
 void Breathing::stop(bool inTake) {
   stopped_ = day();
-  stopped_unix_s_ = QDateTime::currentSecsSinceEpoch();
+  stopped_unix_s_ = studio_.clock().now_unix_s();
   opened_unix_s_ = std::min(opened_unix_s_, stopped_unix_s_ - 1);
   if (auto take = newestOfToday(); !inTake && take && !take->stopped) {
     take->stopped = true;
     roster_.changeTake(*take);
+    noted_ = take->id;
   }
   emit changed();
 }
 
 void Breathing::openAgain() {
-  opened_unix_s_ = QDateTime::currentSecsSinceEpoch();
+  opened_unix_s_ = studio_.clock().now_unix_s();
   stopped_.reset();
+  if (const Take* take = noted_ ? roster_.take(*std::exchange(noted_, std::nullopt)) : nullptr) {
+    Take counts = *take;
+    counts.stopped = false;
+    roster_.changeTake(counts);
+  }
   emit changed();
 }
 

@@ -13,7 +13,7 @@ class Breathing : public QObject {
   Q_OBJECT
 
  public:
-  Breathing(Roster& roster, Lesson& lesson);
+  Breathing(Studio& studio, Roster& roster, Lesson& lesson);
 
   /// What is to be done before the present step can be started.
   enum class Before {
@@ -31,7 +31,7 @@ class Breathing : public QObject {
   void cautionRead();
 
   /// The player feels light-headed: no more today. `inTake`: in a take that says so itself; else it is noted
-  /// with today's newest.
+  /// with today's newest, and openAgain() takes that back too.
   void stop(bool inTake);
   void openAgain();
   /// When it was stopped today; nullopt: it was not, or has been opened again.
@@ -51,11 +51,13 @@ class Breathing : public QObject {
   std::optional<Day> day() const;
   bool isBreathTake(const Take& take) const;
 
+  Studio& studio_;
   Roster& roster_;
   Lesson& lesson_;
   bool showsCaution_ = false;
   std::optional<Day> cautioned_;
-  std::optional<Day> stopped_;  // where no take says so
+  std::optional<Day> stopped_;         // where no take says so
+  std::optional<std::int64_t> noted_;  // the take that says so, of this stop
   std::int64_t stopped_unix_s_ = 0;
   std::int64_t opened_unix_s_ = 0;  // what was stopped up to then is open again
 };

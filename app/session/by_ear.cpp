@@ -28,12 +28,14 @@ std::vector<const Reading*> askable(const Analysis& analysis) {
 
 }  // namespace
 
-ByEar::ByEar(Guessing& guessing, Studio& studio, Roster& roster, Analyst& analyst, Notices& notices)
+ByEar::ByEar(Guessing& guessing, Studio& studio, Roster& roster, Analyst& analyst, Notices& notices,
+             Speaker& speaker)
     : guessing_(guessing),
       studio_(studio),
       roster_(roster),
       analyst_(analyst),
       notices_(notices),
+      speaker_(speaker),
       chance_(std::random_device{}()) {
   connect(&roster_, &Roster::studentChanged, this, &ByEar::stop);
 }
@@ -66,11 +68,9 @@ void ByEar::read(std::vector<Take> left) {
   left.pop_back();
   wanted_.reset();
   setPhase(Phase::reading);
-  awaited_ = analyst_.ask(std::move(request), Analyst::Urgency::now,
-                          [this, left = std::move(left)](Analyst::Ticket, const Analyst::Answer& answer) {
-                            awaited_.reset();
-                            heard(answer, left);
-                          });
+  awaited_ =
+      analyst_.ask(std::move(request), Analyst::Urgency::now,
+                   [this, left = std::move(left)](const Analyst::Answer& answer) { heard(answer, left); });
 }
 
 void ByEar::heard(const Analyst::Answer& answer, std::vector<Take> left) {
@@ -88,7 +88,7 @@ void ByEar::heard(const Analyst::Answer& answer, std::vector<Take> left) {
 }
 
 void ByEar::play() {
-  if (speaker_->play(sound_, rate_hz_, 0.0, kToTheEnd_s, false)) return;
+  if (speaker_.play(sound_, rate_hz_, 0.0, kToTheEnd_s, false)) return;
   stop();
   notices_.say(words::noOutput());
 }
@@ -99,7 +99,7 @@ void ByEar::again() {
 
 void ByEar::guess(double value) {
   if (phase_ != Phase::asked) return;
-  speaker_->stop();
+  speaker_.stop();
   guessed_ = value;
   guessing_.keep(*wanted_, value);
   setPhase(Phase::told);
@@ -111,10 +111,10 @@ void ByEar::next() {
 
 void ByEar::stop() {
   if (!running()) return;
-  if (awaited_) analyst_.forget(*std::exchange(awaited_, std::nullopt));
+  awaited_.cancel();
   wanted_.reset();
   picture_.reset();
-  speaker_->stop();
+  speaker_.stop();
   setPhase(Phase::off);
 }
 

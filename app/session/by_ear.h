@@ -13,8 +13,8 @@ class ByEar : public QObject {
   Q_OBJECT
 
  public:
-  ByEar(Guessing& guessing, Studio& studio, Roster& roster, Analyst& analyst, Notices& notices);
-  void setSpeaker(Speaker& speaker) { speaker_ = &speaker; }
+  ByEar(Guessing& guessing, Studio& studio, Roster& roster, Analyst& analyst, Notices& notices,
+        Speaker& speaker);
 
   enum class Phase {
     off,
@@ -55,9 +55,9 @@ class ByEar : public QObject {
   Roster& roster_;
   Analyst& analyst_;
   Notices& notices_;
-  Speaker* speaker_ = nullptr;
+  Speaker& speaker_;
   Phase phase_ = Phase::off;
-  std::optional<Analyst::Ticket> awaited_;
+  Pending awaited_;
   std::optional<Guessing::Wanted> wanted_;
   double guessed_ = 0.0;
   std::int64_t last_ = 0;

@@ -30,28 +30,29 @@ void Guessing::ask(const Take& take, const Analysis& analysis) {
   const auto reading =
       std::ranges::find_if(analysis.readings, [](const Reading& r) { return r.value.has_value(); });
   if (reading == analysis.readings.end()) return;
-  wanted_ = Wanted{take.id, reading->figure, *reading->value};
+  wanted_.emplace(take.student, take.other, Wanted{take.id, reading->figure, *reading->value});
   emit changed();
 }
 
 void Guessing::guess(double value) {
-  if (!wanted_) return;
-  const Wanted was = *std::exchange(wanted_, std::nullopt);
+  if (!wanted()) return;
+  const Wanted was = *wanted();
+  wanted_.reset();
   keep(was, value);
   notices_.say(words::guessed(*was.figure, value, was.value));
   emit changed();
 }
 
 void Guessing::shown(std::optional<std::int64_t> take) {
-  if (!wanted_ || wanted_->take == take) return;
+  if (!wanted_ || (wanted() && wanted()->take == take)) return;
   wanted_.reset();
   emit changed();
 }
 
 void Guessing::keep(const Wanted& was, double guessed) {
   if (!roster_.chosen() || studio_.readOnly()) return;
-  guesses_.push_back(
-      {QDateTime::currentSecsSinceEpoch(), today(), std::string(was.figure->id), guessed, was.value});
+  guesses_.push_back({studio_.clock().now_unix_s(), today(studio_.clock()), std::string(was.figure->id),
+                      guessed, was.value});
   notices_.worked(studio_.keepEarGuess(roster_.chosen()->id, guesses_.back()));
   emit known();
 }

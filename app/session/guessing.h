@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/session/owned.h"
 #include "app/session/roster.h"
 #include "core/ears/answers.h"
 
@@ -23,15 +24,15 @@ class Guessing : public QObject {
     const Figure* figure;
     double value;
   };
-  /// nullopt: nothing is to be guessed.
-  const std::optional<Wanted>& wanted() const { return wanted_; }
+  /// Of the student who is here; nullptr: nothing is to be guessed.
+  const Wanted* wanted() const { return wanted_ ? wanted_->of(roster_.chosenId()) : nullptr; }
   /// The first figure that its card asks for and that was measured, where guess first is on.
   void ask(const Take& take, const Analysis& analysis);
   void guess(double value);
   /// Another take is on show: that one is not guessed any more.
   void shown(std::optional<std::int64_t> take);
 
-  /// Keeps a guess.
+  /// Keeps a guess of the student who is here.
   void keep(const Wanted& was, double guessed);
 
  signals:
@@ -45,7 +46,7 @@ class Guessing : public QObject {
   Roster& roster_;
   Notices& notices_;
   std::vector<EarGuess> guesses_;
-  std::optional<Wanted> wanted_;
+  std::optional<Owned<Wanted>> wanted_;
 };
 
 }  // namespace calando

@@ -1,5 +1,6 @@
 #include "app/session/hearing.h"
 
+#include <mutex>
 #include <random>
 
 #include "app/session/for_the_ear.h"
@@ -46,6 +47,7 @@ struct Hearing::Workshop {
   std::unique_ptr<SoundMaker> maker;
   std::optional<Take> from;  ///< nullopt: the stand-in
   Chance chance{std::random_device{}()};
+  std::mutex mutex;  // what was given up may still be at it
 
   void furnish(const std::vector<std::pair<Take, std::filesystem::path>>& takes,
                const std::string& instrument) {
@@ -68,9 +70,15 @@ struct Hearing::Workshop {
   }
 };
 
-Hearing::Hearing(Studio& studio, Roster& roster, Lesson& lesson, Notices& notices)
-    : studio_(studio), roster_(roster), lesson_(lesson), notices_(notices), chance_(std::random_device{}()) {
-  pool_.setMaxThreadCount(1);
+Hearing::Hearing(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, Notices& notices,
+                 Speaker& speaker)
+    : studio_(studio),
+      roster_(roster),
+      lesson_(lesson),
+      notices_(notices),
+      speaker_(speaker),
+      work_(work),
+      chance_(std::random_device{}()) {
   connect(&roster_, &Roster::studentChanged, this, [this] {
     stop();
     load();
@@ -80,21 +88,12 @@ Hearing::Hearing(Studio& studio, Roster& roster, Lesson& lesson, Notices& notice
     --left_s_;  // the question that is asked is still answered
     emit changed();
   });
-}
-
-Hearing::~Hearing() {
-  pool_.clear();
-  pool_.waitForDone();
-}
-
-void Hearing::setSpeaker(Speaker& speaker) {
-  speaker_ = &speaker;
-  connect(speaker_, &Speaker::moved, this, [this](double seconds) {
+  connect(&speaker_, &Speaker::moved, this, [this](double seconds) {
     if (phase_ != Phase::sounding && phase_ != Phase::asked && phase_ != Phase::told) return;
     played_s_ = seconds;
     emit soundMoved();
   });
-  connect(speaker_, &Speaker::stopped, this, [this] {
+  connect(&speaker_, &Speaker::stopped, this, [this] {
     played_s_ = -1.0;
     if (phase_ == Phase::sounding) setPhase(Phase::asked);
     emit soundMoved();
@@ -156,31 +155,32 @@ void Hearing::start(std::optional<Way> way) {
   std::vector<std::pair<Take, std::filesystem::path>> takes;
   for (const Take& take : candidates(roster_, lesson_.model()))
     takes.emplace_back(take, studio_.takeFile(take));
-  pool_.start([this, round = ++round_, workshop = workshop_, takes, instrument = student->instrument] {
-    workshop->furnish(takes, instrument);
-    QMetaObject::invokeMethod(this, [this, round, workshop] {
-      if (round != round_) return;
-      if (!workshop->maker) {
-        stop();
-        return notices_.say(tr("No tone is held for two seconds: play a long tone first."));
-      }
-      pitch_hz_ = workshop->maker->material().hz;
-      materialText_ =
-          workshop->from ? words::fromTake(workshop->from->made_unix_s) : tr("From the stand-in’s tone");
-      const auto plan = planAfter(answers_);
-      if (!plan) return end();
-      prepare(*plan, [this](Ready ready) { show(std::move(ready)); });
-    });
-  });
+  making_ = work_.ask(
+      WorkQueue::Urgency::now,
+      [workshop = workshop_, takes, instrument = student->instrument](std::stop_token) {
+        const std::lock_guard lock(workshop->mutex);
+        workshop->furnish(takes, instrument);
+        return workshop;
+      },
+      [this](const std::shared_ptr<Workshop>& workshop) {
+        if (!workshop->maker) {
+          stop();
+          return notices_.say(tr("No tone is held for two seconds: play a long tone first."));
+        }
+        pitch_hz_ = workshop->maker->material().hz;
+        materialText_ =
+            workshop->from ? words::fromTake(workshop->from->made_unix_s) : tr("From the stand-in’s tone");
+        prepareFirst();
+      });
 }
 
 void Hearing::stop() {
   if (!running()) return;
-  ++round_;
+  making_.cancel();
   clock_.stop();
   question_.reset();
   chosen_.reset();
-  if (speaker_) speaker_->stop();
+  speaker_.stop();
   setPhase(Phase::off);
 }
 
@@ -224,33 +224,39 @@ std::optional<Hearing::Plan> Hearing::planAfter(const std::vector<EarAnswer>& an
   return plan;
 }
 
-void Hearing::prepare(const Plan& plan, std::function<void(Ready)> then) {
-  pool_.start([this, round = round_, workshop = workshop_, plan, then = std::move(then)] {
-    auto ready = std::make_shared<Ready>(
-        Ready{plan, ask(*workshop->maker, plan.way, plan.change, plan.amount, plan.named, workshop->chance)});
-    QMetaObject::invokeMethod(this, [this, round, ready, then] {
-      if (round == round_) then(std::move(*ready));
-    });
-  });
+Pending Hearing::prepare(const Plan& plan, std::function<void(Ready)> then) {
+  return work_.ask(
+      WorkQueue::Urgency::now,
+      [workshop = workshop_, plan](std::stop_token) {
+        const std::lock_guard lock(workshop->mutex);
+        return Ready{plan,
+                     ask(*workshop->maker, plan.way, plan.change, plan.amount, plan.named, workshop->chance)};
+      },
+      std::move(then));
 }
 
-/// Whatever the answer will be, what comes after it is there.
-void Hearing::prepareBoth() {
-  for (const bool right : {true, false}) {
-    auto& place = right ? afterRight_ : afterWrong_;
-    place.reset();
-    std::vector<EarAnswer> after = answers_;
-    after.push_back(answerOf(right));
-    const auto plan = planAfter(after);
-    if (!plan) {
-      place = Ready{};
-      continue;
-    }
-    prepare(*plan, [this, right](Ready ready) {
-      (right ? afterRight_ : afterWrong_) = std::move(ready);
-      if (phase_ == Phase::preparing) next();
-    });
-  }
+void Hearing::prepareFirst() {
+  const auto plan = planAfter(answers_);
+  if (!plan) return end();
+  making_ = prepare(*plan, [this](Ready ready) { show(std::move(ready)); });
+}
+
+/// Whatever the answer will be, what comes after it is there: first after a right one, then after a wrong
+/// one.
+void Hearing::prepareAfter(bool right) {
+  std::vector<EarAnswer> after = answers_;
+  if (chosen_) after.pop_back();  // the one that was given meanwhile
+  after.push_back(answerOf(right));
+  const auto there = [this, right](Ready ready) {
+    (right ? afterRight_ : afterWrong_) = std::move(ready);
+    if (phase_ == Phase::preparing) next();
+    // What is asked by now may be another question already, which prepares for itself.
+    if (right && question_ && !making_) prepareAfter(false);
+  };
+  if (const auto plan = planAfter(after))
+    making_ = prepare(*plan, there);
+  else
+    there(Ready{});
 }
 
 void Hearing::show(Ready ready) {
@@ -258,16 +264,16 @@ void Hearing::show(Ready ready) {
   if (!ready.question) {
     // Not by that much, of this tone: another amount, and after three something else.
     ++missed_[ready.plan->change];
-    const auto other = planAfter(answers_);
-    if (!other) return end();
-    return prepare(*other, [this](Ready again) { show(std::move(again)); });
+    return prepareFirst();
   }
   if (!clock_.isActive()) clock_.start();
   question_ = std::move(ready.question);
   chosen_.reset();
+  afterRight_.reset();
+  afterWrong_.reset();
   setPhase(Phase::sounding);
   play();
-  prepareBoth();
+  prepareAfter(true);
 }
 
 /// Nothing is left to ask.
@@ -279,7 +285,7 @@ void Hearing::end() {
 }
 
 void Hearing::play() {
-  if (!speaker_ || !question_) return;
+  if (!question_) return;
   std::vector<float> all;
   const auto between = static_cast<std::size_t>(kBetween_s * question_->rate_hz);
   for (const auto& sound : question_->sounds) {
@@ -287,14 +293,14 @@ void Hearing::play() {
     all.insert(all.end(), sound->samples.begin(), sound->samples.end());
   }
   played_s_ = 0.0;
-  if (!speaker_->play(all, question_->rate_hz, 0.0, kToTheEnd_s, false)) {
+  if (!speaker_.play(all, question_->rate_hz, 0.0, kToTheEnd_s, false)) {
     stop();
     notices_.say(words::noOutput());
   }
 }
 
 std::optional<std::size_t> Hearing::heardNow() const {
-  if (!question_ || !speaker_ || !speaker_->playing() || played_s_ < 0.0) return std::nullopt;
+  if (!question_ || !speaker_.playing() || played_s_ < 0.0) return std::nullopt;
   double from_s = 0.0;
   for (std::size_t i = 0; i < question_->sounds.size(); ++i) {
     const double length_s = static_cast<double>(question_->sounds[i]->samples.size()) / question_->rate_hz;
@@ -309,8 +315,8 @@ void Hearing::again() {
 }
 
 EarAnswer Hearing::answerOf(bool right) const {
-  return {QDateTime::currentSecsSinceEpoch(),
-          today(),
+  return {studio_.clock().now_unix_s(),
+          today(studio_.clock()),
           question_->way,
           question_->changed.change,
           static_cast<int>(std::lround(69.0 + 12.0 * std::log2(pitch_hz_ / 440.0))),
@@ -343,7 +349,7 @@ void Hearing::next() {
     if (phase_ != Phase::preparing) setPhase(Phase::preparing);
     return;
   }
-  if (speaker_) speaker_->stop();
+  speaker_.stop();
   Ready ready = std::move(*place);
   place.reset();
   show(std::move(ready));

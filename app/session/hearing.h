@@ -1,6 +1,5 @@
 #pragma once
 
-#include <QThreadPool>
 #include <QTimer>
 #include <map>
 
@@ -17,9 +16,8 @@ class Hearing : public QObject {
   Q_OBJECT
 
  public:
-  Hearing(Studio& studio, Roster& roster, Lesson& lesson, Notices& notices);
-  ~Hearing() override;
-  void setSpeaker(Speaker& speaker);
+  Hearing(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, Notices& notices,
+          Speaker& speaker);
 
   enum class Phase {
     off,
@@ -81,8 +79,9 @@ class Hearing : public QObject {
   void load();
   bool canAsk(Change change) const;
   std::optional<Plan> planAfter(const std::vector<EarAnswer>& answers);
-  void prepare(const Plan& plan, std::function<void(Ready)> then);
-  void prepareBoth();
+  Pending prepare(const Plan& plan, std::function<void(Ready)> then);
+  void prepareFirst();
+  void prepareAfter(bool right);
   void show(Ready ready);
   void end();
   void play();
@@ -93,10 +92,11 @@ class Hearing : public QObject {
   Roster& roster_;
   Lesson& lesson_;
   Notices& notices_;
-  Speaker* speaker_ = nullptr;
+  Speaker& speaker_;
+  WorkQueue& work_;
   std::shared_ptr<Workshop> workshop_;
-  QThreadPool pool_;
-  std::uint64_t round_ = 0;  // answers of an older one come too late
+  /// What is being made: the tone, the question that is to be asked, or what comes after the one that is.
+  Pending making_;
   Phase phase_ = Phase::off;
   std::optional<Way> way_;
   std::optional<EarQuestion> question_;

@@ -1,11 +1,13 @@
 #include "app/session/keeping.h"
 
 #include <QDateTime>
+#include <QLocale>
 
 #include "app/session/today.h"
 #include "app/words/words.h"
 #include "core/judging/judging.h"
 #include "core/measure/breaths.h"
+#include "core/plain_text.h"
 
 namespace calando {
 
@@ -102,10 +104,10 @@ QString foundText(const std::vector<Stray>& strays) {
              : Keeping::tr("%1 recordings were found that are no takes yet. They are safe on disk.").arg(all);
 }
 
-Keeping::Keeping(Studio& studio, Analyst& analyst, Roster& roster, Lesson& lesson, Asking& asking,
+Keeping::Keeping(Studio& studio, TakeIntake& intake, Roster& roster, Lesson& lesson, Asking& asking,
                  OpenTake& open, TakeRun& run, Notices& notices)
     : studio_(studio),
-      analyst_(analyst),
+      intake_(intake),
       roster_(roster),
       lesson_(lesson),
       asking_(asking),
@@ -113,9 +115,8 @@ Keeping::Keeping(Studio& studio, Analyst& analyst, Roster& roster, Lesson& lesso
       run_(run),
       notices_(notices) {
   connect(&run_, &TakeRun::finished, this, &Keeping::keepPlayed);
-  connect(&importing_, &Importing::takenIn, this, &Keeping::takenIn);
-  connect(&importing_, &Importing::moved, this, &Keeping::importingMoved);
-  connect(&importing_, &Importing::finished, this, &Keeping::importingFinished);
+  connect(&intake_, &TakeIntake::moved, this, &Keeping::intakeMoved);
+  connect(&intake_, &TakeIntake::finished, this, &Keeping::intakeFinished);
 }
 
 void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
@@ -133,74 +134,73 @@ void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
   request.take.other = raw.other;
   request.take.source = raw.source;
   request.take.stopped = raw.stopped;
-  request.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+  request.take.made_unix_s = studio_.clock().now_unix_s();
   request.take.recording = raw.recording.filename().string();
-  keepWhenMeasured(std::move(request), *owner, raw.count, raw.recording);
+  const auto place = open_.await(request.take);
+  intake_.takeIn(std::move(request), *owner, TakeIntake::Played{raw.count, raw.recording},
+                 [this, place](const TakeIntake::Taken& taken) { kept(taken, place); });
 }
 
-/// Measures a take that was just played or found, and keeps it whatever is chosen meanwhile.
-void Keeping::keepWhenMeasured(Analyst::Request request, const Student& student, TakeRun::Count count,
-                               const std::optional<std::filesystem::path>& played) {
-  request.keeping = Analyst::Request::Keeping{studio_.folder(), student};
-  ++keeping_;
-  const auto ticket = analyst_.ask(
-      std::move(request), Analyst::Urgency::now, [=, this](Analyst::Ticket t, const Analyst::Answer& answer) {
-        --keeping_;
-        const bool kept = keepAnswer(answer, count, played.has_value(), open_.awaits(t));
-        if (kept && played) studio_.discardRecording(*played);
-        emit through();
-      });
-  open_.awaitTicket(ticket);
-}
-
-/// Whether it is on the list.
-bool Keeping::keepAnswer(const Analyst::Answer& answer, TakeRun::Count count, bool played, bool wanted) {
+/// One that was played or found is measured, and on the list if nothing is wrong.
+void Keeping::kept(const TakeIntake::Taken& taken, OpenTake::Place place) {
+  const Analyst::Answer& answer = taken.answer;
+  const bool wanted = open_.awaits(place);
   if (answer.error) {
     if (wanted) open_.clear();
-    notices_.sayLoss(words::said(*answer.error));
-    return false;
+    return notices_.sayLoss(words::said(*answer.error));
   }
-  const bool onList = !answer.unkept && roster_.enter(answer.take, answer.summary);
-  if (answer.unkept)
-    notices_.sayLoss(
-        tr("The take of %1 could not be kept: %2. It is in memory until it is saved elsewhere or Calando is "
-           "closed; what was recorded of it is offered at the next start.")
-            .arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s).time(),
-                                    QLocale::ShortFormat),
-                 words::said(answer.unkept->why)),
-        tr("Save elsewhere…"), [this, answer] { emit saveWanted(answer); });
-  const bool tooEarly = onList && answer.picture->analysis.letGoTooEarly;
-  if (tooEarly) {
-    Take invalid = answer.take;
-    invalid.word = TeachersWord::invalidTry;
-    roster_.changeTake(invalid);
-  }
-  if (!wanted) return onList;
+  if (answer.unkept) sayUnkept(answer);
+  if (taken.entered) markTooEarly(answer);
+  const auto* played = std::get_if<TakeIntake::Played>(&taken.from);
+  const Exercise& card = *answer.picture->context.exercise;
+  if (taken.entered && played && !answer.take.stopped) lesson_.oweRest(answer.take.student, card.rest_s);
+  if (!wanted) return sayKeptForAnother(taken);
   open_.show(answer);
+  if (taken.entered && played) emit playedKept();
+  if (answer.take.stopped) return;  // that it was is said already
   QStringList notes;
-  if (answer.take.stopped) {  // that it was is said already
-    if (onList) emit playedKept();
-    return onList;
-  }
-  if (onList && played) {
-    emit playedKept();
-    lesson_.oweRest();
+  if (taken.entered && played) {
     notes << whatNext(answer);
     if (const auto done = lesson_.doseDone()) notes << enoughText(*done);
   }
   // Once for each source: it is the same with every take.
-  const QString processing = processingText(answer.picture->analysis, *answer.picture->context.exercise);
+  const QString processing = processingText(answer.picture->analysis, card);
   if (const QString what = words::plain(answer.take.source) + processing;
       !processing.isEmpty() && std::exchange(processingSaid_, what) != what)
     notes << processing;
+  const TakeRun::Count count = played ? played->count : TakeRun::Count::asHeard;
   say(answer, count, notes + remarksOn(answer, count));
-  return onList;
+}
+
+/// Its student is not here: it is kept, and not on show.
+void Keeping::sayKeptForAnother(const TakeIntake::Taken& taken) {
+  const Student* owner = roster_.find(taken.answer.take.student);
+  if (taken.entered && owner && !taken.answer.take.isOf(roster_.chosenId().value_or(0)))
+    notices_.say(tr("The take is kept; it is %1’s.").arg(words::plain(owner->name)));
+}
+
+void Keeping::markTooEarly(const Analyst::Answer& answer) {
+  if (!answer.picture->analysis.letGoTooEarly) return;
+  Take invalid = answer.take;
+  invalid.word = TeachersWord::invalidTry;
+  roster_.changeTake(invalid);
+}
+
+void Keeping::sayUnkept(const Analyst::Answer& answer) {
+  notices_.sayLoss(
+      tr("The take of %1 could not be kept: %2. It is in memory until it is saved elsewhere or Calando is "
+         "closed; what was recorded of it is offered at the next start.")
+          .arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s).time(),
+                                  QLocale::ShortFormat),
+               words::said(answer.unkept->why)),
+      tr("Save elsewhere…"), [this, answer] { emit saveWanted(answer); });
 }
 
 /// What a take of breath leads to.
 QStringList Keeping::whatNext(const Analyst::Answer& answer) {
   const ExercisePtr card = lesson_.current();
   const Analysis& analysis = answer.picture->analysis;
+  const Today today(studio_.clock());
   QStringList notes;
   if (analysis.letGoTooEarly)
     return notes << tr("The hand let go before the air came: an invalid try, it does not count.");
@@ -208,10 +208,10 @@ QStringList Keeping::whatNext(const Analyst::Answer& answer) {
   if (lasts != analysis.readings.end() && lasts->value && !card->counted()) {
     const auto longest = [&](std::int64_t from) {
       return words::number(
-          mostOf(roster_.past(), card->id, "air_lasts_s", from, Today().to_unix_s).value_or(*lasts->value), 1,
+          mostOf(roster_.past(), card->id, "air_lasts_s", from, today.to_unix_s).value_or(*lasts->value), 1,
           false);
     };
-    notes << tr("Longest today %1 s, ever %2 s.").arg(longest(Today().from_unix_s), longest(0));
+    notes << tr("Longest today %1 s, ever %2 s.").arg(longest(today.from_unix_s), longest(0));
   }
   const Verdict verdict = overallVerdict(analysis.readings);
   if (card->faster_bpm > 0.0 && (verdict == Verdict::inside || verdict == Verdict::near)) {
@@ -248,36 +248,37 @@ void Keeping::saveElsewhere(const Analyst::Answer& answer, const std::filesystem
 }
 
 void Keeping::openFiles(const std::vector<std::filesystem::path>& files, const Student& student) {
-  std::vector<Importing::Wanted> wanted;
+  Take take;
+  take.asked = asking_.asked();
+  take.asked.place.reset();  // a file comes from wherever
+  take.asked.against = lesson_.rival();
+  take.student = student.id;
+  take.made_unix_s = studio_.clock().now_unix_s();
+  std::vector<std::pair<std::filesystem::path, Take>> wanted;
   for (const auto& file : files) {
-    Take take;
-    take.asked = asking_.asked();
-    take.asked.place.reset();  // a file comes from wherever
-    take.asked.against = lesson_.rival();
-    take.student = student.id;
-    take.made_unix_s = QDateTime::currentSecsSinceEpoch();
-    take.source = file.filename().string();
-    wanted.push_back({file, take, student});
+    take.source = visibleLine(file.filename().string());
+    wanted.emplace_back(file, take);
   }
-  importing_.open(wanted, studio_.folder());
+  intake_.open(wanted, student, [this](const TakeIntake::Taken& taken) { openedTaken(taken); });
 }
 
-void Keeping::takenIn(const Analyst::Answer& answer, bool alone) {
-  if (!roster_.enter(answer.take, answer.summary)) return;
-  if (!roster_.chosen() || !answer.take.isOf(roster_.chosen()->id)) return;
-  if (!alone || run_.taking()) return;
-  open_.show(answer);
-  if (const QString nothing = nothingFound(*answer.picture); !nothing.isEmpty()) notices_.say(nothing);
+/// One that was opened alone is shown; where several were, nobody waits for a sound.
+void Keeping::openedTaken(const TakeIntake::Taken& taken) {
+  if (!taken.entered || !taken.answer.samples || run_.taking()) return;
+  if (!roster_.chosen() || !taken.answer.take.isOf(roster_.chosen()->id)) return;
+  open_.show(taken.answer);
+  if (const QString nothing = nothingFound(*taken.answer.picture); !nothing.isEmpty()) notices_.say(nothing);
 }
 
-void Keeping::importingMoved() {
-  if (!importing_.running() || importing_.total() < 2) return notices_.setProgress({});
+void Keeping::intakeMoved() {
+  const TakeIntake::Progress progress = intake_.progress();
+  if (progress.of < 2) return notices_.setProgress({});
   notices_.setProgress(
-      Notices::Progress{tr("Taking recordings in: %1 of %2").arg(importing_.done()).arg(importing_.total()),
-                        importing_.done(), importing_.total(), [this] { importing_.cancel(); }});
+      Notices::Progress{tr("Taking recordings in: %1 of %2").arg(progress.done).arg(progress.of),
+                        progress.done, progress.of, [this] { intake_.cancelOpened(); }});
 }
 
-void Keeping::importingFinished(const QStringList& refused) {
+void Keeping::intakeFinished(const QStringList& refused) {
   notices_.setProgress({});
   constexpr int kNamed = 3;
   if (!refused.isEmpty())
@@ -287,7 +288,6 @@ void Keeping::importingFinished(const QStringList& refused) {
                                                          QString::number(refused.size() - kNamed)));
   // Several: the newest of them is shown, unless somebody looks at something else by now.
   if (!open_.take() && !open_.isAwaited() && !run_.taking()) open_.openNewest();
-  emit through();
 }
 
 /// What a crash, a full disk or another list left behind: one that can be kept at once is offered, of all
@@ -313,12 +313,15 @@ void Keeping::takeStrayIn(const Stray& stray, const Student& student) {
   }
   Analyst::Request request;
   request.take = stray.note.take;
+  request.take.id = 0;
   request.take.student = student.id;
   request.take.recording = stray.file.filename().string();
-  if (request.take.made_unix_s == 0) request.take.made_unix_s = QDateTime::currentSecsSinceEpoch();
+  if (request.take.made_unix_s == 0) request.take.made_unix_s = studio_.clock().now_unix_s();
   if (request.take.source.empty()) request.take.source = tr("found after a crash").toStdString();
   request.file = stray.file;
-  keepWhenMeasured(std::move(request), student, TakeRun::Count::asHeard, {});
+  const auto place = open_.await(request.take);
+  intake_.takeIn(std::move(request), student, TakeIntake::Found{},
+                 [this, place](const TakeIntake::Taken& taken) { kept(taken, place); });
 }
 
 }  // namespace calando

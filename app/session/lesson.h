@@ -5,6 +5,7 @@
 #include <map>
 
 #include "app/session/roster.h"
+#include "app/session/undo.h"
 #include "core/library/lesson.h"
 
 namespace calando {
@@ -35,10 +36,26 @@ class Lesson : public QObject {
 
   // The order
   const std::vector<std::string>& order() const { return order_; }
+  /// The student's own, by name. What is looked at overwrites none of them.
+  const std::vector<Studio::OwnOrder>& ownOrders() const { return ownOrders_; }
+  /// The own one that is present; nullptr: it is one that ships, or none that has a name.
+  const Studio::OwnOrder* presentOwn() const;
+  /// A name that no own order has.
+  std::string freeName() const;
+  /// Another one is present from now on. One that had no name is kept among the own ones. Can be taken back.
   void setOrder(std::vector<std::string> exercises);
-  /// Never nullptr.
+  /// The present one is changed: an own one stays that, of one that ships an own one is made. `name`: what it
+  /// is called from now on. Can be taken back.
+  void changeOrder(std::vector<std::string> exercises, const std::string& name = {});
+  /// As it was, for whoever it is of.
+  bool putBack(std::int64_t student, const before::Order& was);
+  bool putBack(const before::Card& was);
+  /// The present order of a student as something else says it, such as a plan.
+  bool putOrder(std::int64_t student, const std::vector<std::string>& exercises);
+  /// Never nullptr. Not always in the order: a take that is looked at has its own.
   ExercisePtr current() const { return current_; }
-  std::size_t currentRow() const;
+  /// nullopt: it is not in the order.
+  std::optional<std::size_t> currentRow() const;
   /// Chooses a step as somebody wants it; one that is not in the order is put at its end.
   void choose(const std::string& exercise);
   void next();
@@ -59,9 +76,10 @@ class Lesson : public QObject {
   std::optional<std::int64_t> model() const;
   bool setModel(std::optional<std::int64_t> take);
 
-  /// A rest that the card owes after a set is counted down.
-  void oweRest();
-  int restLeft_s() const { return restLeft_s_; }
+  /// A rest that a student owes after a set is counted down, whoever is here meanwhile.
+  void oweRest(std::int64_t student, double seconds);
+  /// Of the student who is here.
+  int restLeft_s() const;
   void forgiveRest();
   /// Seconds since the student who is here came.
   int clock_s() const;
@@ -77,10 +95,12 @@ class Lesson : public QObject {
  private:
   void loadCards();
   void loadOrder();
+  bool isShipped(const std::vector<std::string>& exercises) const;
+  before::Order orderNow() const { return {order_, ownOrders_}; }
+  void canUndoOrder(before::Order was);
+  void nameWhatHasNone();
+  bool keepOwn(std::int64_t student, const Studio::OwnOrder& order);
   bool setCurrent(const std::string& exercise);
-  /// What a card was can be taken back; nullptr: there was none of that id.
-  void canUndo(const std::string& id, const ExercisePtr& was);
-
   Studio& studio_;
   Roster& roster_;
   Notices& notices_;
@@ -88,11 +108,12 @@ class Lesson : public QObject {
   std::vector<ExercisePtr> own_;
   std::vector<ExercisePtr> lent_;
   std::vector<std::string> order_;
+  std::vector<Studio::OwnOrder> ownOrders_;
   ExercisePtr current_;
   std::optional<std::int64_t> student_;
   std::optional<Gate> gate_;
+  std::map<std::int64_t, std::int64_t> restsUntil_ms_;  // by student
   QTimer rest_;
-  int restLeft_s_ = 0;
   std::int64_t here_unix_s_ = 0;
 };
 

@@ -1,30 +1,32 @@
 #pragma once
 
-#include <QObject>
-#include <QThreadPool>
-#include <atomic>
 #include <functional>
-#include <map>
 #include <memory>
 
+#include "app/work/work_queue.h"
 #include "core/problem.h"
 #include "records/homework.h"
 
 namespace calando {
 
-/// What one student sent, heard and marked.
-struct Marked {
+/// What one student sent, as it was heard: that is much, and shared by whatever is said of it.
+struct HeardHomework {
   HomeworkList list;
   Context player;
   std::vector<SentRecording> recordings;
-  Marking marking;
+  Marking marking;              ///< as it was made, before anything was said of it
   std::vector<Problem> unread;  ///< files that could not be heard
+};
+
+/// The same, marked with what was said of it.
+struct Marked {
+  std::shared_ptr<const HeardHomework> heard;
+  Marking marking;
 };
 using MarkedPtr = std::shared_ptr<const Marked>;
 
-/// Marks homework away from the interface's thread, two students at once. Its answers come on the thread that
-/// made the object, or never once they were forgotten.
-class Marker : public QObject {
+/// Marks homework away from the interface's thread.
+class Marker {
  public:
   struct Request {
     HomeworkList list;
@@ -33,20 +35,13 @@ class Marker : public QObject {
     MarkedPtr before;           ///< what was heard already is not heard again
     std::vector<Piece> pieces;  ///< to be said of it; of `before` those that are new
   };
-  using Ticket = std::uint64_t;
-  using Done = std::function<void(Ticket, const MarkedPtr&)>;
-  Marker();
-  ~Marker() override;
+  using Done = std::function<void(const MarkedPtr&)>;
 
-  Ticket ask(Request request, Done done);
-  void forget(Ticket ticket);
-  bool idle() const { return pending_.empty(); }
+  explicit Marker(WorkQueue& work) : work_(work) {}
+  Pending ask(Request request, Done done);
 
  private:
-  struct Task;
-  std::map<Ticket, std::shared_ptr<Task>> pending_;
-  Ticket last_ = 0;
-  QThreadPool pool_;
+  WorkQueue& work_;
 };
 
 }  // namespace calando

@@ -9,39 +9,35 @@ constexpr int kAfter_ms = 1000;  // typing and several words become one change
 constexpr std::size_t kSome = 8;
 }  // namespace
 
-NoteWriter::NoteWriter(Studio& studio, QObject* parent) : QObject(parent), studio_(studio) {
-  pool_.setMaxThreadCount(1);
+NoteWriter::NoteWriter(Studio& studio, WorkQueue& work, QObject* parent)
+    : QObject(parent), studio_(studio), work_(work) {
   timer_.setSingleShot(true);
   timer_.setInterval(kAfter_ms);
   connect(&timer_, &QTimer::timeout, this, &NoteWriter::writeSome);
 }
 
-NoteWriter::~NoteWriter() { hold(); }
-
 void NoteWriter::hold() {
   timer_.stop();
-  pool_.waitForDone();
+  writing_.cancelAndWait();
 }
 
 void NoteWriter::writeSome() {
-  if (busy_ || studio_.readOnly()) return;
-  const auto some = studio_.unnoted(kSome, after_);
+  if (writing_ || studio_.readOnly()) return;
+  auto some = studio_.unnoted(kSome, after_);
   if (!some || some->empty()) return;
-  busy_ = true;
   after_ = some->back().take;
-  pool_.start([this, some = *some] {
-    std::vector<Studio::Unnoted> written;
-    for (const Studio::Unnoted& one : some)
-      if (Studio::writeNote(one)) written.push_back(one);
-    QMetaObject::invokeMethod(
-        this,
-        [this, written] {
-          busy_ = false;
-          for (const Studio::Unnoted& one : written) (void)studio_.noted(one);
-          timer_.start();
-        },
-        Qt::QueuedConnection);
-  });
+  writing_ = work_.ask(
+      WorkQueue::Urgency::later,
+      [some = std::move(*some)](std::stop_token stop) {
+        std::vector<Studio::Unnoted> written;
+        for (const Studio::Unnoted& one : some)
+          if (!stop.stop_requested() && Studio::writeNote(one)) written.push_back(one);
+        return written;
+      },
+      [this](const std::vector<Studio::Unnoted>& written) {
+        for (const Studio::Unnoted& one : written) (void)studio_.noted(one);
+        timer_.start();
+      });
 }
 
 void NoteWriter::finish(int most_ms) {

@@ -1,9 +1,9 @@
 #pragma once
 
 #include <QObject>
-#include <QThreadPool>
 #include <QTimer>
 
+#include "app/work/work_queue.h"
 #include "records/studio.h"
 
 namespace calando {
@@ -12,8 +12,8 @@ namespace calando {
 /// a name. What is not done when the program ends is done at the next start.
 class NoteWriter : public QObject {
  public:
-  explicit NoteWriter(Studio& studio, QObject* parent = nullptr);
-  ~NoteWriter() override;
+  NoteWriter(Studio& studio, WorkQueue& work, QObject* parent = nullptr);
+  ~NoteWriter() override { hold(); }
 
   /// Something has changed; it is written a moment later.
   void schedule() {
@@ -29,9 +29,9 @@ class NoteWriter : public QObject {
   void writeSome();
 
   Studio& studio_;
-  QThreadPool pool_;
+  WorkQueue& work_;
   QTimer timer_;
-  bool busy_ = false;
+  Pending writing_;
   std::int64_t after_ = 0;  // takes up to this one have been tried
 };
 

@@ -19,29 +19,34 @@ OpenTake::OpenTake(Studio& studio, Analyst& analyst, Roster& roster, Lesson& les
       asking_(asking),
       notices_(notices),
       undo_(undo) {
-  connect(&asking_, &Asking::changed, this, &OpenTake::judgeAnew);
+  connect(&asking_, &Asking::changed, this, &OpenTake::wishChanged);
   connect(&roster_, &Roster::takeChanged, this, &OpenTake::stoppedSince);
 }
 
 std::optional<std::int64_t> OpenTake::id() const {
-  if (shown_) return shown_->take.id;
-  return awaited_ ? awaited_->take : std::nullopt;
+  if (shown()) return shown()->take.id;
+  return awaited() ? awaited()->take : std::nullopt;
 }
 
 void OpenTake::clear() {
   emit leaving();
-  if (awaited_ && awaited_->take) analyst_.forget(awaited_->ticket);
-  if (judging_) analyst_.forget(*judging_);
-  judging_.reset();
-  judgeAgain_ = false;
+  judging_.cancel();
+  wanted_.reset();
   awaited_.reset();
   shown_.reset();
   emit changed();
 }
 
-void OpenTake::awaitTicket(Analyst::Ticket ticket) {
-  awaited_ = Awaited{ticket, {}};
+OpenTake::Place OpenTake::await(const Take& take) {
+  if (!roster_.chosen() || !take.isOf(roster_.chosen()->id)) return {};
+  clear();
+  awaited_.emplace(take.student, take.other, Awaited{{}, {}, ++places_});
   emit changed();
+  return Place(places_);
+}
+
+bool OpenTake::awaits(Place place) const {
+  return place.number_ != 0 && awaited() && awaited()->place == place.number_;
 }
 
 void OpenTake::open(std::int64_t id) {
@@ -52,10 +57,10 @@ void OpenTake::open(std::int64_t id) {
   Analyst::Request request;
   request.take = *take;
   request.file = studio_.takeFile(*take);
-  const auto ticket =
-      analyst_.ask(std::move(request), Analyst::Urgency::now,
-                   [this](Analyst::Ticket, const Analyst::Answer& answer) { opened(answer); });
-  awaited_ = Awaited{ticket, id};
+  awaited_.emplace(take->student, take->other,
+                   Awaited{analyst_.ask(std::move(request), Analyst::Urgency::now,
+                                        [this](const Analyst::Answer& answer) { opened(answer); }),
+                           id});
   emit changed();
 }
 
@@ -85,9 +90,11 @@ void OpenTake::opened(const Analyst::Answer& answer) {
 
 void OpenTake::show(const Analyst::Answer& answer) {
   clear();
-  shown_ = Shown{answer.take, answer.samples, answer.rate_hz, answer.picture};
+  if (!roster_.chosen() || !answer.take.isOf(roster_.chosen()->id) || !answer.samples) return;
+  shown_.emplace(answer.take.student, answer.take.other,
+                 Shown{answer.take, answer.samples, answer.rate_hz, answer.picture});
   // What was said of it meanwhile is on the list.
-  if (const Take* take = roster_.take(answer.take.id)) shown_->take = *take;
+  if (const Take* take = roster_.take(answer.take.id)) shown()->take = *take;
   respectStop();
   asking_.show(answer.take.asked.wish());
   emit changed();
@@ -95,119 +102,136 @@ void OpenTake::show(const Analyst::Answer& answer) {
 
 /// A take in which somebody felt light-headed is seen and heard, and judged by nothing.
 void OpenTake::respectStop() {
-  if (!shown_->take.stopped) return;
-  auto picture = std::make_shared<Snapshot>(*shown_->picture);
+  if (!shown()->take.stopped) return;
+  auto picture = std::make_shared<Snapshot>(*shown()->picture);
   picture->analysis = unjudged(std::move(picture->analysis));
-  shown_->picture = std::move(picture);
+  shown()->picture = std::move(picture);
 }
 
-/// That the one on show was stopped may be said only after it.
+/// That the one on show was stopped may be said, or taken back, only after it.
 void OpenTake::stoppedSince(std::int64_t id) {
   const Take* take = roster_.take(id);
-  if (!shown_ || shown_->take.id != id || !take || take->stopped == shown_->take.stopped) return;
-  shown_->take.stopped = take->stopped;
+  if (!shown() || shown()->take.id != id || !take || take->stopped == shown()->take.stopped) return;
+  shown()->take.stopped = take->stopped;
+  if (!take->stopped) return judge(shown()->take.asked);
   respectStop();
   emit changed();
 }
 
-/// The take on show is judged against what is asked for now; of many wishes in a row the last one counts.
-void OpenTake::judgeAnew() {
-  if (!shown_) return;
+/// The take on show is judged against what is asked for now.
+void OpenTake::wishChanged() {
+  if (!shown()) return;
+  AskedFor asked = newestAsked();
   Wish wish = asking_.wish();
   // A take that was counted in has the tempo that it was played at.
-  if (shown_->take.asked.start_s) wish.tempo_bpm = shown_->take.asked.tempo_bpm;
-  shown_->take.asked.wish() = wish;
-  if (judging_) {
-    judgeAgain_ = true;
-    return;
-  }
+  if (asked.start_s) wish.tempo_bpm = asked.tempo_bpm;
+  asked.wish() = wish;
+  judge(std::move(asked));
+}
+
+/// What is asked and the figures for it are written together, once both are there; of many askings in a row
+/// the last one counts.
+void OpenTake::judge(AskedFor asked) {
+  wanted_ = std::make_shared<const AskedFor>(std::move(asked));
+  if (!judging_) judgeWanted();
+}
+
+void OpenTake::judgeWanted() {
   Analyst::Request request;
-  request.take = shown_->take;
-  request.anew = shown_->picture;
+  request.take = shown()->take;
+  request.take.asked = *wanted_;
+  request.anew = shown()->picture;
   judging_ = analyst_.ask(std::move(request), Analyst::Urgency::now,
-                          [this](Analyst::Ticket, const Analyst::Answer& answer) {
-                            judging_.reset();
-                            if (!shown_) return;
-                            if (std::exchange(judgeAgain_, false)) return judgeAnew();
-                            shown_->picture = answer.picture;
+                          [this, asked = wanted_](const Analyst::Answer& answer) {
+                            if (!shown()) return;
+                            shown()->take.asked = *asked;
+                            shown()->picture = answer.picture;
                             respectStop();
-                            roster_.keepSummary(shown_->take.id, answer.summary);
+                            roster_.keepSummary(shown()->take.id, answer.summary);
                             keep();
                             emit changed();
+                            if (wanted_ != asked) return judgeWanted();
+                            wanted_.reset();
                           });
 }
 
 void OpenTake::keep() {
-  if (shown_ && shown_->take.id != 0) roster_.changeTake(shown_->take);
+  if (shown() && shown()->take.id != 0) roster_.changeTake(shown()->take);
 }
 
 void OpenTake::setWord(TeachersWord word) {
-  if (!shown_ || studio_.readOnly()) return;
-  undo_.push([this, id = shown_->take.id, before = shown_->take.word] { writeWord(id, before); });
-  writeWord(shown_->take.id, shown_->take.word == word ? TeachersWord::none : word);
+  if (!shown() || studio_.readOnly()) return;
+  Take& take = shown()->take;
+  undo_.push({.student = take.student, .take = take.id}, before::Word{take.word});
+  take.word = take.word == word ? TeachersWord::none : word;
+  keep();
+  emit said();
 }
 
-void OpenTake::writeWord(std::int64_t id, TeachersWord word) {
-  if (shown_ && shown_->take.id == id) {
-    shown_->take.word = word;
+bool OpenTake::putBack(const Undo::Subject& subject, const before::Word& was) {
+  if (shown() && shown()->take.id == subject.take) {
+    shown()->take.word = was.word;
     keep();
-    return emit said();
+    emit said();
+    return true;
   }
-  if (const Take* take = roster_.take(id)) {
-    Take changed = *take;
-    changed.word = word;
-    roster_.changeTake(changed);
-  }
+  const auto takes = studio_.takes(subject.student);
+  if (!notices_.worked(takes)) return false;
+  const auto take = std::ranges::find(*takes, subject.take, &Take::id);
+  if (take == takes->end()) return false;
+  Take changed = *take;
+  changed.word = was.word;
+  return roster_.changeTake(changed);
 }
 
 void OpenTake::setAttention(Attention attention) {
-  if (!shown_ || studio_.readOnly()) return;
-  shown_->take.attention = shown_->take.attention == attention ? Attention::unsaid : attention;
+  if (!shown() || studio_.readOnly()) return;
+  shown()->take.attention = shown()->take.attention == attention ? Attention::unsaid : attention;
   keep();
   emit said();
 }
 
 void OpenTake::setComfort(Comfort comfort) {
-  if (!shown_ || studio_.readOnly()) return;
-  shown_->take.comfort = shown_->take.comfort == comfort ? Comfort::unsaid : comfort;
+  if (!shown() || studio_.readOnly()) return;
+  shown()->take.comfort = shown()->take.comfort == comfort ? Comfort::unsaid : comfort;
   keep();
   emit said();
 }
 
 void OpenTake::toggleTried() {
-  if (!shown_ || studio_.readOnly()) return;
+  if (!shown() || studio_.readOnly()) return;
   const std::string before = adviceBefore();
-  if (before.empty() && shown_->take.tried.empty()) return;
-  shown_->take.tried = shown_->take.tried.empty() ? before : std::string();
+  if (before.empty() && shown()->take.tried.empty()) return;
+  shown()->take.tried = shown()->take.tried.empty() ? before : std::string();
   keep();
   emit said();
 }
 
 void OpenTake::nextSeen() {
   if (!observation() || studio_.readOnly()) return;
-  const Seen seen = shown_->take.seen;
-  shown_->take.seen = seen == Seen::unsaid ? Seen::right : seen == Seen::right ? Seen::wrong : Seen::unsaid;
+  const Seen seen = shown()->take.seen;
+  shown()->take.seen = seen == Seen::unsaid ? Seen::right : seen == Seen::right ? Seen::wrong : Seen::unsaid;
   keep();
   emit said();
 }
 
 void OpenTake::setRemark(const std::string& remark) {
-  if (!shown_ || studio_.readOnly() || shown_->take.remark == remark) return;
-  shown_->take.remark = remark;
+  if (!shown() || studio_.readOnly() || shown()->take.remark == remark) return;
+  shown()->take.remark = remark;
   keep();
   emit said();
 }
 
 void OpenTake::toggleTick(const std::string& tick) {
-  if (!shown_ || studio_.readOnly()) return;
-  if (std::erase(shown_->take.ticks, tick) == 0) shown_->take.ticks.push_back(tick);
+  if (!shown() || studio_.readOnly()) return;
+  if (std::erase(shown()->take.ticks, tick) == 0) shown()->take.ticks.push_back(tick);
   keep();
   emit said();
 }
 
 void OpenTake::callOpen(std::size_t air) {
-  if (!shown_ || air >= shown_->picture->analysis.airs.size()) return;
-  const Air& breath = shown_->picture->analysis.airs[air];
+  if (!shown() || air >= shown()->picture->analysis.airs.size()) return;
+  const Air& breath = shown()->picture->analysis.airs[air];
   if (!breath.profile || !breath.level_dbfs) return;
   auto marks = roster_.openBreaths();
   marks.push_back({*breath.profile, *breath.level_dbfs});
@@ -217,31 +241,46 @@ void OpenTake::callOpen(std::size_t air) {
 void OpenTake::forgetOpen() { learnOpen({}); }
 
 void OpenTake::learnOpen(std::vector<OpenMark> marks) {
-  undo_.push([this, before = roster_.openBreaths()] { learnOpen(before); });
-  if (!roster_.keepOpenBreaths(std::move(marks)) || !shown_) return;
-  shown_->take.asked.open = asking_.asked().open;
-  judgeAnew();
+  const auto student = roster_.chosenId();
+  before::Breaths was{roster_.openBreaths()};
+  if (!student || !roster_.keepOpenBreaths(*student, std::move(marks))) return;
+  undo_.push({.student = *student}, std::move(was));
+  openChanged();
+}
+
+bool OpenTake::putBack(const Undo::Subject& subject, const before::Breaths& was) {
+  if (!roster_.keepOpenBreaths(subject.student, was.open)) return false;
+  if (subject.student == roster_.chosenId()) openChanged();
+  return true;
+}
+
+/// The take on show is held against what is open by now.
+void OpenTake::openChanged() {
+  if (!shown()) return;
+  AskedFor asked = newestAsked();
+  asked.open = asking_.asked().open;
+  judge(std::move(asked));
 }
 
 void OpenTake::toggleModel() {
-  if (!shown_ || studio_.readOnly() || lesson_.current()->against != Against::teacher) return;
-  lesson_.setModel(isModel() ? std::nullopt : std::optional(shown_->take.id));
+  if (!shown() || studio_.readOnly() || lesson_.current()->against != Against::teacher) return;
+  lesson_.setModel(isModel() ? std::nullopt : std::optional(shown()->take.id));
   emit said();
 }
 
-bool OpenTake::isModel() const { return shown_ && lesson_.model() == shown_->take.id; }
+bool OpenTake::isModel() const { return shown() && lesson_.model() == shown()->take.id; }
 
 PastTake OpenTake::past() const {
-  return {shown_->take.id, shown_->take.made_unix_s, shown_->take.asked.exercise, {}, {}};
+  return {shown()->take.id, shown()->take.made_unix_s, shown()->take.asked.exercise, {}, {}};
 }
 
 std::string OpenTake::adviceBefore() const {
-  return shown_ ? calando::adviceBefore(roster_.past(), past()) : std::string();
+  return shown() ? calando::adviceBefore(roster_.past(), past()) : std::string();
 }
 
 const AdviceCard* OpenTake::observation() const {
-  if (!shown_ || shown_->picture->analysis.advice.empty()) return nullptr;
-  const AdviceCard* card = shown_->picture->analysis.advice.front().card;
+  if (!shown() || shown()->picture->analysis.advice.empty()) return nullptr;
+  const AdviceCard* card = shown()->picture->analysis.advice.front().card;
   return card && card->smallPart ? card : nullptr;
 }
 
@@ -256,8 +295,8 @@ std::vector<TriedCue> OpenTake::triedBefore() const {
 }
 
 std::map<std::string, std::vector<double>> OpenTake::valuesBefore() const {
-  return shown_ ? calando::valuesBefore(roster_.past(), past(), kLastTakes)
-                : std::map<std::string, std::vector<double>>();
+  return shown() ? calando::valuesBefore(roster_.past(), past(), kLastTakes)
+                 : std::map<std::string, std::vector<double>>();
 }
 
 }  // namespace calando

@@ -4,11 +4,13 @@
 #include <optional>
 
 #include "app/session/asking.h"
+#include "app/session/owned.h"
 #include "core/judging/ledger.h"
 
 namespace calando {
 
 /// The take that is on show, and the answer that is waited for: an older one comes too late and is dropped.
+/// Both are of the student who is here, or there are none: another's is not to be had.
 class OpenTake : public QObject {
   Q_OBJECT
 
@@ -17,23 +19,33 @@ class OpenTake : public QObject {
            Undo& undo);
 
   /// nullptr: none is on show.
-  const Take* take() const { return shown_ ? &shown_->take : nullptr; }
-  SnapshotPtr picture() const { return shown_ ? shown_->picture : nullptr; }
-  std::shared_ptr<const std::vector<float>> samples() const { return shown_ ? shown_->samples : nullptr; }
-  double rate_hz() const { return shown_ ? shown_->rate_hz : 48000.0; }
-  bool isAwaited() const { return awaited_.has_value(); }
+  const Take* take() const { return shown() ? &shown()->take : nullptr; }
+  SnapshotPtr picture() const { return shown() ? shown()->picture : nullptr; }
+  std::shared_ptr<const std::vector<float>> samples() const { return shown() ? shown()->samples : nullptr; }
+  double rate_hz() const { return shown() ? shown()->rate_hz : 48000.0; }
+  bool isAwaited() const { return awaited() != nullptr; }
   /// The one on show, or that is waited for; nullopt: none of the list.
   std::optional<std::int64_t> id() const;
 
   /// Reads and measures one of the list, and shows it once that is done.
   void open(std::int64_t take);
   void openNewest();  ///< where there is one
-  /// What was measured for another reason.
+  /// What was measured for another reason; another student's is not shown.
   void show(const Analyst::Answer& answer);
-  /// Nothing is on show and nothing waited for; but what a ticket will bring is.
+  /// Nothing is on show and nothing waited for.
   void clear();
-  void awaitTicket(Analyst::Ticket ticket);
-  bool awaits(Analyst::Ticket ticket) const { return awaited_ && awaited_->ticket == ticket; }
+  /// A take that was just made is being kept: it will be on show here, unless something else is by then.
+  class Place {
+   public:
+    Place() = default;
+
+   private:
+    friend class OpenTake;
+    explicit Place(std::uint64_t number) : number_(number) {}
+    std::uint64_t number_ = 0;
+  };
+  Place await(const Take& take);
+  bool awaits(Place place) const;
 
   // What is said of the one on show; saying the same again takes it back
   void setWord(TeachersWord word);
@@ -49,6 +61,8 @@ class OpenTake : public QObject {
   void callOpen(std::size_t air);
   void forgetOpen();
   void toggleModel();
+  bool putBack(const Undo::Subject& subject, const before::Word& was);
+  bool putBack(const Undo::Subject& subject, const before::Breaths& was);
 
   bool isModel() const;
   /// What was to be tried after the take before the one on show; empty for none.
@@ -74,13 +88,20 @@ class OpenTake : public QObject {
     SnapshotPtr picture;
   };
   struct Awaited {
-    Analyst::Ticket ticket;
-    std::optional<std::int64_t> take;  // one of the list; else one that is being kept
+    Pending reading;                   // of one of the list
+    std::optional<std::int64_t> take;  // that one
+    std::uint64_t place = 0;           // else of one that is being kept
   };
+  Shown* shown() { return shown_ ? shown_->of(roster_.chosenId()) : nullptr; }
+  const Shown* shown() const { return const_cast<OpenTake*>(this)->shown(); }
+  const Awaited* awaited() const { return awaited_ ? awaited_->of(roster_.chosenId()) : nullptr; }
   void opened(const Analyst::Answer& answer);
   void learnOpen(std::vector<OpenMark> marks);
-  void judgeAnew();
-  void writeWord(std::int64_t take, TeachersWord word);
+  void wishChanged();
+  void openChanged();
+  void judge(AskedFor asked);
+  void judgeWanted();
+  const AskedFor& newestAsked() const { return wanted_ ? *wanted_ : shown()->take.asked; }
   void keep();
   void respectStop();
   void stoppedSince(std::int64_t take);
@@ -93,10 +114,11 @@ class OpenTake : public QObject {
   Asking& asking_;
   Notices& notices_;
   Undo& undo_;
-  std::optional<Shown> shown_;
-  std::optional<Awaited> awaited_;
-  std::optional<Analyst::Ticket> judging_;
-  bool judgeAgain_ = false;
+  std::optional<Owned<Shown>> shown_;
+  std::optional<Owned<Awaited>> awaited_;
+  std::uint64_t places_ = 0;
+  Pending judging_;
+  std::shared_ptr<const AskedFor> wanted_;  // the newest, until its figures are there
 };
 
 }  // namespace calando

@@ -33,9 +33,12 @@ void Planning::load() {
 
 PlanState Planning::state() const {
   const Student* student = roster_.chosen();
-  PlanState state{plan_,          {},
-                  roster_.past(), student ? student->range : NoteRange(),
-                  today(),        [this](const std::string& exercise) { return lesson_.find(exercise); }};
+  PlanState state{plan_,
+                  {},
+                  roster_.past(),
+                  student ? student->range : NoteRange(),
+                  today(studio_.clock()),
+                  [this](const std::string& exercise) { return lesson_.find(exercise); }};
   for (const std::string& exercise : lesson_.order())
     if (const ExercisePtr card = lesson_.find(exercise)) state.order.push_back(card);
   return state;
@@ -50,23 +53,20 @@ void Planning::take(const Proposal& proposal, std::optional<double> to) {
   const Student* student = roster_.chosen();
   if (!student || studio_.readOnly()) return;
   const Planned now{plan_, lesson_.order()};
+  const Day day = today(studio_.clock());
   if (proposal.kind == Proposal::Kind::range) {
     Student changed = *student;
     auto& edge = proposal.from == student->range.highest ? changed.range.highest : changed.range.lowest;
     edge = static_cast<int>(to.value_or(*proposal.to));
-    const Student before = *student;
-    if (!roster_.change(changed)) return;
-    undo_.push([this, before, now] {
-      roster_.change(before);
-      put(now);
-    });
-    return put(taken(now, proposal, today()));
+    const Student was = *student;
+    if (roster_.change(changed)) keep(taken(now, proposal, day), was);
+    return;
   }
-  keep(to ? taken(now, proposal, *to, today()) : taken(now, proposal, today()));
+  keep(to ? taken(now, proposal, *to, day) : taken(now, proposal, day));
 }
 
 void Planning::refuse(const Proposal& proposal) {
-  keep({refused(plan_, proposal, today()), lesson_.order()});
+  keep({refused(plan_, proposal, today(studio_.clock())), lesson_.order()});
 }
 
 void Planning::edit(const std::function<void(Plan&)>& change) {
@@ -75,19 +75,30 @@ void Planning::edit(const std::function<void(Plan&)>& change) {
   if (planned.plan != plan_) keep(planned);
 }
 
-void Planning::keep(const Planned& planned) {
-  if (!roster_.chosen() || studio_.readOnly()) return;
-  undo_.push([this, before = Planned{plan_, lesson_.order()}] { put(before); });
-  put(planned);
+/// `was`: the student, where that was changed with it.
+void Planning::keep(const Planned& planned, const std::optional<Student>& was) {
+  const auto student = roster_.chosenId();
+  if (!student || studio_.readOnly()) return;
+  before::Planning before{{plan_, lesson_.order()}, was};
+  if (put(*student, planned)) undo_.push({.student = *student}, std::move(before));
 }
 
-void Planning::put(const Planned& planned) {
-  if (!roster_.chosen() || !notices_.worked(studio_.keepPlan(roster_.chosen()->id, planned.plan))) return;
-  plan_ = planned.plan;
-  proposals_.reset();
-  lesson_.setGate(plan_.gate);
-  if (planned.order != lesson_.order()) lesson_.setOrder(planned.order);
+bool Planning::put(std::int64_t student, const Planned& planned) {
+  if (!notices_.worked(studio_.keepPlan(student, planned.plan))) return false;
+  if (student == roster_.chosenId()) {
+    plan_ = planned.plan;
+    proposals_.reset();
+    lesson_.setGate(plan_.gate);
+  }
+  const bool put = lesson_.putOrder(student, planned.order);
   emit changed();
+  return put;
+}
+
+bool Planning::putBack(std::int64_t student, const before::Planning& was) {
+  if (!roster_.find(student)) return false;
+  if (was.student && !roster_.putBack(*was.student)) return false;
+  return put(student, was.planned);
 }
 
 std::optional<double> Planning::asked(const std::string& exercise) const {
@@ -105,14 +116,19 @@ std::vector<WeekLoad> Planning::loads(std::size_t weeks) const {
   for (const Take& take : roster_.takes()) work.push_back({dayOf(take.made_unix_s), take.seconds / 60.0});
   for (const Practice& practice : practices_)
     work.push_back({practice.day, static_cast<double>(practice.minutes)});
-  return loadOf(work, today(), weeks);
+  return loadOf(work, today(studio_.clock()), weeks);
 }
 
 bool Planning::keepPractice(Practice practice) {
   if (!roster_.chosen()) return false;
   practice.student = roster_.chosen()->id;
+  return keepEntry(std::move(practice));
+}
+
+bool Planning::keepEntry(Practice practice) {
   const auto kept = studio_.keepPractice(std::move(practice));
   if (!notices_.worked(kept)) return false;
+  if (kept->student != roster_.chosenId()) return true;
   practices_ = studio_.practices(kept->student).value_or(practices_);
   emit practicesChanged();
   return true;
@@ -121,10 +137,14 @@ bool Planning::keepPractice(Practice practice) {
 bool Planning::erasePractice(std::int64_t practice) {
   const auto gone = std::ranges::find(practices_, practice, &Practice::id);
   if (gone == practices_.end() || !notices_.worked(studio_.erasePractice(practice))) return false;
-  undo_.push([this, back = *gone] { keepPractice(back); });
+  undo_.push({.student = gone->student}, before::Entry{*gone});
   practices_.erase(gone);
   emit practicesChanged();
   return true;
+}
+
+bool Planning::putBack(const before::Entry& was) {
+  return roster_.find(was.practice.student) && keepEntry(was.practice);
 }
 
 }  // namespace calando

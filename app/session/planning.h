@@ -31,6 +31,9 @@ class Planning : public QObject {
   const std::vector<Practice>& practices() const { return practices_; }
   bool keepPractice(Practice practice);
   bool erasePractice(std::int64_t practice);
+  /// As it was, for whoever it is of.
+  bool putBack(std::int64_t student, const before::Planning& was);
+  bool putBack(const before::Entry& was);
 
   /// Minutes by week, of takes and of what was written by hand, oldest first.
   std::vector<WeekLoad> loads(std::size_t weeks) const;
@@ -44,8 +47,9 @@ class Planning : public QObject {
 
  private:
   void load();
-  void keep(const Planned& planned);
-  void put(const Planned& planned);
+  void keep(const Planned& planned, const std::optional<Student>& was = {});
+  bool put(std::int64_t student, const Planned& planned);
+  bool keepEntry(Practice practice);
 
   Studio& studio_;
   Roster& roster_;

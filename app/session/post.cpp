@@ -1,7 +1,5 @@
 #include "app/session/post.h"
 
-#include <QDateTime>
-#include <QFileInfo>
 #include <algorithm>
 #include <ranges>
 #include <set>
@@ -10,7 +8,6 @@
 #include "app/session/today.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
-#include "core/library/cards.h"
 
 namespace calando {
 
@@ -21,20 +18,29 @@ constexpr std::size_t kLargestTable = 1 << 20;
 constexpr std::size_t kKnownLists = 3;
 }  // namespace
 
-Post::Post(Studio& studio, Roster& roster, Lesson& lesson, Analyst& analyst, Notices& notices, Undo& undo)
-    : studio_(studio), roster_(roster), lesson_(lesson), analyst_(analyst), notices_(notices), undo_(undo) {
-  connect(&watched_, &WatchedFolder::came, this, [this](const std::vector<fs::path>& files) {
-    if (!chosen()) return;
-    if (const auto left = add(files); !left.empty()) emit nobodys(left);
-  });
+Post::Post(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, TakeIntake& intake,
+           Notices& notices, Undo& undo)
+    : studio_(studio),
+      roster_(roster),
+      lesson_(lesson),
+      intake_(intake),
+      notices_(notices),
+      undo_(undo),
+      marker_(work),
+      watched_(studio, work) {
+  connect(&watched_, &WatchedFolder::came, this, &Post::cameIn);
+  connect(&intake_, &TakeIntake::attemptTaken, this, &Post::attemptTaken);
   connect(&roster_, &Roster::erasing, this, [this](std::int64_t student) {
     known_.clear();
     const auto found = sent_.find(student);
     if (found == sent_.end()) return;
-    if (found->second.marking) marker_.forget(*found->second.marking);
     sent_.erase(found);
     emit sentChanged(0);
   });
+}
+
+bool Post::running() const {
+  return std::ranges::any_of(sent_, [](const auto& entry) { return entry.second.marking.underWay(); });
 }
 
 const Homework* Post::chosen() const {
@@ -62,7 +68,10 @@ void Post::load(std::optional<std::int64_t> wanted) {
 void Post::remember() {
   if (!chosen_) return;
   std::erase_if(known_, [this](const Known& k) { return k.homework == *chosen_; });
-  known_.insert(known_.begin(), {*chosen_, sent_});
+  Known known{*chosen_, {}};
+  for (const auto& [student, sent] : sent_)
+    if (!sent.anew) known.sent[student] = {sent.kept, sent.marked, sent.said};
+  known_.insert(known_.begin(), std::move(known));
   if (known_.size() > kKnownLists) known_.pop_back();
 }
 
@@ -73,12 +82,13 @@ void Post::recall(Sent& sent) const {
   if (known == known_.end() || !who) return;
   const auto found = known->sent.find(sent.kept.student);
   if (found == known->sent.end() || !found->second.marked) return;
-  const Sent& before = found->second;
+  const Known::One& before = found->second;
+  const HeardHomework& heard = *before.marked->heard;
   const Context player = playerOf(*who);
   const auto &was = before.kept.pieces, &is = sent.kept.pieces;
-  const bool same = before.kept.files == sent.kept.files && before.marked->list.items == list_.items &&
-                    before.marked->player.instrument == player.instrument &&
-                    before.marked->player.range == player.range && before.said <= is.size() &&
+  const bool same = before.kept.files == sent.kept.files && heard.list.items == list_.items &&
+                    heard.player.instrument == player.instrument && heard.player.range == player.range &&
+                    before.said <= is.size() &&
                     std::ranges::equal(std::views::take(is, static_cast<std::ptrdiff_t>(before.said)),
                                        std::views::take(was, static_cast<std::ptrdiff_t>(before.said)));
   if (!same) return;
@@ -124,11 +134,7 @@ bool Post::erase(std::int64_t homework) {
   std::vector<SentHomework> sent;
   if (chosen_ == homework)
     for (const auto& [student, one] : sent_) sent.push_back(one.kept);
-  undo_.push([this, was, sent] {
-    if (!notices_.worked(studio_.keepHomework(was))) return;
-    for (const SentHomework& one : sent) notices_.worked(studio_.keepSent(was.id, one));
-    load(was.id);
-  });
+  undo_.push({.list = homework}, before::List{was, sent});
   cancel();
   chosen_.reset();
   sent_.clear();
@@ -136,6 +142,18 @@ bool Post::erase(std::int64_t homework) {
   load();
   emit sentChanged(0);
   return true;
+}
+
+bool Post::putBack(const before::List& was) {
+  const bool back = notices_.worked(studio_.atOnce([&]() -> Studio::Result<void> {
+    if (const auto list = studio_.keepHomework(was.homework); !list) return tl::unexpected(list.error());
+    for (const SentHomework& one : was.sent)
+      if (roster_.find(one.student))
+        if (const auto kept = studio_.keepSent(was.homework.id, one); !kept) return kept;
+    return {};
+  }));
+  load(was.homework.id);
+  return back;
 }
 
 Context Post::playerOf(const Student& student) const {
@@ -186,32 +204,42 @@ std::vector<fs::path> Post::add(const std::vector<fs::path>& paths, std::optiona
 void Post::remove(std::int64_t student) {
   const auto found = sent_.find(student);
   if (found == sent_.end()) return;
-  if (found->second.marking) marker_.forget(*found->second.marking);
   const SentHomework was = found->second.kept;
   SentHomework none = was;
   none.files.clear();
   if (chosen_) notices_.worked(studio_.keepSent(*chosen_, none));
   sent_.erase(found);
-  undo_.push([this, was] {
-    sent_[was.student] = {was};
-    keepSent(sent_[was.student]);
-    bringUpToDate(was.student);
-    emit sentChanged(was.student);
-  });
+  undo_.push({.student = student, .list = chosen_.value_or(0)}, before::Sent{was});
   emit sentChanged(student);
 }
 
+/// What is said of a list that is not looked at goes to where that is kept.
+bool Post::keepElsewhere(std::int64_t list, const SentHomework& sent) {
+  std::erase_if(known_, [=](const Known& known) { return known.homework == list; });
+  return notices_.worked(studio_.keepSent(list, sent));
+}
+
+bool Post::putBack(const Undo::Subject& subject, const before::Sent& was) {
+  if (!roster_.find(subject.student) ||
+      std::ranges::find(lists_, subject.list, &Homework::id) == lists_.end())
+    return false;
+  if (subject.list != chosen_) return keepElsewhere(subject.list, was.sent);
+  Sent& sent = sent_[subject.student];
+  sent = {was.sent};
+  keepSent(sent);
+  bringUpToDate(subject.student);
+  emit sentChanged(subject.student);
+  return true;
+}
+
 void Post::watch(const fs::path& folder) {
+  if (folder != watched_.folder()) notices_.worked(studio_.forgetWatchedFiles());
   watched_.watch(folder);
   notices_.worked(studio_.keep(settings::watched, folder.string()));
 }
 
 void Post::cancel() {
-  for (auto& [student, sent] : sent_) {
-    if (!sent.marking) continue;
-    marker_.forget(*sent.marking);
-    sent.marking.reset();
-  }
+  for (auto& [student, sent] : sent_) sent.marking.cancel();
   emit moved();
 }
 
@@ -225,10 +253,10 @@ void Post::keepSent(const Sent& sent) {
 }
 
 void Post::markAnew(Sent& sent) {
-  if (sent.marking) marker_.forget(*sent.marking);
-  sent.marking.reset();
+  sent.marking.cancel();
   sent.marked.reset();
   sent.said = 0;
+  sent.anew = false;
   bringUpToDate(sent.kept.student);
 }
 
@@ -236,51 +264,73 @@ void Post::markAnew(Sent& sent) {
 void Post::bringUpToDate(std::int64_t student) {
   const Student* who = roster_.find(student);
   Sent& sent = sent_[student];
-  if (!who || list_.items.empty() || sent.marking || (sent.marked && sent.said == sent.kept.pieces.size()))
+  if (!who || list_.items.empty() || sent.marking ||
+      (sent.marked && !sent.anew && sent.said == sent.kept.pieces.size()))
     return;
+  MarkedPtr before = sent.marked;
+  if (before && sent.anew)
+    before = std::make_shared<const Marked>(Marked{before->heard, before->heard->marking});
+  const std::size_t said = before && !sent.anew ? sent.said : 0;
   const auto& pieces = sent.kept.pieces;
   Marker::Request request{list_,
                           playerOf(*who),
                           sent.kept.files,
-                          sent.marked,
-                          {pieces.begin() + static_cast<std::ptrdiff_t>(sent.said), pieces.end()}};
-  sent.marking = marker_.ask(std::move(request),
-                             [this, student, said = pieces.size()](Marker::Ticket, const MarkedPtr& marked) {
-                               Sent& one = sent_[student];
-                               one.marking.reset();
-                               one.marked = marked;
-                               one.said = said;
-                               bringUpToDate(student);
-                               emit sentChanged(student);
-                               emit moved();
-                             });
+                          std::move(before),
+                          {pieces.begin() + static_cast<std::ptrdiff_t>(said), pieces.end()}};
+  sent.marking =
+      marker_.ask(std::move(request), [this, student, now = pieces.size()](const MarkedPtr& marked) {
+        const auto there = sent_.find(student);
+        if (there == sent_.end()) return;
+        there->second.marked = marked;
+        there->second.said = now;
+        there->second.anew = false;
+        bringUpToDate(student);
+        emit sentChanged(student);
+        emit moved();
+      });
   emit moved();
 }
 
 void Post::correct(std::int64_t student, const Piece& piece) {
   const auto found = sent_.find(student);
-  if (found == sent_.end() || !found->second.marked) return;
+  if (found == sent_.end() || !found->second.marked || !chosen_) return;
   Sent& sent = found->second;
+  undo_.push({.student = student, .list = *chosen_}, before::Said{sent.kept.pieces.size(), piece});
   sent.kept.pieces.push_back(piece);
   sent.kept.answer.reset();
   keepSent(sent);
-  const auto before = std::tuple(sent.kept.pieces.size() - 1, sent.marked, sent.said);
-  undo_.push([this, student, before] {
-    const auto& [pieces, marked, said] = before;
-    const auto there = sent_.find(student);
-    if (there == sent_.end()) return;
-    Sent& one = there->second;
-    if (one.marking) marker_.forget(*one.marking);
-    one.marking.reset();
-    one.kept.pieces.resize(std::min(pieces, one.kept.pieces.size()));
-    one.marked = marked;
-    one.said = said;
-    keepSent(one);
-    bringUpToDate(student);
-    emit sentChanged(student);
-  });
   bringUpToDate(student);
   emit sentChanged(student);
+}
+
+namespace {
+
+bool takeBack(std::vector<Piece>& pieces, const before::Said& said) {
+  if (said.place >= pieces.size() || pieces[said.place] != said.piece) return false;
+  pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(said.place));
+  return true;
+}
+
+}  // namespace
+
+bool Post::putBack(const Undo::Subject& subject, const before::Said& was) {
+  if (subject.list != chosen_) {
+    const auto all = studio_.sent(subject.list);
+    if (!notices_.worked(all)) return false;
+    const auto one = std::ranges::find(*all, subject.student, &SentHomework::student);
+    if (one == all->end()) return false;
+    SentHomework sent = *one;
+    return takeBack(sent.pieces, was) && keepElsewhere(subject.list, sent);
+  }
+  const auto found = sent_.find(subject.student);
+  if (found == sent_.end() || !takeBack(found->second.kept.pieces, was)) return false;
+  Sent& sent = found->second;
+  sent.marking.cancel();
+  sent.anew = true;
+  keepSent(sent);
+  bringUpToDate(subject.student);
+  emit sentChanged(subject.student);
+  return true;
 }
 
 void Post::setAnswer(std::int64_t student, std::optional<std::string> answer) {
@@ -288,64 +338,6 @@ void Post::setAnswer(std::int64_t student, std::optional<std::string> answer) {
   if (found == sent_.end() || found->second.kept.answer == answer) return;
   found->second.kept.answer = std::move(answer);
   keepSent(found->second);
-}
-
-namespace {
-
-/// When a file was made, as far as that is known.
-std::int64_t madeAt(const fs::path& file) {
-  const qint64 at = QFileInfo(QString::fromStdString(file.string())).lastModified().toSecsSinceEpoch();
-  return at > 0 ? at : QDateTime::currentSecsSinceEpoch();
-}
-
-Take takeOf(const MarkedTry& best, const HomeworkItem& item, const Student& student, const fs::path& file) {
-  Take take;
-  take.student = student.id;
-  take.made_unix_s = madeAt(file) + static_cast<std::int64_t>(best.from_s);
-  take.source = printable(file.filename().string());
-  take.asked.instrument = student.instrument;
-  take.asked.range = best.context.range;
-  take.asked.exercise = item.exercise->id;
-  if (!findExercise(item.exercise->id) || item.highest) take.asked.card = toText(*best.context.exercise);
-  if (!best.context.asked.empty()) take.asked.note = best.context.asked.front();
-  take.asked.tempo_bpm = best.context.tempo_bpm;
-  take.asked.start_s = best.context.start_s;
-  return take;
-}
-
-}  // namespace
-
-void Post::keepBest(std::int64_t student) {
-  const auto found = sent_.find(student);
-  const Student* who = roster_.find(student);
-  if (!who || found == sent_.end() || !found->second.marked) return;
-  Sent& sent = found->second;
-  if (sent.keeping > 0 || !sent.kept.takes.empty()) return;
-  for (std::size_t i = 0; i < sent.marked->marking.items.size(); ++i) {
-    const MarkedTry* best = sent.marked->marking.items[i].bestTry();
-    if (!best) continue;
-    Analyst::Request request;
-    request.file = sent.kept.files[best->file];
-    request.part = Span{best->from_s, best->to_s};
-    request.take = takeOf(*best, sent.marked->list.items[i], *who, request.file);
-    request.keeping = Analyst::Request::Keeping{studio_.folder(), *who};
-    request.samplesWanted = false;
-    ++sent.keeping;
-    analyst_.ask(std::move(request), Analyst::Urgency::later,
-                 [this, student](Analyst::Ticket, const Analyst::Answer& answer) { kept(student, answer); });
-  }
-}
-
-void Post::kept(std::int64_t student, const Analyst::Answer& answer) {
-  const auto found = sent_.find(student);
-  if (found != sent_.end()) --found->second.keeping;
-  if (answer.error) return notices_.sayLoss(words::said(*answer.error));
-  if (answer.unkept)
-    return notices_.sayLoss(tr("A take could not be kept: %1.").arg(words::said(answer.unkept->why)));
-  if (!roster_.enter(answer.take, answer.summary) || found == sent_.end()) return;
-  found->second.kept.takes.push_back(answer.take.id);
-  keepSent(found->second);
-  emit sentChanged(student);
 }
 
 }  // namespace calando

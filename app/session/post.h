@@ -2,6 +2,7 @@
 
 #include "app/session/lesson.h"
 #include "app/session/marker.h"
+#include "app/session/take_intake.h"
 #include "app/session/watched_folder.h"
 
 namespace calando {
@@ -11,7 +12,8 @@ class Post : public QObject {
   Q_OBJECT
 
  public:
-  Post(Studio& studio, Roster& roster, Lesson& lesson, Analyst& analyst, Notices& notices, Undo& undo);
+  Post(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, TakeIntake& intake, Notices& notices,
+       Undo& undo);
 
   // Lists
   const std::vector<Homework>& lists() const { return lists_; }
@@ -28,10 +30,10 @@ class Post : public QObject {
   // What came in
   struct Sent {
     SentHomework kept;
-    std::optional<Marker::Ticket> marking = {};  ///< it is under way
-    MarkedPtr marked = {};                       ///< nullptr: not yet
-    std::size_t said = 0;                        ///< how many of the pieces are in it
-    int keeping = 0;                             ///< tries that are becoming takes
+    Pending marking = {};   ///< it is under way
+    MarkedPtr marked = {};  ///< nullptr: not yet
+    std::size_t said = 0;   ///< how many of the pieces are in it
+    bool anew = false;      ///< they are to be said again, all of them
   };
   const std::map<std::int64_t, Sent>& sent() const { return sent_; }  ///< by student
   const Sent* sentOf(std::int64_t student) const;
@@ -45,14 +47,21 @@ class Post : public QObject {
   const std::filesystem::path& watched() const { return watched_.folder(); }
   void cancel();
   int done() const;
-  bool running() const { return !marker_.idle(); }
+  bool running() const;
 
   // What the teacher says of it
   void correct(std::int64_t student, const Piece& piece);
   /// nullopt: as it is made again.
   void setAnswer(std::int64_t student, std::optional<std::string> answer);
-  /// The best tries become takes of the student.
+  /// The best tries that are not in the student's weeks yet become takes of theirs.
   void keepBest(std::int64_t student);
+  /// All of them are.
+  bool isKept(std::int64_t student) const;
+
+  // As it was, in its own list, whichever is looked at
+  bool putBack(const before::List& was);
+  bool putBack(const Undo::Subject& subject, const before::Sent& was);
+  bool putBack(const Undo::Subject& subject, const before::Said& was);
 
  signals:
   void listsChanged();
@@ -65,14 +74,17 @@ class Post : public QObject {
   void recall(Sent& sent) const;
   void bringUpToDate(std::int64_t student);
   void markAnew(Sent& sent);
-  void kept(std::int64_t student, const Analyst::Answer& answer);
+  void attemptTaken(const Intake& intake);
+  void cameIn(const std::vector<std::filesystem::path>& files);
+  void setAside(Sent& sent, const std::filesystem::path& file);
   void keepSent(const Sent& sent);
+  bool keepElsewhere(std::int64_t list, const SentHomework& sent);
   Context playerOf(const Student& student) const;
 
   Studio& studio_;
   Roster& roster_;
   Lesson& lesson_;
-  Analyst& analyst_;
+  TakeIntake& intake_;
   Notices& notices_;
   Undo& undo_;
   Marker marker_;
@@ -83,8 +95,13 @@ class Post : public QObject {
   std::map<std::int64_t, Sent> sent_;
   /// What was marked of a list that was looked at before.
   struct Known {
+    struct One {
+      SentHomework kept;
+      MarkedPtr marked;
+      std::size_t said;
+    };
     std::int64_t homework;
-    std::map<std::int64_t, Sent> sent;
+    std::map<std::int64_t, One> sent;
   };
   std::vector<Known> known_;  // the last one first
 };

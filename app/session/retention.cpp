@@ -4,10 +4,6 @@
 
 namespace calando {
 
-namespace {
-std::int64_t now() { return QDateTime::currentSecsSinceEpoch(); }
-}  // namespace
-
 Retention::Retention(Studio& studio, Roster& roster, Notices& notices, Undo& undo)
     : studio_(studio), roster_(roster), notices_(notices), undo_(undo) {}
 
@@ -20,14 +16,14 @@ void Retention::setMonths(int months) {
 std::vector<Take> Retention::due() const {
   if (months() == 0 || studio_.readOnly()) return {};
   auto takes =
-      studio_.soundsBefore(QDate::currentDate().addMonths(-months()).startOfDay().toSecsSinceEpoch());
+      studio_.soundsBefore(dateOf(studio_.clock()).addMonths(-months()).startOfDay().toSecsSinceEpoch());
   return notices_.worked(takes) ? std::move(*takes) : std::vector<Take>();
 }
 
 void Retention::letGo(const std::vector<std::int64_t>& takes) {
-  if (takes.empty() || !notices_.worked(studio_.letSoundsGo(takes, now()))) return;
+  if (takes.empty() || !notices_.worked(studio_.letSoundsGo(takes, studio_.clock().now_unix_s()))) return;
   roster_.load();
-  undo_.push([this, takes] { bringBack(takes); });
+  undo_.push({}, before::Sounds{takes});
   notices_.say(
       tr("The sound of %n takes was given up; for a day it can be brought back, here or in Settings.",
          nullptr, static_cast<int>(takes.size())),
@@ -36,23 +32,25 @@ void Retention::letGo(const std::vector<std::int64_t>& takes) {
 }
 
 std::size_t Retention::returnable() const {
-  const auto takes = studio_.soundsLetGo(now());
+  const auto takes = studio_.soundsLetGo(studio_.clock().now_unix_s());
   return takes ? takes->size() : 0;
 }
 
 void Retention::bringBack() {
-  if (const auto takes = studio_.soundsLetGo(now()); notices_.worked(takes)) bringBack(*takes);
+  if (const auto takes = studio_.soundsLetGo(studio_.clock().now_unix_s()); notices_.worked(takes))
+    bringBack(*takes);
 }
 
-void Retention::bringBack(const std::vector<std::int64_t>& takes) {
-  if (!notices_.worked(studio_.bringSoundsBack(takes))) return;
+bool Retention::bringBack(const std::vector<std::int64_t>& takes) {
+  if (!notices_.worked(studio_.bringSoundsBack(takes))) return false;
   roster_.load();
   notices_.say(tr("The sound is back."));
   emit changed();
+  return true;
 }
 
 void Retention::begin() {
-  if (studio_.readOnly() || !notices_.worked(studio_.tidySounds(now()))) return;
+  if (studio_.readOnly() || !notices_.worked(studio_.tidySounds(studio_.clock().now_unix_s()))) return;
   const auto takes = due();
   if (takes.empty()) return;
   notices_.say(

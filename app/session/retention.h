@@ -24,6 +24,7 @@ class Retention : public QObject {
   /// Of how many takes the sound can be brought back.
   std::size_t returnable() const;
   void bringBack();
+  bool bringBack(const std::vector<std::int64_t>& takes);
 
   /// What there is to do when the program starts: files whose day has passed go, what may go is offered.
   void begin();
@@ -33,8 +34,6 @@ class Retention : public QObject {
   void lookWanted();  ///< what may go should be looked at
 
  private:
-  void bringBack(const std::vector<std::int64_t>& takes);
-
   Studio& studio_;
   Roster& roster_;
   Notices& notices_;

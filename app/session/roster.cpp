@@ -13,8 +13,8 @@ constexpr int kNotes_ms = 1500;
 auto rank(const Take& t) { return std::pair(-t.made_unix_s, -t.id); }
 }  // namespace
 
-Roster::Roster(Studio& studio, Analyst& analyst, Notices& notices, Undo& undo)
-    : studio_(studio), analyst_(analyst), notices_(notices), undo_(undo), noteWriter_(studio) {
+Roster::Roster(Studio& studio, WorkQueue& work, Analyst& analyst, Notices& notices, Undo& undo)
+    : studio_(studio), analyst_(analyst), notices_(notices), undo_(undo), noteWriter_(studio, work) {
   noteWriter_.schedule();
 }
 
@@ -24,6 +24,8 @@ const Student* Roster::find(std::int64_t student) const {
 }
 
 const Student* Roster::chosen() const { return chosen_ ? find(*chosen_) : nullptr; }
+
+std::optional<std::int64_t> Roster::chosenId() const { return chosen() ? chosen_ : std::nullopt; }
 
 void Roster::load() {
   auto list = studio_.students();
@@ -37,8 +39,8 @@ void Roster::load() {
 
 void Roster::choose(std::int64_t student) {
   if (chosen_ == student || !find(student)) return;
+  emit leaving();
   chosen_ = student;
-  undo_.clear();
   loadTakes();
   emit studentChanged();
 }
@@ -46,6 +48,7 @@ void Roster::choose(std::int64_t student) {
 bool Roster::add(const Student& student) {
   const auto added = studio_.addStudent(student.name, student.instrument, student.range);
   if (!notices_.worked(added)) return false;
+  emit leaving();
   chosen_ = added->id;
   load();
   return true;
@@ -65,7 +68,7 @@ bool Roster::erase(std::int64_t student) {
   const bool gone = notices_.worked(studio_.eraseStudent(student));
   noteWriter_.schedule();
   if (chosen_ == student) chosen_.reset();
-  undo_.clear();
+  undo_.forget(student);
   load();
   return gone;
 }
@@ -107,8 +110,7 @@ void Roster::loadTakes() {
   summaries_.clear();
   cutShort_s_.clear();
   unsummarised_.clear();
-  if (summarising_) analyst_.forget(*summarising_);
-  summarising_.reset();
+  summarising_.cancel();
   openBreaths_.clear();
   if (chosen_) {
     openBreaths_ = studio_.openBreaths(*chosen_).value_or(openBreaths_);
@@ -127,17 +129,22 @@ void Roster::loadTakes() {
   if (!unsummarised_.empty()) QTimer::singleShot(0, this, &Roster::summariseNext);
 }
 
-bool Roster::keepOpenBreaths(std::vector<OpenMark> marks) {
-  if (!chosen_ || studio_.readOnly()) return false;
+bool Roster::keepOpenBreaths(std::int64_t student, std::vector<OpenMark> marks) {
+  if (!find(student) || studio_.readOnly()) return false;
   if (marks.size() > kMostOpenMarks) marks.erase(marks.begin(), marks.end() - kMostOpenMarks);
-  if (!notices_.worked(studio_.keepOpenBreaths(*chosen_, marks))) return false;
-  openBreaths_ = std::move(marks);
+  if (!notices_.worked(studio_.keepOpenBreaths(student, marks))) return false;
+  if (student == chosen_) openBreaths_ = std::move(marks);
   return true;
 }
 
 bool Roster::enter(const Take& take, const Studio::Summary& summary) {
   if (!notices_.worked(studio_.enterTake(take, summary))) return false;
-  if (!chosen_ || !take.isOf(*chosen_)) return true;
+  entered(take, summary);
+  return true;
+}
+
+void Roster::entered(const Take& take, const Studio::Summary& summary) {
+  if (!chosen_ || !take.isOf(*chosen_)) return;
   Take entered = take;
   entered.held_s = summary.held_s;
   const auto place = std::ranges::lower_bound(takes_, rank(entered), {}, rank);
@@ -146,7 +153,6 @@ bool Roster::enter(const Take& take, const Studio::Summary& summary) {
   summaries_[take.id] = summary;
   past_.insert(past_.begin() + row, pastOf(entered));
   emit takeAdded(static_cast<int>(row));
-  return true;
 }
 
 bool Roster::takeIn(const Stray& stray, const Student& student) {
@@ -183,12 +189,16 @@ void Roster::keepSummary(std::int64_t take, const Studio::Summary& summary) {
 
 bool Roster::deleteTake(std::int64_t take) {
   if (studio_.readOnly() || !notices_.worked(studio_.deleteTake(take))) return false;
-  undo_.push([this, take] {
-    notices_.worked(studio_.restoreTake(take));
-    loadTakes();
-  });
+  const Take* gone = this->take(take);
+  undo_.push({.student = gone ? gone->student : 0, .take = take}, before::Deleted{});
   loadTakes();
   return true;
+}
+
+bool Roster::restoreTake(const Undo::Subject& subject) {
+  const bool back = notices_.worked(studio_.restoreTake(subject.take));
+  if (subject.student == chosen_) loadTakes();
+  return back;
 }
 
 void Roster::setQuiet(bool quiet) {
@@ -211,15 +221,14 @@ void Roster::summariseNext() {
   request.take = *wanted;
   request.file = studio_.takeFile(*wanted);
   request.samplesWanted = false;
-  summarising_ = analyst_.ask(std::move(request), Analyst::Urgency::later,
-                              [this, id](Analyst::Ticket, const Analyst::Answer& answer) {
-                                summarising_.reset();
-                                if (answer.picture)
-                                  keepSummary(id, answer.summary);
-                                else
-                                  unmeasurable_.insert(id);
-                                summariseNext();
-                              });
+  summarising_ =
+      analyst_.ask(std::move(request), Analyst::Urgency::later, [this, id](const Analyst::Answer& answer) {
+        if (answer.picture)
+          keepSummary(id, answer.summary);
+        else
+          unmeasurable_.insert(id);
+        summariseNext();
+      });
 }
 
 void Roster::finish() {

@@ -20,12 +20,13 @@ class Roster : public QObject {
   Q_OBJECT
 
  public:
-  Roster(Studio& studio, Analyst& analyst, Notices& notices, Undo& undo);
+  Roster(Studio& studio, WorkQueue& work, Analyst& analyst, Notices& notices, Undo& undo);
 
   // Students
   const std::vector<Student>& students() const { return students_; }
   /// nullptr: there is none.
   const Student* chosen() const;
+  std::optional<std::int64_t> chosenId() const;
   const Student* find(std::int64_t student) const;
   void load();
   void choose(std::int64_t student);
@@ -33,10 +34,12 @@ class Roster : public QObject {
   bool change(const Student& student);
   /// For good, with all takes.
   bool erase(std::int64_t student);
+  /// As they were, whoever is here.
+  bool putBack(const Student& student) { return find(student.id) && change(student); }
 
   /// The chosen one's breaths that were called open, oldest first.
   const std::vector<OpenMark>& openBreaths() const { return openBreaths_; }
-  bool keepOpenBreaths(std::vector<OpenMark> marks);
+  bool keepOpenBreaths(std::int64_t student, std::vector<OpenMark> marks);
 
   // The chosen one's takes, newest first
   const std::vector<Take>& takes() const { return takes_; }
@@ -51,15 +54,18 @@ class Roster : public QObject {
 
   /// Puts a take on the list whose sound is written. Of another student's only the list is told.
   bool enter(const Take& take, const Studio::Summary& summary);
+  /// It has been put there.
+  void entered(const Take& take, const Studio::Summary& summary);
   /// The same for a take that was off the list.
   bool takeIn(const Stray& stray, const Student& student);
   /// What was said of a take, or asked.
   bool changeTake(const Take& take);
   void keepSummary(std::int64_t take, const Studio::Summary& summary);
   bool deleteTake(std::int64_t take);
+  bool restoreTake(const Undo::Subject& subject);
 
   /// Nothing is being measured in the background.
-  bool settled() const { return unsummarised_.empty() && !summarising_; }
+  bool settled() const { return unsummarised_.empty(); }
   /// Nobody plays: then takes without figures are measured.
   void setQuiet(bool quiet);
   /// Before the program ends.
@@ -67,6 +73,8 @@ class Roster : public QObject {
 
  signals:
   void studentsChanged();
+  /// Another one will be here in a moment: what is being typed or shown is still of the one who is.
+  void leaving();
   /// Another one is chosen, or the chosen one was changed; the takes are theirs.
   void studentChanged();
   void takesChanged();                ///< all of them
@@ -95,7 +103,7 @@ class Roster : public QObject {
   std::map<std::int64_t, double> cutShort_s_;
   std::deque<std::int64_t> unsummarised_;
   std::set<std::int64_t> unmeasurable_;  // not tried again
-  std::optional<Analyst::Ticket> summarising_;
+  Pending summarising_;
   bool quiet_ = true;
 };
 

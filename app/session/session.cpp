@@ -1,8 +1,8 @@
 #include "app/session/session.h"
 
-#include <QDateTime>
 #include <QTimer>
 
+#include "app/session/today.h"
 #include "app/words/words.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/held_sound.h"
@@ -18,37 +18,29 @@ constexpr double kSoftest_db = -24.0, kLoudest_db = 6.0;
 
 Session::Session(Studio studio, Ears ears)
     : studio_(std::move(studio)),
-      analyst_(std::move(ears.smallPicture)),
-      roster_(studio_, analyst_, notices_, undo_),
+      speaker_(std::move(ears.speaker)),
+      analyst_(work_, std::move(ears.smallPicture)),
+      roster_(studio_, work_, analyst_, notices_, undo_),
       lesson_(studio_, roster_, notices_, undo_),
       planning_(studio_, roster_, lesson_, notices_, undo_),
-      post_(studio_, roster_, lesson_, analyst_, notices_, undo_),
+      intake_(studio_, analyst_, roster_, notices_),
+      post_(studio_, work_, roster_, lesson_, intake_, notices_, undo_),
       retention_(studio_, roster_, notices_, undo_),
-      hearing_(studio_, roster_, lesson_, notices_),
+      hearing_(studio_, work_, roster_, lesson_, notices_, *speaker_),
       guessing_(studio_, roster_, notices_),
-      byEar_(guessing_, studio_, roster_, analyst_, notices_),
-      breathing_(roster_, lesson_),
-      asking_(roster_, lesson_, planning_),
+      byEar_(guessing_, studio_, roster_, analyst_, notices_, *speaker_),
+      breathing_(studio_, roster_, lesson_),
+      asking_(studio_.clock(), roster_, lesson_, planning_),
       open_(studio_, analyst_, roster_, lesson_, asking_, notices_, undo_),
-      speaker_(std::move(ears.speaker)),
       setup_(studio_, std::move(ears.inputs)),
-      run_(listener_, *speaker_, setup_),
-      keeping_(studio_, analyst_, roster_, lesson_, asking_, open_, run_, notices_) {
-  hearing_.setSpeaker(*speaker_);
-  byEar_.setSpeaker(*speaker_);
+      run_(work_, listener_, *speaker_, setup_),
+      keeping_(studio_, intake_, roster_, lesson_, asking_, open_, run_, notices_) {
   asking_.setPlace(std::max(1, static_cast<int>(studio_.get(settings::place))));
-  connect(&roster_, &Roster::studentChanged, this, [this] {
-    speaker_->stop();
-    notices_.clear();
-    lately_.reset();
-    for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
-    open_.clear();
-    open_.openNewest();
-  });
-  connect(&roster_, &Roster::erasing, this, [this](std::int64_t student) {
+  connect(&roster_, &Roster::leaving, &open_, &OpenTake::clear);
+  connect(&roster_, &Roster::studentChanged, this, &Session::studentChanged);
+  connect(&roster_, &Roster::erasing, this, [this] {
     speaker_->stop();
     open_.clear();
-    keeping_.forget(student);
   });
   connect(&lesson_, &Lesson::stepChosen, this, [this] {
     speaker_->stop();
@@ -62,11 +54,28 @@ Session::Session(Studio studio, Ears ears)
   connect(&asking_, &Asking::waysChanged, this, &Session::holdEarlier);
   connect(&setup_, &SoundSetup::inputChosen, this, &Session::hearTwo);
   connect(&lesson_, &Lesson::stepChanged, this, &Session::hearTwo);
-  connect(&setup_, &SoundSetup::inputGone, this, [this] {
-    notices_.sayLoss(tr("The microphone was unplugged. What was played until then is kept."));
-  });
+  // Told by the list of devices, or by the sound that ends: the same thing, once.
+  const auto gone = [this] {
+    notices_.sayLoss(
+        tr("No more sound comes from the microphone. What was played until then is kept; plug it in again or "
+           "choose another source."));
+  };
+  connect(&setup_, &SoundSetup::inputGone, this, gone);
+  connect(&run_, &TakeRun::inputLost, this, gone);
   connectOpen();
   connectRun();
+}
+
+/// Of who was here nothing is left on show, in hand or in the ear.
+void Session::studentChanged() {
+  speaker_->stop();
+  notices_.clear();
+  stopSaid_ = false;
+  lately_.reset();
+  if (earlier_) asking_.setSupport(asking_.supports().front());
+  comparing_.clear();
+  open_.clear();
+  open_.openNewest();
 }
 
 /// The take on show.
@@ -89,11 +98,6 @@ void Session::connectOpen() {
 void Session::connectRun() {
   connect(&run_, &TakeRun::phaseChanged, this,
           [this] { roster_.setQuiet(run_.phase() == TakeRun::Phase::ready); });
-  connect(&run_, &TakeRun::inputLost, this, [this] {
-    notices_.sayLoss(
-        tr("No more sound comes from the microphone. What was played until then is kept; plug it in again or "
-           "choose another source."));
-  });
   connect(&run_, &TakeRun::recordingFailed, this, [this](const QString& why) {
     notices_.sayLoss(
         tr("Recording to disk has stopped: %1. What was recorded so far is safe, the rest of this take is "
@@ -129,25 +133,35 @@ void Session::begin() {
   for (const Problem& remark : studio_.remarks()) notices_.sayLoss(words::said(remark));
   if (!readOnly() && owesBackup()) notices_.say(tr("No backup for a month: Settings (Ctrl+,) makes one."));
   retention_.begin();
+  if (readOnly()) return;
+  if (const std::string folder = studio_.get(settings::writingTo); !folder.empty()) {
+    tidyUnfinished(folder);
+    notices_.worked(studio_.keep(settings::writingTo, std::string()));
+  }
+  intake_.resume();
 }
 
 bool Session::idle() const {
-  return analyst_.idle() && filings_ == 0 && !post_.running() && !keeping_.importing().running() &&
-         roster_.settled() && hearing_.phase() != Hearing::Phase::preparing &&
-         byEar_.phase() != ByEar::Phase::reading && run_.phase() == TakeRun::Phase::ready;
+  return work_.idle() && roster_.settled() && run_.phase() == TakeRun::Phase::ready;
 }
 
 void Session::toggle() {
+  stopSaid_ = false;
   if (run_.phase() == TakeRun::Phase::ready) return startTake();
   if (run_.keyStep() != TakeRun::KeyStep::none) return run_.pressKey();
   run_.stop();
 }
 
+/// While a take sounds it ends at once, and breathing for today with it. When nothing sounds any more there
+/// is time to ask whether that was meant.
 void Session::stopHere() {
   const bool breathes = lesson_.current()->drillsBreath();
   const bool taking = run_.taking();
   if (run_.phase() != TakeRun::Phase::ready) run_.stop(breathes && taking);
   if (!breathes || readOnly() || !roster_.chosen() || breathing_.stoppedAt()) return;
+  if (!taking && !std::exchange(stopSaid_, true))
+    return notices_.say(tr("Light-headed? Esc once more: no more breathing today."));
+  stopSaid_ = false;
   breathing_.stop(taking);
   notices_.say(overText(), tr("Open it again"), [this] { breathing_.openAgain(); });
 }
@@ -186,7 +200,7 @@ bool Session::mayBreathe() {
 QString Session::overText() const {
   return tr("Stopped at %1: no more breathing today. Sit down and breathe normally; if it does not pass, get "
             "help.")
-      .arg(breathing_.stoppedAt().value_or(QTime::currentTime()).toString(tr("HH:mm", "a time of day")));
+      .arg(breathing_.stoppedAt().value_or(nowOf(clock()).time()).toString(tr("HH:mm", "a time of day")));
 }
 
 void Session::moveMicrophone() {
@@ -304,17 +318,11 @@ void Session::choose(std::int64_t take) {
 
 void Session::deleteTake() {
   const auto id = open_.id();
-  if (!id || *id <= 0 || readOnly()) return;
+  if (!id || *id <= 0 || readOnly() || run_.taking()) return;
   open_.clear();
   if (!roster_.deleteTake(*id)) return;
   open_.openNewest();
-  notices_.say(tr("The take was deleted."), tr("Undo  ·  Ctrl+Z"), [this] { undo(); });
-}
-
-void Session::undo() {
-  if (!undo_.undo()) return;
-  notices_.clear();
-  if (!open_.take() && !open_.isAwaited()) open_.openNewest();
+  sayUndoable(tr("The take was deleted."));
 }
 
 void Session::compare(const std::vector<std::int64_t>& marked, bool blind) {
@@ -334,16 +342,16 @@ void Session::compare(const std::vector<std::int64_t>& marked, bool blind) {
            "again."));
   std::ranges::sort(wanted, {}, [](const Take& t) { return std::pair(t.made_unix_s, t.id); });
   speaker_->stop();
-  for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
+  comparing_.clear();
   const auto answers = std::make_shared<std::vector<std::optional<Analyst::Answer>>>(wanted.size());
   for (std::size_t i = 0; i < wanted.size(); ++i) {
     Analyst::Request request;
     request.take = wanted[i];
     request.file = studio_.takeFile(wanted[i]);
-    comparing_.push_back(analyst_.ask(
-        std::move(request), Analyst::Urgency::now, [=, this](Analyst::Ticket, const Analyst::Answer& answer) {
+    comparing_.push_back(
+        analyst_.ask(std::move(request), Analyst::Urgency::now, [=, this](const Analyst::Answer& answer) {
           if (!answer.picture) {
-            for (const auto ticket : std::exchange(comparing_, {})) analyst_.forget(ticket);
+            comparing_.clear();
             return notices_.sayLoss(words::said(*answer.error));
           }
           (*answers)[i] = answer;
@@ -379,7 +387,6 @@ bool Session::play(const std::vector<float>& samples, double rate_hz, double fro
 }
 
 void Session::finish() {
-  filing_.waitForDone();
   hearing_.stop();
   byEar_.stop();
   open_.clear();

@@ -1,7 +1,7 @@
 #pragma once
 
 #include <QObject>
-#include <QThreadPool>
+#include <list>
 
 #include "app/session/breathing.h"
 #include "app/session/by_ear.h"
@@ -9,6 +9,7 @@
 #include "app/session/keeping.h"
 #include "app/session/post.h"
 #include "app/session/retention.h"
+#include "app/session/today.h"
 #include "records/pack.h"
 
 namespace calando {
@@ -33,6 +34,10 @@ class Session : public QObject {
   bool readOnly() const { return studio_.readOnly(); }
   Notices& notices() { return notices_; }
   Analyst& analyst() { return analyst_; }
+  const Clock& clock() const { return studio_.clock(); }
+  Day today() const { return calando::today(clock()); }
+  WorkQueue& work() { return work_; }
+  TakeIntake& intake() { return intake_; }
   Roster& roster() { return roster_; }
   Lesson& lesson() { return lesson_; }
   Planning& planning() { return planning_; }
@@ -60,8 +65,12 @@ class Session : public QObject {
   void calibrate();
   void openFiles(const std::vector<std::filesystem::path>& files);
   void deleteTake();
-  /// The last thing that can be undone.
+  /// Takes back the last thing that is of the student who is here, or of nobody in particular.
   void undo();
+  /// The same for one thing, whatever was done since.
+  void undo(Undo::Id what);
+  /// Says that something was done, with a button that takes back that and nothing else.
+  void sayUndoable(const QString& text);
   /// The microphone stands elsewhere from now on.
   void moveMicrophone();
   /// A take from the list.
@@ -79,8 +88,9 @@ class Session : public QObject {
   // Files of the studio's own, away from the interface's thread; what became of them is said.
   /// The student who is here, for home with the list of homework that is looked at, or as an answer.
   void writePack(PackKind kind, const std::filesystem::path& file);
-  /// All of it or nothing; its student is here then.
+  /// All of it or nothing; its student is here then. What would replace something is asked for first.
   void takePackIn(const std::filesystem::path& file);
+  void takePackIn(const UnpackedPack& pack, Replacing replacing);
 
   /// The whole studio into one file, and out of it.
   void backUp(const std::filesystem::path& file);
@@ -93,6 +103,17 @@ class Session : public QObject {
 
   /// Nothing is being recorded, analysed or waited for.
   bool idle() const;
+  /// Nothing is under way that would be lost with the program, or that somebody was promised.
+  bool mayEnd() const { return work_.mayEnd(); }
+  /// What of it has to be asked about: takes that were played are waited for.
+  struct Promises {
+    TakeIntake::Progress taking;
+    bool files = false;
+    bool asks = false;
+  };
+  Promises promises() const;
+  /// Gives up what can be done again: files that were opened, a backup, a pack.
+  void giveUp();
   /// Recordings go there while the studio has no room.
   void recordElsewhere(const std::filesystem::path& folder) { elsewhere_ = folder; }
   void finish();
@@ -101,14 +122,19 @@ class Session : public QObject {
   // What only a window can do
   void studentWanted();    ///< there is nobody: one should be added
   void elsewhereWanted();  ///< a folder for recordings should be chosen
+  void filesThrough();     ///< what was written or read
+  /// Whether what stands here gives way to what came.
+  void replacingAsked(const calando::UnpackedPack& pack, const calando::PackReplaces& what);
   /// How far the take on show has been heard; nullopt: it is not heard any more.
   void openHeard(std::optional<double> seconds);
   void compared(const std::vector<calando::Analyst::Answer>& takes, bool blind);
 
  private:
   template <class Work, class Then>
-  void file(Work work, Then then);
-  void takeIn(const UnpackedPack& pack);
+  void file(Work work, Then then, WorkQueue::AtTheEnd atTheEnd = WorkQueue::AtTheEnd::waitedFor);
+  void unpacked(const UnpackedPack& pack);
+  void takeBack(const std::optional<Undo::Entry>& entry);
+  void studentChanged();
   bool play(const std::vector<float>& samples, double rate_hz, double from_s, double to_s, bool loop);
   void startTake();
   void holdEarlier();
@@ -119,13 +145,18 @@ class Session : public QObject {
   void connectOpen();
   void connectRun();
 
+  // Whoever wants something worked out goes before the queue, who plays before the loudspeaker, and who
+  // listens before what there is to listen to.
   Studio studio_;
+  WorkQueue work_;
   Notices notices_;
   Undo undo_;
+  std::unique_ptr<Speaker> speaker_;
   Analyst analyst_;
   Roster roster_;
   Lesson lesson_;
   Planning planning_;
+  TakeIntake intake_;
   Post post_;
   Retention retention_;
   Hearing hearing_;
@@ -134,9 +165,8 @@ class Session : public QObject {
   Breathing breathing_;
   Asking asking_;
   OpenTake open_;
-  Listener listener_;
-  std::unique_ptr<Speaker> speaker_;
   SoundSetup setup_;
+  Listener listener_;
   TakeRun run_;
   Keeping keeping_;
   /// The take that was on show last, of whatever step.
@@ -147,11 +177,11 @@ class Session : public QObject {
   };
   std::optional<Lately> lately_;
   std::shared_ptr<const HeldSound> earlier_;  // the partner, where that take is
-  std::vector<Analyst::Ticket> comparing_;
+  std::vector<Pending> comparing_;
   bool hearsOpen_ = false;
   std::optional<std::filesystem::path> elsewhere_;
-  QThreadPool filing_;
-  int filings_ = 0;  ///< under way
+  std::list<Pending> files_;
+  bool stopSaid_ = false;  // that one more Esc is for who feels light-headed
 };
 
 /// What the sound system says of the start of a stream is that unsure: two standard deviations of a measuring

@@ -1,7 +1,5 @@
 #include "app/session/take_run.h"
 
-#include <QThreadPool>
-
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/pair_card.h"
@@ -15,8 +13,8 @@ constexpr int kAfterClicks_ms = 600;
 constexpr int kAfterKey_ms = 3000;  // for the air that goes on
 }  // namespace
 
-TakeRun::TakeRun(Listener& listener, Speaker& speaker, SoundSetup& setup)
-    : listener_(listener), speaker_(speaker), setup_(setup) {
+TakeRun::TakeRun(WorkQueue& work, Listener& listener, Speaker& speaker, SoundSetup& setup)
+    : listener_(listener), speaker_(speaker), setup_(setup), work_(work) {
   connect(&listener_, &Listener::inputChanged, this, [this](const InputState& state) {
     if (listener_.listening()) emit inputChanged(state);  // else on its way when the source went quiet
   });
@@ -35,6 +33,12 @@ TakeRun::TakeRun(Listener& listener, Speaker& speaker, SoundSetup& setup)
   clicksEnd_.setSingleShot(true);
   clicksEnd_.setTimerType(Qt::PreciseTimer);
   connect(&clicksEnd_, &QTimer::timeout, this, &TakeRun::clicksOver);
+  // Where no air is heard nothing else would end it.
+  afterKey_.setSingleShot(true);
+  afterKey_.setInterval(kAfterKey_ms);
+  connect(&afterKey_, &QTimer::timeout, this, [this] {
+    if (taking()) finish();
+  });
 }
 
 const TakeRun::Running* TakeRun::running() const {
@@ -71,7 +75,6 @@ TakeRun::Result TakeRun::start(Plan plan) {
   run.way_s = setup_.delay_s();
   run.began = std::chrono::steady_clock::now();
   run.plan = std::move(plan);
-  const std::uint64_t number = ++takes_;
   const bool heard = !run.playsItself && run.sheet.counted() && run.plan.accompaniment.any();
   if (heard) context.heard = run.plan.accompaniment;  // clicks are learnt from the first sample on
   if (run.playsItself) run.plan.asked.heard.partner = run.plan.accompaniment.partner;
@@ -83,16 +86,9 @@ TakeRun::Result TakeRun::start(Plan plan) {
                               !run.playsItself && !heard,
                               run.plan.stopsByItself};
   if (run.playsItself) {
-    listener_.listen(input.openFor(run.sheet, context,
-                                   [this, number](const Begun& what) {
-                                     QMetaObject::invokeMethod(
-                                         this,
-                                         [this, number, what] {
-                                           if (takes_ == number) begun(what);
-                                         },
-                                         Qt::QueuedConnection);
-                                   }),
-                     &wanted);
+    auto [beginning, begins] = work_.expect<Begun>([this](const Begun& what) { begun(what); });
+    run.beginning = std::move(beginning);
+    listener_.listen(input.openFor(run.sheet, context, std::move(begins)), &wanted);
   } else {
     listener_.begin(wanted);
   }
@@ -113,39 +109,40 @@ void TakeRun::begun(const Begun& what) {
 
 /// Works out aside what sounds with the take, and plays it; the recording has begun.
 void TakeRun::accompany(const Context& context) {
-  const Running& run = *running();
+  Running& run = *running();
   const double asked = context.exercise->pair ? askedCents(context) : 0.0;
-  QThreadPool::globalInstance()->start([this, number = takes_, heard = context.heard, sheet = run.sheet,
-                                        asked, db = run.plan.accompaniment_db,
-                                        instrument = run.plan.partnersInstrument]() mutable {
-    if (heard.partner && !heard.partner->sound && instrument)
-      heard.partner->sound = voiceOf(*instrument, heard.partner->hz);
-    const auto later = [&](auto play) {
-      QMetaObject::invokeMethod(
-          this, [this, number, heard, play] { sound(number, heard, play); }, Qt::QueuedConnection);
-    };
-    if (heard.partner && heard.partner->isOpen()) {
-      auto partner = std::make_shared<LivePartner>(heard, sheet, asked, kRate_hz, db);
-      return later([this, partner] {
-        running()->partner = partner;
-        listener_.follow(partner);
-        return speaker_.playMade([partner](std::span<float> out) { return partner->next(out); },
-                                 partner->size(), kRate_hz);
-      });
-    }
-    auto all = std::make_shared<std::vector<float>>(render(heard, sheet, kRate_hz, db));
-    later([this, all] { return speaker_.play(*all, kRate_hz, 0.0, kToTheEnd_s, false); });
-  });
+  run.accompanying = work_.ask(
+      WorkQueue::Urgency::now,
+      [heard = context.heard, sheet = run.sheet, asked, db = run.plan.accompaniment_db,
+       instrument = run.plan.partnersInstrument](std::stop_token) {
+        WithTake what{heard, {}, {}};
+        auto& partner = what.heard.partner;
+        if (partner && !partner->sound && instrument) partner->sound = voiceOf(*instrument, partner->hz);
+        if (partner && partner->isOpen())
+          what.partner = std::make_shared<LivePartner>(what.heard, sheet, asked, kRate_hz, db);
+        else
+          what.all = render(what.heard, sheet, kRate_hz, db);
+        return what;
+      },
+      [this](const WithTake& what) { sound(what); });
 }
 
-void TakeRun::sound(std::uint64_t number, const Accompaniment& heard, const std::function<bool()>& play) {
+void TakeRun::sound(const WithTake& what) {
   Running* run = running();
-  if (takes_ != number || !run) return;
-  const bool plays = play();
+  if (!run) return;
+  bool plays = false;
+  if (what.partner) {
+    run->partner = what.partner;
+    listener_.follow(what.partner);
+    plays = speaker_.playMade([partner = what.partner](std::span<float> out) { return partner->next(out); },
+                              what.partner->size(), kRate_hz);
+  } else {
+    plays = speaker_.play(what.all, kRate_hz, 0.0, kToTheEnd_s, false);
+  }
   const std::chrono::duration<double> since = std::chrono::steady_clock::now() - run->began;
   listener_.placeSheet(since.count() + run->sheet.countIn_s());
   if (!plays) return emit countUnheard();
-  run->plan.asked.heard = heard;
+  run->plan.asked.heard = what.heard;
   run->countIn_s = run->sheet.countIn_s();
 }
 
@@ -198,10 +195,7 @@ void TakeRun::pressKey() {
     run->keyBegan_s = now_s;
   } else {
     run->plan.asked.key = KeyTimes{*run->keyBegan_s, now_s};
-    // Where no air is heard nothing else would end it.
-    QTimer::singleShot(kAfterKey_ms, this, [this, number = takes_] {
-      if (takes_ == number && taking()) finish();
-    });
+    afterKey_.start();
   }
   emit phaseChanged();
 }
@@ -223,6 +217,9 @@ void TakeRun::finish(bool lightHeaded) {
   Listener::Heard heard = listener_.end();
   raw.samples = std::make_shared<std::vector<float>>(std::move(heard.samples));
   raw.asked = run.plan.asked;
+  afterKey_.stop();
+  run.accompanying.cancel();
+  run.beginning.cancel();
   if (raw.asked.apart) raw.first = std::make_shared<std::vector<float>>(std::move(heard.first));
   raw.student = run.plan.student;
   raw.other = run.plan.other;

@@ -12,6 +12,7 @@
 #include "app/sound/listener.h"
 #include "app/sound/sound_setup.h"
 #include "app/sound/speaker.h"
+#include "app/work/work_queue.h"
 #include "core/exercise/live_partner.h"
 #include "core/measure/latency.h"
 #include "records/take.h"
@@ -24,7 +25,7 @@ class TakeRun : public QObject {
   Q_OBJECT
 
  public:
-  TakeRun(Listener& listener, Speaker& speaker, SoundSetup& setup);
+  TakeRun(WorkQueue& work, Listener& listener, Speaker& speaker, SoundSetup& setup);
 
   enum class Phase { ready, counting, sounding, calibrating };
   enum class NoDelay { givenUp, noOutput, stumbled, unclear };
@@ -110,6 +111,8 @@ class TakeRun : public QObject {
     std::shared_ptr<LivePartner> partner;  // who listens
     std::chrono::steady_clock::time_point began;
     std::optional<double> keyBegan_s;
+    /// What sounds with it is worked out, and who plays by itself will say when it begins.
+    Pending accompanying, beginning;
   };
   struct Counting : Running {};
   struct Sounding : Running {};
@@ -125,8 +128,14 @@ class TakeRun : public QObject {
   void grown(const SnapshotPtr& picture, double held_s);
   void lost();
   void begun(const Begun& begun);
+  /// What sounds with a take: a sound, or a partner who listens.
+  struct WithTake {
+    Accompaniment heard;
+    std::vector<float> all;
+    std::shared_ptr<LivePartner> partner;
+  };
   void accompany(const Context& context);
-  void sound(std::uint64_t number, const Accompaniment& heard, const std::function<bool()>& play);
+  void sound(const WithTake& what);
   std::optional<double> countStart(const StreamClock& recording, double way_s);
   void placeCount(double played_s);
   void finish(bool lightHeaded = false);
@@ -138,8 +147,8 @@ class TakeRun : public QObject {
   Speaker& speaker_;
   SoundSetup& setup_;
   State state_;
-  std::uint64_t takes_ = 0;  // counted, so that what is worked out for one is not taken for the next
-  QTimer clicksEnd_;
+  WorkQueue& work_;
+  QTimer clicksEnd_, afterKey_;
 };
 
 /// What may be done in a phase; `taken`: a take is on show. Pure: the table behind every button and key.

@@ -1,26 +1,88 @@
 #pragma once
 
-#include <functional>
+#include <deque>
+#include <memory>
+#include <variant>
 #include <vector>
+
+#include "core/plan/proposals.h"
+#include "records/studio.h"
 
 namespace calando {
 
-/// What can be taken back, the last thing first; as long as the same student is here.
+/// What stood before something was changed. Values, each put back by who owns the like.
+namespace before {
+struct Word {
+  TeachersWord word;
+};
+struct Deleted {};  ///< a take that was there
+struct Breaths {
+  std::vector<OpenMark> open;
+};
+struct Planning {
+  Planned planned;
+  std::optional<Student> student;  ///< where the range was changed with it
+};
+struct Entry {
+  Practice practice;
+};
+struct Order {
+  std::vector<std::string> present;
+  std::vector<Studio::OwnOrder> own;
+};
+struct Card {
+  std::string id;
+  ExercisePtr card;  ///< nullptr: there was none of that id
+};
+struct List {
+  Homework homework;
+  std::vector<SentHomework> sent;
+};
+struct Sent {
+  SentHomework sent;
+};
+struct Said {
+  std::size_t place;  ///< among what was said of what a student sent
+  Piece piece;
+};
+struct Sounds {
+  std::vector<std::int64_t> takes;  ///< whose sound was kept
+};
+}  // namespace before
+
+/// What can be taken back, the last thing first. An entry says what it takes back and whose it is; it is
+/// applied to that and to nothing else.
 class Undo {
  public:
-  void push(std::function<void()> back) { backs_.push_back(std::move(back)); }
-  /// False when there is nothing.
-  bool undo() {
-    if (backs_.empty()) return false;
-    const auto back = std::move(backs_.back());
-    backs_.pop_back();
-    back();
-    return true;
-  }
-  void clear() { backs_.clear(); }
+  using Before =
+      std::variant<before::Word, before::Deleted, before::Breaths, before::Planning, before::Entry,
+                   before::Order, before::Card, before::List, before::Sent, before::Said, before::Sounds>;
+  using Id = std::uint64_t;
+  struct Subject {
+    std::int64_t student = 0;  ///< 0: nobody in particular
+    std::int64_t list = 0;     ///< of homework: then it is there whoever is here
+    std::int64_t take = 0;
+  };
+  struct Entry {
+    Id id = 0;
+    Subject subject;
+    std::shared_ptr<const Before> before;
+  };
+
+  void push(const Subject& subject, const Before& before);
+  /// The newest; 0: there is none.
+  Id last() const { return entries_.empty() ? 0 : entries_.back().id; }
+  /// The newest that is of this student or of nobody in particular, and no more to be taken back.
+  std::optional<Entry> pop(std::optional<std::int64_t> student);
+  /// That one, if it has not been taken back.
+  std::optional<Entry> pop(Id id);
+  /// Of somebody who is no more here.
+  void forget(std::int64_t student);
 
  private:
-  std::vector<std::function<void()>> backs_;
+  static constexpr std::size_t kMost = 100;
+  std::deque<Entry> entries_;
+  Id last_ = 0;
 };
 
 }  // namespace calando

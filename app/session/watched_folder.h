@@ -4,18 +4,21 @@
 #include <QTimer>
 #include <filesystem>
 #include <map>
-#include <set>
 #include <vector>
+
+#include "app/work/work_queue.h"
+#include "records/studio.h"
 
 namespace calando {
 
-/// Says which files have come into a folder, once they do not grow any more. Those that were there are not
-/// said again while it is watched.
+/// Says which files have come into a folder once they are whole: they have not changed for a while, and a
+/// sound can be read as far as it says that it goes. One that stays cut short for a minute is said as it is.
+/// One whose content has changed is said again; what was said once is known for good, whichever program runs.
 class WatchedFolder : public QObject {
   Q_OBJECT
 
  public:
-  explicit WatchedFolder(int everyMs = 2000);
+  WatchedFolder(Studio& studio, WorkQueue& work, int everyMs = 2000);
   /// Empty: none.
   void watch(const std::filesystem::path& folder);
   const std::filesystem::path& folder() const { return folder_; }
@@ -24,11 +27,20 @@ class WatchedFolder : public QObject {
   void came(const std::vector<std::filesystem::path>& files);
 
  private:
+  struct Seen {
+    WatchedFile as;
+    int still = 0;        ///< for how many looks
+    bool short_ = false;  ///< less of it is there than it says
+  };
   void look();
+  void ripe(const std::vector<WatchedFile>& files);
 
+  Studio& studio_;
+  WorkQueue& work_;
   std::filesystem::path folder_;
-  std::map<std::filesystem::path, std::uintmax_t> growing_;  ///< with their size at the last look
-  std::set<std::filesystem::path> known_;
+  std::map<std::filesystem::path, Seen> seen_;
+  std::map<std::filesystem::path, WatchedFile> known_;
+  Pending reading_;
   QTimer timer_;
 };
 

@@ -27,20 +27,30 @@ struct Listener::Worker {
   std::atomic<bool> stopping{false};
   /// A picture is on its way to the interface, which may be handled after the worker has gone.
   std::shared_ptr<std::atomic<bool>> underway = std::make_shared<std::atomic<bool>>(false);
-  std::mutex mutex;  // guards the take; held for a block at a time
+  /// What is on its way to the interface when the worker goes is of a source that is not listened to any
+  /// more.
+  std::shared_ptr<const bool> alive = std::make_shared<const bool>(true);
+  /// What the interface asks for and says while a take sounds; it never waits for a block that is in hand.
+  struct Said {
+    double sheetStart_s = 0.0;
+    bool placed = true;
+    std::shared_ptr<LivePartner> partner;  // who listens
+    StreamClock clock = Heard{}.clock;
+    std::size_t samples = 0;
+  };
+  mutable std::mutex saying;
+  Said said;
+  std::mutex mutex;  // guards the take; held for a block at a time, but not while it goes to the disk
   std::unique_ptr<Tracker> tracker;
   std::optional<ClickRemover> remover;    // where a click is played to the take
   std::optional<PairListener> pair;       // where two are on one microphone
   std::unique_ptr<Tracker> firstTracker;  // where each has one
   std::vector<float> first;
-  std::shared_ptr<LivePartner> partner;  // who listens
-  std::unique_ptr<TakeRecorder> recorder;
+  std::vector<float> toDisk;  // the worker's alone
+  std::shared_ptr<TakeRecorder> recorder;
   std::vector<float> samples;
-  StreamClock clock = Heard{}.clock;
   Plan plan;
   bool told = false;
-  bool placed = true;
-  bool toldFailure = false;
   TakeEnd end;
   bool toldEnd = false;
   std::chrono::steady_clock::time_point pictured;
@@ -54,8 +64,7 @@ struct Listener::Worker {
       if (!queue->blocks.try_dequeue(block)) {
         if (queue->ended && !toldEnd) {
           toldEnd = true;
-          QMetaObject::invokeMethod(
-              owner, [o = owner] { emit o->sourceEnded(); }, Qt::QueuedConnection);
+          tell([o = owner] { emit o->sourceEnded(); });
         }
         std::this_thread::sleep_for(std::chrono::milliseconds(4));
         continue;
@@ -65,31 +74,59 @@ struct Listener::Worker {
       const auto now = std::chrono::steady_clock::now();
       if (now - metered < kMeterEvery) continue;
       metered = now;
-      const InputState state = meter.state(queue->dropped);
-      QMetaObject::invokeMethod(
-          owner, [o = owner, state] { emit o->inputChanged(state); }, Qt::QueuedConnection);
+      tell([o = owner, state = meter.state(queue->dropped)] { emit o->inputChanged(state); });
     }
   }
 
+  /// To the interface, as long as this source is the one that is listened to.
+  template <class Tell>
+  void tell(Tell tell) {
+    QMetaObject::invokeMethod(
+        owner,
+        [alive = std::weak_ptr(alive), tell] {
+          if (!alive.expired()) tell();
+        },
+        Qt::QueuedConnection);
+  }
+
+  Said saidNow() const {
+    const std::lock_guard lock(saying);
+    return said;
+  }
+  template <class Say>
+  void say(Say say) {
+    const std::lock_guard lock(saying);
+    say(said);
+  }
+
   void take(const BlockQueue::Block& block) {
+    const std::shared_ptr<TakeRecorder> disk = hear(block);
+    // The take may have ended meanwhile: what goes to the disk too late is of a recording that nobody wants.
+    if (!disk || disk->failure() || disk->write(toDisk)) return;
+    tell([o = owner, why = words::said(disk->failure()->why)] { emit o->recordingFailed(why); });
+  }
+
+  /// Where it is to be recorded; nullptr: no take sounds.
+  std::shared_ptr<TakeRecorder> hear(const BlockQueue::Block& block) {
     const std::lock_guard lock(mutex);
-    if (!tracker) return;
+    if (!tracker) return nullptr;
     samples.insert(samples.end(), block.samples.begin(), block.samples.end());
-    clock.note(block.arrived, static_cast<double>(samples.size()) / rate);
     if (remover)
       tracker->push(remover->push(block.samples));
     else
       tracker->push(block.samples);
     if (pair) pair->push(block.samples);
-    if (plan.context.apart) takeFirst(block);
-    if (recorder && !recorder->write(plan.context.apart ? interleaved(block) : block.samples) &&
-        !toldFailure) {
-      toldFailure = true;
-      QMetaObject::invokeMethod(
-          owner, [o = owner, why = words::said(recorder->failure()->why)] { emit o->recordingFailed(why); },
-          Qt::QueuedConnection);
+    toDisk = block.samples;
+    if (plan.context.apart) {
+      takeFirst(block);
+      toDisk = interleaved(block);
     }
+    say([&](Said& now) {
+      now.clock.note(block.arrived, static_cast<double>(samples.size()) / rate);
+      now.samples = samples.size();
+    });
     picture();
+    return recorder;
   }
 
   /// What is missing of it is silent.
@@ -119,38 +156,35 @@ struct Listener::Worker {
   /// Tells the interface how the take stands; one picture at a time is on its way: an interface that is busy
   /// gets the newest when it has time again.
   void picture() {
-    const auto now = std::chrono::steady_clock::now();
+    const auto moment = std::chrono::steady_clock::now();
     if (*underway) return;
     // A long take is drawn less often: handing over its tracks costs more.
-    if (now - pictured < kPictureEvery * (1 + tracker->tracks().frames.size() / 6000)) return;
-    pictured = now;
+    if (moment - pictured < kPictureEvery * (1 + tracker->tracks().frames.size() / 6000)) return;
+    pictured = moment;
     auto live = std::make_shared<Snapshot>();
     live->tracks = tracksOf(*tracker);
     if (firstTracker) live->tracks.first = std::make_shared<const Tracks>(tracksOf(*firstTracker));
     if (pair) live->tracks.pair = pair->latest(live->tracks);
     live->context = plan.context;
-    if (partner) {
-      partner->hear(live->tracks.frames.empty() ? 0.0 : live->tracks.frames.back().f0_hz);
-      live->context.heard.partner = partner->voice();
+    const Said now = saidNow();
+    if (now.partner) {
+      now.partner->hear(live->tracks.frames.empty() ? 0.0 : live->tracks.frames.back().f0_hz);
+      live->context.heard.partner = now.partner->voice();
     }
     live->sheet = plan.sheet;
-    live->sheetStart_s = plan.sheetStart_s;
+    live->sheetStart_s = now.sheetStart_s;
     live->live = true;
     live->asked_s = plan.asked_s;
     live->analysis.pair = livePair(*live);
     const Sounding sounding = soundingOf(*live);
     *underway = true;
-    QMetaObject::invokeMethod(
-        owner,
-        [o = owner, live, held = sounding.held_s, flag = underway] {
-          *flag = false;
-          emit o->grew(live, held);
-        },
-        Qt::QueuedConnection);
-    if (!plan.stopsByItself || told || !placed || !end.reached(*live, sounding)) return;
+    tell([o = owner, live, held = sounding.held_s, flag = underway] {
+      *flag = false;
+      emit o->grew(live, held);
+    });
+    if (!plan.stopsByItself || told || !now.placed || !end.reached(*live, sounding)) return;
     told = true;
-    QMetaObject::invokeMethod(
-        owner, [o = owner] { emit o->autoStop(); }, Qt::QueuedConnection);
+    tell([o = owner] { emit o->autoStop(); });
   }
 
   void begin(const Plan& wanted) {
@@ -167,14 +201,16 @@ struct Listener::Worker {
         first_hz.push_back(shiftedBy(plan.context.hzOf(note), -100.0 * asked->semitones));
       pair.emplace(rate, asked->semitones, std::move(first_hz));
     }
-    recorder = std::make_unique<TakeRecorder>(plan.recording, rate, plan.context.apart ? 2 : 1);
+    recorder = std::make_shared<TakeRecorder>(plan.recording, rate, plan.context.apart ? 2 : 1);
     samples.clear();
     first.clear();
-    partner.reset();
-    clock = Heard{}.clock;
-    told = toldFailure = false;
+    told = false;
     end = {};
-    placed = plan.placed;
+    say([&](Said& now) {
+      now = {};
+      now.sheetStart_s = plan.sheetStart_s;
+      now.placed = plan.placed;
+    });
   }
 };
 
@@ -216,27 +252,20 @@ void Listener::begin(const Plan& plan) {
 
 void Listener::placeSheet(double start_s) {
   if (!worker_) return;
-  const std::lock_guard lock(worker_->mutex);
-  worker_->plan.sheetStart_s = start_s;
-  worker_->placed = true;
+  worker_->say([=](Worker::Said& now) {
+    now.sheetStart_s = start_s;
+    now.placed = true;
+  });
 }
 
 void Listener::follow(std::shared_ptr<LivePartner> partner) {
-  if (!worker_) return;
-  const std::lock_guard lock(worker_->mutex);
-  worker_->partner = std::move(partner);
+  if (worker_) worker_->say([&](Worker::Said& now) { now.partner = std::move(partner); });
 }
 
-StreamClock Listener::clock() const {
-  if (!worker_) return Heard{}.clock;
-  const std::lock_guard lock(worker_->mutex);
-  return worker_->clock;
-}
+StreamClock Listener::clock() const { return worker_ ? worker_->saidNow().clock : Heard{}.clock; }
 
 double Listener::heard_s() const {
-  if (!worker_) return 0.0;
-  const std::lock_guard lock(worker_->mutex);
-  return static_cast<double>(worker_->samples.size()) / rate_;
+  return worker_ ? static_cast<double>(worker_->saidNow().samples) / rate_ : 0.0;
 }
 
 Listener::Heard Listener::end() {
@@ -245,7 +274,7 @@ Listener::Heard Listener::end() {
   const std::lock_guard lock(worker_->mutex);
   worker_->tracker.reset();
   worker_->recorder.reset();
-  return {std::move(worker_->samples), std::move(worker_->first), worker_->clock};
+  return {std::move(worker_->samples), std::move(worker_->first), worker_->saidNow().clock};
 }
 
 }  // namespace calando

@@ -13,7 +13,9 @@
 namespace calando {
 
 /// Listens to a source on a worker thread: meters it, and from begin() to end() records to disk and measures.
-/// Signals arrive on the thread that made the object. The worker is joined on destruction.
+/// Signals arrive on the thread that made the object, and only of the source that is listened to by then. The
+/// worker is joined on destruction. begin() and end() wait for the block that is in hand, never for the disk;
+/// all else waits for nothing.
 class Listener : public QObject {
   Q_OBJECT
 

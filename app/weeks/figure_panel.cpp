@@ -170,7 +170,7 @@ void FigurePanel::showDifference() {
   aside_->setText(aside.join(' '));
   if (points.list.empty()) return difference_->setText(tr("No take has this figure yet."));
   const PeriodPair pair =
-      periodsOf(kPeriods[std::max(0, periods_->currentIndex())], today(), points.list.front().day);
+      periodsOf(kPeriods[std::max(0, periods_->currentIndex())], session_.today(), points.list.front().day);
   difference_->setText(differenceText(*figure, differenceOf(points, pair.before, pair.after, figure->print)));
 }
 

@@ -79,7 +79,7 @@ LogView::LogView(Session& session) : session_(session), search_(new QLineEdit), 
 
 QWidget* LogView::buildEntry() {
   auto* box = new QWidget;
-  day_ = new QDateEdit(QDate::currentDate());
+  day_ = new QDateEdit(dateOf(session_.clock()));
   day_->setCalendarPopup(true);
   day_->setAccessibleName(tr("Day"));
   minutes_ = new QSpinBox;
@@ -202,7 +202,7 @@ bool LogView::eventFilter(QObject* watched, QEvent* event) {
   const QTreeWidgetItem* item = days_->currentItem();
   const QVariant practice = item ? item->data(0, practiceRole) : QVariant();
   if (practice.isValid() && session_.planning().erasePractice(practice.toLongLong()))
-    session_.notices().say(tr("The entry was erased."), tr("Undo  ·  Ctrl+Z"), [this] { session_.undo(); });
+    session_.sayUndoable(tr("The entry was erased."));
   return true;
 }
 

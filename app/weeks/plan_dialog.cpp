@@ -124,8 +124,8 @@ QWidget* PlanDialog::buildHolidays() {
   holidays_ = new QListWidget;
   holidays_->setObjectName("holidays");
   holidays_->setAccessibleName(tr("Holidays"));
-  from_ = new QDateEdit(QDate::currentDate());
-  to_ = new QDateEdit(QDate::currentDate().addDays(6));
+  from_ = new QDateEdit(dateOf(session_.clock()));
+  to_ = new QDateEdit(dateOf(session_.clock()).addDays(6));
   for (QDateEdit* edit : {from_, to_}) edit->setCalendarPopup(true);
   auto* add = new QPushButton(tr("Add a holiday"));
   add->setObjectName("addHoliday");

@@ -241,7 +241,7 @@ void PlanPanel::refreshWeek() {
     weekdays_[day]->setChecked(plan.weekdays[day]);
     weekdays_[day]->setEnabled(!session_.readOnly());
   }
-  const auto sheets = session_.planning().sheets(today(), 1);
+  const auto sheets = session_.planning().sheets(session_.today(), 1);
   if (sheets.empty()) return today_->setText(tr("No practice today."));
   if (sheets.front().holiday) return today_->setText(tr("A holiday."));
   QStringList items;
@@ -260,7 +260,7 @@ void PlanPanel::refreshLoad() {
   if (jumps(loads))
     text += '\n' + tr("A jump: much more than in the weeks before. Rest as long as you play.");
   load_->setText(text);
-  const auto tired = fatigueOn(session_.roster().past(), today());
+  const auto tired = fatigueOn(session_.roster().past(), session_.today());
   tired_->setVisible(tired.has_value());
   if (!tired) return;
   QStringList fallen;

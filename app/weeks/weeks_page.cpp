@@ -11,6 +11,7 @@
 #include "app/weeks/helped_view.h"
 #include "app/weeks/log_view.h"
 #include "app/weeks/note_weeks.h"
+#include "app/weeks/pack_question.h"
 #include "app/weeks/plan_dialog.h"
 #include "app/weeks/plan_panel.h"
 #include "app/weeks/year_ring.h"
@@ -111,6 +112,11 @@ QWidget* WeeksPage::buildWaysOut() {
     const QString file = QFileDialog::getOpenFileName(this, tr("A pack"), {}, tr("Pack (*.zip)"));
     if (!file.isEmpty()) session_.takePackIn(QFile::encodeName(file).toStdString());
   });
+  connect(&session_, &Session::replacingAsked, this,
+          [this](const UnpackedPack& came, const PackReplaces& what) {
+            if (const auto replacing = askWhatReplaces(came, what, session_.lesson(), this))
+              session_.takePackIn(came, *replacing);
+          });
   pack->setMenu(menu);
   for (QPushButton* button : {pack, report}) button->setProperty("narrow", true);
   auto* box = new QWidget;
@@ -145,10 +151,13 @@ void WeeksPage::editPlan() {
 QString WeeksPage::writeSheet(const QString& kind, const QString& file) const {
   const Student* student = session_.roster().chosen();
   if (!student) return tr("There is nobody to write it for.");
-  const WeekSheet sheet{words::plain(student->name), session_.planning().sheets(mondayOf(today()), 7)};
+  const WeekSheet sheet{words::plain(student->name),
+                        session_.planning().sheets(mondayOf(session_.today()), 7)};
   const std::string about = std::to_string(student->id);
   if (kind == QLatin1String("pdf")) return writeSheetPdf(sheet, file);
-  return writeText(kind == QLatin1String("ics") ? calendarText(sheet, about) : sheetText(sheet), file);
+  return writeText(kind == QLatin1String("ics") ? calendarText(sheet, about, session_.clock().now_unix_s())
+                                                : sheetText(sheet),
+                   file);
 }
 
 void WeeksPage::askForPack(PackKind kind) {

@@ -18,6 +18,7 @@ namespace calando {
 
 namespace {
 
+constexpr std::chrono::days kMost{20 * 365};
 constexpr int kDay = 74, kRow = 58, kShape = 12, kGap = 14;
 constexpr int kCell = 118, kPicture = 96;
 
@@ -46,7 +47,9 @@ void YearRing::refresh() {
     if (counts(take) && (exercise_.empty() || take.exercise == exercise_))
       weeks[mondayOf(take.day)].push_back(&take);
   if (!weeks.empty())
-    for (Day monday = weeks.begin()->first; monday <= mondayOf(today()); monday += std::chrono::days(7)) {
+    // Of a moment that nobody believes there is no row for every week since.
+    for (Day monday = std::max(weeks.begin()->first, mondayOf(session_.today() - kMost));
+         monday <= mondayOf(session_.today()); monday += std::chrono::days(7)) {
       const auto& all = weeks[monday];
       Row row{monday, {}, 0};
       auto shown = bestFew(all, static_cast<std::size_t>(columns()));

@@ -20,10 +20,26 @@ const auto kSound = sounds::noise(0.2, 0.1);
 TEST(Ids, GrowAndAreExactInADouble) {
   std::int64_t last = 0;
   for (int i = 0; i < 5000; ++i) {
-    const std::int64_t id = newId();
+    const std::int64_t id = newId(1'800'000'000'000 + i / 50);
     ASSERT_GT(id, last);
-    ASSERT_LT(id, std::int64_t{1} << 53);
+    ASSERT_LE(id, kMostId);
     last = id;
+  }
+}
+
+TEST(Ids, OfAClockThatCannotBeRightAreOfChanceAlone) {
+  for (const std::int64_t now_ms :
+       {std::int64_t{0}, std::int64_t{-5}, std::int64_t{1'500'000'000'000}, INT64_MAX}) {
+    std::set<std::int64_t> all, eleven;
+    for (int i = 0; i < 2000; ++i) {
+      const std::int64_t id = newId(now_ms);
+      ASSERT_GT(id, 0);
+      ASSERT_LE(id, kMostId);
+      all.insert(id);
+      eleven.insert(id >> 20);  // of two programs that begin anew each time, too
+    }
+    EXPECT_EQ(all.size(), 2000u);
+    EXPECT_GT(eleven.size(), 1950u) << now_ms;
   }
 }
 
@@ -201,6 +217,7 @@ TEST_F(StudioTest, ATakeThatWasBeingKeptIsOfferedOnceOrNotAtAll) {
   const fs::path recording = leaveRecording(studio, ada);
   Take take = takeOf(ada.id);
   take.recording = recording.filename();
+  studio.name(take);
   const Take written = *Studio::writeTake(folder_, ada, take, kSound, 48000);
   studio = Studio(std::move(studio));
   {
@@ -281,7 +298,7 @@ class Erasing : public StudioTest {
           ASSERT_TRUE(studio.deleteTake(take.id));
         }
       }
-      ASSERT_TRUE(Studio::writeTake(folder_, s, takeOf(s.id), kSound, 48000));  // never on the list
+      ASSERT_TRUE(Studio::writeTake(folder_, s, named(studio, s), kSound, 48000));  // never on the list
       ASSERT_TRUE(studio.keepOrder(s.id, {"swell"}));
       ASSERT_TRUE(studio.keepModel(s.id, "steady-tone", studio.takes(s.id)->front().id));
       Plan plan;
@@ -460,7 +477,7 @@ TEST_F(StudioTest, AFullDiskAtTheStartIsSaidAndCostsNothing) {
 TEST_F(StudioTest, ATakeWrittenForAStudentWhoWasErasedMeanwhileIsNotKept) {
   Studio studio = open();
   const Student ada = *studio.addStudent("Ada", "oboe");
-  const Take written = *Studio::writeTake(folder_, ada, takeOf(ada.id), kSound, 48000);
+  const Take written = *Studio::writeTake(folder_, ada, named(studio, ada), kSound, 48000);
   ASSERT_TRUE(studio.eraseStudent(ada.id));
   const auto entered = studio.enterTake(written);
   ASSERT_FALSE(entered);

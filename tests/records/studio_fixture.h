@@ -39,6 +39,11 @@ class StudioTest : public testing::Test {
     take.asked.seconds = 9;
     return take;
   }
+  Take named(const Studio& studio, const Student& student) {
+    Take take = takeOf(student.id);
+    studio.name(take);
+    return take;
+  }
   static std::string bytesOf(const fs::path& file) {
     std::ifstream in(file, std::ios::binary);
     return {std::istreambuf_iterator<char>(in), {}};

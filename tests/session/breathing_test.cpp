@@ -121,13 +121,24 @@ TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   breathe(2.0);
   ASSERT_FALSE(session_->open().picture()->analysis.readings.empty());
   session_->stopHere();
+  EXPECT_FALSE(session_->roster().takes().front().stopped) << "one key may be pressed by mistake";
+  EXPECT_NE(before(), Before::over);
+  EXPECT_TRUE(said().contains("Esc once more")) << said().toStdString();
+  session_->stopHere();
   EXPECT_TRUE(session_->roster().takes().front().stopped);
   EXPECT_EQ(before(), Before::over);
+  const auto openAgain = session_->notices().current()->act;
   EXPECT_TRUE(session_->open().picture()->analysis.readings.empty()) << "what is on show is judged no more";
   for (const CueResult& cue : session_->open().picture()->analysis.cues)
     EXPECT_EQ(cue.verdict, Verdict::unmeasured);
   EXPECT_FALSE(session_->open().picture()->analysis.airs.empty()) << "but seen";
   EXPECT_TRUE(session_->studio().takes(session_->roster().chosen()->id)->front().stopped);
+  openAgain();
+  ASSERT_TRUE(settle());
+  EXPECT_FALSE(session_->studio().takes(session_->roster().chosen()->id)->front().stopped)
+      << "all of it is back";
+  EXPECT_FALSE(session_->open().picture()->analysis.readings.empty());
+  EXPECT_NE(before(), Before::over);
   session_->lesson().choose("steady-tone");
   session_->toggle();
   ASSERT_EQ(phase(), Phase::sounding);

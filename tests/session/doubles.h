@@ -6,7 +6,9 @@
 #include <QTest>
 
 #include "app/session/session.h"
+#include "app/session/today.h"
 #include "support/signals.h"
+#include "support/test_clock.h"
 
 namespace calando {
 
@@ -27,6 +29,10 @@ class FakeInput : public Input {
     for (std::size_t at = 0; queue && at < sound.size(); at += kBlock)
       queue->push({sound.begin() + static_cast<std::ptrdiff_t>(at),
                    sound.begin() + static_cast<std::ptrdiff_t>(std::min(sound.size(), at + kBlock))});
+  }
+  /// The same in one piece, for whoever is to have much in hand.
+  void pushWhole(const std::vector<float>& sound) {
+    if (queue) queue->push(sound);
   }
   void unplug() {
     if (queue) queue->ended = true;
@@ -91,14 +97,15 @@ class SessionTest : public testing::Test {
  protected:
   void start() {
     session_.reset();
-    auto studio = Studio::open(folder_.path().toStdString());
+    auto studio = Studio::open(folder_.path().toStdString(), clock_);
     ASSERT_TRUE(studio) << english(studio.error().what);
     input_ = std::make_shared<FakeInput>();
     auto speaker = std::make_unique<FakeSpeaker>();
     speaker_ = speaker.get();
-    session_ = std::make_unique<Session>(
-        std::move(*studio),
-        Session::Ears{{input_}, std::move(speaker), [](const Snapshot&) { return "png"; }});
+    session_ = std::make_unique<Session>(std::move(*studio),
+                                         Session::Ears{{input_, std::make_shared<FakeInput>("fake-2")},
+                                                       std::move(speaker),
+                                                       [](const Snapshot&) { return "png"; }});
     session_->setup().choose("fake");
     session_->begin();
     ASSERT_TRUE(settle());
@@ -144,7 +151,10 @@ class SessionTest : public testing::Test {
   using Phase = TakeRun::Phase;
   Phase phase() const { return session_->run().phase(); }
 
+  Day today() const { return calando::today(*clock_); }
+
   QTemporaryDir folder_;
+  std::shared_ptr<TestClock> clock_ = std::make_shared<TestClock>();
   std::shared_ptr<FakeInput> input_;
   FakeSpeaker* speaker_ = nullptr;
   std::unique_ptr<Session> session_;

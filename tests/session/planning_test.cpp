@@ -14,7 +14,7 @@ class PlanningTest : public SessionTest {
     if (studio->students()->empty()) {
       ASSERT_TRUE(studio->addStudent("Ada", "trumpet-bb"));
     }
-    const std::int64_t now = QDateTime::currentSecsSinceEpoch();
+    const std::int64_t now = clock_->now_unix_s();
     for (const int days : daysAgo) {
       Take take;
       take.student = studio->students()->front().id;

@@ -140,7 +140,7 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
     Take take;
     take.student = studio->addStudent("Ada", "trumpet-bb")->id;
     for (const int days : {400, 1}) {
-      take.made_unix_s = QDateTime::currentSecsSinceEpoch() - days * 86400;
+      take.made_unix_s = clock_->now_unix_s() - days * 86400;
       ASSERT_TRUE(studio->addTake(take, tone(440.0), 48000));
     }
   }
@@ -172,7 +172,7 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
     byUndo ? session_->undo() : session_->retention().bringBack();
     EXPECT_TRUE(heard());
   }
-  ASSERT_TRUE(session_->studio().letSoundsGo({oldest}, QDateTime::currentSecsSinceEpoch() - 2 * 86400));
+  ASSERT_TRUE(session_->studio().letSoundsGo({oldest}, clock_->now_unix_s() - 2 * 86400));
   const auto file = session_->studio().takeFile(oldest);
   EXPECT_TRUE(std::filesystem::exists(file));
   start();

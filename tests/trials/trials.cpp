@@ -58,7 +58,8 @@ Ran inOwnProcess(const char* program, const Trial& trial, const char* few, unsig
 
 std::vector<Trial> all() {
   std::vector<Trial> list = studioTrials();
-  for (Trial& trial : windowTrials()) list.push_back(std::move(trial));
+  for (auto* more : {actTrials, sessionTrials, windowTrials})
+    for (Trial& trial : more()) list.push_back(std::move(trial));
   return list;
 }
 

@@ -39,6 +39,8 @@ struct Trial {
 };
 
 std::vector<Trial> studioTrials();
+std::vector<Trial> actTrials();
+std::vector<Trial> sessionTrials();
 std::vector<Trial> windowTrials();
 
 }  // namespace calando::trials

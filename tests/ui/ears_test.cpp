@@ -69,14 +69,14 @@ TEST_F(EarsTest, WhatIsHeardStandsByWeekAndByOctaveBesideWhatIsPlayed) {
     auto studio = Studio::open(folder_.path().toStdString());
     Take take;
     take.student = studio->addStudent("Ada", "clarinet-bb")->id;
-    take.made_unix_s = QDateTime::currentSecsSinceEpoch() - 3600;
+    take.made_unix_s = clock_->now_unix_s() - 3600;
     const auto kept = studio->addTake(take, tone(440.0), 48000);
     ASSERT_TRUE(kept);
     ASSERT_TRUE(studio->keepSummary(
         kept->id, {engineVersion(), 1.0, "png", {Verdict::inside, {{"offset_cents", 3.5}}, {}}}));
     for (int n = 0; n < 60; ++n) {
       EarAnswer answer;
-      answer.made_unix_s = QDateTime::currentSecsSinceEpoch() - (60 - n) * 8 - (n < 30 ? 14 * 86400 : 0);
+      answer.made_unix_s = clock_->now_unix_s() - (60 - n) * 8 - (n < 30 ? 14 * 86400 : 0);
       answer.concert = n % 2 == 0 ? 62 : 74;
       answer.amount = 2.0 + n % 20;
       answer.right = answer.amount > (n % 2 == 0 ? 12.0 : 5.0);

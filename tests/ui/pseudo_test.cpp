@@ -109,7 +109,7 @@ class PseudoTest : public WindowTest {
 /// Weeks and post, with something in them.
 void PseudoTest::expectBooks() {
   HomeworkList list{"Week", {{findExercise("tone-5")}, {findExercise("swell")}}};
-  ASSERT_TRUE(window_->session().post().keep(list, today()));
+  ASSERT_TRUE(window_->session().post().keep(list, window_->session().today()));
   for (const auto& [key, name] :
        {std::pair{Qt::Key_2, "the weeks"}, {Qt::Key_3, "the post"}, {Qt::Key_4, "ears"}}) {
     QTest::keyClick(window_.get(), key, Qt::AltModifier);
@@ -124,7 +124,7 @@ void PseudoTest::expectBooks() {
     }
   }
   PlanDialog plan(window_->session(), window_.get());
-  ListDialog homework(window_->session(), list, today(), window_.get());
+  ListDialog homework(window_->session(), list, window_->session().today(), window_.get());
   for (QDialog* dialog : std::initializer_list<QDialog*>{&plan, &homework}) {
     dialog->show();
     expectTranslated(*dialog, "a dialog of the books");

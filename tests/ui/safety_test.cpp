@@ -313,6 +313,7 @@ TEST_F(SafetyTest, FoundRecordingsAreGivenExportedAndThrownAwayByTheTeacherAlone
     Take take;
     take.made_unix_s = 1'900'000'000;
     take.remark = "from another list";
+    studio->name(take);
     ASSERT_TRUE(Studio::writeTake(studio->folder(), gone, take, sound(330.0), 48000));
   }
   openWindow();

@@ -4,9 +4,14 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
+#include <algorithm>
+#include <cmath>
 #include <csignal>
+#include <cstring>
 #include <memory>
 #include <vector>
+
+#include "audio/sound_file.h"
 
 namespace calando {
 
@@ -47,6 +52,9 @@ class SoundServer {
     QTest::qWait(ms);
     kill(id, SIGCONT);
   }
+  /// It carries a tone from the room to the microphone whole, twice in a row, when nobody but its own
+  /// programs is there: on a machine where it does not, nothing can be learnt of ours.
+  bool carriesWhole() const { return carriedWhole("1") && carriedWhole("2"); }
   bool runs() const { return runs_ && moves_->state() == QProcess::Running; }
   const char* name() const { return name_; }
 
@@ -82,6 +90,41 @@ class SoundServer {
     return load("module-remap-source",
                 {"master=room.monitor", "source_name=mic", "channels=1", "channel_map=mono",
                  "master_channel_map=mono", "source_properties=device.description=Microphone"});
+  }
+
+  bool carriedWhole(const QString& name) const {
+    constexpr double kSeconds = 4.0, kHz = 300.0, kAmplitude = 0.3;
+    const QString tone = folder_.filePath("tone.wav"), heard = folder_.filePath(name + ".raw");
+    std::vector<float> played(static_cast<std::size_t>(kSeconds * 48000));
+    for (std::size_t n = 0; n < played.size(); ++n)
+      played[n] =
+          static_cast<float>(kAmplitude * std::sin(2.0 * M_PI * kHz * static_cast<double>(n) / 48000.0));
+    if (!writeSound(tone.toStdString(), played, 48000.0, SoundFormat::wav24)) return false;
+    QProcess ear;
+    ear.setStandardOutputFile(heard);
+    ear.start("parec", {"-d", "mic", "--format=float32le", "--rate=48000", "--channels=1"});
+    QTest::qSleep(1000);
+    QProcess::execute("paplay", {"--device=room", tone});
+    QTest::qSleep(1500);
+    ear.terminate();
+    ear.waitForFinished(3000);
+    QFile file(heard);
+    if (!file.open(QIODevice::ReadOnly)) return false;
+    const QByteArray bytes = file.readAll();
+    std::vector<float> samples(static_cast<std::size_t>(bytes.size()) / sizeof(float));
+    std::memcpy(samples.data(), bytes.data(), samples.size() * sizeof(float));
+    const auto loud = [](float x) { return std::abs(x) > 0.01f; };
+    const auto first = std::ranges::find_if(samples, loud);
+    const auto last = std::find_if(samples.rbegin(), samples.rend(), loud).base();
+    // One sound as long as it was, without a jump that its frequency does not make.
+    constexpr double kJump = 4.0 * kAmplitude * 2.0 * M_PI * kHz / 48000.0;
+    constexpr int kHole = 24;
+    int silent = 0;
+    for (auto at = first; at != last && at + 1 != last; ++at) {
+      silent = std::abs(at[0]) < 1e-4f ? silent + 1 : 0;
+      if (silent > kHole || std::abs(at[1] - at[0]) > kJump) return false;
+    }
+    return std::abs(static_cast<double>(last - first) / 48000.0 - kSeconds) < 0.01;
   }
 
   QTemporaryDir folder_;

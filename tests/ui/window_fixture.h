@@ -25,6 +25,7 @@
 #include "audio/sound_file.h"
 #include "records/take_recorder.h"
 #include "support/signals.h"
+#include "support/test_clock.h"
 
 namespace calando {
 
@@ -32,7 +33,7 @@ class WindowTest : public testing::Test {
  protected:
   void openWindow() {
     window_.reset();
-    auto studio = Studio::open(folder_.path().toStdString());
+    auto studio = Studio::open(folder_.path().toStdString(), clock_);
     ASSERT_TRUE(studio) << english(studio.error().what);
     window_ = std::make_unique<MainWindow>(std::move(*studio));
     standInSpeed(8.0);
@@ -131,6 +132,7 @@ class WindowTest : public testing::Test {
   }
 
   QTemporaryDir folder_;
+  std::shared_ptr<TestClock> clock_ = std::make_shared<TestClock>();
   std::unique_ptr<MainWindow> window_;
 };
 

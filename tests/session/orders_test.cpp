@@ -1,0 +1,127 @@
+#include "core/library/cards.h"
+#include "records/pack.h"
+#include "session/doubles.h"
+
+// Running orders: a student's own have names, and what is looked at overwrites none of them.
+
+namespace calando {
+namespace {
+
+using Order = std::vector<std::string>;
+
+class OrdersTest : public SessionTest {
+ protected:
+  void SetUp() override {
+    start();
+    add("Ada");
+  }
+  Lesson& lesson() { return session_->lesson(); }
+  std::map<std::string, Order> own() {
+    std::map<std::string, Order> orders;
+    for (const Studio::OwnOrder& one : lesson().ownOrders()) orders[one.name] = one.exercises;
+    return orders;
+  }
+  static const Order& shipped(std::size_t i) { return lessonTemplates()[i].exercises; }
+};
+
+TEST_F(OrdersTest, OnesOwnIsThereAgainHoweverManyOthersAreLookedAt) {
+  const Order mine{"swell", "steady-tone", "scale-4-4"};
+  lesson().changeOrder(mine);
+  EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", mine}}));
+  lesson().setOrder(shipped(1));
+  lesson().setOrder(shipped(2));
+  EXPECT_EQ(own().at("Own order"), mine);
+  lesson().setOrder(mine);
+  ASSERT_TRUE(lesson().presentOwn());
+  EXPECT_EQ(lesson().presentOwn()->name, "Own order");
+  // Changed it stays the one that it is; from one that ships another is made.
+  const Order longer{"swell", "steady-tone", "scale-4-4", "tone-5"};
+  lesson().changeOrder(longer);
+  EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", longer}}));
+  lesson().setOrder(shipped(3));
+  Order other = shipped(3);
+  other.pop_back();
+  lesson().changeOrder(other, "Mondays");
+  EXPECT_EQ(own(), (std::map<std::string, Order>{{"Mondays", other}, {"Own order", longer}}));
+  lesson().changeOrder(other, "Tuesdays");
+  EXPECT_EQ(own().size(), 2u) << "renamed";
+  EXPECT_TRUE(own().contains("Tuesdays"));
+  start();
+  EXPECT_EQ(lesson().order(), other);
+  EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", longer}, {"Tuesdays", other}}));
+}
+
+TEST_F(OrdersTest, EveryChangeIsTakenBackAsItWas) {
+  const Order first{"swell"}, second{"swell", "tone-5"};
+  lesson().changeOrder(first);
+  lesson().changeOrder(second, "Short");
+  lesson().setOrder(shipped(2));
+  session_->undo();
+  EXPECT_EQ(lesson().order(), second);
+  session_->undo();
+  EXPECT_EQ(lesson().order(), first);
+  EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", first}}));
+  session_->undo();
+  EXPECT_EQ(lesson().order(), shipped(0));
+  EXPECT_TRUE(own().empty());
+  EXPECT_TRUE(session_->studio().ownOrders(session_->roster().chosen()->id)->empty());
+}
+
+TEST_F(OrdersTest, AnOrderFromBeforeTheyHadNamesIsNotLost) {
+  const Order old{"swell", "tone-5"};
+  const auto ada = session_->roster().chosen()->id;
+  ASSERT_TRUE(session_->studio().keepOrder(ada, old));
+  start();
+  EXPECT_EQ(lesson().order(), old);
+  lesson().setOrder(shipped(1));
+  EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", old}}));
+  add("Ben");
+  EXPECT_TRUE(own().empty()) << "nobody else’s";
+}
+
+TEST_F(OrdersTest, APackFromElsewhereAsksBeforeItReplacesAndOneFromHomeDoesNot) {
+  const Student ada = *session_->roster().chosen();
+  QTemporaryDir elsewhere;
+  const auto packFrom = [&](const char* studio, const Order& order, int minutes) {
+    auto other = Studio::open(elsewhere.filePath(studio).toStdString());
+    EXPECT_TRUE(other->adoptStudent(ada));
+    EXPECT_TRUE(other->keepOrder(ada.id, order));
+    Plan plan;
+    plan.minutes = minutes;
+    EXPECT_TRUE(other->keepPlan(ada.id, plan));
+    const std::filesystem::path file = elsewhere.filePath("pack.zip").toStdString();
+    EXPECT_TRUE(writePack(*planPack(*other, ada.id, PackKind::home), file));
+    return file;
+  };
+  std::vector<PackReplaces> asked;
+  std::optional<UnpackedPack> pack;
+  QObject::connect(session_.get(), &Session::replacingAsked,
+                   [&](const UnpackedPack& came, const PackReplaces& what) {
+                     asked.push_back(what);
+                     pack = came;
+                   });
+  session_->takePackIn(packFrom("teacher", {"swell"}, 10));
+  ASSERT_TRUE(settle());
+  EXPECT_TRUE(asked.empty()) << "there was nothing yet";
+  EXPECT_EQ(lesson().order(), Order{"swell"});
+  session_->takePackIn(packFrom("teacher", {"tone-5"}, 15));
+  ASSERT_TRUE(settle());
+  EXPECT_TRUE(asked.empty()) << "the same teacher, a week later";
+  EXPECT_EQ(session_->planning().plan().minutes, 15);
+  session_->takePackIn(packFrom("stranger", {"scale-4-4"}, 90));
+  ASSERT_TRUE(settle());
+  ASSERT_EQ(asked.size(), 1u);
+  EXPECT_EQ(asked[0].orderHere, Order{"tone-5"});
+  EXPECT_EQ(asked[0].orderThere, Order{"scale-4-4"});
+  EXPECT_EQ(asked[0].planThere.minutes, 90);
+  EXPECT_EQ(lesson().order(), Order{"tone-5"}) << "nothing is done before the answer";
+  session_->takePackIn(*pack, Replacing::keepHere);
+  EXPECT_EQ(lesson().order(), Order{"tone-5"});
+  EXPECT_EQ(session_->planning().plan().minutes, 15);
+  session_->takePackIn(*pack, Replacing::takeThere);
+  EXPECT_EQ(lesson().order(), Order{"scale-4-4"});
+  EXPECT_EQ(session_->planning().plan().minutes, 90);
+}
+
+}  // namespace
+}  // namespace calando

@@ -1,0 +1,258 @@
+#include "app/session/today.h"
+#include "core/library/cards.h"
+#include "session/doubles.h"
+
+// Whose a thing is goes with the thing, not with who is chosen when its answer comes or it is taken back.
+
+namespace calando {
+namespace {
+
+class OwnershipTest : public SessionTest {
+ protected:
+  void SetUp() override { start(); }
+  /// A take of the student who is here, from Space to Space.
+  void play(double hz = 440.0) {
+    session_->toggle();
+    input_->push(tone(hz));
+    ASSERT_TRUE(heard());
+    session_->toggle();
+    ASSERT_TRUE(settle());
+  }
+  std::vector<Take> takesOf(const Student& student) { return *session_->studio().takes(student.id); }
+  Studio& studio() { return session_->studio(); }
+};
+
+TEST_F(OwnershipTest, WhatIsTakenBackGoesToWhomItWasTakenFrom) {
+  const Student ada = add("Ada");
+  session_->lesson().setOrder({"steady-tone", "swell"});
+  ASSERT_TRUE(session_->planning().keepPractice({0, 0, today(), 20, "her own words"}));
+  ASSERT_TRUE(session_->roster().keepOpenBreaths(ada.id, {OpenMark{}}));
+  session_->open().forgetOpen();
+  session_->planning().erasePractice(session_->planning().practices().front().id);
+  session_->planning().edit([](Plan& plan) { plan.minutes = 45; });
+  const Student ben = add("Ben");
+  const std::vector<std::string> order = session_->lesson().order();
+  for (int i = 0; i < 6; ++i) session_->undo();
+  EXPECT_EQ(*studio().plan(ben.id), Plan());
+  EXPECT_EQ(session_->planning().plan(), Plan());
+  EXPECT_TRUE(studio().practices(ben.id)->empty());
+  EXPECT_TRUE(studio().openBreaths(ben.id)->empty());
+  EXPECT_EQ(session_->lesson().order(), order);
+  EXPECT_TRUE(studio().order(ben.id)->empty());
+  EXPECT_EQ(studio().plan(ada.id)->minutes, 45) << "nothing of hers is taken back under another's name";
+  // Hers is hers again once she is here.
+  session_->roster().choose(ada.id);
+  for (int i = 0; i < 3; ++i) session_->undo();
+  EXPECT_EQ(studio().plan(ada.id)->minutes, Plan().minutes);
+  EXPECT_EQ(session_->planning().plan().minutes, Plan().minutes);
+  ASSERT_EQ(studio().practices(ada.id)->size(), 1u);
+  EXPECT_EQ(studio().practices(ada.id)->front().what, "her own words");
+  EXPECT_EQ(studio().openBreaths(ada.id)->size(), 1u);
+  session_->undo();  // and there it ends
+  EXPECT_EQ(studio().openBreaths(ada.id)->size(), 1u) << "an undo of open breaths is no change of its own";
+}
+
+TEST_F(OwnershipTest, ATakeEndsForWhoPlayedItThoughSomebodyIsAddedMeanwhile) {
+  const Student ada = add("Ada");
+  session_->guessing().setFirst(true);
+  session_->toggle();
+  input_->push(tone(440.0));
+  ASSERT_TRUE(heard());
+  const Student ben = add("Ben");
+  session_->toggle();
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(takesOf(ada).size(), 1u);
+  EXPECT_FALSE(session_->open().take()) << "hers is not on show under his name";
+  session_->open().setRemark("for Ben");
+  session_->open().setWord(TeachersWord::veto);
+  EXPECT_EQ(takesOf(ada).front().remark, "");
+  EXPECT_EQ(takesOf(ada).front().word, TeachersWord::none);
+  EXPECT_FALSE(session_->guessing().wanted()) << "nor guessed at as his";
+  session_->guessing().guess(3.0);
+  EXPECT_TRUE(studio().earGuesses(ben.id)->empty());
+}
+
+TEST_F(OwnershipTest, WhatACrashLeftOfOneIsNotShownUnderAnother) {
+  const Student ada = add("Ada");
+  const Student ben = add("Ben");
+  session_->toggle();
+  input_->push(tone(440.0));
+  ASSERT_TRUE(heard());
+  start();  // ended while it sounded
+  session_->roster().choose(ada.id);
+  const auto strays = *studio().strays();
+  ASSERT_EQ(strays.size(), 1u);
+  session_->keeping().takeStrayIn(strays.front(), *session_->roster().find(ben.id));
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(takesOf(ben).size(), 1u);
+  EXPECT_FALSE(session_->open().take());
+  session_->open().setRemark("for Ada");
+  EXPECT_EQ(takesOf(ben).front().remark, "");
+}
+
+TEST_F(OwnershipTest, RestIsOwedByWhoPlayed) {
+  const Student mia = add("Mia");
+  const Student jonas = add("Jonas");
+  for (const Exercise& card : exercises())
+    if (card.rest_s > 20.0 && !card.drillsBreath() && !card.counted()) session_->lesson().choose(card.id);
+  ASSERT_GT(session_->lesson().current()->rest_s, 20.0);
+  play();
+  EXPECT_GT(session_->lesson().restLeft_s(), 0);
+  int left = -1;
+  QObject::connect(&session_->lesson(), &Lesson::restLeft, [&](int s) { left = s; });
+  session_->roster().choose(mia.id);
+  EXPECT_EQ(session_->lesson().restLeft_s(), 0) << "she has not played";
+  EXPECT_EQ(left, 0) << "and the clock says so";
+  session_->roster().choose(jonas.id);
+  EXPECT_GT(session_->lesson().restLeft_s(), 0) << "his goes on";
+}
+
+TEST_F(OwnershipTest, AnEditThatIsNotJudgedYetIsNotWrittenBesideOlderFigures) {
+  add("Ada");
+  play();
+  play(442.0);
+  const auto [first, second] = std::pair(session_->roster().takes()[1].id, session_->roster().takes()[0].id);
+  session_->asking().edit([](Wish& w) { w.seconds = 1.0; });  // what was outside is inside now
+  session_->open().setWord(TeachersWord::accept);             // before that is judged
+  session_->choose(first);
+  ASSERT_TRUE(settle());
+  const Take kept = takesOf(*session_->roster().chosen()).front();
+  ASSERT_EQ(kept.id, second);
+  EXPECT_EQ(kept.word, TeachersWord::accept);
+  // Wish and verdict are of one asking, whichever.
+  const Verdict written = studio().summaries(kept.student)->at(second).kept.verdict;
+  session_->choose(second);
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(keptOf(session_->open().picture()->analysis).verdict, written) << kept.asked.seconds;
+}
+
+TEST_F(OwnershipTest, AnUndoNamesWhatItTakesBackAndTheButtonOfAMessageIsForItsOwn) {
+  add("Ada");
+  play();
+  play(442.0);
+  const auto newest = session_->roster().takes()[0].id, older = session_->roster().takes()[1].id;
+  session_->deleteTake();
+  ASSERT_TRUE(settle());
+  const auto restore = session_->notices().current()->act;
+  session_->choose(older);
+  ASSERT_TRUE(settle());
+  session_->open().setWord(TeachersWord::veto);  // something later
+  restore();
+  EXPECT_TRUE(session_->roster().take(newest)) << "the button brings its take back …";
+  EXPECT_EQ(session_->roster().take(older)->word, TeachersWord::veto) << "… and nothing else";
+  session_->undo();
+  EXPECT_EQ(session_->roster().take(older)->word, TeachersWord::none);
+}
+
+TEST_F(OwnershipTest, AnUndoWhileATakeRunsOpensNothingUnderIt) {
+  add("Ada");
+  play();
+  session_->deleteTake();
+  ASSERT_TRUE(settle());
+  session_->toggle();
+  ASSERT_EQ(phase(), Phase::sounding);
+  session_->undo();
+  EXPECT_FALSE(session_->open().isAwaited());
+  EXPECT_EQ(session_->roster().takes().size(), 1u);
+  session_->toggle();
+}
+
+TEST_F(OwnershipTest, OneOfTwoFilesIsShownWithItsSoundThoughTheOtherWasCancelled) {
+  const Student ada = add("Ada");
+  const Student ben = add("Ben");
+  QTemporaryDir files;
+  const auto file = [&](const char* name) {
+    const std::string path = files.filePath(name).toStdString();
+    EXPECT_TRUE(writeSound(path, tone(440.0, 3.0), 48000.0, SoundFormat::flac24));
+    return std::filesystem::path(path);
+  };
+  session_->roster().choose(ada.id);
+  session_->openFiles({file("a.flac")});
+  session_->roster().choose(ben.id);
+  session_->openFiles({file("b.flac")});
+  session_->roster().erase(ada.id);
+  session_->roster().choose(ben.id);
+  ASSERT_TRUE(settle());
+  EXPECT_EQ(session_->roster().takes().size(), 1u);
+  if (session_->open().take()) {
+    ASSERT_TRUE(session_->open().samples());
+    session_->playOrStop(0.0, kToTheEnd_s, false);
+    EXPECT_EQ(speaker_->played.size(), 1u);
+  }
+}
+
+TEST_F(OwnershipTest, AnUnpluggedMicrophoneIsSaidOnceAndSilencesNoOther) {
+  add("Ada");
+  play();
+  int lost = 0;
+  QObject::connect(&session_->run(), &TakeRun::inputLost, [&] { ++lost; });
+  input_->unplug();
+  // It has been told that it ended; before that is heard here, another source is listened to.
+  QThread::msleep(60);
+  ASSERT_TRUE(session_->setup().choose("fake-2"));
+  QTest::qWait(100);
+  EXPECT_EQ(lost, 0) << "what ended is not listened to any more";
+  session_->toggle();
+  EXPECT_EQ(phase(), Phase::sounding) << "the other one is";
+  session_->toggle();
+}
+
+TEST_F(OwnershipTest, NobodyWaitsForABlockThatIsInHand) {
+  add("Ada");
+  session_->toggle();
+  ASSERT_EQ(phase(), Phase::sounding);
+  // A block of four minutes is in hand: what the window asks for every 16 ms must not wait for its end.
+  const auto sound = tone(440.0, 240.0);
+  input_->pushWhole(sound);
+  ASSERT_TRUE(until([this] { return input_->queue->blocks.size_approx() == 0; }));
+  bool keyed = false;
+  session_->run().pressKey();
+  EXPECT_LT(session_->run().keyed_s().value_or(0.0), 240.0);
+  QObject::connect(&session_->run(), &TakeRun::grew, [&] { keyed = true; });
+  EXPECT_FALSE(keyed);
+  session_.reset();  // and whoever goes takes nothing along that is still wanted
+}
+
+TEST_F(OwnershipTest, WhoGoesInTheMiddleOfSomethingTakesNothingAlong) {
+  add("Ada");
+  const auto go = [&](auto begin) {
+    begin();
+    session_.reset();
+    QTest::qWait(20);
+    start();
+  };
+  session_->lesson().choose("unison");
+  ASSERT_TRUE(session_->studio().keep(settings::partner, std::string("oboe")));
+  go([this] {
+    session_->asking().setSupport(Asking::Support::partner);
+    session_->toggle();  // a partner's voice is being made
+  });
+  QTemporaryDir files;
+  const auto file = files.filePath("a.flac").toStdString();
+  ASSERT_TRUE(writeSound(file, tone(440.0, 20.0), 48000.0, SoundFormat::flac24));
+  go([&] { session_->openFiles({file}); });
+  go([&] { session_->hearing().start(); });
+  go([&] { session_->byEar().start(); });
+  go([&] { session_->backUp(files.filePath("all.zip").toStdString()); });
+  EXPECT_TRUE(session_->idle());
+  EXPECT_TRUE(session_->studio().strays()->empty());
+}
+
+TEST_F(OwnershipTest, AnOldTakeThatIsLookedAtDoesNotJoinTheLesson) {
+  add("Ada");
+  session_->lesson().choose("swell");
+  session_->lesson().setOrder({"swell", "steady-tone"});
+  play();
+  session_->lesson().setOrder({"scale-4-4", "steady-tone"});
+  int told = 0;
+  QObject::connect(&session_->lesson(), &Lesson::orderChanged, [&] { ++told; });
+  session_->lesson().choose("steady-tone");
+  session_->choose(session_->roster().takes().front().id);
+  ASSERT_TRUE(settle());
+  ASSERT_TRUE(session_->open().take());
+  EXPECT_EQ(session_->lesson().order(), (std::vector<std::string>{"scale-4-4", "steady-tone"}));
+  EXPECT_EQ(told, 0);
+}
+
+}  // namespace
+}  // namespace calando

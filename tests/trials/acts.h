@@ -1,0 +1,14 @@
+#pragma once
+
+#include <filesystem>
+#include <memory>
+
+#include "session/doubles.h"
+
+namespace calando::trials {
+
+/// A session on a studio's folder, without a window; nullptr where the studio cannot be opened.
+std::unique_ptr<Session> sessionOf(const std::filesystem::path& folder, std::shared_ptr<FakeInput> input);
+bool settle(Session& session, int most_ms);
+
+}  // namespace calando::trials
