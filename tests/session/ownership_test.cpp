@@ -197,22 +197,6 @@ TEST_F(OwnershipTest, AnUnpluggedMicrophoneIsSaidOnceAndSilencesNoOther) {
   session_->toggle();
 }
 
-TEST_F(OwnershipTest, NobodyWaitsForABlockThatIsInHand) {
-  add("Ada");
-  session_->toggle();
-  ASSERT_EQ(phase(), Phase::sounding);
-  // A block of four minutes is in hand: what the window asks for every 16 ms must not wait for its end.
-  const auto sound = tone(440.0, 240.0);
-  input_->pushWhole(sound);
-  ASSERT_TRUE(until([this] { return input_->queue->blocks.size_approx() == 0; }));
-  bool keyed = false;
-  session_->run().pressKey();
-  EXPECT_LT(session_->run().keyed_s().value_or(0.0), 240.0);
-  QObject::connect(&session_->run(), &TakeRun::grew, [&] { keyed = true; });
-  EXPECT_FALSE(keyed);
-  session_.reset();  // and whoever goes takes nothing along that is still wanted
-}
-
 TEST_F(OwnershipTest, WhoGoesInTheMiddleOfSomethingTakesNothingAlong) {
   add("Ada");
   const auto go = [&](auto begin) {

@@ -11,6 +11,7 @@
 #include "records/pack.h"
 #include "session/doubles.h"
 #include "trials/acts.h"
+#include "trials/killed.h"
 #include "trials/trials.h"
 
 // What is done in one act is finished or undone at the next start, wherever it is cut off.
@@ -42,22 +43,7 @@ bool settle(Session& session, int most_ms) {
 
 namespace {
 
-/// Does it in a process that is killed after so long; true if it was done before.
-template <class Act>
-bool killedAfter(int us, Act act) {
-  const pid_t child = fork();
-  if (child == 0) {
-    act();
-    _exit(0);
-  }
-  usleep(static_cast<useconds_t>(us));
-  kill(child, SIGKILL);
-  int status = 0;
-  waitpid(child, &status, 0);
-  return WIFEXITED(status);
-}
-
-/// The same without killing it.
+/// Does it in a process of its own, to its end.
 template <class Act>
 bool doneIn(Act act) {
   const pid_t child = fork();
@@ -73,11 +59,6 @@ Take takeOf(const Student& student, std::int64_t made) {
   take.made_unix_s = made;
   take.asked.instrument = student.instrument;
   return take;
-}
-
-std::string bytesOf(const fs::path& file) {
-  std::ifstream in(file, std::ios::binary);
-  return {std::istreambuf_iterator<char>(in), {}};
 }
 
 /// A studio in whose list of homework so many tries are on their way into the weeks.

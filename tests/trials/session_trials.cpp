@@ -3,6 +3,7 @@
 
 #include "core/library/cards.h"
 #include "trials/acts.h"
+#include "trials/killed.h"
 #include "trials/trials.h"
 
 // A session that has to be quick: files that come and change in a watched folder, and verbs at random.
@@ -14,11 +15,6 @@ namespace fs = std::filesystem;
 namespace {
 
 constexpr const char* kNames[] = {"Ada Moor", "Ben Falk", "Cleo Wind"};
-
-std::string bytesOf(const fs::path& file) {
-  std::ifstream in(file, std::ios::binary);
-  return {std::istreambuf_iterator<char>(in), {}};
-}
 
 /// Files come slowly, in pieces with pauses, moved in, and are replaced by others.
 Result watchedFolder(Luck& luck, const fs::path& folder) {

@@ -11,6 +11,7 @@
 #include "records/take_recorder.h"
 #include "support/signals.h"
 #include "support/small_disk.h"
+#include "trials/killed.h"
 #include "trials/trials.h"
 
 namespace calando::trials {
@@ -20,26 +21,6 @@ namespace fs = std::filesystem;
 namespace {
 
 constexpr const char* kName = "Vanishing Name";
-
-/// Does it in a process that is killed after so long; true if it was done before.
-template <class Act>
-bool killedAfter(int us, Act act) {
-  const pid_t child = fork();
-  if (child == 0) {
-    act();
-    _exit(0);
-  }
-  usleep(static_cast<useconds_t>(us));
-  kill(child, SIGKILL);
-  int status = 0;
-  waitpid(child, &status, 0);
-  return WIFEXITED(status);
-}
-
-std::string bytesOf(const fs::path& file) {
-  std::ifstream in(file, std::ios::binary);
-  return {std::istreambuf_iterator<char>(in), {}};
-}
 
 bool anywhere(const fs::path& folder, const std::string& text) {
   for (const auto& entry : fs::recursive_directory_iterator(folder))
