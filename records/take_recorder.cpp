@@ -43,8 +43,11 @@ TakeRecorder::TakeRecorder(const std::filesystem::path& path, double rate_hz, in
 }
 
 TakeRecorder::~TakeRecorder() = default;
-TakeRecorder::TakeRecorder(TakeRecorder&&) noexcept = default;
-TakeRecorder& TakeRecorder::operator=(TakeRecorder&&) noexcept = default;
+
+std::unique_ptr<TakeSink> TakeRecorder::make(const std::filesystem::path& file, double rate_hz,
+                                             int channels) {
+  return std::make_unique<TakeRecorder>(file, rate_hz, channels);
+}
 
 bool TakeRecorder::write(std::span<const float> samples) {
   if (file_->failure) return false;

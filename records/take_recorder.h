@@ -1,6 +1,7 @@
 #pragma once
 
 #include <filesystem>
+#include <functional>
 #include <memory>
 #include <optional>
 #include <span>
@@ -10,19 +11,30 @@
 
 namespace calando {
 
+/// Where a take goes while it is played.
+class TakeSink {
+ public:
+  virtual ~TakeSink() = default;
+  /// Of several channels interleaved, for as long as that takes. False once no more can be written; what was
+  /// written before stays good.
+  virtual bool write(std::span<const float> samples) = 0;
+  virtual const std::optional<WriteError>& failure() const = 0;
+};
+/// One for each take.
+using MakeSink =
+    std::function<std::unique_ptr<TakeSink>(const std::filesystem::path&, double rate_hz, int channels)>;
+
 /// Writes a take to disk while it is played: a WAV file of floats whose header is right after every flush, so
 /// that whatever happens to the program at most the last half second is lost. Not for the audio callback.
-class TakeRecorder {
+class TakeRecorder : public TakeSink {
  public:
   TakeRecorder(const std::filesystem::path& file, double rate_hz, int channels = 1);
-  ~TakeRecorder();
-  TakeRecorder(TakeRecorder&&) noexcept;
-  TakeRecorder& operator=(TakeRecorder&&) noexcept;
+  ~TakeRecorder() override;
+  static std::unique_ptr<TakeSink> make(const std::filesystem::path& file, double rate_hz, int channels);
 
-  /// Of several channels interleaved. False once the disk is full or gone; what was written before stays
-  /// good.
-  bool write(std::span<const float> samples);
-  const std::optional<WriteError>& failure() const;
+  /// False once the disk is full or gone.
+  bool write(std::span<const float> samples) override;
+  const std::optional<WriteError>& failure() const override;
 
  private:
   struct File;

@@ -9,7 +9,6 @@
 #include "core/measure/input_meter.h"
 #include "core/signal/tracker.h"
 #include "core/take_end.h"
-#include "records/take_recorder.h"
 
 namespace calando {
 
@@ -47,7 +46,7 @@ struct Listener::Worker {
   std::unique_ptr<Tracker> firstTracker;  // where each has one
   std::vector<float> first;
   std::vector<float> toDisk;  // the worker's alone
-  std::shared_ptr<TakeRecorder> recorder;
+  std::shared_ptr<TakeSink> recorder;
   std::vector<float> samples;
   Plan plan;
   bool told = false;
@@ -100,14 +99,14 @@ struct Listener::Worker {
   }
 
   void take(const BlockQueue::Block& block) {
-    const std::shared_ptr<TakeRecorder> disk = hear(block);
+    const std::shared_ptr<TakeSink> disk = hear(block);
     // The take may have ended meanwhile: what goes to the disk too late is of a recording that nobody wants.
     if (!disk || disk->failure() || disk->write(toDisk)) return;
     tell([o = owner, why = words::said(disk->failure()->why)] { emit o->recordingFailed(why); });
   }
 
   /// Where it is to be recorded; nullptr: no take sounds.
-  std::shared_ptr<TakeRecorder> hear(const BlockQueue::Block& block) {
+  std::shared_ptr<TakeSink> hear(const BlockQueue::Block& block) {
     const std::lock_guard lock(mutex);
     if (!tracker) return nullptr;
     samples.insert(samples.end(), block.samples.begin(), block.samples.end());
@@ -201,7 +200,7 @@ struct Listener::Worker {
         first_hz.push_back(shiftedBy(plan.context.hzOf(note), -100.0 * asked->semitones));
       pair.emplace(rate, asked->semitones, std::move(first_hz));
     }
-    recorder = std::make_shared<TakeRecorder>(plan.recording, rate, plan.context.apart ? 2 : 1);
+    recorder = owner->makeSink_(plan.recording, rate, plan.context.apart ? 2 : 1);
     samples.clear();
     first.clear();
     told = false;
@@ -214,7 +213,7 @@ struct Listener::Worker {
   }
 };
 
-Listener::Listener(QObject* parent) : QObject(parent) {}
+Listener::Listener(MakeSink makeSink) : makeSink_(std::move(makeSink)) {}
 Listener::~Listener() { quiet(); }
 
 void Listener::listen(std::unique_ptr<BlockSource> source) { listen(std::move(source), nullptr); }

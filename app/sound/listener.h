@@ -9,6 +9,7 @@
 #include "core/measure/input_meter.h"
 #include "core/measure/stream_clock.h"
 #include "core/snapshot.h"
+#include "records/take_recorder.h"
 
 namespace calando {
 
@@ -20,7 +21,8 @@ class Listener : public QObject {
   Q_OBJECT
 
  public:
-  explicit Listener(QObject* parent = nullptr);
+  /// What is recorded goes to what `makeSink` makes.
+  explicit Listener(MakeSink makeSink = TakeRecorder::make);
   ~Listener() override;
 
   /// What a take is begun with.
@@ -70,6 +72,7 @@ class Listener : public QObject {
 
  private:
   struct Worker;
+  MakeSink makeSink_;
   std::unique_ptr<BlockSource> source_;
   std::unique_ptr<Worker> worker_;
   double rate_ = 48000.0;

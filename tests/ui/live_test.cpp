@@ -7,6 +7,7 @@
 #include <QTest>
 #include <atomic>
 #include <chrono>
+#include <semaphore>
 #include <thread>
 
 #include "app/desk/staff_view.h"
@@ -71,6 +72,50 @@ TEST(Listener, RecordsEverySampleWhileItMeasures) {
   const Analysis analysis = analyse(heard, 48000, {});
   ASSERT_EQ(analysis.tones.size(), 1u);
   EXPECT_NEAR(analysis.tones[0].held_s, 2.0, 0.01);
+}
+
+/// A disk that takes nothing until it is let go, or for five seconds, where nobody comes to that.
+class StuckDisk {
+ public:
+  MakeSink make() {
+    return [this](auto&&...) { return std::make_unique<Sink>(this); };
+  }
+  bool busy() const { return busy_; }
+  void letGo() { go_.release(); }
+  /// Whoever waited for the disk waited until this.
+  bool gaveUp() const { return gaveUp_; }
+
+ private:
+  struct Sink : TakeSink {
+    explicit Sink(StuckDisk* disk) : disk(disk) {}
+    bool write(std::span<const float>) override {
+      if (disk->busy_.exchange(true)) return true;  // the first block alone is stuck
+      if (!disk->go_.try_acquire_for(std::chrono::seconds(5))) disk->gaveUp_ = true;
+      return true;
+    }
+    const std::optional<WriteError>& failure() const override { return none; }
+    StuckDisk* disk;
+    std::optional<WriteError> none;
+  };
+  std::atomic<bool> busy_ = false, gaveUp_ = false;
+  std::binary_semaphore go_{0};
+};
+
+TEST(Listener, NobodyWaitsForTheDisk) {
+  StuckDisk disk;
+  Listener live(disk.make());
+  live.listen(playedSource(sounds::tone({.f0_hz = 330.0, .seconds = 2.0}), 48000, 1.0));
+  live.begin({.recording = {}, .context = steadyTone(), .sheet = {}});
+  ASSERT_TRUE(QTest::qWaitFor([&] { return disk.busy(); }, 5000));
+  // All that the window does while a take sounds, and at its end.
+  live.clock();
+  live.placeSheet(0.5);
+  live.follow(nullptr);
+  EXPECT_GT(live.heard_s(), 0.0);
+  EXPECT_FALSE(live.end().samples.empty());
+  live.begin({.recording = {}, .context = steadyTone(), .sheet = {}});
+  EXPECT_FALSE(disk.gaveUp());
+  disk.letGo();
 }
 
 struct InputCase {
