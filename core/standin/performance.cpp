@@ -58,12 +58,12 @@ Performance mix(const Voices& voices, const Reference& reference, std::mt19937& 
   BreathNoise breath(rate_hz);
   const double room = fromDecibels(kRoom_dbfs);
   std::size_t current = 0;
-  for (std::size_t n = 0; n < count; ++n) {
-    const double t = static_cast<double>(n) / rate_hz;
+  Sampled air(rate_hz, [&](double t) {
     while (current + 1 < voices.size() && t > voices[current]->end_s()) ++current;
-    const double air = voices.empty() ? 0.0 : voices[current]->air(t);
-    result.samples[n] += static_cast<float>(air * breath.next(random) + room * gaussian(random));
-  }
+    return voices.empty() ? 0.0 : voices[current]->air(t);
+  });
+  for (std::size_t n = 0; n < count; ++n)
+    result.samples[n] += static_cast<float>(air(n) * breath.next(random) + room * gaussian(random));
   return result;
 }
 

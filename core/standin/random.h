@@ -3,8 +3,10 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <cstddef>
 #include <numbers>
 #include <random>
+#include <utility>
 
 /// Chance and smooth shapes for the stand-in's voices; the same on every machine.
 namespace calando::standin {
@@ -49,6 +51,31 @@ class Movement {
     double hz, phase;
   };
   std::array<Sine, 5> sines_;
+};
+
+/// A smooth course over the samples: worked out at every 32nd of them, straight in between.
+template <class Course>
+class Sampled {
+ public:
+  /// `course`: the value at a time in seconds.
+  Sampled(double rate_hz, Course course) : course_(std::move(course)), rate_hz_(rate_hz) {}
+  double operator()(std::size_t n) {
+    if (const std::size_t block = n / kEvery; block != block_) {
+      from_ = block == block_ + 1 ? to_ : at(block);
+      to_ = at(block + 1);
+      block_ = block;
+    }
+    return from_ + (to_ - from_) * static_cast<double>(n % kEvery) / kEvery;
+  }
+
+ private:
+  static constexpr std::size_t kEvery = 32, kNone = static_cast<std::size_t>(-2);
+  double at(std::size_t block) { return course_(static_cast<double>(block * kEvery) / rate_hz_); }
+
+  Course course_;
+  double rate_hz_;
+  std::size_t block_ = kNone;
+  double from_ = 0.0, to_ = 0.0;
 };
 
 /// Noise of unit variance, gently limited: by default between about 100 Hz and 6 kHz.

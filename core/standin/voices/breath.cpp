@@ -27,14 +27,15 @@ void BreathVoice::sing(std::vector<float>& out, double rate, std::mt19937& rando
   // Air that is blown at a microphone rumbles in it, in gusts.
   BreathNoise rumble(rate, 20.0, kWindTop_hz);
   const Movement gusts(random, 0.5, kGust_hz), stray(random, 0.3, kStray_hz);
+  Sampled gust(rate, [&](double t) { return gusts.at(t); });
+  Sampled loud(rate, [&](double t) { return amplitude(t, stray); });
   const double wind = phase_ == AirPhase::exhale ? kWind : 0.0;
   const double tight = phase_ == AirPhase::inhale ? player_.breath_tight : 0.0;
   const auto last = std::min(out.size(), static_cast<std::size_t>(end_s_ * rate));
   for (auto n = static_cast<std::size_t>(start_s_ * rate); n < last; ++n) {
-    const double t = static_cast<double>(n) / rate;
     const double noise = (1.0 - tight) * open.next(random) + tight * hiss.next(random);
-    const double blown = wind > 0.0 ? wind * std::abs(gusts.at(t)) * rumble.next(random) : 0.0;
-    out[n] += static_cast<float>(amplitude(t, stray) * (noise + blown));
+    const double blown = wind > 0.0 ? wind * std::abs(gust(n)) * rumble.next(random) : 0.0;
+    out[n] += static_cast<float>(loud(n) * (noise + blown));
   }
 }
 

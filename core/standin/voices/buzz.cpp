@@ -1,5 +1,7 @@
 #include "core/standin/voices/buzz.h"
 
+#include <complex>
+
 #include "core/measure/statistics.h"
 
 namespace calando::standin {
@@ -20,31 +22,37 @@ void BuzzVoice::sing(std::vector<float>& out, double rate, std::mt19937& random)
   const Player& player = score().player;
   if (player.speaks < 1) return;
   const double target = frequencyOf(part().sounding, part().reference);
-  std::vector<double> strength, start;
+  std::vector<double> strength;
+  std::vector<std::complex<double>> start;
   double power = 0.0;
   for (int k = 1; k == 1 || k * target < kTop_hz; ++k) {
     strength.push_back(fromDecibels(kTilt_db_per_octave * std::log2(k)));
-    start.push_back(kTau * uniform(random));
+    start.push_back(std::polar(1.0, kTau * uniform(random)));
     power += strength.back() * strength.back() / 2.0;
   }
   const double gain = fromDecibels(player.level_dbfs) / std::sqrt(power);
   // Of independent lengths with a deviation s, neighbours differ by 2 s / √π in the mean.
   const double stray = player.buzz_jitter_percent / 100.0 * std::sqrt(std::numbers::pi) / 2.0;
+  Sampled amplitude(rate, [&](double t) { return score().amplitude(t); });
+  Sampled hz(rate, [&](double t) { return shiftedBy(target, score().cents(t)); });
   double turn = 0.0, stretch = 1.0, loud = 1.0;
   long period = -1;
   const auto last = std::min(out.size(), static_cast<std::size_t>(score().toneEnd * rate));
   for (auto n = static_cast<std::size_t>(score().toneStart * rate); n < last; ++n) {
-    const double t = static_cast<double>(n) / rate;
     if (const auto now = static_cast<long>(turn / kTau); now != period) {
       period = now;
       stretch = std::max(0.5, 1.0 + stray * gaussian(random));
       loud = fromDecibels(kShimmer_db * gaussian(random)) * (now % 2 == 1 ? 1.0 - player.buzz_crackle : 1.0);
     }
     double sum = 0.0;
-    for (std::size_t k = 0; k < strength.size(); ++k)
-      sum += strength[k] * std::sin(static_cast<double>(k + 1) * turn + start[k]);
-    out[n] += static_cast<float>(gain * loud * score().amplitude(t) * sum);
-    turn += kTau * shiftedBy(target, score().cents(t)) / (stretch * rate);
+    const std::complex<double> step = std::polar(1.0, turn);
+    std::complex<double> z = 1.0;
+    for (std::size_t k = 0; k < strength.size(); ++k) {
+      z *= step;
+      sum += strength[k] * (z.imag() * start[k].real() + z.real() * start[k].imag());
+    }
+    out[n] += static_cast<float>(gain * loud * amplitude(n) * sum);
+    turn += kTau * hz(n) / (stretch * rate);
   }
 }
 

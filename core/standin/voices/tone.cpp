@@ -18,7 +18,8 @@ constexpr double kPulse_db = 7.0;
 constexpr double kHalfStep_cents = -100.0;
 constexpr double kShortestDip_s = 0.05;
 constexpr double kClearOfStep_s = 0.1;
-constexpr double kGlideRest = 0.08;  // share of a slide that rests on its first and on its last note
+constexpr double kBreathing_dbfs = -48.0;  // a breath is heard even from a player whose tone is clean
+constexpr double kGlideRest = 0.08;        // share of a slide that rests on its first and on its last note
 
 /// Strength of a partial at a comfortable level.
 double partialStrength(const Instrument* instrument, int k, double f0) {
@@ -177,11 +178,15 @@ double Score::amplitude(double t) const {
     };
     a *= fromDecibels(rings_db(bentBy(t)) - rings_db(0.0));
   }
-  a *= fromDecibels(player.bend_loose_db * std::clamp(bentBy(t) / kHalfStep_cents, 0.0, 1.0));
-  for (const Step& step : steps) {
-    const double x = std::clamp((t - step.at_s) / std::max(player.slur_s, kShortestDip_s) + 0.5, 0.0, 1.0);
-    a *= fromDecibels(player.slur_dip_db * std::pow(std::sin(std::numbers::pi * x), 2.0));
-  }
+  // Asked for at every sample: what makes no difference is not worked out.
+  if (player.bend_loose_db != 0.0)
+    a *= fromDecibels(player.bend_loose_db * std::clamp(bentBy(t) / kHalfStep_cents, 0.0, 1.0));
+  if (player.slur_dip_db != 0.0)
+    for (const Step& step : steps) {
+      const double x = (t - step.at_s) / std::max(player.slur_s, kShortestDip_s) + 0.5;
+      if (x > 0.0 && x < 1.0)
+        a *= fromDecibels(player.slur_dip_db * std::pow(std::sin(std::numbers::pi * x), 2.0));
+    }
   for (const Break& b : breaks)
     a *= 1.0 - smoothStep((t - b.at_s) / kBreakEdge_s + 0.5) *
                    smoothStep((b.at_s + b.length_s - t) / kBreakEdge_s + 0.5);
@@ -246,6 +251,12 @@ Score planTone(const Player& player, const Part& part, double start, std::mt1993
   return score;
 }
 
+ToneVoice::ToneVoice(Part part, Score score)
+    : part_(std::move(part)),
+      score_(std::move(score)),
+      noise_(fromDecibels(score_.player.level_dbfs - score_.player.hnr_db)),
+      breath_(std::max(noise_, fromDecibels(kBreathing_dbfs))) {}
+
 void ToneVoice::sing(std::vector<float>& out, double rate, std::mt19937& random) const {
   if (part_.under_hz > 0.0) singUnder(out, rate);
   const std::size_t count = out.size();
@@ -292,19 +303,16 @@ void ToneVoice::sing(std::vector<float>& out, double rate, std::mt19937& random)
 /// What sounds on under an overtone.
 void ToneVoice::singUnder(std::vector<float>& out, double rate) const {
   const double level = std::numbers::sqrt2 * fromDecibels(score_.player.level_dbfs + score_.player.under_db);
+  Sampled amplitude(rate, [&](double t) { return score_.amplitude(t); });
   for (auto n = static_cast<std::size_t>(score_.toneStart * rate); n < out.size(); ++n) {
     const double t = static_cast<double>(n) / rate;
     if (t > score_.toneEnd) break;
-    out[n] += static_cast<float>(level * score_.amplitude(t) * std::sin(kTau * part_.under_hz * t));
+    out[n] += static_cast<float>(level * amplitude(n) * std::sin(kTau * part_.under_hz * t));
   }
 }
 
 double ToneVoice::air(double t) const {
-  // A breath is heard even from a player whose tone is clean.
-  constexpr double kBreathing_dbfs = -48.0;
-  const double noise = fromDecibels(score_.player.level_dbfs - score_.player.hnr_db);
-  return std::max(noise * score_.amplitude(t),
-                  std::max(noise, fromDecibels(kBreathing_dbfs)) * score_.air(t));
+  return std::max(noise_ * score_.amplitude(t), breath_ * score_.air(t));
 }
 
 void ToneVoice::tell(Analysis& truth) const { truth.tones.push_back(truthOf(score_, part_)); }

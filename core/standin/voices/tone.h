@@ -58,7 +58,7 @@ double leadIn(const Player& player);
 
 class ToneVoice : public Voice {
  public:
-  ToneVoice(Part part, Score score) : part_(std::move(part)), score_(std::move(score)) {}
+  ToneVoice(Part part, Score score);
   double end_s() const override { return score_.toneEnd; }
   void sing(std::vector<float>& out, double rate, std::mt19937& random) const override;
   double air(double t) const override;
@@ -73,6 +73,8 @@ class ToneVoice : public Voice {
 
   Part part_;
   Score score_;
+  double noise_;   // RMS of the air that goes with the steady tone
+  double breath_;  // and of the air before it
 };
 
 }  // namespace calando::standin
