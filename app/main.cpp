@@ -1,7 +1,6 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QMessageBox>
-#include <QProgressDialog>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <memory>
@@ -9,28 +8,23 @@
 #include "app/desk/look.h"
 #include "app/desk/main_window.h"
 #include "app/desk/open_studio.h"
+#include "app/session/demo.h"
 #include "app/words/language.h"
 #include "app/words/words.h"
 #include "core/analysis.h"
-#include "records/demo_homework.h"
-#include "records/demo_studio.h"
 
 namespace {
 
-/// The demo class, made in a folder that goes when the program ends.
-QString makeDemo(const QTemporaryDir& folder) {
-  auto studio = calando::Studio::open(folder.path().toStdString());
-  if (!studio) return calando::words::said(studio.error().what);
-  QProgressDialog progress(QApplication::translate("Main", "The evening class is playing its takes…"), {}, 0,
-                           100);
-  progress.setMinimumDuration(300);
-  const auto filled = calando::fillDemoStudio(*studio, [&](double share) {
-    progress.setValue(static_cast<int>(100 * share));
-    QApplication::processEvents();
-  });
-  if (!filled) return calando::words::said(filled.error());
-  const auto sent = calando::fillDemoHomework(*studio, studio->folder() / "homework");
-  return sent ? QString() : calando::words::said(sent.error());
+/// What went wrong with the demo's class, which goes into a folder that goes when the program ends; empty:
+/// nothing.
+QString demoError(const QTemporaryDir& folder) {
+  const auto made = calando::demoBeside(QApplication::applicationDirPath().toStdString());
+  const auto error = calando::copyDemo(made, folder.path().toStdString());
+  if (!error) return {};
+  return QApplication::translate("Main",
+                                 "The demo’s class cannot be copied from %1 (%2). Build it with the target "
+                                 "“demo”, or install Calando with its data.")
+      .arg(QString::fromStdString(made.lexically_normal().string()), QString::fromStdString(error.message()));
 }
 
 }  // namespace
@@ -55,16 +49,18 @@ int main(int argc, char** argv) {
 
   QTemporaryDir demo;
   QString folder = parser.value("studio");
+  auto clock = calando::Clock::system();
   if (parser.isSet("demo")) {
     folder = demo.path();
-    if (const QString error = makeDemo(demo); !error.isEmpty()) {
+    clock = calando::demoClock();
+    if (const QString error = demoError(demo); !error.isEmpty()) {
       QMessageBox::critical(nullptr, "Calando", error);
       return 1;
     }
   }
   if (folder.isEmpty())
     folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/studio";
-  auto studio = calando::openStudio(folder);
+  auto studio = calando::openStudio(folder, clock);
   if (!studio) return 1;
   calando::useLanguage(QString::fromStdString(studio->get(calando::settings::language)));
   calando::MainWindow window(std::move(*studio));

@@ -15,6 +15,8 @@ class Clock {
 
   /// The system's.
   static std::shared_ptr<const Clock> system();
+  /// Stands there now, and goes on from there.
+  static std::shared_ptr<const Clock> from(std::int64_t unix_s);
 };
 
 }  // namespace calando

@@ -11,6 +11,7 @@ namespace calando {
 namespace {
 
 using nlohmann::json;
+namespace fs = std::filesystem;
 
 json jsonOf(const Piece& piece) {
   json object{{"file", piece.file}, {"from", piece.from_s}, {"to", piece.to_s}};
@@ -33,6 +34,12 @@ std::optional<Piece> pieceFrom(const json& object) {
 json listAt(const json& object, const char* key) {
   const auto found = object.find(key);
   return found != object.end() && found->is_array() ? *found : json::array();
+}
+
+/// A place inside the studio goes where the studio goes.
+fs::path keptPlace(const fs::path& folder, const fs::path& file) {
+  const fs::path inside = file.lexically_relative(folder);
+  return inside.empty() || *inside.begin() == ".." ? file : inside;
 }
 
 /// Takes by item; an earlier form has them in the order of the items.
@@ -113,12 +120,15 @@ Studio::Result<std::vector<SentHomework>> Studio::sent(std::int64_t homework) co
     while (query.executeStep()) {
       list.push_back(sentFrom(query.getColumn(1).getString()));
       list.back().student = query.getColumn(0).getInt64();
+      for (fs::path& file : list.back().files) file = data_->folder / file;
     }
     return list;
   });
 }
 
 Studio::Result<void> Studio::keepSent(std::int64_t homework, const SentHomework& sent) {
+  SentHomework note = sent;
+  for (fs::path& file : note.files) file = keptPlace(data_->folder, file);
   return data_->change([&] {
     SQLite::Statement change(*data_->db,
                              sent.files.empty()
@@ -126,7 +136,7 @@ Studio::Result<void> Studio::keepSent(std::int64_t homework, const SentHomework&
                                  : "INSERT OR REPLACE INTO sent(homework, student, note) VALUES(?, ?, ?)");
     change.bind(1, homework);
     change.bind(2, sent.student);
-    if (!sent.files.empty()) change.bind(3, toText(sent));
+    if (!sent.files.empty()) change.bind(3, toText(note));
     change.exec();
   });
 }

@@ -12,14 +12,14 @@ struct OpenStudio {
 };
 }  // namespace
 
-std::optional<Studio> openStudio(QString folder, QWidget* parent) {
+std::optional<Studio> openStudio(QString folder, const std::shared_ptr<const Clock>& clock) {
   bool anew = false;
   while (true) {
     const std::filesystem::path place = QFile::encodeName(folder).toStdString();
-    auto studio = anew ? Studio::rebuild(place) : Studio::open(place);
+    auto studio = anew ? Studio::rebuild(place, clock) : Studio::open(place, clock);
     if (studio) return std::move(*studio);
     QMessageBox box(QMessageBox::NoIcon, OpenStudio::tr("The studio cannot be opened"),
-                    words::said(studio.error().what), QMessageBox::NoButton, parent);
+                    words::said(studio.error().what), QMessageBox::NoButton);
     box.setTextFormat(Qt::PlainText);
     auto* other = box.addButton(OpenStudio::tr("Another folder…"), QMessageBox::ActionRole);
     other->setObjectName("otherFolder");
@@ -38,7 +38,7 @@ std::optional<Studio> openStudio(QString folder, QWidget* parent) {
     if (anew || box.clickedButton() == again) continue;
     if (box.clickedButton() != other) return std::nullopt;
     const QString chosen =
-        QFileDialog::getExistingDirectory(parent, OpenStudio::tr("A folder for the studio"), folder);
+        QFileDialog::getExistingDirectory(nullptr, OpenStudio::tr("A folder for the studio"), folder);
     if (!chosen.isEmpty()) folder = chosen;
   }
 }

@@ -38,7 +38,7 @@ struct Task {
     answer.rate_hz = request.rate_hz;
     if (request.anew) {
       answer.picture = snapshotOf(request.anew->tracks, answer.take.asked);
-      answer.summary = summaryOf(*answer.picture);
+      answer.summary = summaryOf(*answer.picture, smallPicture(*answer.picture));
       return answer;
     }
     if (!answer.samples && !read(answer)) return answer;
@@ -52,7 +52,7 @@ struct Task {
     }
     if (!tracks) return std::nullopt;
     answer.picture = snapshotOf(std::move(*tracks), answer.take.asked);
-    answer.summary = summaryOf(*answer.picture);
+    answer.summary = summaryOf(*answer.picture, smallPicture(*answer.picture));
     if (!wanted()) return std::nullopt;
     if (request.keeping) {
       auto written = Studio::writeTake(
@@ -86,12 +86,6 @@ struct Task {
     for (std::size_t n = 0; n < std::min(both->size(), request.first->size()); ++n)
       (*both)[n] = 0.5f * ((*both)[n] + (*request.first)[n]);
     answer.samples = std::move(both);
-  }
-
-  Studio::Summary summaryOf(const Snapshot& picture) const {
-    const Tone* tone = picture.analysis.mainTone();
-    return {engineVersion(), tone ? std::optional(tone->held_s) : std::nullopt, smallPicture(picture),
-            keptOf(picture.analysis)};
   }
 
   bool read(Answer& answer) {
@@ -134,6 +128,12 @@ struct Task {
 };
 
 }  // namespace
+
+Studio::Summary summaryOf(const Snapshot& take, std::string smallPicture) {
+  const Tone* tone = take.analysis.mainTone();
+  return {engineVersion(), tone ? std::optional(tone->held_s) : std::nullopt, std::move(smallPicture),
+          keptOf(take.analysis)};
+}
 
 WrittenSound::~WrittenSound() {
   std::error_code ignored;

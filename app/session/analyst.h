@@ -8,6 +8,9 @@
 
 namespace calando {
 
+/// What the studio keeps of a take that was measured.
+Studio::Summary summaryOf(const Snapshot& take, std::string smallPicture);
+
 /// A take's sound that is in the studio and not on its list yet: it goes with this, unless it is kept.
 class WrittenSound {
  public:

@@ -347,9 +347,10 @@ TEST(LivePairs, AreToldSoonAndAreNotWrong) {
 }
 
 TEST(PartnerVoices, SoundOnAnInstrumentWhereTheyAreSaidToBe) {
-  for (const char* instrument : {"flute", "tuba", "clarinet-bb"}) {
+  for (const char* instrument : {"flute", "tuba-bb", "clarinet-bb"}) {
+    ASSERT_TRUE(findInstrument(instrument)) << instrument;
     Asked asked("drifting-partner");
-    const double hz = instrument == std::string("tuba") ? 87.4 : 351.2;
+    const double hz = instrument == std::string("tuba-bb") ? 87.4 : 351.2;
     asked.context.heard.partner->hz = hz;
     asked.context.heard.partner->sound = voiceOf(*findInstrument(instrument), hz);
     ASSERT_TRUE(asked.partner().sound) << instrument;

@@ -19,13 +19,12 @@
 #include "app/lesson/card_editor.h"
 #include "app/lesson/order_dialog.h"
 #include "app/review/compare_view.h"
+#include "app/session/demo.h"
 #include "app/style/style.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
 #include "core/library/lesson.h"
 #include "core/standin/player.h"
-#include "records/demo_homework.h"
-#include "records/demo_studio.h"
 #include "sound_server.h"
 
 using calando::MainWindow;
@@ -243,13 +242,8 @@ int main(int argc, char** argv) {
     window.show();
     take(window, "first-start");
   }
-  {
-    auto studio = Studio::open(demo.path().toStdString());
-    if (!studio || !calando::fillDemoStudio(*studio, [](double) {}) ||
-        !calando::fillDemoHomework(*studio, studio->folder() / "homework"))
-      return 1;
-  }
-  auto studio = Studio::open(demo.path().toStdString());
+  if (calando::copyDemo(CALANDO_DEMO, demo.path().toStdString())) return 1;
+  auto studio = Studio::open(demo.path().toStdString(), calando::demoClock());
   MainWindow window(std::move(*studio));
   window.resize(size);
   window.show();

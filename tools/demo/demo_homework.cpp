@@ -1,8 +1,11 @@
-#include "records/demo_homework.h"
+#include "demo/demo_homework.h"
+
+#include <future>
 
 #include "core/library/cards.h"
 #include "core/standin/player.h"
 #include "core/standin/random.h"
+#include "demo/demo_class.h"
 
 namespace calando {
 
@@ -56,6 +59,7 @@ std::vector<float> recordingOf(const Sender& sender, const Student& student, std
     samples.insert(samples.end(), performance.samples.begin(), performance.samples.end());
     pause(samples, 2.0 + 2.0 * standin::uniform(random), random);
   }
+  ofSixteenBits(samples);
   return samples;
 }
 
@@ -71,13 +75,16 @@ Studio::Result<void> fillDemoHomework(Studio& studio, const std::filesystem::pat
   if (!students) return tl::unexpected(students.error());
   std::error_code error;
   std::filesystem::create_directories(folder, error);
-  std::uint32_t seed = 9000;
+  std::vector<std::pair<const Student*, std::future<std::vector<float>>>> playing;
   for (const Sender& sender : senders()) {
     const auto student = std::ranges::find(*students, sender.name, &Student::name);
-    if (student == students->end()) continue;
+    const auto seed = static_cast<std::uint32_t>(9100 + 100 * playing.size());
+    playing.emplace_back(&*student, std::async(std::launch::async, recordingOf, sender, *student, seed));
+  }
+  for (auto& [student, recording] : playing) {
     const auto file = folder / (student->name + ".flac");
-    const auto written = writeSound(file.string(), recordingOf(sender, *student, seed += 100), kRate_hz,
-                                    SoundFormat::flac24, {Access::owner, Replace::yes});
+    const auto written = writeSound(file.string(), recording.get(), kRate_hz, SoundFormat::flac24,
+                                    {Access::owner, Replace::yes});
     if (!written) return tl::unexpected(written.error().why);
     if (const auto kept = studio.keepSent(homework->id, {student->id, {file}, {}, {}, {}}); !kept)
       return tl::unexpected(kept.error());

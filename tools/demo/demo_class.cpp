@@ -1,10 +1,11 @@
-#include "records/demo_studio.h"
+#include "demo/demo_class.h"
+
+#include <cmath>
 
 #include "core/exercise/pair_card.h"
 #include "core/judging/advice.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
-#include "records/demo_ears.h"
 
 namespace calando {
 
@@ -198,92 +199,96 @@ const std::vector<std::string>& triesOf(std::string_view observation) {
 }
 
 constexpr std::int64_t kDay_s = 86400;
-/// The evening of the class' last lesson: Tuesday 24 November 2026, 19:00 UTC. Fixed, so that every run is
-/// alike.
-constexpr std::int64_t kLastEvening_unix_s = 1795546800;
 
-/// What a player did without the program: four evenings with a book of duets.
-Studio::Result<void> keepPractice(Studio& studio, std::int64_t student) {
-  const Day evening = std::chrono::local_days(std::chrono::year(2026) / 11 / 24);
-  for (const int week : {0, 1, 2, 4}) {
-    const Practice practice{0, student, evening - std::chrono::days(7 * week + 2), 20 + 5 * (week % 2),
-                            "duets with a neighbour, by ear"};
-    if (const auto kept = studio.keepPractice(practice); !kept) return tl::unexpected(kept.error());
-  }
-  return {};
+/// All of a student's, oldest first but for those at home.
+std::vector<DemoTake> takesOf(const DemoStudent& student) {
+  std::vector<DemoTake> takes = student.takes;
+  if (student.atHome) std::ranges::copy(longTonesAtHome(), std::back_inserter(takes));
+  return takes;
+}
+
+/// Those of the students before: each has a moment and a seed of its own, whoever is made first.
+struct Before {
+  std::size_t takes = 0;
+  std::uint32_t performances = 0;
+};
+Before before(std::size_t student) {
+  Before before;
+  for (std::size_t s = 0; s < student; ++s)
+    for (const DemoTake& take : takesOf(eveningClass()[s])) {
+      ++before.takes;
+      before.performances += *take.with != 0 ? 2 : 1;
+    }
+  return before;
 }
 
 }  // namespace
 
-Studio::Result<void> fillDemoStudio(Studio& studio, const std::function<void(double)>& progress) {
-  std::size_t total = 0;
-  for (const DemoStudent& s : eveningClass())
-    total += s.takes.size() + (s.atHome ? longTonesAtHome().size() : 0);
-  std::size_t done = 0;
-  std::uint32_t seed = 100;
-  std::map<std::string, std::int64_t> ids;
-  const auto idOf = [&](const char* name) { return ids.at(name); };
-  for (const DemoStudent& s : eveningClass()) {
-    const auto student = studio.addStudent(s.name, s.instrument);
-    if (!student) return tl::unexpected(student.error());
-    ids[s.name] = student->id;
-    Take take;
-    take.student = student->id;
-    take.asked.instrument = s.instrument;
-    take.asked.seconds = s.seconds;
-    std::map<std::string, double> widest;      // by card, semitones
-    std::map<std::string, std::size_t> asked;  // by card, which try
-    std::vector<DemoTake> takes = s.takes;
-    if (s.atHome) std::ranges::copy(longTonesAtHome(), std::back_inserter(takes));
-    for (const DemoTake& t : takes) {
-      const Player& player = *findPlayer(t.player);
-      take.asked.exercise = t.exercise;
-      take.asked.seconds = t.seconds > 0.0 ? t.seconds : s.seconds;
-      take.seen = t.seen;
-      take.tried = t.tried ? triesOf(kObserved).at(asked[t.exercise]) : std::string();
-      asked[t.exercise] = t.asks;
-      take.asked.nextTries = {{kObserved, t.asks}};
-      // On the small part whatever comes.
-      const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
-      take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));
-      take.asked.fingering = t.fingering;
-      take.asked.place = 1;
-      take.attention = t.attention;
-      take.asked.start_s.reset();
-      const auto before = widest.find(t.exercise);
-      take.asked.spanBefore = before == widest.end() ? std::nullopt : std::optional(before->second);
-      take.asked.heard.partner.reset();
-      const Context context = contextFor(take.asked);
-      const CueSheet sheet = unroll(context);
-      const bool two = *t.with != 0;
-      if (context.exercise->hasPartner() && !two) take.asked.heard.partner = partnerFor(sheet, context);
-      const Context played = contextFor(take.asked);
-      Performance performance = perform(player, unroll(played), played, ++seed);
-      take.other = two ? idOf(t.with) : 0;
-      if (two) {
-        const Performance first = performFirst(players().front(), sheet, context, ++seed);
-        const std::size_t both = std::min(first.samples.size(), performance.samples.size());
-        for (std::size_t n = 0; n < both; ++n) performance.samples[n] += first.samples[n];
-      }
-      for (const Tone& tone : performance.truth.tones)
-        if (tone.range) widest[t.exercise] = std::max(widest[t.exercise], tone.range->semitones());
-      if (sheet.counted()) take.asked.start_s = performance.truth.cues.front().start_s;
-      take.made_unix_s = kLastEvening_unix_s - (7 * t.weeksAgo + t.daysBefore) * kDay_s +
-                         static_cast<std::int64_t>(done) * 120;
-      take.source = "stand-in: " + player.name;
-      take.recording =
-          t.daysBefore == 0 ? newFileStem(take.made_unix_s) + ".wav" : std::string();  // in a lesson
-      const auto kept = studio.addTake(take, performance.samples, performance.rate_hz);
-      if (!kept) return tl::unexpected(kept.error());
-      progress(static_cast<double>(++done) / static_cast<double>(total));
+void ofSixteenBits(std::vector<float>& samples) {
+  constexpr float kSteps = 32768.0f;
+  for (float& sample : samples) sample = std::round(sample * kSteps) / kSteps;
+}
+
+std::vector<Student> demoStudents() {
+  std::vector<Student> list;
+  for (const DemoStudent& s : eveningClass()) list.push_back({0, s.name, s.instrument, {}});
+  return list;
+}
+
+bool playsAtHome(std::size_t student) { return eveningClass().at(student).atHome; }
+
+void playDemoTakes(const std::vector<Student>& students, std::size_t student,
+                   const std::function<void(const Take&, Performance)>& made) {
+  const DemoStudent& s = eveningClass().at(student);
+  const Before others = before(student);
+  std::size_t done = others.takes;
+  std::uint32_t seed = 100 + others.performances;
+  Take take;
+  take.student = students.at(student).id;
+  take.asked.instrument = s.instrument;
+  std::map<std::string, double> widest;      // by card, semitones
+  std::map<std::string, std::size_t> asked;  // by card, which try
+  for (const DemoTake& t : takesOf(s)) {
+    const Player& player = *findPlayer(t.player);
+    take.asked.exercise = t.exercise;
+    take.asked.seconds = t.seconds > 0.0 ? t.seconds : s.seconds;
+    take.seen = t.seen;
+    take.tried = t.tried ? triesOf(kObserved).at(asked[t.exercise]) : std::string();
+    asked[t.exercise] = t.asks;
+    take.asked.nextTries = {{kObserved, t.asks}};
+    // On the small part whatever comes.
+    const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
+    take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));
+    take.asked.fingering = t.fingering;
+    take.asked.place = 1;
+    take.attention = t.attention;
+    take.asked.start_s.reset();
+    const auto before = widest.find(t.exercise);
+    take.asked.spanBefore = before == widest.end() ? std::nullopt : std::optional(before->second);
+    take.asked.heard.partner.reset();
+    const Context context = contextFor(take.asked);
+    const CueSheet sheet = unroll(context);
+    const bool two = *t.with != 0;
+    if (context.exercise->hasPartner() && !two) take.asked.heard.partner = partnerFor(sheet, context);
+    const Context played = contextFor(take.asked);
+    Performance performance = perform(player, unroll(played), played, ++seed);
+    take.other = two ? std::ranges::find(students, t.with, &Student::name)->id : 0;
+    if (two) {
+      const Performance first = performFirst(players().front(), sheet, context, ++seed);
+      const std::size_t both = std::min(first.samples.size(), performance.samples.size());
+      for (std::size_t n = 0; n < both; ++n) performance.samples[n] += first.samples[n];
     }
-    if (s.atHome)
-      if (const auto kept = keepPractice(studio, student->id); !kept) return tl::unexpected(kept.error());
+    ofSixteenBits(performance.samples);
+    for (const Tone& tone : performance.truth.tones)
+      if (tone.range) widest[t.exercise] = std::max(widest[t.exercise], tone.range->semitones());
+    if (sheet.counted()) take.asked.start_s = performance.truth.cues.front().start_s;
+    take.made_unix_s = kLastEvening_unix_s - (7 * t.weeksAgo + t.daysBefore) * kDay_s +
+                       static_cast<std::int64_t>(done++) * 120;
+    take.source = "stand-in: " + player.name;
+    take.recording =
+        t.daysBefore == 0 ? newFileStem(take.made_unix_s) + ".wav" : std::string();  // in a lesson
+    made(take, std::move(performance));
   }
-  if (const auto kept = fillDemoEars(studio, ids, kLastEvening_unix_s); !kept)
-    return tl::unexpected(kept.error());
-  // Nobody is asked to back up what goes when the program ends.
-  return studio.keep(settings::backedUp, static_cast<double>(studio.clock().now_unix_s()));
 }
 
 }  // namespace calando

@@ -1,5 +1,6 @@
-#include "records/demo_ears.h"
+#include "demo/demo_ears.h"
 
+#include <algorithm>
 #include <cmath>
 #include <random>
 
@@ -29,11 +30,11 @@ constexpr DemoEar kEars[] = {
 
 }  // namespace
 
-Studio::Result<void> fillDemoEars(Studio& studio, const std::map<std::string, std::int64_t>& students,
+Studio::Result<void> fillDemoEars(Studio& studio, const std::vector<Student>& students,
                                   std::int64_t evening_unix_s) {
   std::mt19937 random(41);
   for (const DemoEar& ear : kEars) {
-    const std::int64_t student = students.at(ear.name);
+    const std::int64_t student = std::ranges::find(students, ear.name, &Student::name)->id;
     const ChangeRow& row = rowOf(ear.change);
     const Way way = ear.change == Change::offset ? Way::reference : Way::which;
     for (int week = 0; week < ear.weeks; ++week) {
