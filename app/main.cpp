@@ -11,7 +11,7 @@
 #include "app/session/demo.h"
 #include "app/words/language.h"
 #include "app/words/words.h"
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 
 namespace {
 

@@ -1,6 +1,6 @@
 #include "audio/file_fault.h"
 
-#include "core/in_order.h"
+#include "core/base/in_order.h"
 
 namespace calando {
 

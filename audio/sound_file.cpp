@@ -12,8 +12,8 @@
 #include <cstdio>
 #include <memory>
 
-#include "core/contract/analysis_json.h"
-#include "core/fault.h"
+#include "core/base/fault.h"
+#include "core/base/plain_text.h"
 
 namespace calando {
 

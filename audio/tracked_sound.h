@@ -1,7 +1,7 @@
 #pragma once
 
 #include "audio/sound_file.h"
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 
 namespace calando {
 

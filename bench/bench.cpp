@@ -7,14 +7,14 @@
 #include <cstdio>
 #include <thread>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
-#include "core/signal/coarse_pitch.h"
-#include "core/signal/filters.h"
-#include "core/signal/pitch_path.h"
-#include "core/signal/refine_pitch.h"
+#include "core/maths/filters.h"
+#include "core/pitch/coarse_pitch.h"
+#include "core/pitch/pitch_path.h"
+#include "core/pitch/refine_pitch.h"
 #include "core/signal/tracker.h"
 #include "support/homework.h"
 #include "support/marked.h"

@@ -14,7 +14,7 @@
 #include "app/session/today.h"
 #include "app/sound/listener.h"
 #include "app/style/style.h"
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/judging/judging.h"
 #include "core/judging/kept.h"
 #include "core/library/cards.h"

@@ -4,7 +4,7 @@
 
 #include "cli/failure.h"
 #include "cli/output.h"
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 

@@ -7,9 +7,9 @@
 #include "audio/sound_file.h"
 #include "cli/failure.h"
 #include "cli/output.h"
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
+#include "core/base/plain_text.h"
 #include "core/library/cards.h"
-#include "core/plain_text.h"
 #include "core/standin/player.h"
 #include "core/theory/tube.h"
 

@@ -3,7 +3,7 @@
 #include "cli/failure.h"
 #include "cli/inputs.h"
 #include "cli/output.h"
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
 #include "core/contract/marking_json.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"

@@ -4,7 +4,7 @@
 #include <optional>
 #include <string>
 
-#include "core/measure/pair.h"
+#include "core/measure/pair/pair.h"
 
 namespace calando {
 

@@ -4,7 +4,7 @@
 #include <span>
 #include <string>
 
-#include "core/day.h"
+#include "core/base/day.h"
 
 namespace calando {
 

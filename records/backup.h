@@ -6,7 +6,7 @@
 #include <tl/expected.hpp>
 #include <vector>
 
-#include "core/problem.h"
+#include "core/base/problem.h"
 #include "exchange/archive.h"
 #include "records/incoming.h"
 #include "records/studio.h"

@@ -7,7 +7,7 @@
 #include <string>
 #include <vector>
 
-#include "core/day.h"
+#include "core/base/day.h"
 #include "core/homework/marking.h"
 #include "records/take.h"
 

@@ -2,7 +2,7 @@
 
 #include <set>
 
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
 #include "exchange/archive.h"
 #include "records/pack_contents.h"
 #include "records/pack_fault.h"

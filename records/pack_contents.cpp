@@ -2,8 +2,8 @@
 
 #include <nlohmann/json.hpp>
 
-#include "core/bounded_json.h"
-#include "core/plain_text.h"
+#include "core/base/bounded_json.h"
+#include "core/base/plain_text.h"
 
 namespace calando {
 

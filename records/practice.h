@@ -3,7 +3,7 @@
 #include <cstdint>
 #include <string>
 
-#include "core/day.h"
+#include "core/base/day.h"
 
 namespace calando {
 

@@ -2,7 +2,7 @@
 
 #include <span>
 
-#include "core/problem.h"
+#include "core/base/problem.h"
 
 namespace calando {
 

@@ -1,6 +1,6 @@
 #include <algorithm>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "records/studio_data.h"
 
 namespace calando {

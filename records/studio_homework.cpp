@@ -1,7 +1,7 @@
 #include <charconv>
 #include <nlohmann/json.hpp>
 
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
 #include "records/studio_data.h"
 
 // Lists of homework, and what was sent for them.

@@ -1,7 +1,7 @@
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
 #include "records/studio_data.h"
 
 // Homework on its way into the weeks, and what came into the watched folder.

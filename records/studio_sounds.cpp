@@ -1,4 +1,4 @@
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "records/studio_data.h"
 
 // How long the sound of a take is kept.

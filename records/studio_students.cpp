@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <charconv>
 
-#include "core/plain_text.h"
+#include "core/base/plain_text.h"
 #include "records/studio_data.h"
 
 namespace calando {

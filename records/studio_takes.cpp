@@ -2,9 +2,9 @@
 
 #include <algorithm>
 
-#include "core/analysis.h"
-#include "core/bounded_json.h"
-#include "core/plain_text.h"
+#include "core/base/bounded_json.h"
+#include "core/base/plain_text.h"
+#include "core/engine/analysis.h"
 #include "records/incoming.h"
 #include "records/studio_data.h"
 

@@ -7,9 +7,9 @@
 #include <random>
 #include <ranges>
 
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
+#include "core/base/plain_text.h"
 #include "core/exercise/ticks.h"
-#include "core/plain_text.h"
 
 namespace calando {
 

@@ -5,11 +5,11 @@
 #include <string>
 
 #include "audio/file_fault.h"
+#include "core/base/fault.h"
 #include "core/ears/change.h"
 #include "core/exercise/ticks.h"
-#include "core/fault.h"
+#include "core/figures/figure.h"
 #include "core/judging/advice.h"
-#include "core/judging/figure.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/library/lesson.h"

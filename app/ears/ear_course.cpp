@@ -1,6 +1,6 @@
 #include "app/ears/ear_course.h"
 
-#include "app/ears/ear_chart.h"
+#include "app/charts/ear_chart.h"
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"

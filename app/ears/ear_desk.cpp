@@ -4,9 +4,9 @@
 
 #include "app/ears/heard_picture.h"
 #include "app/ears/sound_card.h"
+#include "app/parts/guess_box.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
-#include "app/readout/guess_box.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
 #include "app/words/post_words.h"

@@ -4,7 +4,7 @@
 
 #include "app/picture/gallery.h"
 #include "app/style/style.h"
-#include "core/comparison.h"
+#include "core/engine/comparison.h"
 
 namespace calando {
 

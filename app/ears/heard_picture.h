@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "core/snapshot.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

@@ -13,9 +13,9 @@
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "audio/whole_file.h"
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 

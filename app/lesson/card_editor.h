@@ -2,7 +2,7 @@
 
 #include <QDialog>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/library/cards.h"
 
 class QCheckBox;

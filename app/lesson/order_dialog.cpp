@@ -5,8 +5,8 @@
 #include "app/parts/tight.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/base/plain_text.h"
 #include "core/library/cards.h"
-#include "core/plain_text.h"
 
 namespace calando {
 

@@ -4,7 +4,7 @@
 
 #include "app/lesson/drawn_shape.h"
 #include "app/picture/ribbon_scale.h"
-#include "core/snapshot.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

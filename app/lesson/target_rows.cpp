@@ -2,7 +2,7 @@
 
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/level.h"
 
 namespace calando {

@@ -8,7 +8,7 @@
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/measure/statistics.h"
+#include "core/maths/statistics.h"
 
 namespace calando {
 

@@ -9,8 +9,8 @@
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
-#include "core/judging/cue_figures.h"
-#include "core/measure/statistics.h"
+#include "core/figures/cue_figures.h"
+#include "core/maths/statistics.h"
 
 namespace calando {
 

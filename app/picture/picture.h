@@ -6,7 +6,7 @@
 #include <span>
 #include <utility>
 
-#include "core/snapshot.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

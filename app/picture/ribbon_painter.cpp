@@ -7,9 +7,9 @@
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/judging/cue_figures.h"
+#include "core/figures/cue_figures.h"
 #include "core/judging/judging.h"
-#include "core/measure/notes.h"
+#include "core/measure/pitch/notes.h"
 
 namespace calando {
 

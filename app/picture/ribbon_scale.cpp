@@ -1,7 +1,7 @@
 #include "app/picture/ribbon_scale.h"
 
-#include "core/judging/cue_figures.h"
-#include "core/measure/statistics.h"
+#include "core/figures/cue_figures.h"
+#include "core/maths/statistics.h"
 
 namespace calando {
 

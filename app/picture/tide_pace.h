@@ -2,7 +2,7 @@
 
 #include <QPainter>
 
-#include "core/snapshot.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

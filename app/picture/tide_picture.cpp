@@ -11,8 +11,8 @@
 #include "app/picture/tide_pace.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/measure/air_sums.h"
-#include "core/measure/breaths.h"
+#include "core/measure/air/air_sums.h"
+#include "core/measure/air/breaths.h"
 
 namespace calando {
 

@@ -3,17 +3,17 @@
 #include <QPainter>
 #include <set>
 
+#include "app/charts/course_chart.h"
 #include "app/picture/gallery.h"
 #include "app/session/past.h"
 #include "app/session/today.h"
 #include "app/style/style.h"
-#include "app/weeks/course_chart.h"
 #include "app/words/note_names.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
+#include "core/base/plain_text.h"
 #include "core/growth/growth.h"
-#include "core/measure/statistics.h"
-#include "core/plain_text.h"
+#include "core/maths/statistics.h"
 
 namespace calando {
 

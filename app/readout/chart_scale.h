@@ -4,7 +4,7 @@
 #include <utility>
 #include <vector>
 
-#include "core/judging/findings.h"
+#include "core/figures/findings.h"
 
 /// The axes of the small charts. Pure arithmetic, no drawing.
 namespace calando {

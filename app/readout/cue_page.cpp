@@ -4,7 +4,7 @@
 #include "app/parts/tight.h"
 #include "app/readout/cue_table.h"
 #include "app/style/style.h"
-#include "core/judging/cue_figures.h"
+#include "core/figures/cue_figures.h"
 
 namespace calando {
 

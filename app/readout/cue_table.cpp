@@ -4,8 +4,8 @@
 #include "app/picture/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/judging/cue_figures.h"
-#include "core/judging/figure.h"
+#include "core/figures/cue_figures.h"
+#include "core/figures/figure.h"
 
 namespace calando {
 

@@ -2,7 +2,7 @@
 
 #include <QTableWidget>
 
-#include "core/snapshot.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

@@ -4,7 +4,7 @@
 #include <map>
 #include <vector>
 
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 
 namespace calando {
 

@@ -6,7 +6,7 @@
 #include "app/picture/gallery.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/comparison.h"
+#include "core/engine/comparison.h"
 
 namespace calando {
 

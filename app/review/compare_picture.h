@@ -4,7 +4,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/snapshot.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

@@ -8,9 +8,9 @@
 #include "app/parts/tight.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/comparison.h"
-#include "core/judging/cue_figures.h"
-#include "core/measure/dynamics.h"
+#include "core/engine/comparison.h"
+#include "core/figures/cue_figures.h"
+#include "core/measure/edges/dynamics.h"
 
 namespace calando {
 
@@ -135,15 +135,16 @@ void CompareView::showEvent(QShowEvent* event) {
 
 void CompareView::keyPressEvent(QKeyEvent* event) {
   const int key = event->key();
-  const auto chosen = key == Qt::Key_PageUp                  ? std::optional(0)
-                      : key == Qt::Key_PageDown              ? std::optional(1)
-                      : key >= Qt::Key_1 && key <= Qt::Key_6 ? std::optional(key - Qt::Key_1)
-                                                             : std::nullopt;
+  constexpr int kNone = -1;
+  const int chosen = key == Qt::Key_PageUp                  ? 0
+                     : key == Qt::Key_PageDown              ? 1
+                     : key >= Qt::Key_1 && key <= Qt::Key_6 ? key - Qt::Key_1
+                                                            : kNone;
   if (key == Qt::Key_R) return playAll();
-  if (picture_->shown() == Shown::pictures && (key == Qt::Key_Space || (chosen && key > Qt::Key_6)))
+  if (picture_->shown() == Shown::pictures && (key == Qt::Key_Space || (chosen != kNone && key > Qt::Key_6)))
     return name();
-  if (hidden() && chosen && *chosen < static_cast<int>(takes_.size()))
-    return choose(static_cast<std::size_t>(*chosen));
+  if (hidden() && chosen != kNone && chosen < static_cast<int>(takes_.size()))
+    return choose(static_cast<std::size_t>(chosen));
   QDialog::keyPressEvent(event);
 }
 

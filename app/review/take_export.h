@@ -3,7 +3,7 @@
 #include <QString>
 #include <vector>
 
-#include "core/snapshot.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

@@ -3,8 +3,8 @@
 #include <QCryptographicHash>
 #include <QFile>
 
-#include "core/analysis.h"
-#include "core/fault.h"
+#include "core/base/fault.h"
+#include "core/engine/analysis.h"
 #include "core/judging/kept.h"
 
 namespace calando {

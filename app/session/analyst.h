@@ -3,7 +3,7 @@
 #include <functional>
 
 #include "app/work/work_queue.h"
-#include "core/snapshot.h"
+#include "core/engine/snapshot.h"
 #include "records/studio.h"
 
 namespace calando {

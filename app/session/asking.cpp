@@ -7,7 +7,7 @@
 #include "core/exercise/pair_card.h"
 #include "core/judging/ledger.h"
 #include "core/library/cards.h"
-#include "core/measure/open_breath.h"
+#include "core/measure/air/open_breath.h"
 
 namespace calando {
 

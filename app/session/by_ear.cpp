@@ -5,7 +5,7 @@
 #include "app/session/for_the_ear.h"
 #include "app/session/today.h"
 #include "core/ears/making.h"
-#include "core/measure/dynamics.h"
+#include "core/measure/edges/dynamics.h"
 
 namespace calando {
 

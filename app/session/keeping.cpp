@@ -5,9 +5,9 @@
 
 #include "app/session/today.h"
 #include "app/words/words.h"
+#include "core/base/plain_text.h"
 #include "core/judging/judging.h"
-#include "core/measure/breaths.h"
-#include "core/plain_text.h"
+#include "core/measure/air/breaths.h"
 
 namespace calando {
 

@@ -4,7 +4,7 @@
 #include <memory>
 
 #include "app/work/work_queue.h"
-#include "core/problem.h"
+#include "core/base/problem.h"
 #include "records/homework.h"
 
 namespace calando {

@@ -4,8 +4,8 @@
 #include "app/session/post.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
+#include "core/base/plain_text.h"
 #include "core/library/cards.h"
-#include "core/plain_text.h"
 
 // What came in, into the weeks; and what comes into the watched folder.
 

@@ -14,7 +14,7 @@
 #include "app/sound/speaker.h"
 #include "app/work/work_queue.h"
 #include "core/exercise/live_partner.h"
-#include "core/measure/latency.h"
+#include "core/live/latency.h"
 #include "records/take.h"
 
 namespace calando {

@@ -4,11 +4,11 @@
 #include <mutex>
 
 #include "app/words/words.h"
+#include "core/engine/take_end.h"
 #include "core/exercise/click_remover.h"
 #include "core/exercise/pair_card.h"
-#include "core/measure/input_meter.h"
+#include "core/live/input_meter.h"
 #include "core/signal/tracker.h"
-#include "core/take_end.h"
 
 namespace calando {
 

@@ -5,10 +5,10 @@
 #include <thread>
 
 #include "app/sound/block_source.h"
+#include "core/engine/snapshot.h"
 #include "core/exercise/live_partner.h"
-#include "core/measure/input_meter.h"
-#include "core/measure/stream_clock.h"
-#include "core/snapshot.h"
+#include "core/live/input_meter.h"
+#include "core/live/stream_clock.h"
 #include "records/take_recorder.h"
 
 namespace calando {

@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/measure/stream_clock.h"
+#include "core/live/stream_clock.h"
 
 namespace calando {
 

@@ -2,10 +2,10 @@
 
 #include <set>
 
+#include "app/charts/course_chart.h"
 #include "app/parts/captioned.h"
 #include "app/session/today.h"
 #include "app/style/style.h"
-#include "app/weeks/course_chart.h"
 #include "app/words/words.h"
 #include "core/judging/level.h"
 

@@ -1,6 +1,6 @@
 #include "app/weeks/heard_view.h"
 
-#include "app/ears/ear_chart.h"
+#include "app/charts/ear_chart.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
 #include "app/style/style.h"

@@ -2,7 +2,7 @@
 
 #include <QDate>
 
-#include "core/day.h"
+#include "core/base/day.h"
 
 /// Days of the calendar, as Qt and as core have them.
 namespace calando {

@@ -5,9 +5,9 @@
 #include <optional>
 #include <string_view>
 
+#include "core/base/problem.h"
+#include "core/figures/figure.h"
 #include "core/judging/advice.h"
-#include "core/judging/figure.h"
-#include "core/problem.h"
 #include "core/theory/instrument.h"
 #include "core/theory/tube.h"
 

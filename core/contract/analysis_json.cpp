@@ -1,11 +1,10 @@
 #include "core/contract/analysis_json.h"
 
 #include <cmath>
-#include <cstdint>
 
+#include "core/base/plain_text.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/judging/figure.h"
-#include "core/plain_text.h"
+#include "core/figures/figure.h"
 
 namespace calando {
 
@@ -206,33 +205,6 @@ std::string verdictName(Verdict verdict) {
       return "unmeasured";
   }
   return "";
-}
-
-std::string validUtf8(std::string_view text) {
-  std::string out;
-  for (std::size_t i = 0; i < text.size();) {
-    const auto byte = static_cast<unsigned char>(text[i]);
-    const std::size_t length = byte < 0x80                   ? 1
-                               : byte >= 0xC2 && byte < 0xE0 ? 2
-                               : byte >= 0xE0 && byte < 0xF0 ? 3
-                               : byte >= 0xF0 && byte < 0xF5 ? 4
-                                                             : 0;
-    bool valid = length > 0 && i + length <= text.size();
-    std::uint32_t code = length == 1 ? byte : byte & (0x7Fu >> length);
-    for (std::size_t k = 1; valid && k < length; ++k) {
-      const auto next = static_cast<unsigned char>(text[i + k]);
-      valid = (next & 0xC0) == 0x80;
-      code = code << 6 | (next & 0x3Fu);
-    }
-    valid = valid && !(length == 3 && (code < 0x800 || (code >= 0xD800 && code < 0xE000))) &&
-            !(length == 4 && (code < 0x10000 || code > 0x10FFFF));
-    if (valid)
-      out += text.substr(i, length);
-    else
-      out += "\xEF\xBF\xBD";
-    i += valid ? length : 1;
-  }
-  return out;
 }
 
 /// What can only be told once the players are told apart is null where they are not.

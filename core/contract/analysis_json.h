@@ -3,7 +3,7 @@
 #include <nlohmann/json.hpp>
 #include <string>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/context.h"
 
 /// The contract's forms of an analysis (schema calando.analysis/1), the same for the command line and for
@@ -25,8 +25,6 @@ nlohmann::ordered_json readingsOf(const Analysis& analysis);
 nlohmann::ordered_json adviceOf(const Analysis& analysis);
 /// The tracks every 10 ms: time_s,f0_hz,confidence,level_dbfs,hnr_db,brightness,air_dbfs,kind.
 std::string tracksCsv(const Tracks& tracks, const Analysis& analysis);
-/// Valid UTF-8, whatever comes in.
-std::string validUtf8(std::string_view text);
 
 std::string verdictName(Verdict verdict);
 /// Null for what is no number.

@@ -1,5 +1,6 @@
 #include "core/contract/marking_json.h"
 
+#include "core/base/plain_text.h"
 #include "core/contract/analysis_json.h"
 
 namespace calando {

@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/day.h"
+#include "core/base/day.h"
 #include "core/ears/question.h"
 #include "core/ears/threshold.h"
 

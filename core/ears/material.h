@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "core/ears/change.h"
-#include "core/measure/sounds.h"
+#include "core/measure/edges/sounds.h"
 #include "core/signal/tracks.h"
 
 namespace calando {

@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "core/ears/material.h"
-#include "core/signal/interpolate.h"
+#include "core/maths/interpolate.h"
 
 namespace calando {
 

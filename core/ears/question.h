@@ -5,8 +5,8 @@
 #include <random>
 #include <vector>
 
+#include "core/base/names.h"
 #include "core/ears/sound_maker.h"
-#include "core/names.h"
 
 namespace calando {
 

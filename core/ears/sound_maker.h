@@ -3,8 +3,8 @@
 #include <map>
 #include <memory>
 
-#include "core/analysis.h"
 #include "core/ears/making.h"
+#include "core/engine/analysis.h"
 
 namespace calando {
 

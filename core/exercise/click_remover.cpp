@@ -7,11 +7,11 @@
 #include <numbers>
 
 #include "core/exercise/cue_sheet.h"
-#include "core/measure/latency.h"
-#include "core/measure/statistics.h"
-#include "core/signal/dot.h"
-#include "core/signal/filters.h"
-#include "core/signal/interpolate.h"
+#include "core/live/latency.h"
+#include "core/maths/dot.h"
+#include "core/maths/filters.h"
+#include "core/maths/interpolate.h"
+#include "core/maths/statistics.h"
 
 namespace calando {
 

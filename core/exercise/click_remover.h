@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "core/exercise/accompaniment.h"
-#include "core/signal/sliding_signal.h"
+#include "core/maths/sliding_signal.h"
 
 namespace calando {
 

@@ -9,8 +9,8 @@
 #include "core/exercise/exercise.h"
 #include "core/exercise/key_times.h"
 #include "core/exercise/target.h"
-#include "core/measure/pair.h"
-#include "core/measure/sounds.h"
+#include "core/measure/edges/sounds.h"
+#include "core/measure/pair/pair.h"
 #include "core/theory/part_played.h"
 #include "core/theory/pitch_frame.h"
 

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <array>
 
-#include "core/in_order.h"
+#include "core/base/in_order.h"
 
 namespace calando {
 

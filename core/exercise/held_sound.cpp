@@ -4,7 +4,7 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/measure/statistics.h"
+#include "core/maths/statistics.h"
 #include "core/theory/pitch.h"
 
 namespace calando {

@@ -4,7 +4,7 @@
 #include <span>
 
 #include "core/exercise/partner.h"
-#include "core/measure/sounds.h"
+#include "core/measure/edges/sounds.h"
 #include "core/signal/tracks.h"
 
 namespace calando {

@@ -4,7 +4,7 @@
 #include <span>
 #include <vector>
 
-#include "core/names.h"
+#include "core/base/names.h"
 
 /// A made player to be in tune with: what it plays, how it goes along, how it sounds.
 namespace calando {

@@ -5,7 +5,7 @@
 #include <map>
 #include <tuple>
 
-#include "core/measure/statistics.h"
+#include "core/maths/statistics.h"
 
 namespace calando {
 

@@ -5,7 +5,7 @@
 #include <functional>
 #include <set>
 
-#include "core/measure/statistics.h"
+#include "core/maths/statistics.h"
 
 namespace calando {
 

@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/history.h"
 #include "core/judging/ledger.h"
 

@@ -1,9 +1,9 @@
 #include "core/homework/list.h"
 
-#include "core/catalogue.h"
+#include "core/base/catalogue.h"
+#include "core/base/plain_text.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
-#include "core/plain_text.h"
 
 namespace calando {
 

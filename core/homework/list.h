@@ -6,8 +6,8 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/base/fault.h"
 #include "core/exercise/context.h"
-#include "core/fault.h"
 
 /// What is to be practised and sent: a list made from cards.
 namespace calando {

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/measure/notes.h"
+#include "core/measure/pitch/notes.h"
 
 namespace calando {
 

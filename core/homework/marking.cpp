@@ -4,7 +4,7 @@
 #include <cmath>
 #include <numeric>
 
-#include "core/judging/heard.h"
+#include "core/figures/heard.h"
 #include "core/judging/judging.h"
 
 namespace calando {

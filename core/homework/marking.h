@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/homework/list.h"
 #include "core/homework/splitting.h"
 

@@ -3,7 +3,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/judging/findings.h"
+#include "core/figures/findings.h"
 
 /// What a long recording is made of, before anybody asks what was wanted: tones, breaths, talk, noise.
 namespace calando {

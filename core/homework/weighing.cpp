@@ -4,7 +4,7 @@
 #include <cmath>
 #include <map>
 
-#include "core/judging/matching.h"
+#include "core/figures/matching.h"
 
 namespace calando {
 

@@ -3,8 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/catalogue.h"
-#include "core/judging/figure.h"
+#include "core/base/catalogue.h"
+#include "core/figures/figure.h"
 #include "data/catalogue_text.h"
 
 namespace calando {

@@ -8,8 +8,8 @@
 #include <tl/expected.hpp>
 #include <vector>
 
-#include "core/fault.h"
-#include "core/judging/findings.h"
+#include "core/base/fault.h"
+#include "core/figures/findings.h"
 
 namespace calando {
 

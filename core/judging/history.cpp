@@ -4,7 +4,7 @@
 #include <cmath>
 #include <limits>
 
-#include "core/measure/statistics.h"
+#include "core/maths/statistics.h"
 
 namespace calando {
 

@@ -9,7 +9,7 @@
 #include <string>
 #include <vector>
 
-#include "core/day.h"
+#include "core/base/day.h"
 #include "core/exercise/context.h"
 #include "core/judging/kept.h"
 

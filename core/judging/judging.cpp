@@ -3,12 +3,12 @@
 #include <algorithm>
 #include <map>
 
+#include "core/figures/cue_figures.h"
+#include "core/figures/figure.h"
+#include "core/figures/heard.h"
 #include "core/judging/advice.h"
-#include "core/judging/cue_figures.h"
-#include "core/judging/figure.h"
-#include "core/judging/heard.h"
 #include "core/judging/level.h"
-#include "core/measure/breaths.h"
+#include "core/measure/air/breaths.h"
 
 namespace calando {
 

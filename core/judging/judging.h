@@ -3,7 +3,7 @@
 #include <vector>
 
 #include "core/exercise/cue_sheet.h"
-#include "core/judging/findings.h"
+#include "core/figures/findings.h"
 #include "core/signal/tracks.h"
 
 namespace calando {

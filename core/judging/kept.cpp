@@ -1,6 +1,6 @@
 #include "core/judging/kept.h"
 
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/judging.h"
 
 namespace calando {

@@ -3,7 +3,7 @@
 #include <map>
 #include <string>
 
-#include "core/judging/findings.h"
+#include "core/figures/findings.h"
 
 namespace calando {
 

@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 
 namespace calando {
 

@@ -2,9 +2,9 @@
 
 #include <nlohmann/json.hpp>
 
-#include "core/bounded_json.h"
-#include "core/catalogue.h"
-#include "core/judging/figure.h"
+#include "core/base/bounded_json.h"
+#include "core/base/catalogue.h"
+#include "core/figures/figure.h"
 #include "data/catalogue_text.h"
 
 namespace calando {

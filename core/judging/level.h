@@ -6,9 +6,9 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/base/fault.h"
 #include "core/exercise/exercise.h"
 #include "core/exercise/target.h"
-#include "core/fault.h"
 
 /// What is asked of figures, read from text: by cards, and by the levels of demand.
 namespace calando {

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <vector>
 
-#include "core/measure/statistics.h"
+#include "core/maths/statistics.h"
 
 namespace calando {
 

@@ -1,6 +1,6 @@
 #include "core/library/asked.h"
 
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/advice.h"
 #include "core/judging/level.h"

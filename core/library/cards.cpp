@@ -4,10 +4,10 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
-#include "core/bounded_json.h"
-#include "core/catalogue.h"
+#include "core/base/bounded_json.h"
+#include "core/base/catalogue.h"
 #include "core/exercise/ticks.h"
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/level.h"
 #include "core/library/card_names.h"
 #include "data/catalogue_text.h"

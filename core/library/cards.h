@@ -6,8 +6,8 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/base/fault.h"
 #include "core/exercise/exercise.h"
-#include "core/fault.h"
 
 /// Exercise cards as text, in the form that docs/exercises.md describes, and those that ship.
 namespace calando {

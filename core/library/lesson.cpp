@@ -1,6 +1,6 @@
 #include "core/library/lesson.h"
 
-#include "core/catalogue.h"
+#include "core/base/catalogue.h"
 #include "core/library/cards.h"
 #include "data/catalogue_text.h"
 

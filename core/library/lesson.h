@@ -5,7 +5,7 @@
 #include <tl/expected.hpp>
 #include <vector>
 
-#include "core/fault.h"
+#include "core/base/fault.h"
 
 namespace calando {
 

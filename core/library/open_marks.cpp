@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
 
 namespace calando {
 

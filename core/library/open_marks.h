@@ -4,7 +4,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/measure/sounds.h"
+#include "core/measure/edges/sounds.h"
 
 /// The breaths that a teacher called open, as text.
 namespace calando {

@@ -7,7 +7,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/day.h"
+#include "core/base/day.h"
 #include "core/exercise/exercise.h"
 #include "core/judging/history.h"
 

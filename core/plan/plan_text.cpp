@@ -1,6 +1,6 @@
 #include <nlohmann/json.hpp>
 
-#include "core/bounded_json.h"
+#include "core/base/bounded_json.h"
 #include "core/plan/plan.h"
 
 // A plan as text, and back.

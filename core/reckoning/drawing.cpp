@@ -4,8 +4,8 @@
 #include <cmath>
 
 #include "core/exercise/cue_sheet.h"
-#include "core/judging/cue_figures.h"
-#include "core/measure/statistics.h"
+#include "core/figures/cue_figures.h"
+#include "core/maths/statistics.h"
 #include "core/reckoning/reckoning.h"
 
 namespace calando {

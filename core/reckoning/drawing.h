@@ -3,7 +3,7 @@
 #include <optional>
 
 #include "core/exercise/context.h"
-#include "core/judging/findings.h"
+#include "core/figures/findings.h"
 
 namespace calando {
 

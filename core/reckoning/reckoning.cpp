@@ -5,7 +5,7 @@
 #include <charconv>
 #include <cmath>
 
-#include "core/plain_text.h"
+#include "core/base/plain_text.h"
 #include "core/theory/interval.h"
 
 namespace calando {

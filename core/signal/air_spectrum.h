@@ -2,8 +2,8 @@
 
 #include <array>
 
-#include "core/signal/fft.h"
-#include "core/signal/sliding_signal.h"
+#include "core/maths/fft.h"
+#include "core/maths/sliding_signal.h"
 
 namespace calando {
 

@@ -3,8 +3,8 @@
 #include <span>
 #include <vector>
 
-#include "core/signal/filters.h"
-#include "core/signal/sliding_signal.h"
+#include "core/maths/filters.h"
+#include "core/maths/sliding_signal.h"
 
 namespace calando {
 

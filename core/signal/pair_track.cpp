@@ -5,9 +5,9 @@
 #include <cmath>
 #include <optional>
 
-#include "core/measure/statistics.h"
-#include "core/signal/coarse_pitch.h"
-#include "core/signal/interpolate.h"
+#include "core/maths/interpolate.h"
+#include "core/maths/statistics.h"
+#include "core/pitch/coarse_pitch.h"
 #include "core/signal/tracks.h"
 #include "core/theory/interval.h"
 

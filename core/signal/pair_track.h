@@ -4,8 +4,8 @@
 #include <span>
 #include <vector>
 
-#include "core/signal/filters.h"
-#include "core/signal/sliding_signal.h"
+#include "core/maths/filters.h"
+#include "core/maths/sliding_signal.h"
 #include "core/signal/two_tones.h"
 
 namespace calando {

@@ -4,7 +4,7 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/signal/refine_pitch.h"
+#include "core/pitch/refine_pitch.h"
 #include "core/signal/tracks.h"
 
 namespace calando {

@@ -4,7 +4,7 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/signal/interpolate.h"
+#include "core/maths/interpolate.h"
 
 namespace calando {
 

@@ -6,9 +6,9 @@
 #include <optional>
 #include <vector>
 
-#include "core/signal/fft.h"
-#include "core/signal/filters.h"
-#include "core/signal/sliding_signal.h"
+#include "core/maths/fft.h"
+#include "core/maths/filters.h"
+#include "core/maths/sliding_signal.h"
 
 namespace calando {
 

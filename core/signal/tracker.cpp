@@ -5,14 +5,14 @@
 #include <cmath>
 #include <optional>
 
+#include "core/maths/filters.h"
+#include "core/pitch/coarse_pitch.h"
+#include "core/pitch/period_chain.h"
+#include "core/pitch/pitch_path.h"
+#include "core/pitch/quick_pitch.h"
+#include "core/pitch/refine_pitch.h"
 #include "core/signal/bands.h"
-#include "core/signal/coarse_pitch.h"
-#include "core/signal/filters.h"
-#include "core/signal/period_chain.h"
 #include "core/signal/pitch_curve.h"
-#include "core/signal/pitch_path.h"
-#include "core/signal/quick_pitch.h"
-#include "core/signal/refine_pitch.h"
 #include "core/signal/under_tone.h"
 
 namespace calando {

@@ -4,7 +4,7 @@
 #include <span>
 #include <vector>
 
-#include "core/signal/coarse_pitch.h"
+#include "core/pitch/coarse_pitch.h"
 #include "core/signal/tracks.h"
 
 namespace calando {

@@ -6,11 +6,11 @@
 #include <optional>
 #include <vector>
 
+#include "core/pitch/period_chain.h"
+#include "core/pitch/quick_pitch.h"
 #include "core/signal/air_spectrum.h"
 #include "core/signal/energy_track.h"
 #include "core/signal/pair_track.h"
-#include "core/signal/period_chain.h"
-#include "core/signal/quick_pitch.h"
 #include "core/signal/tone_colour.h"
 #include "core/signal/under_tone.h"
 

@@ -2,7 +2,7 @@
 
 #include <optional>
 
-#include "core/signal/hann_spectrum.h"
+#include "core/maths/hann_spectrum.h"
 
 namespace calando {
 

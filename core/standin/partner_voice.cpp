@@ -2,7 +2,7 @@
 
 #include <cmath>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/held_sound.h"
 #include "core/standin/player.h"
 

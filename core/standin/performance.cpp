@@ -1,11 +1,11 @@
 #include <memory>
 #include <numbers>
 
-#include "core/judging/cue_figures.h"
-#include "core/measure/segmentation.h"
-#include "core/standin/voices/breath.h"
-#include "core/standin/voices/buzz.h"
-#include "core/standin/voices/tone.h"
+#include "core/figures/cue_figures.h"
+#include "core/measure/edges/segmentation.h"
+#include "core/standin/breath.h"
+#include "core/standin/buzz.h"
+#include "core/standin/tone.h"
 
 namespace calando {
 

@@ -1,6 +1,6 @@
 #include "core/standin/player.h"
 
-#include "core/catalogue.h"
+#include "core/base/catalogue.h"
 #include "data/catalogue_text.h"
 
 namespace calando {

@@ -6,9 +6,9 @@
 #include <tl/expected.hpp>
 #include <vector>
 
+#include "core/base/fault.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/fault.h"
-#include "core/judging/findings.h"
+#include "core/figures/findings.h"
 
 /// The simulated player: stands in for a student with an instrument wherever nobody can play.
 namespace calando {

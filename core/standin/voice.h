@@ -3,7 +3,7 @@
 #include <random>
 #include <vector>
 
-#include "core/judging/findings.h"
+#include "core/figures/findings.h"
 
 namespace calando::standin {
 

@@ -2,8 +2,8 @@
 
 #include <algorithm>
 
-#include "core/bounded_json.h"
-#include "core/catalogue.h"
+#include "core/base/bounded_json.h"
+#include "core/base/catalogue.h"
 #include "core/theory/tube.h"
 #include "data/catalogue_text.h"
 

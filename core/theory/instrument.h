@@ -6,8 +6,8 @@
 #include <tl/expected.hpp>
 #include <vector>
 
-#include "core/fault.h"
-#include "core/names.h"
+#include "core/base/fault.h"
+#include "core/base/names.h"
 #include "core/theory/pitch.h"
 
 namespace calando {

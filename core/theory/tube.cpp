@@ -4,7 +4,7 @@
 #include <cmath>
 #include <numeric>
 
-#include "core/catalogue.h"
+#include "core/base/catalogue.h"
 #include "core/theory/instrument.h"
 #include "data/catalogue_text.h"
 

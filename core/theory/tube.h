@@ -6,7 +6,7 @@
 #include <tl/expected.hpp>
 #include <vector>
 
-#include "core/fault.h"
+#include "core/base/fault.h"
 #include "core/theory/pitch.h"
 
 namespace calando {

@@ -7,7 +7,7 @@
 #include <numbers>
 #include <numeric>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"

@@ -2,9 +2,9 @@
 
 #include <algorithm>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"

@@ -4,17 +4,17 @@
 #include <cmath>
 #include <random>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
+#include "core/engine/take_end.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/pace.h"
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/library/open_marks.h"
-#include "core/measure/open_breath.h"
-#include "core/measure/settling.h"
+#include "core/measure/air/open_breath.h"
+#include "core/measure/edges/settling.h"
 #include "core/standin/player.h"
-#include "core/take_end.h"
 #include "support/breaths.h"
 #include "support/processed.h"
 #include "support/signals.h"

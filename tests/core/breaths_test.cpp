@@ -1,4 +1,4 @@
-#include "core/measure/breaths.h"
+#include "core/measure/air/breaths.h"
 
 #include <gtest/gtest.h>
 
@@ -6,7 +6,7 @@
 #include <numbers>
 #include <random>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/signal/tracker.h"
 #include "support/breaths.h"
 #include "support/signals.h"

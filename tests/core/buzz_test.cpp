@@ -8,7 +8,7 @@
 #include <nlohmann/json.hpp>
 #include <random>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/ledger.h"
 #include "core/judging/level.h"

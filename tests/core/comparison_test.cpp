@@ -1,10 +1,10 @@
-#include "core/comparison.h"
+#include "core/engine/comparison.h"
 
 #include <gtest/gtest.h>
 
 #include <random>
 
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 
 namespace calando {
 namespace {

@@ -7,16 +7,16 @@
 #include <numbers>
 #include <random>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
+#include "core/figures/matching.h"
 #include "core/judging/history.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
-#include "core/judging/matching.h"
 #include "core/library/cards.h"
-#include "core/measure/dynamics.h"
+#include "core/measure/edges/dynamics.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
 #include "support/signals.h"

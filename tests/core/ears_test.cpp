@@ -5,8 +5,8 @@
 
 #include "core/ears/answers.h"
 #include "core/library/asked.h"
-#include "core/measure/dynamics.h"
-#include "core/measure/statistics.h"
+#include "core/maths/statistics.h"
+#include "core/measure/edges/dynamics.h"
 #include "support/dice.h"
 #include "support/signals.h"
 

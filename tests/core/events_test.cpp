@@ -2,7 +2,7 @@
 
 #include <cmath>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/signal/tracker.h"
 #include "support/signals.h"
 

@@ -8,7 +8,7 @@
 
 #include "core/contract/analysis_json.h"
 #include "core/exercise/context.h"
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 

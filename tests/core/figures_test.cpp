@@ -2,8 +2,8 @@
 
 #include <cmath>
 
-#include "core/analysis.h"
-#include "core/measure/statistics.h"
+#include "core/engine/analysis.h"
+#include "core/maths/statistics.h"
 #include "support/signals.h"
 
 namespace calando {

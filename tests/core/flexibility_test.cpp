@@ -6,13 +6,13 @@
 #include <map>
 #include <numbers>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/fingerings.h"
 #include "core/judging/level.h"
 #include "core/judging/reach_map.h"
 #include "core/library/cards.h"
-#include "core/measure/bend.h"
+#include "core/measure/pitch/bend.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
 #include "support/dice.h"

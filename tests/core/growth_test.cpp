@@ -3,7 +3,7 @@
 #include <gtest/gtest.h>
 
 #include "core/growth/fatigue.h"
-#include "tests/support/dice.h"
+#include "support/dice.h"
 
 namespace calando {
 namespace {

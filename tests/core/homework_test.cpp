@@ -5,8 +5,8 @@
 #include <cmath>
 #include <cstdlib>
 
-#include "core/analysis.h"
 #include "core/contract/marking_json.h"
+#include "core/engine/analysis.h"
 #include "core/homework/listening.h"
 #include "core/homework/marking.h"
 #include "core/judging/level.h"

@@ -3,8 +3,9 @@
 #include <cmath>
 #include <sstream>
 
-#include "core/analysis.h"
+#include "core/base/plain_text.h"
 #include "core/contract/analysis_json.h"
+#include "core/engine/analysis.h"
 #include "core/signal/tracker.h"
 #include "support/signals.h"
 

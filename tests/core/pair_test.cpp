@@ -1,18 +1,18 @@
-#include "core/measure/pair.h"
+#include "core/measure/pair/pair.h"
 
 #include <gtest/gtest.h>
 
 #include <cmath>
 #include <functional>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/pair_card.h"
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
-#include "tests/support/dice.h"
-#include "tests/support/signals.h"
+#include "support/dice.h"
+#include "support/signals.h"
 
 namespace calando {
 namespace {

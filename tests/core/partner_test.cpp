@@ -6,19 +6,19 @@
 #include <functional>
 #include <set>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/held_sound.h"
 #include "core/exercise/live_partner.h"
 #include "core/exercise/pair_card.h"
-#include "core/judging/figure.h"
+#include "core/figures/figure.h"
 #include "core/judging/level.h"
 #include "core/library/asked.h"
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"
 #include "core/standin/partner_voice.h"
 #include "core/standin/player.h"
-#include "tests/support/dice.h"
-#include "tests/support/signals.h"
+#include "support/dice.h"
+#include "support/signals.h"
 
 namespace calando {
 namespace {

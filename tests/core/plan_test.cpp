@@ -6,7 +6,7 @@
 #include <fstream>
 
 #include "core/library/cards.h"
-#include "tests/support/learners.h"
+#include "support/learners.h"
 
 namespace calando {
 namespace {

@@ -4,13 +4,13 @@
 
 #include <cmath>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/reckoning/drawing.h"
 #include "core/theory/interval.h"
-#include "tests/support/dice.h"
-#include "tests/support/signals.h"
+#include "support/dice.h"
+#include "support/signals.h"
 
 namespace calando {
 namespace {

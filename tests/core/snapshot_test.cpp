@@ -1,13 +1,13 @@
-#include "core/snapshot.h"
+#include "core/engine/snapshot.h"
 
 #include <gtest/gtest.h>
 
 #include <nlohmann/json.hpp>
 
+#include "core/engine/take_end.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"
-#include "core/take_end.h"
 #include "support/signals.h"
 
 namespace calando {

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"

@@ -3,8 +3,8 @@
 #include <cmath>
 #include <random>
 
-#include "core/measure/latency.h"
-#include "core/measure/stream_clock.h"
+#include "core/live/latency.h"
+#include "core/live/stream_clock.h"
 #include "support/signals.h"
 
 namespace calando {

@@ -5,7 +5,7 @@
 #include <cmath>
 #include <random>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "support/signals.h"
 
 namespace calando {

@@ -4,7 +4,7 @@
 
 #include <map>
 
-#include "tests/support/dice.h"
+#include "support/dice.h"
 
 namespace calando {
 namespace {

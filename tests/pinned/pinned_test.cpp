@@ -7,10 +7,10 @@
 #include <map>
 #include <nlohmann/json.hpp>
 
-#include "core/analysis.h"
+#include "core/base/plain_text.h"
 #include "core/contract/analysis_json.h"
 #include "core/contract/marking_json.h"
-#include "core/plain_text.h"
+#include "core/engine/analysis.h"
 #include "pinned/sounds.h"
 #include "support/marked.h"
 

@@ -2,7 +2,7 @@
 
 #include <cmath>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/pair_card.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"

@@ -4,7 +4,7 @@
 #include <fstream>
 #include <random>
 
-#include "fuzz/targets.h"
+#include "targets.h"
 
 // The fuzzers' seeds and finds, and a few random changes of each, without a fuzzer.
 namespace calando {

@@ -1,11 +1,11 @@
-#include "core/problem.h"
+#include "core/base/problem.h"
 
 #include <gtest/gtest.h>
 
 #include <set>
 
 #include "audio/file_fault.h"
-#include "core/fault.h"
+#include "core/base/fault.h"
 #include "records/pack_fault.h"
 #include "records/studio_fault.h"
 

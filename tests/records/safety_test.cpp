@@ -5,7 +5,7 @@
 
 #include <algorithm>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/judging/kept.h"
 #include "core/library/cards.h"
 #include "records/studio_fixture.h"

@@ -1,4 +1,4 @@
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "records/pack.h"
 #include "records/studio_fixture.h"
 

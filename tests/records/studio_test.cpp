@@ -11,7 +11,7 @@
 #include <cmath>
 #include <thread>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/library/cards.h"
 #include "records/studio_fixture.h"
 

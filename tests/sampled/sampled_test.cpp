@@ -13,7 +13,7 @@
 #include <numbers>
 
 #include "audio/sound_file.h"
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/judging.h"

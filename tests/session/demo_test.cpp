@@ -6,7 +6,7 @@
 #include <algorithm>
 #include <map>
 
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "demo/demo_class.h"
 #include "records/studio.h"
 

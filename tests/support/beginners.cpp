@@ -3,7 +3,7 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/signal/fft.h"
+#include "core/maths/fft.h"
 
 namespace sounds {
 

@@ -1,4 +1,4 @@
-#include "tests/support/learners.h"
+#include "support/learners.h"
 
 #include <algorithm>
 #include <cmath>

@@ -5,7 +5,7 @@
 #include <vector>
 
 #include "core/plan/sheet.h"
-#include "tests/support/dice.h"
+#include "support/dice.h"
 
 /// Students who practise what a plan gives them: how well a take comes depends on how hard it is against what
 /// they can do, and they learn most from what is just within reach. Independent of the plan's own rules.

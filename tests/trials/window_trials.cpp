@@ -11,11 +11,11 @@
 #include "app/desk/main_window.h"
 #include "app/style/style.h"
 #include "audio/sound_file.h"
-#include "core/analysis.h"
+#include "core/base/plain_text.h"
+#include "core/engine/analysis.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
-#include "core/plain_text.h"
 #include "support/signals.h"
 #include "trials/trials.h"
 

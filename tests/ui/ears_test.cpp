@@ -5,7 +5,7 @@
 #include <QListWidget>
 #include <QPushButton>
 
-#include "app/ears/ear_chart.h"
+#include "app/charts/ear_chart.h"
 #include "app/ears/ears_page.h"
 #include "app/ears/sound_card.h"
 #include "app/weeks/heard_view.h"

@@ -18,8 +18,8 @@
 #include "app/weeks/plan_dialog.h"
 #include "app/words/language.h"
 #include "app/words/words.h"
+#include "core/figures/figure.h"
 #include "core/judging/advice.h"
-#include "core/judging/figure.h"
 #include "core/library/cards.h"
 #include "ui/window_fixture.h"
 

@@ -21,7 +21,7 @@
 #include "app/desk/take_view.h"
 #include "app/style/style.h"
 #include "audio/sound_file.h"
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/standin/player.h"
 #include "sound_server.h"
 #include "support/signals.h"

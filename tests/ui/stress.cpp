@@ -11,7 +11,7 @@
 #include "app/sound/listener.h"
 #include "app/style/style.h"
 #include "audio/sound_file.h"
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "core/signal/tracker.h"
 #include "sound_server.h"
 #include "support/signals.h"

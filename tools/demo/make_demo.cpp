@@ -9,7 +9,7 @@
 #include "app/picture/gallery.h"
 #include "app/session/analyst.h"
 #include "app/session/demo.h"
-#include "core/analysis.h"
+#include "core/engine/analysis.h"
 #include "demo/demo_class.h"
 #include "demo/demo_ears.h"
 #include "demo/demo_homework.h"

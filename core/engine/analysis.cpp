@@ -1,0 +1,373 @@
+#include "core/engine/analysis.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/exercise/click_remover.h"
+#include "core/exercise/pace.h"
+#include "core/exercise/pair_card.h"
+#include "core/figures/cue_figures.h"
+#include "core/judging/judging.h"
+#include "core/maths/statistics.h"
+#include "core/measure/air/air_sums.h"
+#include "core/measure/air/breaths.h"
+#include "core/measure/air/played_noise.h"
+#include "core/measure/edges/envelope.h"
+#include "core/measure/edges/segmentation.h"
+#include "core/measure/edges/tone_spans.h"
+#include "core/measure/edges/transitions.h"
+#include "core/measure/pitch/note_figures.h"
+#include "core/measure/pitch/notes.h"
+#include "core/measure/pitch/pitch_range.h"
+#include "core/measure/pitch/quality.h"
+#include "core/signal/tracker.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kDroneInNoise_db = 6.0;  // noise under this much over the drone is a quarter and more of its
+constexpr double kEdge_s = 0.03;
+constexpr double kLongestPause_s = 0.15;  // between two notes of a slur
+constexpr double kShortestGlide_ms = 100.0;
+constexpr double kJump_s = 0.15;
+constexpr double kWrongNote_cents = 150.0;
+constexpr double kShortNoteless_s = 0.2;
+constexpr double kShortestNoteless_s = 0.055;  // a try, as exact as its ends are
+constexpr double kStandsOut_db = 10.0;
+constexpr double kShortestQuality_s = 0.4;  // of the note that it is told from
+constexpr double kSings = 0.9;              // confidence
+constexpr double kPeriodic = 0.6;           // confidence
+constexpr double kHissFrom_hz = 500.0;
+constexpr double kHiss_db = -9.0;  // harmonics over noise
+constexpr std::size_t kFewestPitches = 10;
+constexpr double kSwellLate_s = 2.0;  // after what was played is over
+
+Slip slipOf(const NoteLayout::Jump& jump, const Context& context) {
+  const auto written = [&](double cents) {
+    return context.writtenOf(nearestSemitone(shiftedBy(440.0, cents), context.reference));
+  };
+  const auto partial = [&](double cents) -> std::optional<int> {
+    if (!context.fingering) return std::nullopt;
+    const auto place =
+        placeOn(shiftedBy(440.0, cents), *context.fingering, context.instrument, context.reference.a4_hz);
+    return place ? std::optional(place->partial) : std::nullopt;
+  };
+  return {jump.at_s,     written(jump.from_cents), written(jump.to_cents),
+          jump.length_s, partial(jump.from_cents), partial(jump.to_cents)};
+}
+
+bool wasAsked(const Note& note, const Context& context) {
+  return std::ranges::any_of(context.asked, [&](int asked) {
+    const int sounding = context.instrument ? context.instrument->soundingOf(asked) : asked;
+    return std::abs(centsBetween(frequencyOf(sounding, context.reference), note.f0_hz)) < kWrongNote_cents;
+  });
+}
+
+/// Jumps to a note that was not asked for, however long they last.
+void addUnaskedJumps(Tone& tone, const Context& context) {
+  if (context.asked.empty()) return;
+  for (std::size_t i = 1; i < tone.notes.size(); ++i) {
+    const Note& before = tone.notes[i - 1];
+    const Note& here = tone.notes[i];
+    const bool jumped = here.start_s - before.end_s < kJump_s &&
+                        std::abs(centsBetween(before.f0_hz, here.f0_hz)) >= kWrongNote_cents;
+    if (jumped && wasAsked(before, context) && !wasAsked(here, context))
+      tone.slips.push_back({here.start_s, before.written, here.written, here.end_s - here.start_s,
+                            before.partial, here.partial});
+  }
+  std::ranges::sort(tone.slips, {}, &Slip::at_s);
+}
+
+/// Most of it has one pitch or another: a sound that is periodic is a tone, also one without a note. A short
+/// one may be chance, and has to be clearer.
+bool isPeriodic(const Tone& tone, const Tracks& tracks, const Room& room) {
+  if (tone.held_s >= kShortNoteless_s) return isSure(tracks, tone.start_s, tone.end_s, kPeriodic);
+  return tone.held_s >= kShortestNoteless_s && isSure(tracks, tone.start_s, tone.end_s, kSings) &&
+         tracks.energy.level_dbfs(tone.start_s, tone.end_s) >
+             room.floor_dbfs.value_or(-200.0) + kStandsOut_db;
+}
+
+/// A narrow hiss has a pitch of a kind from moment to moment, and nothing of a harmonic in it; or none that
+/// lasts for as long as it takes to look for harmonics.
+bool isHiss(const Tone& tone, const Tracks& tracks) {
+  std::vector<double> pitches, hnrs;
+  const auto first = static_cast<std::size_t>(std::ceil(tone.start_s / kHop_s));
+  for (std::size_t i = first; i < tracks.frames.size() && static_cast<double>(i) * kHop_s <= tone.end_s;
+       ++i) {
+    const TrackFrame& f = tracks.frames[i];
+    if (f.f0_hz <= 0.0f) continue;
+    pitches.push_back(f.f0_hz);
+    if (f.colour >= 0) hnrs.push_back(tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
+  }
+  if (pitches.size() < kFewestPitches || median(pitches) < kHissFrom_hz) return false;
+  return hnrs.empty() || median(hnrs) < kHiss_db;
+}
+
+Expected expectedOf(const Context& context) {
+  const Exercise* card = context.exercise.get();
+  const bool small = context.partPlayed() != PartPlayed::whole, level = card && card->keepsLevel();
+  const bool travelWanted = small && card && card->part != PartPlayed::whole && !level;
+  if ((context.asked.size() == 1 || context.target_hz) && !travelWanted) return Expected::oneNote;
+  return small && !level && (travelWanted || context.asked.empty()) ? Expected::travels : Expected::anything;
+}
+
+/// Level and noise of all of it; on the small part what it is like.
+void describeWhole(Tone& tone, const Tracks& tracks, const PitchLine& line, PartPlayed part) {
+  if (line.cents.empty()) return;
+  const Note all = describeSounding(tracks, tone, shiftedBy(440.0, median(line.cents)));
+  tone.level_dbfs = all.level_dbfs;
+  tone.hnr_db = all.hnr_db;
+  if (part == PartPlayed::whole) return;
+  const Note* note = tone.mainNote();
+  const bool held = note && note->end_s - note->start_s >= kShortestQuality_s;
+  describeQuality(tone, held ? *note : all, held ? Pitch::held : Pitch::moves, part);
+}
+
+/// How the first of its notes begins and the last one ends.
+void describeEnds(Tone& tone, const Tracks& tracks, const Room& room, const PitchLine& centre) {
+  const Note& first = tone.notes.front();
+  const Envelope envelope = Envelope::forPitch(tracks.energy, first.f0_hz, room.floor_dbfs);
+  // Air that is already there when the tone begins is not part of its rise.
+  double before = envelope.noisePower;
+  if (const double air_s = tone.onset.air_before_ms.value_or(0.0) / 1000.0; air_s > kEdge_s)
+    before =
+        std::max(before, tracks.energy.meanSquare(tone.start_s - 0.75 * air_s, tone.start_s - 0.25 * air_s));
+  tone.onset.rise_ms =
+      riseTime(tracks.energy, tone.start_s, envelope.medianPower(first.coreStart_s, first.coreEnd_s),
+               first.f0_hz, before);
+  const double rings_on_s = tone.release.rings_on_s;
+  tone.release = describeRelease(tracks, centre, tone.notes.back());
+  tone.release.rings_on_s = rings_on_s;
+}
+
+/// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it
+/// was no tone.
+bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
+                  const Context& context) {
+  if (isHiss(tone, tracks)) return false;
+  tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);
+  const PitchLine everything = pitchLine(tracks, tone.start_s, tone.end_s, tone.dropouts);
+  const PitchLine still = withoutWaves(everything);
+  NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, expectedOf(context));
+  const PitchLine line = withoutJumps(everything, layout.jumps);
+  const PitchLine centre = withoutJumps(still, layout.jumps);
+  if (layout.plateaus.empty() && layout.glides.empty()) {
+    describeWhole(tone, tracks, everything, context.partPlayed());
+    return isPeriodic(tone, tracks, room);
+  }
+  tone.glides = std::move(layout.glides);
+  tone.range = pitchRange(everything);
+  for (Glide& glide : tone.glides) {
+    glide.uneven_cents = unevennessOf(everything, glide);
+    glide.breaks = static_cast<int>(std::ranges::count_if(
+        tone.dropouts, [&](const Dropout& d) { return d.at_s >= glide.start_s && d.at_s < glide.end_s; }));
+  }
+  for (const auto& jump : layout.jumps) tone.slips.push_back(slipOf(jump, context));
+  for (const Plateau& plateau : layout.plateaus) {
+    const CoreLine core = coreLine(centre, plateau);
+    const auto settle = settleTime(centre, plateau, core);
+    if (tone.notes.empty()) {
+      tone.onset.settle_ms = settle;
+      tone.onset.scoop_cents = scoop(centre, plateau, core);
+    }
+    tone.notes.push_back(describeNote(tracks, line, centre, plateau, settle, tone.dropouts, context));
+  }
+  addUnaskedJumps(tone, context);
+  describeWhole(tone, tracks, everything, context.partPlayed());
+  if (!tone.notes.empty()) describeEnds(tone, tracks, room, centre);
+  return true;
+}
+
+/// A way that the refined pitch shows longer than it was is no glide: the notes meet in its middle.
+void meetIn(const Transition& transition, Note& before, Note& after, std::vector<Glide>& glides) {
+  if (transition.gap_ms > 0.0 || transition.length_ms > kShortestGlide_ms || after.start_s <= before.end_s)
+    return;
+  std::erase_if(glides, [&](const Glide& glide) {
+    return glide.start_s >= before.end_s - kEdge_s && glide.end_s <= after.start_s + kEdge_s;
+  });
+  before.end_s = after.start_s = transition.at_s;
+}
+
+/// Whether two written notes lie in different registers; nullopt where an instrument has none.
+std::optional<bool> overBreak(int from, int to, const Instrument* instrument) {
+  if (!instrument || instrument->registers.empty()) return std::nullopt;
+  return std::ranges::any_of(instrument->registers,
+                             [=](int first) { return (from < first) != (to < first); });
+}
+
+/// How each of its notes is reached from the one before, which may be that of the tone before.
+void describeTransitions(Tone& tone, const Tone* previous, const Tracks& tracks, const Room& room,
+                         const Context& context) {
+  const auto add = [&](const Note& before, std::size_t n) -> const Transition* {
+    auto transition = transitionBetween(before, tone.notes[n], tracks, room.floor_dbfs);
+    if (!transition) return nullptr;
+    transition->note = n;
+    transition->over_break = overBreak(transition->from, transition->to, context.instrument);
+    return &tone.transitions.emplace_back(*transition);
+  };
+  if (tone.notes.empty()) return;
+  if (previous && !previous->notes.empty() && tone.start_s - previous->end_s < kLongestPause_s)
+    add(previous->notes.back(), 0);
+  for (std::size_t n = 1; n < tone.notes.size(); ++n)
+    if (const Transition* transition = add(tone.notes[n - 1], n))
+      meetIn(*transition, tone.notes[n - 1], tone.notes[n], tone.glides);
+}
+
+/// Noise that is mostly the drone's tells nothing of the tone.
+void withoutNoiseOf(double drone_dbfs, Note& note) {
+  if (note.level_dbfs && note.hnr_db && *note.level_dbfs - *note.hnr_db < drone_dbfs + kDroneInNoise_db)
+    note.hnr_db.reset();
+}
+
+/// All of it, against one reference.
+Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& context) {
+  Analysis result;
+  result.reference = context.reference;
+  result.part = context.partPlayed();
+  result.duration_s = tracks.duration_s;
+  result.clippedSamples = tracks.clippedSamples;
+  result.badSamples = tracks.badSamples;
+  const Room room = measureRoom(tracks, context.heard.tonic_hz());
+  result.noiseFloor_dbfs = room.floor_dbfs;
+  if (context.heard.tonic_hz()) result.drone_dbfs = room.drone_dbfs;
+  result.clicks_dbfs = tracks.clicks_dbfs;
+  result.swell_dbfs = tracks.swell_dbfs;
+  const AirSums sums(tracks.air);
+  const auto airRoom = tracks.air.empty() ? std::nullopt : roomOf(sums, tracks);
+  if (airRoom) result.airFloor_dbfs = decibels(allOf(*airRoom));
+  double earliest = 0.0;
+  for (const VoicedSpan& span : voicedSpans(tracks, room)) {
+    if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
+      const double level = tracks.energy.level_dbfs(span.start_s, span.end_s);
+      if (level < room.floor_dbfs.value_or(-200.0) + 6.0) continue;
+    }
+    for (Tone& tone : tonesIn(span, tracks, room, earliest)) {
+      if (!describeTone(tone, tracks, room, earliest, context)) continue;
+      earliest = tone.end_s;
+      describeTransitions(tone, result.tones.empty() ? nullptr : &result.tones.back(), tracks, room, context);
+      for (Dropout& dropout : tone.dropouts)
+        dropout.air_went_on = airWentOn(dropout, tracks.airEnergy, result.airFloor_dbfs);
+      if (result.drone_dbfs)
+        for (Note& note : tone.notes) withoutNoiseOf(*result.drone_dbfs, note);
+      result.tones.push_back(std::move(tone));
+    }
+  }
+  if (airRoom && room.floor_dbfs) result.airs = findAirs(tracks, sums, *airRoom, result.tones, context.open);
+  if (result.part == PartPlayed::whole) result.reach = reachedIn(tracks, result.tones, context.reference);
+  if (const auto pair = pairFor(sheet, context, &tracks)) result.pair = describePair(tracks, *pair);
+  if (!result.drone_dbfs && result.pair) result.drone_dbfs = result.pair->leak_dbfs;
+  result.processing = processingOf(tracks);
+  if (result.airSpoilt())
+    for (Air& air : result.airs) air = Air{air.start_s, air.end_s, air.phase};
+  result.key = context.key;
+  result.room_c = context.room_c;
+  result.segments = layOutSegments(result.duration_s, result.tones, result.airs);
+  if (context.exercise && context.level)
+    judge(result, tracks, sheet, context);
+  else
+    nameThin(result.airs, context.open);
+  return result;
+}
+
+}  // namespace
+
+Analysis analyse(const Tracks& tracks, const Context& given) {
+  Context context = given;
+  CueSheet sheet;
+  if (!context.exercise) return measured(tracks, sheet, context);
+  sheet = unroll(given);
+  context.reference = referenceFor(given);
+  context.fingering = fingeringFor(given);
+  context.asked = notesOf(sheet);
+  if (sheet.cues.size() == 1 && !sheet.cues.front().open) context.askedSeconds = sheet.length_s();
+  Analysis result = measured(tracks, sheet, context);
+  if (context.exercise->reference != PitchReference::home) return result;
+  const auto own = tunedToHome(result, sheet, context);
+  if (!own) return result;
+  context.reference = *own;
+  return measured(tracks, sheet, context);
+}
+
+Analysis analyse(std::span<const float> samples, double rate_hz, const Context& context) {
+  return analyse(trackTake(samples, rate_hz, context), context);
+}
+
+struct TakeTracker::Stages {
+  Tracker tracker;
+  std::optional<ClickRemover> remover;
+  std::vector<float> countIn;    // until the clicks in it are learnt
+  std::size_t learntFrom = 0;    // its length
+  std::vector<float> swell;      // that was played; empty: none
+  std::vector<float> recording;  // as far as it may be heard in it
+  std::optional<PairListener> pair;
+  double rate_hz;
+
+  void track(std::span<const float> block) {
+    tracker.push(block);
+    if (pair) pair->push(block);
+  }
+  void learn() {
+    remover->learnFrom(countIn);
+    track(remover->push(countIn));
+    countIn = {};
+    learntFrom = 0;
+  }
+};
+
+namespace {
+Tracker trackerFor(double rate_hz, const Context& context) {
+  const PartPlayed part = context.partPlayed();
+  Listening to;
+  if (part != PartPlayed::whole) to = {kMostCrackleOfBuzz_db, rowOf(part).lowest_hz};
+  for (const int note : context.exercise ? notesOf(unroll(context)) : context.asked)
+    to.asked_hz.push_back(context.hzOf(note));
+  to.overtones = fingeringFor(context) || (context.exercise && context.exercise->logsFingerings);
+  return Tracker(rate_hz, Tracker::kOfflineLag, to);
+}
+}  // namespace
+
+TakeTracker::TakeTracker(double rate_hz, const Context& context)
+    : stages_(
+          std::make_unique<Stages>(Stages{trackerFor(rate_hz, context), {}, {}, 0, {}, {}, {}, rate_hz})) {
+  const auto pair = pairFor(context.exercise ? unroll(context) : CueSheet{}, context);
+  if (pair && pair->inOneSignal() && !context.apart) stages_->pair.emplace(rate_hz, pair->semitones);
+  if (context.heard.swell && context.exercise) stages_->swell = swellOf(unroll(context), rate_hz);
+  if (!context.heard.click || !context.exercise) return;
+  stages_->remover.emplace(unroll(context), context.heard.fork_hz, rate_hz);
+  stages_->learntFrom = stages_->remover->learntFrom();
+}
+
+TakeTracker::~TakeTracker() = default;
+
+void TakeTracker::push(std::span<const float> block) {
+  Stages& s = *stages_;
+  if (s.recording.size() < s.swell.size() + static_cast<std::size_t>(kSwellLate_s * s.rate_hz) &&
+      !s.swell.empty())
+    s.recording.insert(s.recording.end(), block.begin(), block.end());
+  if (!s.remover) return s.track(block);
+  if (s.learntFrom == 0) return s.track(s.remover->push(block));
+  s.countIn.insert(s.countIn.end(), block.begin(), block.end());
+  if (s.countIn.size() >= s.learntFrom) s.learn();
+}
+
+Tracks TakeTracker::finish() {
+  Stages& s = *stages_;
+  if (s.learntFrom > 0) s.learn();
+  s.tracker.finish();
+  Tracks tracks = s.tracker.tracks();
+  if (s.pair) tracks.pair = s.pair->finish(tracks);
+  if (s.remover) tracks.clicks_dbfs = s.remover->clicks_dbfs();
+  if (!s.swell.empty()) tracks.swell_dbfs = heardOf(s.swell, s.recording, s.rate_hz);
+  return tracks;
+}
+
+Tracks trackTake(std::span<const float> samples, double rate_hz, const Context& context) {
+  TakeTracker tracker(rate_hz, context);
+  tracker.push(samples);
+  return tracker.finish();
+}
+
+std::string engineVersion() { return CALANDO_VERSION; }
+
+}  // namespace calando

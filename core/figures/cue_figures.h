@@ -1,0 +1,33 @@
+#pragma once
+
+#include "core/exercise/cue_sheet.h"
+#include "core/figures/findings.h"
+#include "core/signal/tracks.h"
+
+namespace calando {
+
+/// Matches the sheet with what was heard and gives every cue its row. `context` is the one that the analysis
+/// was made with. A card with a single sounding cue is for the tone held longest.
+std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& tracks, const CueSheet& sheet,
+                                    const Context& context);
+
+/// What a note was asked to be, its target, its offset and its partial, from the cue that it was played for:
+/// one truth for both.
+void nameByCues(Analysis& analysis, const CueSheet& sheet, const Context& context);
+
+/// What was heard for a row: all nullptr when it did not come.
+struct CueSound {
+  const Tone* tone = nullptr;
+  const Note* note = nullptr;
+  const Air* air = nullptr;  ///< where its kind asks for air
+};
+CueSound soundOf(const CueResult& cue, const Analysis& analysis);
+
+/// When a row's note came: the middle of the way to it, or its onset.
+std::optional<double> cameAt(const CueResult& row, const Analysis& analysis);
+
+/// The context's reference with its A4 moved so that the first home note among the analysis' cues is in tune;
+/// nullopt when none came.
+std::optional<Reference> tunedToHome(const Analysis& analysis, const CueSheet& sheet, const Context& context);
+
+}  // namespace calando

@@ -1,0 +1,75 @@
+#pragma once
+
+#include <optional>
+#include <span>
+#include <string>
+#include <string_view>
+
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
+
+/// The figures that a take can be judged by: one row each, of which everything else is made (JSON, tables,
+/// charts, advice, cards, help). CONTRIBUTING.md says how to add one.
+namespace calando {
+
+struct Heard;  // judging/heard.h
+
+/// In the order in which a teacher mends things.
+enum class Area { startsAndLasts, steady, inTune, full };
+
+/// How a figure is written, wherever it is.
+struct Print {
+  int decimals = 1;
+  bool sign = false;  ///< a plus is written too: the figure goes either way
+};
+
+/// What a figure's line along the range is drawn in.
+enum class Ink { pitch, loudness, colour, air };
+/// Its chart there.
+struct Chart {
+  Ink ink = Ink::pitch;
+  double leastSpan = 0.0;  ///< smaller differences are not blown up; 0: it has no chart
+};
+
+/// What a take asks of a figure by itself, whatever its card and level say; empty: no target at all.
+struct OwnTarget {
+  std::optional<Target> target;
+};
+
+struct Figure {
+  std::string_view id;
+  std::string_view label;  ///< for people, in English; so are unit, help and column
+  std::string_view unit;   ///< empty: a count
+  Print print;
+  Area area;
+  std::string_view help;  ///< one sentence for F1
+  /// Of several sounds the median over them, counts are added up. nullptr: a figure of single cues alone.
+  std::optional<double> (*ofTake)(const Heard&);
+  std::optional<double> CueResult::*ofCue = nullptr;  ///< the same of one cue; its key in the JSON is the id
+  std::string_view column = {};                       ///< its title in the table of cues; empty: it has none
+  Chart chart = {};
+  bool aside = false;           ///< known for the words of an advice, whether the card shows it or not
+  bool ordinary1 = false;       ///< 1 is no news and need not be shown
+  bool byKey = false;           ///< no microphone is needed for it
+  bool ofTheNoteAsked = false;  ///< where another note came, it did not come yet
+  std::optional<OwnTarget> (*ownTarget)(const Context&) = nullptr;  ///< nullopt: nothing of its own
+};
+
+/// All of them; the order of those of cues is the contract's.
+std::span<const Figure> figures();
+/// nullptr for none.
+const Figure* findFigure(std::string_view id);
+/// That a card can name: one of whole takes.
+bool isReading(std::string_view id);
+
+/// "−3.2", "+14": with the decimals of its figure, without its unit.
+std::string printed(double value, const Print& print);
+
+/// Over the cues of an analysis that were played; empty where none was, unless it is by key, or where the
+/// figure was not measured.
+std::optional<double> valueOf(const Figure& figure, const Heard& heard);
+
+/// There is nothing to see in it: every tone has one try.
+bool saysNothing(const Reading& reading);
+
+}  // namespace calando

@@ -1,0 +1,213 @@
+#include <array>
+#include <cmath>
+#include <numeric>
+
+#include "core/figures/figures.h"
+#include "core/figures/heard.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kApart_cents = 3.0;
+
+/// Something of the pair.
+template <class Get>
+std::optional<double> ofPair(const Heard& heard, Get get) {
+  return heard.analysis.pair ? get(*heard.analysis.pair) : std::nullopt;
+}
+
+/// Of several notes the median over them, else of the pair.
+template <auto OfRow, class Get>
+std::optional<double> ofNotes(const Heard& heard, Get get) {
+  const auto rows = of::valuesOf(heard.played, [](const CueResult& c) { return c.*OfRow; });
+  return rows.size() > 1 ? medianOf(rows) : ofPair(heard, get);
+}
+
+/// Of several notes how often in all.
+template <auto OfRow, class Get>
+std::optional<double> sumOfNotes(const Heard& heard, Get get) {
+  const auto rows = of::valuesOf(heard.played, [](const CueResult& c) { return c.*OfRow; });
+  return rows.size() > 1 ? std::optional(std::accumulate(rows.begin(), rows.end(), 0.0)) : ofPair(heard, get);
+}
+
+std::optional<double> apartOf(const Together& both) {
+  return both.cents_at_end ? std::optional(std::abs(*both.cents_at_end)) : std::nullopt;
+}
+
+/// A distance that there was, and that the player did something about.
+std::optional<double> noticed(const Pair& pair) {
+  const bool moved = pair.moved == Moved::second || pair.moved == Moved::both;
+  if (!pair.lock_s || !pair.cents_at_start || !moved) return std::nullopt;
+  const double apart = std::abs(*pair.cents_at_start);
+  return apart >= kApart_cents ? std::optional(apart) : std::nullopt;
+}
+
+/// Notes that were one as soon as they sounded.
+std::optional<double> atOnce(const Heard& heard) {
+  const auto apart = of::valuesOf(heard.played, [](const CueResult& c) { return c.apart_cents; });
+  if (apart.size() < 2) return std::nullopt;
+  return static_cast<double>(std::ranges::count_if(
+      heard.played, [](const CueResult* c) { return c->lock_s && *c->lock_s <= kAtOnce_s; }));
+}
+
+const std::array kFigures{
+    Figure{.id = "lock_s",
+           .label = "One after",
+           .unit = "s",
+           .print = {1},
+           .area = Area::inTune,
+           .help = "From when both sound to when they begin to be one: a second and more within 5 cents and "
+                   "under a beat a second.",
+           .ofTake =
+               [](const Heard& h) {
+                 return ofNotes<&CueResult::lock_s>(h, [](const Pair& p) { return p.lock_s; });
+               },
+           .ofCue = &CueResult::lock_s,
+           .column = "one after"},
+    Figure{.id = "found_s",
+           .label = "Found after",
+           .unit = "s",
+           .print = {1},
+           .area = Area::inTune,
+           .help = "From when the partner begins to when the two begin to be one.",
+           .ofTake = [](const Heard& h) { return ofPair(h, [](const Pair& p) { return p.found_s; }); }},
+    Figure{.id = "at_once",
+           .label = "One at once",
+           .unit = "notes",
+           .print = {0},
+           .area = Area::inTune,
+           .help = "How many of the notes were one within 0.3 s, before anything could be mended by ear.",
+           .ofTake = atOnce},
+    Figure{.id = "beat_left_hz",
+           .label = "Beats left",
+           .unit = "a second",
+           .print = {2},
+           .area = Area::inTune,
+           .help = "How fast the two beat in their last second.",
+           .ofTake =
+               [](const Heard& h) {
+                 return ofNotes<&CueResult::beat_left_hz>(h, [](const Pair& p) { return p.beat_left_hz; });
+               },
+           .ofCue = &CueResult::beat_left_hz,
+           .column = "beats"},
+    Figure{.id = "apart_cents",
+           .label = "Apart at the end",
+           .unit = "cents",
+           .print = {1},
+           .area = Area::inTune,
+           .help = "How far the two are from the interval asked for in their last half second.",
+           .ofTake = [](const Heard& h) { return ofNotes<&CueResult::apart_cents>(h, apartOf); },
+           .ofCue = &CueResult::apart_cents,
+           .column = "apart",
+           .chart = {Ink::pitch, 6.0}},
+    Figure{
+        .id = "residual_cents",
+        .label = "Off when one",
+        .unit = "cents",
+        .print = {1},
+        .area = Area::inTune,
+        .help = "How far apart the two usually are once they are one.",
+        .ofTake = [](const Heard& h) { return ofPair(h, [](const Pair& p) { return p.residual_cents; }); }},
+    Figure{.id = "wrong_way",
+           .label = "The wrong way first",
+           .unit = "",
+           .print = {0},
+           .area = Area::inTune,
+           .help = "How often the two first went at least 3 cents further apart; of one note 1 or 0.",
+           .ofTake =
+               [](const Heard& h) {
+                 return sumOfNotes<&CueResult::wrong_way>(h, [](const Pair& p) {
+                   return p.wrong_way_first ? std::optional(*p.wrong_way_first ? 1.0 : 0.0) : std::nullopt;
+                 });
+               },
+           .ofCue = &CueResult::wrong_way},
+    Figure{.id = "left_again",
+           .label = "Left again",
+           .unit = "",
+           .print = {0},
+           .area = Area::inTune,
+           .help = "How often the two, having been one, were over 8 cents apart again.",
+           .ofTake =
+               [](const Heard& h) {
+                 return sumOfNotes<&CueResult::left_again>(h, [](const Pair& p) {
+                   return p.lock_s ? std::optional(static_cast<double>(p.left_again)) : std::nullopt;
+                 });
+               },
+           .ofCue = &CueResult::left_again},
+    Figure{
+        .id = "noticed_cents",
+        .label = "Noticed",
+        .unit = "cents",
+        .print = {1},
+        .area = Area::inTune,
+        .help =
+            "How far apart the two began where the player then went and was one: a distance that was heard.",
+        .ofTake = [](const Heard& h) { return ofPair(h, noticed); }},
+    Figure{.id = "pure_cents",
+           .label = "From the pure one",
+           .unit = "cents",
+           .print = {1, true},
+           .area = Area::inTune,
+           .help = "How far the two were at the end from the interval in whole numbers, which does not beat.",
+           .ofTake =
+               [](const Heard& h) {
+                 return ofPair(h, [](const Pair& p) {
+                   return p.tunings ? std::optional(p.tunings->from_pure_cents) : std::nullopt;
+                 });
+               },
+           .ofCue = &CueResult::pure_cents,
+           .column = "off pure"},
+    Figure{.id = "equal_cents",
+           .label = "From the equal one",
+           .unit = "cents",
+           .print = {1, true},
+           .area = Area::inTune,
+           .help = "How far the two were at the end from the interval in equal half steps.",
+           .ofTake =
+               [](const Heard& h) {
+                 return ofPair(h, [](const Pair& p) {
+                   return p.tunings ? std::optional(p.tunings->from_equal_cents) : std::nullopt;
+                 });
+               },
+           .ofCue = &CueResult::equal_cents,
+           .column = "off equal"},
+    Figure{.id = "equal_beats_hz",
+           .label = "The equal one beats",
+           .unit = "a second",
+           .print = {1},
+           .area = Area::inTune,
+           .help = "How fast the interval in equal half steps beats at this pitch; the pure one does not.",
+           .ofTake =
+               [](const Heard& h) {
+                 return ofPair(h, [](const Pair& p) {
+                   return p.tunings ? std::optional(p.tunings->equal_beats_hz) : std::nullopt;
+                 });
+               }},
+    Figure{.id = "turn_cents",
+           .label = "One after the other",
+           .unit = "cents",
+           .print = {1, true},
+           .area = Area::inTune,
+           .help =
+               "How much higher than asked the tone is than the one before it, another player’s or one’s own "
+               "voice, octaves aside where it was sung. Under 10 cents few ears tell the two apart so.",
+           .ofTake = of::cue<&CueResult::turn_cents>,
+           .ofCue = &CueResult::turn_cents},
+    Figure{.id = "turn_spread_cents",
+           .label = "That may be off by",
+           .unit = "cents",
+           .print = {1},
+           .area = Area::inTune,
+           .help =
+               "How far nine of ten such differences are from the true one at most, by how much both tones "
+               "wander.",
+           .ofTake = of::cue<&CueResult::turn_spread_cents>,
+           .ofCue = &CueResult::turn_spread_cents},
+};
+
+}  // namespace
+
+std::span<const Figure> pairFigures() { return kFigures; }
+
+}  // namespace calando

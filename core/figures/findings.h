@@ -1,0 +1,154 @@
+#pragma once
+
+#include <memory>
+#include <string>
+#include <string_view>
+
+#include "core/exercise/cue_kind.h"
+#include "core/exercise/key_times.h"
+#include "core/measure/air/processing.h"
+#include "core/measure/edges/sounds.h"
+#include "core/measure/pair/pair.h"
+#include "core/measure/pitch/bend.h"
+#include "core/measure/pitch/reach.h"
+#include "core/theory/part_played.h"
+
+/// What is found of a take once it is held against its exercise.
+namespace calando {
+
+enum class Verdict { inside, near, outside, notYet, unmeasured };
+
+/// How the sound of a cue began: with the air, after air was heard, air alone, or nothing at all.
+enum class Start { instant, afterAir, airOnly, nothing };
+inline constexpr Named<Start> kStarts[] = {{"instant", Start::instant},
+                                           {"after-air", Start::afterAir},
+                                           {"air-only", Start::airOnly},
+                                           {"nothing", Start::nothing}};
+
+/// One cue of the exercise and what was played for it.
+struct CueResult {
+  CueKind kind = CueKind::tone;
+  double start_s = 0.0;  ///< where the count has it, in the take
+  double end_s = 0.0;
+  std::optional<int> asked;  ///< written
+  /// Index of the tone, where the kind asks for air that of the air; empty: it did not come.
+  std::optional<std::size_t> matched;
+  std::optional<std::size_t> note;           ///< index of the note in that tone
+  std::optional<Start> start;                ///< of a cue that asks for a pitch
+  std::optional<double> place_ms;            ///< onset less the count's; late is positive
+  std::optional<double> length_beats;        ///< from onset to end; null without a count
+  std::optional<double> length_error_beats;  ///< less what was asked for
+  std::optional<double> offset_cents;
+  std::optional<double> wander_cents;
+  std::optional<double> level_dbfs;
+  std::optional<double> level_slope_db_per_s;
+  std::optional<double> brightness;
+  std::optional<double> hnr_db;
+  std::optional<double> shape_error_db;    ///< RMS of the level less the asked-for shape, its mean taken off
+  std::optional<double> peak_error_beats;  ///< of a swell; late is positive
+  std::optional<double> cents_per_db;      ///< how the pitch goes with the level
+  std::optional<double> partials_per_db;   ///< how the brightness goes with the level
+  std::optional<double> core_gain_db;      ///< how far the tone opens while it sounds
+  std::optional<double> pulse_depth_db;    ///< from trough to crest, mean
+  std::optional<double> pulse_spread_db;   ///< standard deviation of the crests
+  std::optional<double> colour_distance_db;  ///< from the model note
+  std::optional<double> bend_cents;          ///< of a bend: the farthest that the pitch goes from its start
+  std::optional<double> bend_return_cents;   ///< of a bend: its last pitch less its first
+  std::optional<double> ring_centre_cents;   ///< of a bend: where it rings most, off the pitch before it
+  std::optional<double> ring_spread_cents;   ///< its uncertainty
+  std::optional<double> bend_speed_cents_per_s;  ///< of its ways down and up
+  std::optional<double> bend_uneven_cents;       ///< RMS of a way about a straight line
+  std::optional<double> bend_level_db;           ///< level at the far end less before
+  std::optional<double> bend_core_db;            ///< harmonics over noise there less before
+  std::optional<double> drop_cents;              ///< of a note let fall into its centre: how far
+  std::optional<double> drop_level_db;           ///< level after less before
+  std::optional<double> drop_core_db;            ///< harmonics over noise after less before
+  std::optional<double> series_cents;            ///< off its partial of the fingering
+  std::optional<double> glide_error_cents;  ///< of a glide: its way less that from the note before to its own
+  std::optional<double> glide_uneven_cents;  ///< of a glide: RMS about a straight line
+  std::optional<double> path_error_cents;  ///< RMS of the pitch about the asked-for path, its mean taken off
+  std::optional<double> evenness_db;       ///< of a breath; so are those that follow
+  std::optional<double> front_load;
+  std::optional<double> end_load;
+  std::optional<double> full_at;
+  std::optional<double> sound_margin_db;
+  std::optional<double> lock_s;  ///< of a note of two: as of a pair; so are the next two
+  std::optional<double> apart_cents;
+  std::optional<double> beat_left_hz;
+  std::optional<double> wrong_way;          ///< 1: it was gone first
+  std::optional<double> left_again;         ///< times
+  std::optional<double> pure_cents;         ///< over a drone or partner: off the interval in whole numbers
+  std::optional<double> equal_cents;        ///< off that in equal half steps
+  std::optional<double> turn_cents;         ///< after another's: less that and the interval
+  std::optional<double> turn_spread_cents;  ///< nine of ten such differences are off by less
+  std::optional<double> leak_s;             ///< of a hold: how long something is heard in it
+  Verdict verdict = Verdict::unmeasured;    ///< the worst of its own figures
+  std::shared_ptr<const Bend> bend;         ///< the course of a bend; nullptr where there is none to be seen
+
+  bool asksForSound() const { return isSounding(kind); }
+  /// Something is to be heard for it.
+  bool isAudible() const { return calando::isAudible(kind); }
+};
+
+struct Figure;  // judging/figure.h
+
+/// A figure of a take, with what was asked of it.
+struct Reading {
+  const Figure* figure = nullptr;  ///< never nullptr in an analysis
+  std::optional<double> value;
+  std::optional<double> low;
+  std::optional<double> high;
+  bool hasTarget = false;
+  Verdict verdict = Verdict::unmeasured;
+  double excess = 0.0;  ///< distance outside the target, in widths of the target; 0 inside
+
+  std::string_view id() const;
+};
+
+struct AdviceCard;  // judging/advice.h
+
+struct Advice {
+  std::string id;
+  std::string text;  ///< the observation with its figure, then one thing to try
+  std::string why;
+  std::vector<std::string> because;  ///< reading ids
+  const AdviceCard* card = nullptr;  ///< what it is written after
+  std::size_t nextTry = 0;           ///< which of its tries it asks for
+  std::vector<Reading> figures;      ///< that are put into it
+};
+
+struct Analysis {
+  double duration_s = 0.0;
+  long clippedSamples = 0;
+  long badSamples = 0;
+  std::optional<double> noiseFloor_dbfs;
+  std::optional<double> airFloor_dbfs;  ///< the same of 150 Hz to 8 kHz
+  /// Of the drone or partner that was played to it, where the microphone heard it.
+  std::optional<double> drone_dbfs;
+  std::optional<double> swell_dbfs;     ///< of the swell that was played, where the microphone heard it
+  std::optional<double> clicks_dbfs;    ///< of the count's clicks that were heard and taken out
+  PartPlayed part = PartPlayed::whole;  ///< what of the instrument was played
+  Reference reference;                  ///< what the pitches were held against
+  Processing processing;                ///< what the computer did to the microphone
+  std::optional<KeyTimes> key;          ///< of a take that was timed by key
+  std::optional<double> room_c;         ///< how warm the room was, °C
+  bool letGoTooEarly = false;           ///< timed by key: before any air came; the try counts for nothing
+  std::vector<Segment> segments;
+  std::vector<Tone> tones;
+  std::vector<Air> airs;
+  std::vector<Reached> reach;  ///< of the whole instrument
+  std::optional<Pair> pair;    ///< of two that sound together
+  std::vector<CueResult> cues;
+  std::vector<Reading> readings;
+  std::vector<Reading> aside;  ///< figures that the card does not show and its advice may need
+  std::vector<Advice> advice;
+
+  /// Air was not heard as it was: by what the computer did, or under the swell that was played to it.
+  bool airSpoilt() const { return processing.any() || swell_dbfs > noiseFloor_dbfs; }
+  /// The tone that is judged: the one held longest, or nullptr.
+  const Tone* mainTone() const;
+  /// Its longest note, or nullptr.
+  const Note* mainNote() const;
+};
+
+}  // namespace calando

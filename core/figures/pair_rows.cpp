@@ -1,0 +1,84 @@
+#include "core/figures/pair_rows.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/exercise/pair_card.h"
+#include "core/figures/cue_figures.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kOf90 = 1.645;          // standard deviations
+constexpr double kWanders_s = 0.5;       // what is further apart in a tone wanders by itself
+constexpr double kNoCentre_cents = 0.1;  // what a tone's middle is known to at best
+
+/// A tone's middle, and its standard deviation.
+struct Middle {
+  double hz;
+  double spread_cents;
+};
+Middle middleOf(const Note& note) {
+  const double wander = note.wander_cents.value_or(0.0);
+  return {note.f0_hz, std::max(kNoCentre_cents,
+                               wander / std::sqrt(std::max(1.0, (note.end_s - note.start_s) / kWanders_s)))};
+}
+
+}  // namespace
+
+void describeTogether(std::vector<CueResult>& rows, const CueSheet& sheet, const Analysis& analysis) {
+  if (!analysis.pair) return;
+  for (std::size_t c = 0; c < rows.size(); ++c) {
+    CueResult& row = rows[c];
+    if (!row.matched || !row.asksForSound() || sheet.cues[c].who != Who::both) continue;
+    const auto both = togetherWithin(*analysis.pair, row.start_s, row.end_s);
+    if (!both) continue;
+    row.lock_s = both->lock_s;
+    row.beat_left_hz = both->beat_left_hz;
+    if (both->cents_at_end) row.apart_cents = std::abs(*both->cents_at_end);
+    row.wrong_way = both->wrong_way_first.value_or(false) ? 1.0 : 0.0;
+    if (both->lock_s) row.left_again = both->left_again;
+  }
+}
+
+void describeTunings(std::vector<CueResult>& rows, const Analysis& analysis, const Context& context) {
+  const auto drone_hz = context.heard.drone_hz;
+  for (CueResult& row : rows) {
+    const Note* note = soundOf(row, analysis).note;
+    std::optional<Tunings> tunings = analysis.pair ? analysis.pair->tunings : std::nullopt;
+    if (note && !tunings && drone_hz) {
+      const double over = centsBetween(*drone_hz, note->f0_hz);
+      tunings = tuningsOf(*drone_hz, std::round(over / 100.0), over);
+    }
+    if (!note || !tunings) continue;
+    row.pure_cents = tunings->from_pure_cents;
+    row.equal_cents = tunings->from_equal_cents;
+  }
+}
+
+void describeTurns(std::vector<CueResult>& rows, const CueSheet& sheet, const Analysis& analysis,
+                   const Context& context) {
+  if (!context.exercise || !context.exercise->pair) return;
+  const double asked = askedCents(context);
+  std::optional<Middle> before;
+  bool sung = false;
+  for (std::size_t c = 0; c < rows.size(); ++c) {
+    const SheetCue& cue = sheet.cues[c];
+    const Note* note = soundOf(rows[c], analysis).note;
+    if (cue.who == Who::partner || cue.who == Who::voice) {
+      const auto& made = context.heard.partner;
+      before = note ? std::optional(middleOf(*note)) : std::nullopt;
+      if (cue.who == Who::partner && made) before = Middle{made->noteAt(cue.start_s), 0.0};
+      sung = cue.who == Who::voice;
+    } else if (cue.who == Who::player && note && before && before->hz > 0.0) {
+      const Middle now = middleOf(*note);
+      double cents = centsBetween(before->hz, now.hz) - asked;
+      if (sung) cents -= 1200.0 * std::round(cents / 1200.0);
+      rows[c].turn_cents = cents;
+      rows[c].turn_spread_cents = kOf90 * std::hypot(before->spread_cents, now.spread_cents);
+    }
+  }
+}
+
+}  // namespace calando

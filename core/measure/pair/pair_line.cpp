@@ -1,0 +1,276 @@
+#include "core/measure/pair/pair_line.h"
+
+#include <algorithm>
+#include <cmath>
+#include <span>
+
+#include "core/maths/statistics.h"
+#include "core/measure/edges/segmentation.h"
+#include "core/signal/tracks.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kStandsOut_db = 26.0;  // under its loudest a track is silent
+constexpr double kLeak_db = 12.0, kLeak_cents = 4.0;
+constexpr std::size_t kLeakLasts = 15;  // frames
+constexpr std::size_t kKnownBy = 10;    // frames of both, to know the first again
+constexpr long kLookAhead = 6;          // frames
+constexpr long kSeenOften = 4;          // of them
+constexpr double kAlone_s = 0.15;       // the first alone, to know it by
+constexpr double kSameAsAlone_cents = 8.0;
+constexpr double kApart_cents = 4.0;     // two that near may have changed places unseen
+constexpr double kCloseBy_cents = 12.0;  // from there they may meet unseen
+constexpr long kLongestUnseen = 8;       // frames
+constexpr double kFaster = 3.0;          // than a window could not have missed
+constexpr double kJoins_s = 0.2;         // from where two are told apart at most
+constexpr double kChanges = 4.0;         // times what a tone alone does
+constexpr double kLeastChange = 0.02;
+constexpr double kJoined = 0.2;     // of the most that it changes: a later change may be larger
+constexpr double kLouder_db = 3.0;  // then they are known by their levels
+
+/// How loud a first one is that comes and goes, where it is heard alone for some time.
+class Leak {
+ public:
+  void add(bool heard, double level_dbfs) {
+    if (heard) {
+      run_.push_back(level_dbfs);
+      return;
+    }
+    if (run_.size() >= kLeakLasts) all_.insert(all_.end(), run_.begin(), run_.end());
+    run_.clear();
+  }
+  std::optional<double> level_dbfs() {
+    add(false, 0.0);
+    return medianOf(all_);
+  }
+
+ private:
+  std::vector<double> run_, all_;
+};
+
+/// Which of two pitches in a unison is the first's, from moment to moment.
+class Identity {
+ public:
+  enum class Whose { firstLow, firstHigh, unknown };
+
+  /// `alone_hz`: of the first; `frames`: of both, from where the second came.
+  Identity(std::optional<double> alone_hz, std::span<const PairFrame> frames) {
+    std::vector<double> lows, highs;
+    for (const PairFrame& frame : frames.first(std::min(frames.size(), kKnownBy))) {
+      if (!frame.two) continue;
+      lows.push_back(frame.fit.hz[0]);
+      highs.push_back(frame.fit.hz[1]);
+    }
+    if (!alone_hz || lows.empty()) return;
+    const double toLow = std::abs(centsBetween(*alone_hz, median(lows)));
+    const double toHigh = std::abs(centsBetween(*alone_hz, median(highs)));
+    const double near = std::min(toLow, toHigh), far = std::max(toLow, toHigh);
+    if (near < kSameAsAlone_cents && far > 2.0 * near + 2.0)
+      whose_ = toLow < toHigh ? Whose::firstLow : Whose::firstHigh;
+  }
+
+  Whose operator()(const PairFrame& frame) {
+    const auto& [low, high] = frame.fit.hz;
+    const double louder_db = frame.fit.level_db[0] - frame.fit.level_db[1];
+    const bool apart = frame.two && centsBetween(low, high) > kApart_cents;
+    if (met_ && apart) {
+      const double firstLouder_db = levels_.empty() ? 0.0 : median(levels_);
+      if (whose_ != Whose::unknown)
+        whose_ = std::abs(firstLouder_db) < kLouder_db || std::abs(louder_db) < 0.5 * kLouder_db
+                     ? Whose::unknown
+                 : (firstLouder_db > 0.0) == (louder_db > 0.0) ? Whose::firstLow
+                                                               : Whose::firstHigh;
+    }
+    if (frame.two) {
+      last_cents_ = centsBetween(low, high);
+      unseen_ = 0;
+    } else {
+      ++unseen_;
+    }
+    met_ = !apart && (frame.two || last_cents_ < kCloseBy_cents || unseen_ > kLongestUnseen);
+    if (apart && whose_ != Whose::unknown)
+      levels_.push_back(whose_ == Whose::firstLow ? louder_db : -louder_db);
+    return whose_;
+  }
+
+ private:
+  bool met_ = false;
+  double last_cents_ = 1e9;  // between them, when they were told apart last
+  long unseen_ = 0;          // frames since
+  Whose whose_ = Whose::unknown;
+  std::vector<double> levels_;  // of the first over the second
+};
+
+/// The pitch of the one who began, before the other came.
+std::optional<double> aloneBefore(const Tracks& tracks, double both_s) {
+  const double floor = loudest_dbfs(tracks) - kStandsOut_db;
+  std::vector<double> pitches;
+  for (std::size_t i = 0; i < tracks.frames.size() && static_cast<double>(i) * kHop_s < both_s - kAround_s;
+       ++i)
+    if (tracks.frames[i].f0_hz > 0.0f && tracks.frames[i].level_dbfs > floor)
+      pitches.push_back(tracks.frames[i].f0_hz);
+  if (static_cast<double>(pitches.size()) * kHop_s < kAlone_s) return std::nullopt;
+  return median(std::move(pitches));
+}
+
+const BeatFrame* nearest(const std::vector<BeatFrame>& beats, double at_s) {
+  const auto found =
+      std::ranges::min_element(beats, {}, [&](const BeatFrame& b) { return std::abs(b.at_s - at_s); });
+  return found == beats.end() ? nullptr : &*found;
+}
+
+struct Rate {
+  double at_s;
+  double hz;
+};
+
+/// Rates from where both sound: of frames in which two are told apart; of beats that were resolved, or seen
+/// for long enough to be slow. At the end of a sound no window may be long enough, and that no beat is seen
+/// says nothing then; nor does it where one of those frames, within that window, beats faster.
+std::vector<Rate> ratesFrom(double both_s, const PairTrack& pair, const Ratio& ratio) {
+  std::vector<Rate> told, rates;
+  for (const PairFrame& frame : pair.frames)
+    if (frame.two && frame.at_s >= both_s)
+      told.push_back({frame.at_s, beatOf(frame.fit.hz[0], frame.fit.hz[1], ratio)});
+  const auto isSlow = [&](const BeatFrame& beat) {
+    return beat.spread_hz < kLock_hz && std::ranges::none_of(told, [&](const Rate& rate) {
+             return std::abs(rate.at_s - beat.at_s) < 0.5 * beat.window_s &&
+                    rate.hz > kFaster * beat.spread_hz;
+           });
+  };
+  for (const BeatFrame& beat : pair.beats)
+    if (beat.at_s >= both_s && (beat.resolved || isSlow(beat))) rates.push_back({beat.at_s, beat.rate_hz});
+  rates.insert(rates.end(), told.begin(), told.end());
+  std::ranges::sort(rates, {}, &Rate::at_s);
+  return rates;
+}
+
+/// Between those that were measured.
+std::optional<double> rateAt(const std::vector<Rate>& rates, double at_s) {
+  if (rates.empty()) return std::nullopt;
+  const auto after = std::ranges::lower_bound(rates, at_s, {}, &Rate::at_s);
+  if (after == rates.begin()) return after->hz;
+  if (after == rates.end()) return rates.back().hz;
+  const auto before = std::prev(after);
+  return std::lerp(before->hz, after->hz, (at_s - before->at_s) / (after->at_s - before->at_s));
+}
+
+/// Where two begin to be told apart, and not by chance.
+std::vector<PairFrame>::const_iterator firstOfTwo(const PairTrack& pair) {
+  const auto seen = [&](const PairFrame& frame) {
+    const BeatFrame* slow = nearest(pair.beats, frame.at_s);
+    return frame.two || (slow && slow->resolved && std::abs(slow->at_s - frame.at_s) < kBeatHop_s);
+  };
+  for (auto frame = pair.frames.begin(); frame != pair.frames.end(); ++frame) {
+    const auto next = frame + std::min<long>(kLookAhead, pair.frames.end() - frame);
+    if (seen(*frame) && std::count_if(frame, next, seen) >= kSeenOften) return frame;
+  }
+  return pair.frames.end();
+}
+
+/// When the second one joins who was alone, near to where two are told apart: the sound changes most. Nullopt
+/// where it does not, or where nobody was alone.
+std::optional<double> joinedAt(const PairTrack& pair, double near_s) {
+  const auto at = [&](double t) {
+    return static_cast<std::size_t>(
+        std::clamp(t / kChangeHop_s, 0.0, static_cast<double>(pair.change.size())));
+  };
+  const std::span<const float> all(pair.change);
+  const auto before =
+      all.subspan(at(near_s - kJoins_s - kAlone_s), at(near_s - kJoins_s) - at(near_s - kJoins_s - kAlone_s));
+  const std::size_t first = at(near_s - kJoins_s);
+  const auto around = all.subspan(first, at(near_s + kJoins_s) - first);
+  if (before.empty() || around.empty() || std::ranges::count(before, 0.0f) > 0) return std::nullopt;
+  const double usual = median({before.begin(), before.end()}), most = std::ranges::max(around);
+  if (most < kChanges * usual + kLeastChange) return std::nullopt;
+  const auto joined =
+      std::ranges::find_if(around, [&](float c) { return c > std::lerp(usual, most, kJoined); });
+  return static_cast<double>(first + static_cast<std::size_t>(joined - around.begin())) * kChangeHop_s;
+}
+
+/// The line from there on; what was not seen at its beginning is as it was first seen.
+void beginAt(double joined_s, PairLine& line) {
+  std::erase_if(line, [=](const Pair::Moment& m) { return m.at_s < joined_s; });
+  if (line.empty()) return;
+  line.insert(line.begin(), line.front());
+  line.front().at_s = joined_s;
+}
+
+}  // namespace
+
+PairLine lineApart(const Tracks& second, const PairAsked& asked, std::optional<double>& leak_dbfs) {
+  PairLine line;
+  Leak leak;
+  const Ratio ratio = beatingRatio(asked.semitones);
+  const double floor = loudest_dbfs(second) - kStandsOut_db;
+  // A partner that leaks into the microphone is not the player.
+  const double known_hz = asked.partnerAt ? asked.partnerAt(0.0) : asked.partner_hz.value_or(0.0);
+  const Room room = known_hz > 0.0 ? measureRoom(second, known_hz) : Room{};
+  const double partnerFloor = asked.partner ? loudest_dbfs(*asked.partner) - kStandsOut_db : 0.0;
+  const std::size_t frames =
+      asked.partner ? std::min(second.frames.size(), asked.partner->frames.size()) : second.frames.size();
+  for (std::size_t i = 0; i < frames; ++i) {
+    const TrackFrame& b = second.frames[i];
+    if (b.f0_hz <= 0.0f || b.level_dbfs < floor || room.isDrone(b)) continue;
+    double first_hz =
+        asked.partnerAt ? asked.partnerAt(static_cast<double>(i) * kHop_s) : asked.partner_hz.value_or(0.0);
+    if (!asked.partner && first_hz <= 0.0) continue;
+    // One that comes and goes is told by being where it is known to be, and soft.
+    const bool leaks = asked.partnerAt && b.level_dbfs < floor + kStandsOut_db - kLeak_db &&
+                       std::abs(centsBetween(first_hz, b.f0_hz)) < kLeak_cents;
+    leak.add(leaks, b.level_dbfs);
+    if (leaks) continue;
+    if (asked.partner) {
+      const TrackFrame& a = asked.partner->frames[i];
+      if (a.f0_hz <= 0.0f || a.level_dbfs < partnerFloor) continue;
+      first_hz = a.f0_hz;
+    }
+    line.push_back({static_cast<double>(i) * kHop_s, first_hz, b.f0_hz,
+                    centsBetween(first_hz, b.f0_hz) - asked.cents(), beatOf(first_hz, b.f0_hz, ratio)});
+  }
+  leak_dbfs = leak.level_dbfs();
+  return line;
+}
+
+PairLine lineTogether(const Tracks& tracks, const PairAsked& asked, bool& signKnown) {
+  PairLine line;
+  const PairTrack& pair = tracks.pair;
+  const Ratio ratio = beatingRatio(asked.semitones);
+  const auto begins = firstOfTwo(pair);
+  if (begins == pair.frames.end()) return line;
+  const bool unison = ratio.over == ratio.under;
+  Identity identity(unison ? aloneBefore(tracks, begins->at_s) : std::nullopt, {begins, pair.frames.end()});
+  const std::vector<Rate> rates = ratesFrom(begins->at_s, pair, ratio);
+  signKnown = true;
+  for (auto frame = begins; frame != pair.frames.end(); ++frame) {
+    double low = frame->fit.hz[0], high = frame->fit.hz[1];
+    double rate = beatOf(low, high, ratio);
+    double off = centsBetween(low, high) - asked.cents();
+    const auto slow = rateAt(rates, frame->at_s);
+    const double loud_hz = frame->fit.level_db[0] >= frame->fit.level_db[1] ? low : high / ratio.value();
+    if (!frame->two && slow) {
+      // Slower than a short window can see: the long ones say how fast.
+      rate = *slow;
+      off = ratio.cents() - asked.cents() + centsBetween(loud_hz, loud_hz + rate / ratio.over);
+    }
+    Pair::Moment m{frame->at_s, low, high, off, rate};
+    if (!frame->two) m.second_hz = shiftedBy(*m.first_hz = loud_hz, asked.cents() + off);
+    if (unison) {
+      const Identity::Whose whose = identity(*frame);
+      if (whose == Identity::Whose::unknown) signKnown = false;
+      if (whose == Identity::Whose::firstHigh) {
+        std::swap(m.first_hz, m.second_hz);
+        m.cents = -off - 2.0 * asked.cents();
+      }
+    }
+    line.push_back(m);
+  }
+  if (!signKnown)
+    for (Pair::Moment& m : line) m.cents = std::abs(m.cents);
+  if (const auto joined = joinedAt(pair, begins->at_s)) beginAt(*joined, line);
+  return line;
+}
+
+}  // namespace calando

@@ -1,0 +1,45 @@
+#pragma once
+
+#include <vector>
+
+#include "core/measure/edges/sounds.h"
+#include "core/measure/pitch/pitch_line.h"
+
+/// Plateaus, slips and glides of one tone.
+namespace calando {
+
+/// A stretch about one centre, at least 120 ms long.
+struct Plateau {
+  double start_s;
+  double end_s;
+  double cents;  ///< its median
+};
+
+struct NoteLayout {
+  std::vector<Plateau> plateaus;
+  std::vector<Glide> glides;
+  /// Jumps of at least 150 cents that come back within 500 ms: from and to in cents over 440 Hz.
+  struct Jump {
+    double at_s;
+    double from_cents;
+    double to_cents;
+    double length_s;
+  };
+  std::vector<Jump> jumps;
+};
+/// The line without what lies in the jumps: the note itself.
+PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump>& jumps);
+/// `line`: without waves. A note keeps within ±60 cents of its centre, or wanders slowly and comes back,
+/// within ±150; a new one begins where the pitch steps by 80 cents or more within a tenth of a second.
+/// What a tone may be taken for.
+enum class Expected {
+  anything,
+  oneNote,  ///< a single note was asked for: all within ±150 cents of one centre is that note
+  travels   ///< on the small part, where no note was asked for, a small siren is no wandering note
+};
+NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expected expected);
+
+/// Whether a dropout of the tone is a pause of the tongue between two different notes: no break in either.
+bool isBetweenNotes(const Dropout& dropout, const Tone& tone);
+
+}  // namespace calando
