@@ -11,7 +11,7 @@
 #include "app/desk/take_view.h"
 #include "app/picture/gallery.h"
 #include "app/print/report_dialog.h"
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "app/sound/listener.h"
 #include "app/style/style.h"
 #include "core/engine/analysis.h"

@@ -14,9 +14,9 @@
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/plan/sheet.h"
-#include "records/homework.h"
-#include "records/pack_contents.h"
-#include "records/take.h"
+#include "records/packs/pack_contents.h"
+#include "records/values/homework.h"
+#include "records/values/take.h"
 
 namespace calando::fuzz {
 

@@ -9,7 +9,7 @@
 #include <algorithm>
 #include <ctime>
 
-#include "records/incoming.h"
+#include "records/files/incoming.h"
 #include "records/studio_data.h"
 
 namespace calando {

@@ -16,12 +16,12 @@
 #include "core/library/cards.h"
 #include "core/library/open_marks.h"
 #include "core/plan/plan.h"
-#include "records/clock.h"
-#include "records/homework.h"
-#include "records/practice.h"
-#include "records/settings.h"
-#include "records/studio_fault.h"
-#include "records/take.h"
+#include "records/values/clock.h"
+#include "records/values/homework.h"
+#include "records/values/practice.h"
+#include "records/values/settings.h"
+#include "records/values/studio_fault.h"
+#include "records/values/take.h"
 
 namespace calando {
 

@@ -5,7 +5,7 @@
 #include "core/base/bounded_json.h"
 #include "core/base/plain_text.h"
 #include "core/engine/analysis.h"
-#include "records/incoming.h"
+#include "records/files/incoming.h"
 #include "records/studio_data.h"
 
 namespace calando {

@@ -15,8 +15,8 @@
 #include "core/library/lesson.h"
 #include "core/reckoning/reckoning.h"
 #include "core/standin/player.h"
-#include "records/pack_fault.h"
-#include "records/studio_fault.h"
+#include "records/packs/pack_fault.h"
+#include "records/values/studio_fault.h"
 
 namespace {
 

@@ -5,7 +5,7 @@
 #include <QPainterPath>
 #include <QToolTip>
 
-#include "app/picture/ribbon_scale.h"
+#include "app/ribbon/ribbon_scale.h"
 #include "app/style/style.h"
 #include "app/words/days.h"
 #include "app/words/plan_words.h"

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/notices.h"
+#include "app/session/common/notices.h"
 
 class QLabel;
 class QProgressBar;

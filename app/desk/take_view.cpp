@@ -1,7 +1,7 @@
 #include "app/desk/take_view.h"
 
-#include "app/picture/cue_strip.h"
 #include "app/picture/gallery.h"
+#include "app/ribbon/cue_strip.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"

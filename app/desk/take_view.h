@@ -4,7 +4,7 @@
 #include <QWidget>
 #include <optional>
 
-#include "app/picture/picture.h"
+#include "app/ribbon/picture.h"
 
 class QPushButton;
 

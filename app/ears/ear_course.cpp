@@ -4,7 +4,7 @@
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
 #include "app/words/note_names.h"

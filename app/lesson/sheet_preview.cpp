@@ -1,7 +1,7 @@
 #include "app/lesson/sheet_preview.h"
 
-#include "app/picture/cue_strip.h"
 #include "app/picture/gallery.h"
+#include "app/ribbon/cue_strip.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 

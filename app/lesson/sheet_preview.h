@@ -3,7 +3,7 @@
 #include <QWidget>
 
 #include "app/lesson/drawn_shape.h"
-#include "app/picture/ribbon_scale.h"
+#include "app/ribbon/ribbon_scale.h"
 #include "core/engine/snapshot.h"
 
 namespace calando {

@@ -3,7 +3,7 @@
 #include <QDialog>
 #include <optional>
 
-#include "records/take.h"
+#include "records/values/take.h"
 
 namespace calando {
 

@@ -4,11 +4,11 @@
 #include <deque>
 #include <numbers>
 
-#include "app/picture/cue_strip.h"
-#include "app/picture/labels.h"
-#include "app/picture/lane.h"
-#include "app/picture/long_line.h"
-#include "app/picture/ribbon_painter.h"
+#include "app/ribbon/cue_strip.h"
+#include "app/ribbon/labels.h"
+#include "app/ribbon/lane.h"
+#include "app/ribbon/long_line.h"
+#include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/maths/statistics.h"

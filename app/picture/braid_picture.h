@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/picture/ribbon_picture.h"
+#include "app/ribbon/ribbon_picture.h"
 
 namespace calando {
 

@@ -7,8 +7,8 @@
 #include "app/picture/arch_picture.h"
 #include "app/picture/braid_picture.h"
 #include "app/picture/ladder_picture.h"
-#include "app/picture/ribbon_picture.h"
 #include "app/picture/tide_picture.h"
+#include "app/ribbon/ribbon_picture.h"
 #include "app/style/style.h"
 
 namespace calando {

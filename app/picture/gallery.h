@@ -5,7 +5,7 @@
 #include <cstdint>
 #include <string>
 
-#include "app/picture/picture.h"
+#include "app/ribbon/picture.h"
 
 /// Which picture a take is drawn as. A new one is a folder of its own and a row in gallery.cpp.
 namespace calando {

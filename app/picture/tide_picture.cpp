@@ -3,12 +3,12 @@
 #include <QCoreApplication>
 #include <QPainterPath>
 
-#include "app/picture/cue_strip.h"
-#include "app/picture/lane.h"
-#include "app/picture/layout.h"
-#include "app/picture/long_line.h"
-#include "app/picture/ribbon_painter.h"
 #include "app/picture/tide_pace.h"
+#include "app/ribbon/cue_strip.h"
+#include "app/ribbon/lane.h"
+#include "app/ribbon/layout.h"
+#include "app/ribbon/long_line.h"
+#include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/measure/air/air_sums.h"

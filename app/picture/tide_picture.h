@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/picture/picture.h"
+#include "app/ribbon/picture.h"
 
 namespace calando {
 

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/marker.h"
+#include "app/session/homework/marker.h"
 
 namespace calando {
 

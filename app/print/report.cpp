@@ -5,8 +5,8 @@
 
 #include "app/charts/course_chart.h"
 #include "app/picture/gallery.h"
-#include "app/session/past.h"
-#include "app/session/today.h"
+#include "app/session/common/past.h"
+#include "app/session/common/today.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/plan_words.h"

@@ -1,7 +1,7 @@
 #include "app/readout/cue_table.h"
 
-#include "app/picture/cue_strip.h"
-#include "app/picture/ribbon_painter.h"
+#include "app/ribbon/cue_strip.h"
+#include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/figures/cue_figures.h"

@@ -1,7 +1,7 @@
 #include "app/readout/note_map.h"
 
-#include "app/picture/ribbon_painter.h"
 #include "app/readout/chart_scale.h"
+#include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"

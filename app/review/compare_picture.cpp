@@ -2,8 +2,8 @@
 
 #include <QPainter>
 
-#include "app/picture/cue_strip.h"
 #include "app/picture/gallery.h"
+#include "app/ribbon/cue_strip.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/engine/comparison.h"

@@ -2,7 +2,6 @@
 
 #include <QKeyEvent>
 #include <QTimer>
-#include <random>
 
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
@@ -36,7 +35,6 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, const std:
   setAttribute(Qt::WA_DeleteOnClose);
   setFocusPolicy(Qt::StrongFocus);
   fitToScreen(*this, 1240, 740);
-  if (blind_) std::ranges::shuffle(takes_, std::mt19937(std::random_device{}()));
   std::vector<ComparePicture::Row> rows;
   for (std::size_t i = 0; i < takes_.size(); ++i)
     rows.push_back({letter(i), takes_[i].name, takes_[i].picture});

@@ -2,7 +2,7 @@
 
 #include <filesystem>
 
-#include "records/clock.h"
+#include "records/values/clock.h"
 
 /// The demo: an evening class that was made when the program was built (tools/demo).
 namespace calando {

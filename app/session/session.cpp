@@ -2,7 +2,7 @@
 
 #include <QTimer>
 
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "app/words/words.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/held_sound.h"
@@ -18,6 +18,7 @@ constexpr double kSoftest_db = -24.0, kLoudest_db = 6.0;
 
 Session::Session(Studio studio, Ears ears)
     : studio_(std::move(studio)),
+      seeds_(std::move(ears.seeds)),
       speaker_(std::move(ears.speaker)),
       analyst_(work_, std::move(ears.smallPicture)),
       roster_(studio_, work_, analyst_, notices_, undo_),
@@ -26,9 +27,9 @@ Session::Session(Studio studio, Ears ears)
       intake_(studio_, analyst_, roster_, notices_),
       post_(studio_, work_, roster_, lesson_, intake_, notices_, undo_),
       retention_(studio_, roster_, notices_, undo_),
-      hearing_(studio_, work_, roster_, lesson_, notices_, *speaker_),
+      hearing_(studio_, work_, roster_, lesson_, notices_, *speaker_, seeds_),
       guessing_(studio_, roster_, notices_),
-      byEar_(guessing_, studio_, roster_, analyst_, notices_, *speaker_),
+      byEar_(guessing_, studio_, roster_, analyst_, notices_, *speaker_, seeds_),
       breathing_(studio_, roster_, lesson_),
       asking_(studio_.clock(), roster_, lesson_, planning_),
       open_(studio_, analyst_, roster_, lesson_, asking_, notices_, undo_),
@@ -262,7 +263,7 @@ void Session::startTake() {
     return notices_.sayLoss(words::said(file.error()), tr("Record elsewhere…"),
                             [this] { emit elsewhereWanted(); });
   plan.recording = *file;
-  plan.accompaniment = accompanimentFor(asking_.support(), sheet, context, earlier_);
+  plan.accompaniment = accompanimentFor(asking_.support(), sheet, context, earlier_, seeds_());
   if (two) plan.accompaniment.partner.reset();
   if (card->pair && !plan.accompaniment.partner && asking_.other() != student->id)
     plan.other = asking_.other();
@@ -359,6 +360,7 @@ void Session::compare(const std::vector<std::int64_t>& marked, bool blind) {
           comparing_.clear();
           std::vector<Analyst::Answer> all;
           for (auto& one : *answers) all.push_back(std::move(*one));
+          if (blind) std::ranges::shuffle(all, std::mt19937(seeds_()));
           emit compared(all, blind);
         }));
   }

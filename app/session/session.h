@@ -3,14 +3,15 @@
 #include <QObject>
 #include <list>
 
-#include "app/session/breathing.h"
-#include "app/session/by_ear.h"
-#include "app/session/hearing.h"
-#include "app/session/keeping.h"
-#include "app/session/post.h"
-#include "app/session/retention.h"
-#include "app/session/today.h"
-#include "records/pack.h"
+#include "app/session/common/chance.h"
+#include "app/session/common/today.h"
+#include "app/session/ears/by_ear.h"
+#include "app/session/ears/hearing.h"
+#include "app/session/homework/post.h"
+#include "app/session/lesson/breathing.h"
+#include "app/session/students/retention.h"
+#include "app/session/take/keeping.h"
+#include "records/packs/pack.h"
 
 namespace calando {
 
@@ -25,6 +26,7 @@ class Session : public QObject {
     std::vector<std::shared_ptr<Input>> inputs;
     std::unique_ptr<Speaker> speaker;
     std::function<std::string(const Snapshot&)> smallPicture;
+    Seeds seeds = systemSeeds();
   };
   Session(Studio studio, Ears ears);
   ~Session() override;
@@ -127,6 +129,7 @@ class Session : public QObject {
   void replacingAsked(const calando::UnpackedPack& pack, const calando::PackReplaces& what);
   /// How far the take on show has been heard; nullopt: it is not heard any more.
   void openHeard(std::optional<double> seconds);
+  /// Blind ones come in an order that nobody knows.
   void compared(const std::vector<calando::Analyst::Answer>& takes, bool blind);
 
  private:
@@ -148,6 +151,7 @@ class Session : public QObject {
   // Whoever wants something worked out goes before the queue, who plays before the loudspeaker, and who
   // listens before what there is to listen to.
   Studio studio_;
+  Seeds seeds_;
   WorkQueue work_;
   Notices notices_;
   Undo undo_;

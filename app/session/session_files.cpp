@@ -1,5 +1,5 @@
 #include "app/session/session.h"
-#include "records/backup.h"
+#include "records/packs/backup.h"
 
 // The studio's own files, out and in.
 

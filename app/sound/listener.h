@@ -9,7 +9,7 @@
 #include "core/exercise/live_partner.h"
 #include "core/live/input_meter.h"
 #include "core/live/stream_clock.h"
-#include "records/take_recorder.h"
+#include "records/files/take_recorder.h"
 
 namespace calando {
 

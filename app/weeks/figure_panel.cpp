@@ -4,7 +4,7 @@
 
 #include "app/charts/course_chart.h"
 #include "app/parts/captioned.h"
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/judging/level.h"

@@ -4,7 +4,7 @@
 
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"

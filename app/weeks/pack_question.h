@@ -2,8 +2,8 @@
 
 #include <optional>
 
-#include "app/session/lesson.h"
-#include "records/pack.h"
+#include "app/session/lesson/lesson.h"
+#include "records/packs/pack.h"
 
 class QWidget;
 

@@ -4,7 +4,7 @@
 #include "app/people/student_chooser.h"
 #include "app/print/report_dialog.h"
 #include "app/print/sheet_print.h"
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "app/style/style.h"
 #include "app/weeks/figure_panel.h"
 #include "app/weeks/heard_view.h"

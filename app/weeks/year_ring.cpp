@@ -8,7 +8,7 @@
 #include <map>
 
 #include "app/picture/gallery.h"
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"

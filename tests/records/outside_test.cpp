@@ -3,8 +3,8 @@
 
 #include "core/library/cards.h"
 #include "exchange/archive.h"
-#include "records/backup.h"
-#include "records/pack.h"
+#include "records/packs/backup.h"
+#include "records/packs/pack.h"
 #include "records/studio_fixture.h"
 
 // What comes from outside belongs to its student and to its folder, and to nothing else.

@@ -1,4 +1,4 @@
-#include "records/pack.h"
+#include "records/packs/pack.h"
 
 #include <gtest/gtest.h>
 #include <unistd.h>
@@ -7,7 +7,7 @@
 
 #include "core/library/cards.h"
 #include "exchange/archive.h"
-#include "records/backup.h"
+#include "records/packs/backup.h"
 #include "support/dice.h"
 #include "support/signals.h"
 

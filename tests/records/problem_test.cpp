@@ -6,8 +6,8 @@
 
 #include "audio/file_fault.h"
 #include "core/base/fault.h"
-#include "records/pack_fault.h"
-#include "records/studio_fault.h"
+#include "records/packs/pack_fault.h"
+#include "records/values/studio_fault.h"
 
 namespace calando {
 namespace {

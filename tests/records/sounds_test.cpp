@@ -1,5 +1,5 @@
 #include "core/engine/analysis.h"
-#include "records/pack.h"
+#include "records/packs/pack.h"
 #include "records/studio_fixture.h"
 
 // How long the sound of a take is kept.

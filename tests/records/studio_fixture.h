@@ -6,8 +6,8 @@
 #include <filesystem>
 #include <fstream>
 
+#include "records/files/take_recorder.h"
 #include "records/studio.h"
-#include "records/take_recorder.h"
 #include "support/signals.h"
 
 namespace calando {

@@ -5,8 +5,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "app/session/common/today.h"
 #include "app/session/session.h"
-#include "app/session/today.h"
 #include "support/signals.h"
 #include "support/test_clock.h"
 
@@ -102,10 +102,11 @@ class SessionTest : public testing::Test {
     input_ = std::make_shared<FakeInput>();
     auto speaker = std::make_unique<FakeSpeaker>();
     speaker_ = speaker.get();
-    session_ = std::make_unique<Session>(std::move(*studio),
-                                         Session::Ears{{input_, std::make_shared<FakeInput>("fake-2")},
-                                                       std::move(speaker),
-                                                       [](const Snapshot&) { return "png"; }});
+    session_ = std::make_unique<Session>(
+        std::move(*studio), Session::Ears{{input_, std::make_shared<FakeInput>("fake-2")},
+                                          std::move(speaker),
+                                          [](const Snapshot&) { return "png"; },
+                                          [seed = std::uint32_t{1}]() mutable { return seed++; }});
     session_->setup().choose("fake");
     session_->begin();
     ASSERT_TRUE(settle());

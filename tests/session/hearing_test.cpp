@@ -1,6 +1,6 @@
-#include "app/session/hearing.h"
+#include "app/session/ears/hearing.h"
 
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "session/doubles.h"
 #include "support/dice.h"
 
@@ -24,6 +24,26 @@ class HearingTest : public SessionTest {
     return until([this] { return hearing().phase() == Hearing::Phase::sounding || !hearing().running(); });
   }
 };
+
+TEST_F(HearingTest, FromOneSeedTheSameIsAsked) {
+  fillLong();
+  std::optional<EarQuestion> first;
+  for (int run = 0; run < 2; ++run) {
+    start();  // with the same seeds
+    hearing().start(Way::which);
+    ASSERT_TRUE(asked() && hearing().question());
+    const EarQuestion question = *hearing().question();
+    if (first) {
+      EXPECT_EQ(question.changed.change, first->changed.change);
+      EXPECT_EQ(question.changed.amount, first->changed.amount);
+      EXPECT_EQ(question.changed.seed, first->changed.seed);
+      EXPECT_EQ(question.right, first->right);
+      EXPECT_EQ(question.sounds[0]->samples, first->sounds[0]->samples);
+    }
+    first = question;
+    hearing().stop();
+  }
+}
 
 TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
   fillLong();

@@ -1,5 +1,5 @@
 #include "core/library/cards.h"
-#include "records/pack.h"
+#include "records/packs/pack.h"
 #include "session/doubles.h"
 
 // Running orders: a student's own have names, and what is looked at overwrites none of them.

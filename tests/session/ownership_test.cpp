@@ -1,4 +1,4 @@
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "core/library/cards.h"
 #include "session/doubles.h"
 

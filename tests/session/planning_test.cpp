@@ -1,6 +1,6 @@
-#include "app/session/planning.h"
+#include "app/session/lesson/planning.h"
 
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "session/doubles.h"
 
 namespace calando {

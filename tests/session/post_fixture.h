@@ -2,8 +2,8 @@
 
 #include <fstream>
 
-#include "app/session/post.h"
-#include "app/session/today.h"
+#include "app/session/common/today.h"
+#include "app/session/homework/post.h"
 #include "core/library/cards.h"
 #include "session/doubles.h"
 

@@ -1,4 +1,4 @@
-#include "app/session/owners.h"
+#include "app/session/homework/owners.h"
 #include "session/post_fixture.h"
 
 namespace calando {

@@ -4,7 +4,7 @@
 #include <atomic>
 #include <chrono>
 
-#include "records/clock.h"
+#include "records/values/clock.h"
 
 namespace calando {
 

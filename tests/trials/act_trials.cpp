@@ -7,8 +7,8 @@
 #include <fstream>
 
 #include "core/library/cards.h"
-#include "records/backup.h"
-#include "records/pack.h"
+#include "records/packs/backup.h"
+#include "records/packs/pack.h"
 #include "session/doubles.h"
 #include "trials/acts.h"
 #include "trials/killed.h"

@@ -7,8 +7,8 @@
 #include <algorithm>
 #include <fstream>
 
+#include "records/files/take_recorder.h"
 #include "records/studio.h"
-#include "records/take_recorder.h"
 #include "support/signals.h"
 #include "support/small_disk.h"
 #include "trials/killed.h"

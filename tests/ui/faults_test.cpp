@@ -8,7 +8,7 @@
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
 #include "core/library/cards.h"
-#include "records/pack.h"
+#include "records/packs/pack.h"
 #include "ui/window_fixture.h"
 
 // What a window makes possible and none may make wrong: under another's name, lost, or the end of the

@@ -10,14 +10,14 @@
 #include <semaphore>
 #include <thread>
 
-#include "app/desk/staff_view.h"
 #include "app/desk/take_view.h"
+#include "app/head/staff_view.h"
 #include "app/lesson/drawn_shape.h"
-#include "app/picture/cue_strip.h"
 #include "app/picture/gallery.h"
-#include "app/picture/ribbon_painter.h"
 #include "app/readout/figures_view.h"
 #include "app/readout/note_map.h"
+#include "app/ribbon/cue_strip.h"
+#include "app/ribbon/ribbon_painter.h"
 #include "app/sound/block_source.h"
 #include "app/sound/listener.h"
 #include "app/style/style.h"

@@ -14,7 +14,7 @@
 #include "app/lesson/order_dialog.h"
 #include "app/post/list_dialog.h"
 #include "app/review/compare_view.h"
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "app/weeks/plan_dialog.h"
 #include "app/words/language.h"
 #include "app/words/words.h"

@@ -8,7 +8,7 @@
 #include "app/post/sent_strip.h"
 #include "app/print/report_dialog.h"
 #include "app/print/sheet_print.h"
-#include "app/session/today.h"
+#include "app/session/common/today.h"
 #include "app/weeks/figure_panel.h"
 #include "app/weeks/plan_dialog.h"
 #include "app/weeks/weeks_page.h"

@@ -23,7 +23,7 @@
 #include "app/readout/figures_view.h"
 #include "app/style/style.h"
 #include "audio/sound_file.h"
-#include "records/take_recorder.h"
+#include "records/files/take_recorder.h"
 #include "support/signals.h"
 #include "support/test_clock.h"
 

@@ -3,7 +3,7 @@
 #include <functional>
 
 #include "core/standin/player.h"
-#include "records/take.h"
+#include "records/values/take.h"
 
 /// The evening class of the demo: invented students with a handful of takes each, played by the stand-in.
 namespace calando {

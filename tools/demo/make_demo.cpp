@@ -7,8 +7,8 @@
 #include <mutex>
 
 #include "app/picture/gallery.h"
-#include "app/session/analyst.h"
 #include "app/session/demo.h"
+#include "app/session/students/analyst.h"
 #include "core/engine/analysis.h"
 #include "demo/demo_class.h"
 #include "demo/demo_ears.h"

@@ -1,0 +1,68 @@
+#include "app/desk/main_window.h"
+#include "app/desk/message_bar.h"
+#include "app/desk/rail.h"
+#include "app/ears/ears_page.h"
+#include "app/head/head_strip.h"
+#include "app/people/student_chooser.h"
+#include "app/post/post_page.h"
+#include "app/reckoner/reckoner_page.h"
+#include "app/settings/settings_page.h"
+#include "app/settings/sounds_dialog.h"
+#include "app/weeks/plan_panel.h"
+#include "app/weeks/weeks_page.h"
+
+namespace calando {
+
+namespace {
+enum Place { lessonPlace, weeksPlace, postPlace, earsPlace, reckonerPlace, settingsPlace };
+}  // namespace
+
+/// What the rail leads to, with the keys that are a place's own.
+void MainWindow::buildPlaces() {
+  places_->addWidget(buildLesson());
+  auto* weeks = new WeeksPage(*session_);
+  places_->addWidget(weeks);
+  connect(weeks, &WeeksPage::takeChosen, this, [this](qint64 take) {
+    rail_->choose(lessonPlace);
+    session_->choose(take);
+  });
+  const auto inWeeks = [this, weeks](void (PlanPanel::*act)()) {
+    return [this, weeks, act] {
+      if (places_->currentWidget() == weeks) (weeks->plan().*act)();
+    };
+  };
+  keys_.on("proposal-take", inWeeks(&PlanPanel::take));
+  keys_.on("proposal-refuse", inWeeks(&PlanPanel::refuse));
+  post_ = new PostPage(*session_);
+  places_->addWidget(post_);
+  auto* ears = new EarsPage(*session_);
+  places_->addWidget(ears);
+  auto* reckoner = new ReckonerPage(*session_);
+  places_->addWidget(reckoner);
+  places_->addWidget(settings_);
+  connect(reckoner, &ReckonerPage::taken, this, [this] { rail_->choose(lessonPlace); });
+  keys_.on("reckoned", [this, reckoner] {
+    if (places_->currentWidget() == reckoner) reckoner->takeIntoLesson();
+  });
+  Retention& retention = session_->retention();
+  connect(&retention, &Retention::lookWanted, this,
+          [this, &retention] { askForSounds(retention, session_->studio(), session_->roster(), this); });
+  keys_.on("students", [this, weeks, ears] {
+    const QWidget* here = places_->currentWidget();
+    (here == weeks ? weeks->chooser() : here == ears ? ears->chooser() : head_->chooser()).open();
+  });
+  const std::pair<const char*, Place> ways[] = {{"lesson", lessonPlace},     {"weeks", weeksPlace},
+                                                {"post", postPlace},         {"listening", earsPlace},
+                                                {"reckoner", reckonerPlace}, {"settings", settingsPlace}};
+  connect(rail_, &Rail::chosen, this, [this](int place) {
+    keys_.setInLesson(place == lessonPlace);
+    if (place != earsPlace) {
+      session_->hearing().stop();
+      session_->byEar().stop();
+    }
+    (place == lessonPlace ? overTake_ : overPlaces_)->insertWidget(0, message_);
+  });
+  for (const auto& [id, place] : ways) keys_.on(id, [this, place = place] { rail_->choose(place); });
+}
+
+}  // namespace calando

@@ -1,0 +1,22 @@
+#include "app/head/lesson_clock.h"
+
+namespace calando {
+
+LessonClock::LessonClock(Session& session) : session_(session) {
+  setObjectName("caption");
+  setToolTip(tr("How long this lesson has lasted"));
+  tick_.setInterval(1000);
+  connect(&tick_, &QTimer::timeout, this, &LessonClock::tell);
+  tick_.start();
+  tell();
+}
+
+void LessonClock::tell() {
+  const int seconds = session_.lesson().clock_s();
+  setMinimumWidth(fontMetrics().horizontalAdvance(QStringLiteral("00:00")));  // it does not move as it runs
+  setText(session_.roster().chosen()
+              ? QStringLiteral("%1:%2").arg(seconds / 60).arg(seconds % 60, 2, 10, QChar('0'))
+              : QString());
+}
+
+}  // namespace calando

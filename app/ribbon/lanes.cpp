@@ -1,0 +1,149 @@
+#include <QCoreApplication>
+
+#include "app/ribbon/cue_strip.h"
+#include "app/ribbon/lane.h"
+#include "app/ribbon/long_line.h"
+#include "app/ribbon/ribbon_painter.h"
+#include "app/style/style.h"
+#include "app/words/note_names.h"
+#include "app/words/words.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/figures/cue_figures.h"
+#include "core/judging/judging.h"
+#include "core/measure/pitch/notes.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kMarkWidth = 52.0;        // of the seconds under the lanes
+constexpr double kLeastPeak_dbfs = -25.0;  // before anything has sounded
+
+struct Ribbon {
+  Q_DECLARE_TR_FUNCTIONS(Ribbon)
+};
+
+/// The level that the cues ask for, as a broad quiet line whose top lies at the loudest moment.
+template <class Y>
+void paintAskedLevels(QPainter& painter, const Snapshot& picture, const RibbonScale& scale,
+                      const QRectF& area, Y y) {
+  painter.save();
+  painter.setClipRect(area);
+  painter.setPen(linePen(style::band, 9));
+  const double top = std::max(scale.loudest_dbfs, kLeastPeak_dbfs);
+  for (std::size_t i = 0; i < picture.sheet.cues.size(); ++i) {
+    const SheetCue& cue = picture.sheet.cues[i];
+    if (cue.loudness.empty()) continue;
+    const bool done = !picture.live && i < picture.analysis.cues.size();
+    const double from = done ? picture.analysis.cues[i].start_s : picture.sheetStart_s + cue.start_s;
+    const double to = done ? picture.analysis.cues[i].end_s : picture.sheetStart_s + cue.end_s();
+    QPolygonF line;
+    for (const ShapePoint& p : cue.loudness)
+      line << QPointF(scale.x(from + p.share * (to - from)), y(top + p.value));
+    painter.drawPolyline(line);
+  }
+  painter.restore();
+}
+
+}  // namespace
+
+double LaneRow::y(const QRectF& area, double value) const {
+  return area.bottom() - 3 - (std::clamp(value, bottom, top) - bottom) / (top - bottom) * (area.height() - 8);
+}
+
+void paintLaneGround(QPainter& painter, const QRectF& area, const LaneRow& row) {
+  painter.fillRect(area, style::sheet);
+  painter.setPen(QPen(style::rule, 1));
+  painter.drawLine(area.topLeft(), area.topRight());
+  painter.setFont(style::work(style::kSmallType));
+  for (const double mark : row.marks) {
+    const double y = row.y(area, mark);
+    painter.setPen(QPen(style::rule, 0.8));
+    painter.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
+    painter.setPen(style::quietInk);
+    painter.drawText(QRectF(area.left() - kAxisWidth, y - 8, kAxisWidth - 6, 16),
+                     Qt::AlignRight | Qt::AlignVCenter, words::number(mark, 0, false));
+  }
+}
+
+void paintLaneName(QPainter& painter, const QRectF& area, const LaneRow& row) {
+  painter.setFont(style::work(style::kSmallType, true));
+  painter.setPen(row.ink);
+  const double width = painter.fontMetrics().horizontalAdvance(row.name) + 4.0;
+  const QRectF text(area.right() - width - 6, area.top() + 3, width, 15);
+  painter.fillRect(text, style::sheet);
+  painter.drawText(text, Qt::AlignRight, row.name);
+}
+
+void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,
+               Lane lane) {
+  painter.save();
+  const bool level = lane == Lane::level;
+  const LaneRow row = level ? LaneRow{-60.0, 0.0, {-20, -40}, style::loudness, Ribbon::tr("level, dBFS")}
+                            : LaneRow{0.0, 45.0, {15, 30}, style::colour, Ribbon::tr("core over noise, dB")};
+  paintLaneGround(painter, area, row);
+  const auto y = [&](double value) { return row.y(area, value); };
+  painter.setRenderHint(QPainter::Antialiasing);
+  if (level) paintAskedLevels(painter, picture, scale, area, y);
+  painter.setPen(linePen(row.ink, 2.0));
+  QPolygonF line;
+  const auto& frames = picture.tracks.frames;
+  painter.setClipRect(area);
+  const auto first = static_cast<std::size_t>(std::max(0.0, scale.from_s / kHop_s));
+  const std::size_t stride = strideFor(scale);
+  double lastX = 0.0;
+  for (std::size_t i = first; i < frames.size(); ++i) {
+    const double t = static_cast<double>(i) * kHop_s;
+    if (t > scale.to_s) break;
+    const TrackFrame& f = frames[i];
+    if (!level && f.colour < 0) {  // colour has frames of its own
+      if (f.f0_hz > 0.0f) continue;
+      drawLong(painter, line);
+      line.clear();
+      continue;
+    }
+    const double x = scale.x(t);
+    if (level ? i % stride != 0 : !line.isEmpty() && x < lastX + 1.0) continue;
+    lastX = x;
+    line << QPointF(
+        x, y(level ? f.level_dbfs : picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db));
+  }
+  drawLong(painter, line);
+  paintLaneName(painter, area, row);
+  painter.restore();
+}
+
+void paintEvenness(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area) {
+  constexpr double most_ms = 200.0, half = 4.0;
+  const LaneRow row{-most_ms, most_ms, {-100, 0, 100}, style::pitch, Ribbon::tr("early and late, ms")};
+  painter.save();
+  paintLaneGround(painter, area, row);
+  painter.setClipRect(area);
+  painter.setPen(Qt::NoPen);
+  for (const CueResult& cue : picture.analysis.cues) {
+    const auto came = cameAt(cue, picture.analysis);
+    if (!came) continue;
+    const double ms = 1000.0 * (*came - cue.start_s), x = scale.x(cue.start_s);
+    const double from = row.y(area, 0.0), to = row.y(area, ms);
+    painter.fillRect(
+        QRectF(QPointF(x - half, std::min(from, to) - 1), QPointF(x + half, std::max(from, to) + 1)),
+        cue.verdict == Verdict::outside ? style::attention : style::pitch);
+  }
+  paintLaneName(painter, area, row);
+  painter.restore();
+}
+
+void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right) {
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  const int marks = std::clamp(static_cast<int>(scale.area.width() / kMarkWidth), 2, 10);
+  const double step = axisStep(scale.to_s - scale.from_s, marks);
+  for (double t = std::ceil(scale.from_s / step) * step; t <= scale.to_s; t += step) {
+    const QString text = words::number(t, step < 1.0 ? 1 : 0, false) + Ribbon::tr(" s");
+    const double width = painter.fontMetrics().horizontalAdvance(text) + 2.0;
+    const double left = std::min(scale.x(t) - width / 2.0, right - width);
+    painter.drawText(QRectF(left, top, width, 16), Qt::AlignCenter, text);
+  }
+}
+
+}  // namespace calando

@@ -1,0 +1,47 @@
+#include "app/session/common/notices.h"
+
+namespace calando {
+
+void Notices::say(const QString& text, const QString& action, std::function<void()> act) {
+  if (text.isEmpty()) return clear();
+  light_ = Notice{text, action, std::move(act)};
+  emit changed();
+}
+
+void Notices::sayLoss(const QString& text, const QString& action, std::function<void()> act) {
+  // Said twice, it is still one thing to answer.
+  std::erase_if(losses_, [&](const Notice& n) { return n.text == text; });
+  losses_.push_back({text, action, std::move(act)});
+  emit changed();
+}
+
+void Notices::clear() {
+  light_.reset();
+  emit changed();
+}
+
+void Notices::setProgress(std::optional<Progress> progress) {
+  progress_ = std::move(progress);
+  emit changed();
+}
+
+const Notices::Notice* Notices::current() const {
+  return !losses_.empty() ? &losses_.back() : light_ ? &*light_ : nullptr;
+}
+
+void Notices::drop() {
+  if (losses_.empty())
+    light_.reset();
+  else
+    losses_.pop_back();
+  emit changed();
+}
+
+void Notices::act() {
+  if (!current()) return;
+  const auto act = current()->act;
+  drop();
+  if (act) act();
+}
+
+}  // namespace calando

@@ -1,0 +1,360 @@
+#include "app/session/ears/hearing.h"
+
+#include <mutex>
+#include <random>
+
+#include "app/session/common/today.h"
+#include "app/session/ears/for_the_ear.h"
+#include "app/words/ear_words.h"
+#include "core/standin/player.h"
+
+namespace calando {
+
+namespace {
+
+constexpr int kMinutes = 5;
+constexpr std::size_t kOfOne = 5;      // questions about one change in a row
+constexpr std::size_t kMostTakes = 6;  // that are looked through for a tone
+constexpr int kMisses = 3;
+constexpr std::size_t kMostNamed = 6;
+constexpr Change kBeginsWith[] = {Change::offset, Change::wave, Change::sag, Change::gap, Change::fuzz};
+
+/// The newest takes that may hold a tone, the good ones first.
+std::vector<Take> candidates(const Roster& roster, std::optional<std::int64_t> model) {
+  std::vector<Take> good, others;
+  for (const Take& take : roster.takes()) {
+    if (!isForTheEar(take) || take.held_s.value_or(0.0) < kSteady_s) continue;
+    const bool first = model == take.id || take.word == TeachersWord::accept;
+    (first ? good : others).push_back(take);
+  }
+  good.insert(good.end(), others.begin(), others.end());
+  if (good.size() > kMostTakes) good.resize(kMostTakes);
+  return good;
+}
+
+std::optional<Material> materialOf(std::span<const float> samples, double rate_hz, const AskedFor& asked) {
+  const Context context = contextFor(asked);
+  const Tracks tracks = trackTake(samples, rate_hz, context);
+  const Analysis analysis = analyse(tracks, context);
+  const Tone* tone = analysis.mainTone();
+  return tone ? materialFrom(samples, rate_hz, tracks, *tone) : std::nullopt;
+}
+
+}  // namespace
+
+/// What is on the thread where sounds are made.
+struct Hearing::Workshop {
+  std::unique_ptr<SoundMaker> maker;
+  std::optional<Take> from;  ///< nullopt: the stand-in
+  Chance chance;
+  std::mutex mutex;  // what was given up may still be at it
+
+  void furnish(const std::vector<std::pair<Take, std::filesystem::path>>& takes,
+               const std::string& instrument) {
+    for (const auto& [take, file] : takes) {
+      const auto sound = readWholeSound(file.string());
+      if (!sound) continue;
+      auto material = materialOf(sound->samples, sound->info.rate_hz, take.asked);
+      if (!material) continue;
+      maker = std::make_unique<SoundMaker>(std::move(*material));
+      from = take;
+      return;
+    }
+    AskedFor asked;
+    asked.instrument = instrument;
+    asked.seconds = 4.0;
+    const Context context = contextFor(asked);
+    const Performance played = perform(*findPlayer("steady"), unroll(context), context, chance());
+    if (auto material = materialOf(played.samples, played.rate_hz, asked))
+      maker = std::make_unique<SoundMaker>(std::move(*material));
+  }
+};
+
+Hearing::Hearing(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, Notices& notices,
+                 Speaker& speaker, Seeds seeds)
+    : studio_(studio),
+      roster_(roster),
+      lesson_(lesson),
+      notices_(notices),
+      speaker_(speaker),
+      work_(work),
+      seeds_(std::move(seeds)),
+      chance_(seeds_()) {
+  connect(&roster_, &Roster::studentChanged, this, [this] {
+    stop();
+    load();
+  });
+  clock_.setInterval(1000);
+  connect(&clock_, &QTimer::timeout, this, [this] {
+    --left_s_;  // the question that is asked is still answered
+    emit changed();
+  });
+  connect(&speaker_, &Speaker::moved, this, [this](double seconds) {
+    if (phase_ != Phase::sounding && phase_ != Phase::asked && phase_ != Phase::told) return;
+    played_s_ = seconds;
+    emit soundMoved();
+  });
+  connect(&speaker_, &Speaker::stopped, this, [this] {
+    played_s_ = -1.0;
+    if (phase_ == Phase::sounding) setPhase(Phase::asked);
+    emit soundMoved();
+  });
+}
+
+void Hearing::load() {
+  answers_.clear();
+  ownWords_.clear();
+  asked_.assign(std::begin(kBeginsWith), std::end(kBeginsWith));
+  const Student* student = roster_.chosen();
+  if (!student) return emit known();
+  if (auto answers = studio_.earAnswers(student->id); notices_.worked(answers))
+    answers_ = std::move(*answers);
+  if (auto asked = studio_.askedEars(student->id); notices_.worked(asked) && !asked->empty())
+    asked_ = std::move(*asked);
+  if (auto own = studio_.earWords(student->id); notices_.worked(own)) ownWords_ = std::move(*own);
+  for (EarAnswer& answer : answers_) answer.day = dayOf(answer.made_unix_s);
+  emit known();
+}
+
+void Hearing::setAsked(Change change, bool on) {
+  if (!roster_.chosen() || studio_.readOnly()) return;
+  std::erase(asked_, change);
+  if (on) asked_.push_back(change);
+  std::ranges::sort(asked_);
+  notices_.worked(studio_.keepAskedEars(roster_.chosen()->id, asked_));
+  emit known();
+}
+
+void Hearing::setOwnWords(Change change, const std::string& said) {
+  if (!roster_.chosen() || studio_.readOnly()) return;
+  if (!notices_.worked(studio_.keepEarWords(roster_.chosen()->id, change, said))) return;
+  if (said.empty())
+    ownWords_.erase(change);
+  else
+    ownWords_[change] = said;
+  emit known();
+}
+
+void Hearing::setPhase(Phase phase) {
+  phase_ = phase;
+  emit changed();
+}
+
+void Hearing::start(std::optional<Way> way) {
+  const Student* student = roster_.chosen();
+  if (!student || running() || asked_.empty()) return;
+  way_ = way;
+  question_.reset();
+  chosen_.reset();
+  afterRight_.reset();
+  afterWrong_.reset();
+  missed_.clear();
+  right_ = answered_ = 0;
+  left_s_ = 60 * kMinutes;
+  workshop_ = std::make_shared<Workshop>();
+  workshop_->chance.seed(seeds_());
+  setPhase(Phase::preparing);
+  std::vector<std::pair<Take, std::filesystem::path>> takes;
+  for (const Take& take : candidates(roster_, lesson_.model()))
+    takes.emplace_back(take, studio_.takeFile(take));
+  making_ = work_.ask(
+      WorkQueue::Urgency::now,
+      [workshop = workshop_, takes, instrument = student->instrument](std::stop_token) {
+        const std::lock_guard lock(workshop->mutex);
+        workshop->furnish(takes, instrument);
+        return workshop;
+      },
+      [this](const std::shared_ptr<Workshop>& workshop) {
+        if (!workshop->maker) {
+          stop();
+          return notices_.say(tr("No tone is held for two seconds: play a long tone first."));
+        }
+        pitch_hz_ = workshop->maker->material().hz;
+        materialText_ =
+            workshop->from ? words::fromTake(workshop->from->made_unix_s) : tr("From the stand-in’s tone");
+        prepareFirst();
+      });
+}
+
+void Hearing::stop() {
+  if (!running()) return;
+  making_.cancel();
+  clock_.stop();
+  question_.reset();
+  chosen_.reset();
+  speaker_.stop();
+  setPhase(Phase::off);
+}
+
+bool Hearing::canAsk(Change change) const {
+  const auto missed = missed_.find(change);
+  return (missed == missed_.end() || missed->second < kMisses) && (!way_ || canBeAsked(*way_, change));
+}
+
+/// What is asked after these answers; nullopt: nothing can be, of this tone, or all is known by now.
+std::optional<Hearing::Plan> Hearing::planAfter(const std::vector<EarAnswer>& answers) {
+  const std::size_t sofar = answers.size() - (answers_.size() - static_cast<std::size_t>(answered_));
+  const auto sitting = std::span(answers).last(sofar);
+  std::vector<Change> may;
+  for (const Change change : asked_)
+    if (canAsk(change) && !thresholdOf(sitting, change).isSure()) may.push_back(change);
+  if (may.empty()) return std::nullopt;
+  const Change change = may[sofar / kOfOne % may.size()];
+  Plan plan{Way::which, change, 0.0, {}};
+  if (way_) {
+    plan.way = *way_;
+  } else {
+    std::vector<Way> ways;
+    for (const Way way : {Way::which, Way::odd, Way::reference})
+      if (canBeAsked(way, change)) ways.push_back(way);
+    plan.way = ways[chance_() % ways.size()];
+  }
+  if (plan.way == Way::named) {
+    plan.named = {change};
+    for (const Change other : may)
+      if (other != change && plan.named.size() < kMostNamed) plan.named.push_back(other);
+    for (const Change other : kBeginsWith)  // one alone is no choice
+      if (plan.named.size() < 2 && other != change && canBeAsked(Way::named, other))
+        plan.named.push_back(other);
+    std::ranges::sort(plan.named);
+  }
+  const double guess = plan.way == Way::odd     ? 1.0 / 3.0
+                       : plan.way == Way::named ? 1.0 / static_cast<double>(plan.named.size())
+                                                : 0.5;
+  plan.amount = thresholdOf(lately(answers, change), change)
+                    .next(guess, std::uniform_real_distribution(0.0, 1.0)(chance_));
+  return plan;
+}
+
+Pending Hearing::prepare(const Plan& plan, std::function<void(Ready)> then) {
+  return work_.ask(
+      WorkQueue::Urgency::now,
+      [workshop = workshop_, plan](std::stop_token) {
+        const std::lock_guard lock(workshop->mutex);
+        return Ready{plan,
+                     ask(*workshop->maker, plan.way, plan.change, plan.amount, plan.named, workshop->chance)};
+      },
+      std::move(then));
+}
+
+void Hearing::prepareFirst() {
+  const auto plan = planAfter(answers_);
+  if (!plan) return end();
+  making_ = prepare(*plan, [this](Ready ready) { show(std::move(ready)); });
+}
+
+/// Whatever the answer will be, what comes after it is there: first after a right one, then after a wrong
+/// one.
+void Hearing::prepareAfter(bool right) {
+  std::vector<EarAnswer> after = answers_;
+  if (chosen_) after.pop_back();  // the one that was given meanwhile
+  after.push_back(answerOf(right));
+  const auto there = [this, right](Ready ready) {
+    (right ? afterRight_ : afterWrong_) = std::move(ready);
+    if (phase_ == Phase::preparing) next();
+    // What is asked by now may be another question already, which prepares for itself.
+    if (right && question_ && !making_) prepareAfter(false);
+  };
+  if (const auto plan = planAfter(after))
+    making_ = prepare(*plan, there);
+  else
+    there(Ready{});
+}
+
+void Hearing::show(Ready ready) {
+  if (!ready.plan) return end();
+  if (!ready.question) {
+    // Not by that much, of this tone: another amount, and after three something else.
+    ++missed_[ready.plan->change];
+    return prepareFirst();
+  }
+  if (!clock_.isActive()) clock_.start();
+  question_ = std::move(ready.question);
+  chosen_.reset();
+  afterRight_.reset();
+  afterWrong_.reset();
+  setPhase(Phase::sounding);
+  play();
+  prepareAfter(true);
+}
+
+/// Nothing is left to ask.
+void Hearing::end() {
+  const bool known = std::ranges::any_of(asked_, [this](Change change) { return canAsk(change); });
+  stop();
+  notices_.say(known ? tr("What is asked about is known to a quarter now: that is enough for today.")
+                     : tr("This tone is not fit for what is asked about; choose something else."));
+}
+
+void Hearing::play() {
+  if (!question_) return;
+  std::vector<float> all;
+  const auto between = static_cast<std::size_t>(kBetween_s * question_->rate_hz);
+  for (const auto& sound : question_->sounds) {
+    if (!all.empty()) all.resize(all.size() + between);
+    all.insert(all.end(), sound->samples.begin(), sound->samples.end());
+  }
+  played_s_ = 0.0;
+  if (!speaker_.play(all, question_->rate_hz, 0.0, kToTheEnd_s, false)) {
+    stop();
+    notices_.say(words::noOutput());
+  }
+}
+
+std::optional<std::size_t> Hearing::heardNow() const {
+  if (!question_ || !speaker_.playing() || played_s_ < 0.0) return std::nullopt;
+  double from_s = 0.0;
+  for (std::size_t i = 0; i < question_->sounds.size(); ++i) {
+    const double length_s = static_cast<double>(question_->sounds[i]->samples.size()) / question_->rate_hz;
+    if (played_s_ < from_s + length_s) return played_s_ >= from_s ? std::optional(i) : std::nullopt;
+    from_s += length_s + kBetween_s;
+  }
+  return std::nullopt;
+}
+
+void Hearing::again() {
+  if (question_ && phase_ != Phase::preparing) play();
+}
+
+EarAnswer Hearing::answerOf(bool right) const {
+  return {studio_.clock().now_unix_s(),
+          today(studio_.clock()),
+          question_->way,
+          question_->changed.change,
+          static_cast<int>(std::lround(69.0 + 12.0 * std::log2(pitch_hz_ / 440.0))),
+          std::abs(question_->changed.amount),
+          static_cast<int>(question_->choices),
+          right};
+}
+
+void Hearing::answer(std::size_t choice) {
+  if ((phase_ != Phase::asked && phase_ != Phase::sounding) || !question_ || choice >= question_->choices)
+    return;
+  chosen_ = choice;
+  const EarAnswer answer = answerOf(choice == question_->right);
+  answers_.push_back(answer);
+  ++answered_;
+  right_ += answer.right;
+  if (roster_.chosen() && !studio_.readOnly())
+    notices_.worked(studio_.keepEarAnswer(roster_.chosen()->id, answer));
+  emit known();
+  setPhase(Phase::told);
+}
+
+void Hearing::next() {
+  if (phase_ != Phase::told && phase_ != Phase::preparing) return;
+  if (left_s_ <= 0) return stop();
+  if (!chosen_) return;
+  auto& place = *chosen_ == question_->right ? afterRight_ : afterWrong_;
+  if (!place) {
+    // It is nearly there.
+    if (phase_ != Phase::preparing) setPhase(Phase::preparing);
+    return;
+  }
+  speaker_.stop();
+  Ready ready = std::move(*place);
+  place.reset();
+  show(std::move(ready));
+}
+
+}  // namespace calando

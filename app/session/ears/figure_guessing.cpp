@@ -1,0 +1,60 @@
+#include "app/session/ears/guessing.h"
+
+#include "app/session/common/today.h"
+#include "app/words/ear_words.h"
+
+namespace calando {
+
+Guessing::Guessing(Studio& studio, Roster& roster, Notices& notices)
+    : studio_(studio), roster_(roster), notices_(notices) {
+  connect(&roster_, &Roster::studentChanged, this, &Guessing::load);
+}
+
+void Guessing::load() {
+  guesses_.clear();
+  if (const Student* student = roster_.chosen())
+    if (auto guesses = studio_.earGuesses(student->id); notices_.worked(guesses))
+      guesses_ = std::move(*guesses);
+  for (EarGuess& guess : guesses_) guess.day = dayOf(guess.made_unix_s);
+  emit known();
+}
+
+void Guessing::setFirst(bool on) {
+  notices_.worked(studio_.keep(settings::guessFirst, on ? 1.0 : 0.0));
+  if (!on) shown(std::nullopt);
+  emit known();
+}
+
+void Guessing::ask(const Take& take, const Analysis& analysis) {
+  if (!first()) return;
+  const auto reading =
+      std::ranges::find_if(analysis.readings, [](const Reading& r) { return r.value.has_value(); });
+  if (reading == analysis.readings.end()) return;
+  wanted_.emplace(take.student, take.other, Wanted{take.id, reading->figure, *reading->value});
+  emit changed();
+}
+
+void Guessing::guess(double value) {
+  if (!wanted()) return;
+  const Wanted was = *wanted();
+  wanted_.reset();
+  keep(was, value);
+  notices_.say(words::guessed(*was.figure, value, was.value));
+  emit changed();
+}
+
+void Guessing::shown(std::optional<std::int64_t> take) {
+  if (!wanted_ || (wanted() && wanted()->take == take)) return;
+  wanted_.reset();
+  emit changed();
+}
+
+void Guessing::keep(const Wanted& was, double guessed) {
+  if (!roster_.chosen() || studio_.readOnly()) return;
+  guesses_.push_back({studio_.clock().now_unix_s(), today(studio_.clock()), std::string(was.figure->id),
+                      guessed, was.value});
+  notices_.worked(studio_.keepEarGuess(roster_.chosen()->id, guesses_.back()));
+  emit known();
+}
+
+}  // namespace calando

@@ -1,0 +1,343 @@
+#include "app/session/homework/post.h"
+
+#include <algorithm>
+#include <ranges>
+#include <set>
+
+#include "app/session/common/today.h"
+#include "app/session/homework/owners.h"
+#include "app/words/words.h"
+#include "audio/sound_file.h"
+
+namespace calando {
+
+namespace fs = std::filesystem;
+
+namespace {
+constexpr std::size_t kLargestTable = 1 << 20;
+constexpr std::size_t kKnownLists = 3;
+}  // namespace
+
+Post::Post(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, TakeIntake& intake,
+           Notices& notices, Undo& undo)
+    : studio_(studio),
+      roster_(roster),
+      lesson_(lesson),
+      intake_(intake),
+      notices_(notices),
+      undo_(undo),
+      marker_(work),
+      watched_(studio, work) {
+  connect(&watched_, &WatchedFolder::came, this, &Post::cameIn);
+  connect(&intake_, &TakeIntake::attemptTaken, this, &Post::attemptTaken);
+  connect(&roster_, &Roster::erasing, this, [this](std::int64_t student) {
+    known_.clear();
+    const auto found = sent_.find(student);
+    if (found == sent_.end()) return;
+    sent_.erase(found);
+    emit sentChanged(0);
+  });
+}
+
+bool Post::running() const {
+  return std::ranges::any_of(sent_, [](const auto& entry) { return entry.second.marking.underWay(); });
+}
+
+const Homework* Post::chosen() const {
+  const auto found = chosen_ ? std::ranges::find(lists_, *chosen_, &Homework::id) : lists_.end();
+  return found == lists_.end() ? nullptr : &*found;
+}
+
+const Post::Sent* Post::sentOf(std::int64_t student) const {
+  const auto found = sent_.find(student);
+  return found == sent_.end() ? nullptr : &found->second;
+}
+
+void Post::load(std::optional<std::int64_t> wanted) {
+  auto lists = studio_.homework();
+  if (!notices_.worked(lists)) return;
+  lists_ = std::move(*lists);
+  if (const std::string folder = studio_.get(settings::watched); folder != watched_.folder().string())
+    watched_.watch(folder);
+  if (!wanted && chosen()) wanted = chosen_;
+  if (!wanted && !lists_.empty()) wanted = lists_.front().id;
+  if (wanted) choose(*wanted);
+  emit listsChanged();
+}
+
+void Post::remember() {
+  if (!chosen_) return;
+  std::erase_if(known_, [this](const Known& k) { return k.homework == *chosen_; });
+  Known known{*chosen_, {}};
+  for (const auto& [student, sent] : sent_)
+    if (!sent.anew) known.sent[student] = {sent.kept, sent.marked, sent.said};
+  known_.insert(known_.begin(), std::move(known));
+  if (known_.size() > kKnownLists) known_.pop_back();
+}
+
+/// What was marked of the same files, of the same player, for the same cards.
+void Post::recall(Sent& sent) const {
+  const auto known = std::ranges::find(known_, *chosen_, &Known::homework);
+  const Student* who = roster_.find(sent.kept.student);
+  if (known == known_.end() || !who) return;
+  const auto found = known->sent.find(sent.kept.student);
+  if (found == known->sent.end() || !found->second.marked) return;
+  const Known::One& before = found->second;
+  const HeardHomework& heard = *before.marked->heard;
+  const Context player = playerOf(*who);
+  const auto &was = before.kept.pieces, &is = sent.kept.pieces;
+  const bool same = before.kept.files == sent.kept.files && heard.list.items == list_.items &&
+                    heard.player.instrument == player.instrument && heard.player.range == player.range &&
+                    before.said <= is.size() &&
+                    std::ranges::equal(std::views::take(is, static_cast<std::ptrdiff_t>(before.said)),
+                                       std::views::take(was, static_cast<std::ptrdiff_t>(before.said)));
+  if (!same) return;
+  sent.marked = before.marked;
+  sent.said = before.said;
+}
+
+void Post::choose(std::int64_t homework) {
+  cancel();
+  remember();
+  chosen_ = homework;
+  list_ = {};
+  sent_.clear();
+  if (const Homework* kept = chosen()) {
+    auto list = parseHomework(kept->list, [this](const std::string& id) { return lesson_.find(id); });
+    if (list)
+      list_ = std::move(*list);
+    else
+      notices_.sayLoss(tr("This list cannot be read any more: %1").arg(words::said(list.error())));
+    if (auto sent = studio_.sent(homework); notices_.worked(sent) && list)
+      for (SentHomework& one : *sent) {
+        const std::int64_t student = one.student;
+        if (!roster_.find(student)) continue;
+        sent_[student].kept = std::move(one);
+        recall(sent_[student]);
+        bringUpToDate(student);
+      }
+  }
+  emit sentChanged(0);
+}
+
+bool Post::keep(const HomeworkList& list, Day due, std::int64_t id) {
+  const auto kept = studio_.keepHomework({id, due, toText(list)});
+  if (!notices_.worked(kept)) return false;
+  load(kept->id);
+  return true;
+}
+
+bool Post::erase(std::int64_t homework) {
+  const auto gone = std::ranges::find(lists_, homework, &Homework::id);
+  if (gone == lists_.end() || !notices_.worked(studio_.eraseHomework(homework))) return false;
+  const Homework was = *gone;
+  std::vector<SentHomework> sent;
+  if (chosen_ == homework)
+    for (const auto& [student, one] : sent_) sent.push_back(one.kept);
+  undo_.push({.list = homework}, before::List{was, sent});
+  cancel();
+  chosen_.reset();
+  sent_.clear();
+  list_ = {};
+  load();
+  emit sentChanged(0);
+  return true;
+}
+
+bool Post::putBack(const before::List& was) {
+  const bool back = notices_.worked(studio_.atOnce([&]() -> Studio::Result<void> {
+    if (const auto list = studio_.keepHomework(was.homework); !list) return tl::unexpected(list.error());
+    for (const SentHomework& one : was.sent)
+      if (roster_.find(one.student))
+        if (const auto kept = studio_.keepSent(was.homework.id, one); !kept) return kept;
+    return {};
+  }));
+  load(was.homework.id);
+  return back;
+}
+
+Context Post::playerOf(const Student& student) const {
+  AskedFor asked;
+  asked.instrument = student.instrument;
+  asked.range = student.range;
+  Context context = contextFor(asked);
+  context.exercise.reset();
+  return context;
+}
+
+std::vector<fs::path> Post::add(const std::vector<fs::path>& paths, std::optional<std::int64_t> fallback) {
+  std::map<std::string, std::string> table;
+  std::vector<fs::path> sounds, nobodys;
+  for (const fs::path& file : filesOf(paths)) {
+    if (!isTable(file)) {
+      sounds.push_back(file);
+      continue;
+    }
+    const auto text = readSmall(file, kLargestTable);
+    if (!text)
+      notices_.sayLoss(tr("%1 %2").arg(words::plain(file.string()), words::said(text.error())));
+    else
+      table.merge(ownersIn(*text));
+  }
+  std::set<std::int64_t> touched;
+  for (const fs::path& file : sounds) {
+    const Student* owner = ownerOf(file, roster_.students(), table);
+    const std::int64_t student = owner ? owner->id : fallback.value_or(0);
+    if (student == 0) {
+      nobodys.push_back(file);
+      continue;
+    }
+    Sent& sent = sent_[student];
+    sent.kept.student = student;
+    if (std::ranges::find(sent.kept.files, file) != sent.kept.files.end()) continue;
+    sent.kept.files.push_back(file);
+    touched.insert(student);
+  }
+  for (const std::int64_t student : touched) {
+    keepSent(sent_[student]);
+    markAnew(sent_[student]);
+  }
+  emit sentChanged(0);
+  return nobodys;
+}
+
+void Post::remove(std::int64_t student) {
+  const auto found = sent_.find(student);
+  if (found == sent_.end()) return;
+  const SentHomework was = found->second.kept;
+  SentHomework none = was;
+  none.files.clear();
+  if (chosen_) notices_.worked(studio_.keepSent(*chosen_, none));
+  sent_.erase(found);
+  undo_.push({.student = student, .list = chosen_.value_or(0)}, before::Sent{was});
+  emit sentChanged(student);
+}
+
+/// What is said of a list that is not looked at goes to where that is kept.
+bool Post::keepElsewhere(std::int64_t list, const SentHomework& sent) {
+  std::erase_if(known_, [=](const Known& known) { return known.homework == list; });
+  return notices_.worked(studio_.keepSent(list, sent));
+}
+
+bool Post::putBack(const Undo::Subject& subject, const before::Sent& was) {
+  if (!roster_.find(subject.student) ||
+      std::ranges::find(lists_, subject.list, &Homework::id) == lists_.end())
+    return false;
+  if (subject.list != chosen_) return keepElsewhere(subject.list, was.sent);
+  Sent& sent = sent_[subject.student];
+  sent = {was.sent};
+  keepSent(sent);
+  bringUpToDate(subject.student);
+  emit sentChanged(subject.student);
+  return true;
+}
+
+void Post::watch(const fs::path& folder) {
+  if (folder != watched_.folder()) notices_.worked(studio_.forgetWatchedFiles());
+  watched_.watch(folder);
+  notices_.worked(studio_.keep(settings::watched, folder.string()));
+}
+
+void Post::cancel() {
+  for (auto& [student, sent] : sent_) sent.marking.cancel();
+  emit moved();
+}
+
+int Post::done() const {
+  return static_cast<int>(
+      std::ranges::count_if(sent_, [](const auto& entry) { return !entry.second.marking; }));
+}
+
+void Post::keepSent(const Sent& sent) {
+  if (chosen_ && !studio_.readOnly()) notices_.worked(studio_.keepSent(*chosen_, sent.kept));
+}
+
+void Post::markAnew(Sent& sent) {
+  sent.marking.cancel();
+  sent.marked.reset();
+  sent.said = 0;
+  sent.anew = false;
+  bringUpToDate(sent.kept.student);
+}
+
+/// One thing after the other: all of it first, then what was said of it since.
+void Post::bringUpToDate(std::int64_t student) {
+  const Student* who = roster_.find(student);
+  Sent& sent = sent_[student];
+  if (!who || list_.items.empty() || sent.marking ||
+      (sent.marked && !sent.anew && sent.said == sent.kept.pieces.size()))
+    return;
+  MarkedPtr before = sent.marked;
+  if (before && sent.anew)
+    before = std::make_shared<const Marked>(Marked{before->heard, before->heard->marking});
+  const std::size_t said = before && !sent.anew ? sent.said : 0;
+  const auto& pieces = sent.kept.pieces;
+  Marker::Request request{list_,
+                          playerOf(*who),
+                          sent.kept.files,
+                          std::move(before),
+                          {pieces.begin() + static_cast<std::ptrdiff_t>(said), pieces.end()}};
+  sent.marking =
+      marker_.ask(std::move(request), [this, student, now = pieces.size()](const MarkedPtr& marked) {
+        const auto there = sent_.find(student);
+        if (there == sent_.end()) return;
+        there->second.marked = marked;
+        there->second.said = now;
+        there->second.anew = false;
+        bringUpToDate(student);
+        emit sentChanged(student);
+        emit moved();
+      });
+  emit moved();
+}
+
+void Post::correct(std::int64_t student, const Piece& piece) {
+  const auto found = sent_.find(student);
+  if (found == sent_.end() || !found->second.marked || !chosen_) return;
+  Sent& sent = found->second;
+  undo_.push({.student = student, .list = *chosen_}, before::Said{sent.kept.pieces.size(), piece});
+  sent.kept.pieces.push_back(piece);
+  sent.kept.answer.reset();
+  keepSent(sent);
+  bringUpToDate(student);
+  emit sentChanged(student);
+}
+
+namespace {
+
+bool takeBack(std::vector<Piece>& pieces, const before::Said& said) {
+  if (said.place >= pieces.size() || pieces[said.place] != said.piece) return false;
+  pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(said.place));
+  return true;
+}
+
+}  // namespace
+
+bool Post::putBack(const Undo::Subject& subject, const before::Said& was) {
+  if (subject.list != chosen_) {
+    const auto all = studio_.sent(subject.list);
+    if (!notices_.worked(all)) return false;
+    const auto one = std::ranges::find(*all, subject.student, &SentHomework::student);
+    if (one == all->end()) return false;
+    SentHomework sent = *one;
+    return takeBack(sent.pieces, was) && keepElsewhere(subject.list, sent);
+  }
+  const auto found = sent_.find(subject.student);
+  if (found == sent_.end() || !takeBack(found->second.kept.pieces, was)) return false;
+  Sent& sent = found->second;
+  sent.marking.cancel();
+  sent.anew = true;
+  keepSent(sent);
+  bringUpToDate(subject.student);
+  emit sentChanged(subject.student);
+  return true;
+}
+
+void Post::setAnswer(std::int64_t student, std::optional<std::string> answer) {
+  const auto found = sent_.find(student);
+  if (found == sent_.end() || found->second.kept.answer == answer) return;
+  found->second.kept.answer = std::move(answer);
+  keepSent(found->second);
+}
+
+}  // namespace calando

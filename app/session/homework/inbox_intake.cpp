@@ -1,0 +1,107 @@
+#include <QFileInfo>
+#include <algorithm>
+
+#include "app/session/homework/post.h"
+#include "app/words/words.h"
+#include "audio/sound_file.h"
+#include "core/base/plain_text.h"
+#include "core/library/cards.h"
+
+// What came in, into the weeks; and what comes into the watched folder.
+
+namespace calando {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+/// When a file was made, as far as that is known.
+std::int64_t madeAt(const fs::path& file, const Clock& clock) {
+  const qint64 at = QFileInfo(QString::fromStdString(file.string())).lastModified().toSecsSinceEpoch();
+  return at > 0 ? at : clock.now_unix_s();
+}
+
+Take takeOf(const MarkedTry& best, const HomeworkItem& item, const Student& student, const fs::path& file,
+            const Clock& clock) {
+  Take take;
+  take.student = student.id;
+  take.made_unix_s = madeAt(file, clock) + static_cast<std::int64_t>(best.from_s);
+  take.source = visibleLine(printable(file.filename().string()));
+  take.asked.instrument = student.instrument;
+  take.asked.range = best.context.range;
+  take.asked.exercise = item.exercise->id;
+  if (!findExercise(item.exercise->id) || item.highest) take.asked.card = toText(*best.context.exercise);
+  if (!best.context.asked.empty()) take.asked.note = best.context.asked.front();
+  take.asked.tempo_bpm = best.context.tempo_bpm;
+  take.asked.start_s = best.context.start_s;
+  return take;
+}
+
+}  // namespace
+
+void Post::keepBest(std::int64_t student) {
+  const auto found = sent_.find(student);
+  const Student* who = roster_.find(student);
+  if (!who || !chosen_ || found == sent_.end() || !found->second.marked || studio_.readOnly()) return;
+  if (intake_.running(*chosen_, student)) return;
+  const Sent& sent = found->second;
+  std::vector<Intake> intakes;
+  for (std::size_t i = 0; i < sent.marked->marking.items.size(); ++i) {
+    const MarkedTry* best = sent.marked->marking.items[i].bestTry();
+    if (!best || sent.kept.takes.contains(i)) continue;
+    const fs::path& file = sent.kept.files[best->file];
+    Intake intake{
+        *chosen_,   i,
+        file,       best->from_s,
+        best->to_s, {*who, takeOf(*best, sent.marked->heard->list.items[i], *who, file, studio_.clock())}};
+    studio_.name(intake.note.take);
+    intakes.push_back(std::move(intake));
+  }
+  if (intake_.begin(intakes)) emit sentChanged(student);
+}
+
+bool Post::isKept(std::int64_t student) const {
+  const Sent* sent = sentOf(student);
+  if (!sent || !sent->marked || sent->kept.takes.empty()) return false;
+  const auto& items = sent->marked->marking.items;
+  for (std::size_t i = 0; i < items.size(); ++i)
+    if (items[i].bestTry() && !sent->kept.takes.contains(i)) return false;
+  return true;
+}
+
+/// The studio has it already; what is in memory of its list has it too.
+void Post::attemptTaken(const Intake& intake) {
+  const std::int64_t student = intake.note.student.id;
+  std::erase_if(known_, [&](const Known& known) { return known.homework == intake.homework; });
+  const auto found = sent_.find(student);
+  if (intake.homework != chosen_ || found == sent_.end()) return;
+  const auto all = studio_.sent(intake.homework);
+  if (!notices_.worked(all)) return;
+  for (const SentHomework& one : *all)
+    if (one.student == student) found->second.kept.takes = one.takes;
+  emit sentChanged(student);
+}
+
+/// What came into the watched folder: new, or another sound under a name that was there.
+void Post::cameIn(const std::vector<fs::path>& files) {
+  if (!chosen()) return;
+  for (const fs::path& file : files)
+    for (auto& [student, sent] : sent_)
+      if (std::ranges::find(sent.kept.files, file) != sent.kept.files.end()) setAside(sent, file);
+  if (const auto left = add(files); !left.empty()) emit nobodys(left);
+}
+
+/// What was said of a file is not of what it has become.
+void Post::setAside(Sent& sent, const fs::path& file) {
+  const auto place = std::ranges::find(sent.kept.files, file) - sent.kept.files.begin();
+  std::erase_if(sent.kept.pieces, [=](const Piece& piece) { return std::cmp_equal(piece.file, place); });
+  sent.kept.answer.reset();
+  sent.kept.takes.clear();
+  keepSent(sent);
+  markAnew(sent);
+  notices_.say(tr("%1 has changed and is marked again; what was said of it before is set aside.")
+                   .arg(words::plain(visibleLine(file.filename().string()))));
+  emit sentChanged(sent.kept.student);
+}
+
+}  // namespace calando

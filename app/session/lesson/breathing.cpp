@@ -1,0 +1,83 @@
+#include "app/session/lesson/breathing.h"
+
+#include "app/session/common/today.h"
+
+namespace calando {
+
+Breathing::Breathing(Studio& studio, Roster& roster, Lesson& lesson)
+    : studio_(studio), roster_(roster), lesson_(lesson) {
+  const auto hide = [this] {
+    if (std::exchange(showsCaution_, false)) emit changed();
+  };
+  connect(&roster_, &Roster::studentChanged, this, hide);
+  connect(&lesson_, &Lesson::stepChosen, this, hide);
+}
+
+std::optional<Breathing::Day> Breathing::day() const {
+  const Student* student = roster_.chosen();
+  return student ? std::optional(Day{student->id, dateOf(studio_.clock())}) : std::nullopt;
+}
+
+bool Breathing::isBreathTake(const Take& take) const {
+  const ExercisePtr card = take.asked.card.empty() ? lesson_.find(take.asked.exercise) : cardOf(take.asked);
+  return card && card->drillsBreath();
+}
+
+std::optional<Take> Breathing::newestOfToday() const {
+  const Today today(studio_.clock());
+  for (const Take& take : roster_.takes())
+    if (today.holds(take.made_unix_s) && isBreathTake(take)) return take;
+  return std::nullopt;
+}
+
+std::optional<QTime> Breathing::stoppedAt() const {
+  std::int64_t at = stopped_ && stopped_ == day() ? stopped_unix_s_ : 0;
+  const Today today(studio_.clock());
+  for (const Take& take : roster_.takes())
+    if (take.stopped && today.holds(take.made_unix_s)) at = std::max(at, take.made_unix_s);
+  return at > opened_unix_s_ ? std::optional(QDateTime::fromSecsSinceEpoch(at).time()) : std::nullopt;
+}
+
+Breathing::Before Breathing::before() const {
+  if (!lesson_.current()->drillsBreath()) return Before::nothing;
+  if (stoppedAt()) return Before::over;
+  if (lesson_.doseDone()) return Before::doseDone;
+  if (cautioned_ != day() && !newestOfToday()) return Before::readCaution;
+  return lesson_.restLeft_s() > 0 ? Before::rest : Before::nothing;
+}
+
+void Breathing::showCaution() {
+  showsCaution_ = true;
+  emit changed();
+}
+
+void Breathing::cautionRead() {
+  cautioned_ = day();
+  showsCaution_ = false;
+  emit changed();
+}
+
+void Breathing::stop(bool inTake) {
+  stopped_ = day();
+  stopped_unix_s_ = studio_.clock().now_unix_s();
+  opened_unix_s_ = std::min(opened_unix_s_, stopped_unix_s_ - 1);
+  if (auto take = newestOfToday(); !inTake && take && !take->stopped) {
+    take->stopped = true;
+    roster_.changeTake(*take);
+    noted_ = take->id;
+  }
+  emit changed();
+}
+
+void Breathing::openAgain() {
+  opened_unix_s_ = studio_.clock().now_unix_s();
+  stopped_.reset();
+  if (const Take* take = noted_ ? roster_.take(*std::exchange(noted_, std::nullopt)) : nullptr) {
+    Take counts = *take;
+    counts.stopped = false;
+    roster_.changeTake(counts);
+  }
+  emit changed();
+}
+
+}  // namespace calando

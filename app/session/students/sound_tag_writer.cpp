@@ -1,0 +1,56 @@
+#include "app/session/students/note_writer.h"
+
+#include <QElapsedTimer>
+
+namespace calando {
+
+namespace {
+constexpr int kAfter_ms = 1000;  // typing and several words become one change
+constexpr std::size_t kSome = 8;
+}  // namespace
+
+NoteWriter::NoteWriter(Studio& studio, WorkQueue& work, QObject* parent)
+    : QObject(parent), studio_(studio), work_(work) {
+  timer_.setSingleShot(true);
+  timer_.setInterval(kAfter_ms);
+  connect(&timer_, &QTimer::timeout, this, &NoteWriter::writeSome);
+}
+
+void NoteWriter::hold() {
+  timer_.stop();
+  writing_.cancelAndWait();
+}
+
+void NoteWriter::writeSome() {
+  if (writing_ || studio_.readOnly()) return;
+  auto some = studio_.unnoted(kSome, after_);
+  if (!some || some->empty()) return;
+  after_ = some->back().take;
+  writing_ = work_.ask(
+      WorkQueue::Urgency::later,
+      [some = std::move(*some)](std::stop_token stop) {
+        std::vector<Studio::Unnoted> written;
+        for (const Studio::Unnoted& one : some)
+          if (!stop.stop_requested() && Studio::writeNote(one)) written.push_back(one);
+        return written;
+      },
+      [this](const std::vector<Studio::Unnoted>& written) {
+        for (const Studio::Unnoted& one : written) (void)studio_.noted(one);
+        timer_.start();
+      });
+}
+
+void NoteWriter::finish(int most_ms) {
+  hold();
+  QElapsedTimer clock;
+  clock.start();
+  after_ = 0;
+  while (!studio_.readOnly() && clock.elapsed() < most_ms) {
+    const auto one = studio_.unnoted(1, after_);
+    if (!one || one->empty()) return;
+    after_ = one->front().take;
+    if (Studio::writeNote(one->front())) (void)studio_.noted(one->front());
+  }
+}
+
+}  // namespace calando

@@ -1,0 +1,327 @@
+#include "app/session/take/keeping.h"
+
+#include <QDateTime>
+#include <QLocale>
+
+#include "app/session/common/today.h"
+#include "app/words/words.h"
+#include "core/base/plain_text.h"
+#include "core/judging/judging.h"
+#include "core/measure/air/breaths.h"
+
+namespace calando {
+
+namespace {
+
+constexpr double kClicksTooLoud_dbfs = -36.0;  // RMS of 10 ms: headphones are recommended from there on
+
+QString dbfs(double level) { return words::number(level, 0, false); }
+
+/// What the computer does to the microphone, and where breath is concerned that nothing is measured so.
+QString processingText(const Analysis& analysis, const Exercise& card) {
+  QStringList kinds;
+  if (analysis.processing.noiseSuppression.value_or(false)) kinds << Keeping::tr("noise suppression");
+  if (analysis.processing.gate.value_or(false)) kinds << Keeping::tr("a noise gate");
+  if (analysis.processing.automaticGain.value_or(false)) kinds << Keeping::tr("automatic gain");
+  if (kinds.isEmpty()) return {};
+  return (card.drillsBreath()
+              ? Keeping::tr("The computer changes the microphone’s sound (%1): breath is not measured so. "
+                            "Switch that off in the desktop’s sound settings, or in the microphone’s own.")
+              : Keeping::tr("The computer changes the microphone’s sound (%1): level and noise are not what "
+                            "was played. Switch that off in the desktop’s sound settings."))
+      .arg(kinds.join(Keeping::tr(", ", "between items of a list")));
+}
+
+QString nothingFound(const Snapshot& take) {
+  if (!take.context.exercise->asksForSound() || take.analysis.airSpoilt()) return {};
+  const bool breathes = std::ranges::any_of(take.analysis.airs, isBreath);
+  if (breathes || !take.analysis.tones.empty()) return {};
+  return take.context.exercise->asksForTones()
+             ? Keeping::tr("No tone was found in this take. It is kept; delete it, or mark it as not yet.")
+             : Keeping::tr(
+                   "No breath was found in this take: come nearer to the microphone. It is kept; delete "
+                   "it, or mark it as not yet.");
+}
+
+/// What there is to say of a take that was just measured.
+QStringList remarksOn(const Analyst::Answer& answer, TakeRun::Count count) {
+  const Analysis& analysis = answer.picture->analysis;
+  QStringList notes;
+  if (analysis.swell_dbfs > analysis.noiseFloor_dbfs)
+    notes << Keeping::tr(
+        "The microphone hears the swell: breath is not measured so. Use headphones, or the flash.");
+  if (const auto heard = analysis.drone_dbfs)
+    notes << (answer.take.asked.heard.partner
+                  ? Keeping::tr(
+                        "The microphone hears the partner (%1 dBFS). How far apart you are is measured "
+                        "all the same; for the tone itself use headphones.")
+                  : Keeping::tr("The microphone hears the drone (%1 dBFS). Pitch and length are measured all "
+                                "the same; for the core over noise use headphones."))
+                 .arg(dbfs(*heard));
+  if (const auto loud = analysis.clicks_dbfs; loud && *loud > kClicksTooLoud_dbfs)
+    notes
+        << Keeping::tr(
+               "The microphone hears the clicks (%1 dBFS). They are taken out of the figures as far as they "
+               "are alike; headphones are surer.")
+               .arg(dbfs(*loud));
+  if (const QString nothing = nothingFound(*answer.picture); !nothing.isEmpty())
+    notes << nothing;
+  else if (count == TakeRun::Count::stumbled)
+    notes << Keeping::tr(
+        "The sound stumbled in this take: the computer was busy. The notes are held against their own count, "
+        "not against the one that was heard.");
+  else if (count == TakeRun::Count::unmeasured)
+    notes
+        << Keeping::tr(
+               "The delay of this set-up is not measured: the notes are held against their own count. Where "
+               "they lie against the one that was heard is uncertain by up to %1 ms.")
+               .arg(words::number(1000.0 * kLongestLatency_s, 0, false));
+  return notes;
+}
+
+}  // namespace
+
+QString enoughText(int takes) {
+  return Keeping::tr(
+             "Takes of this one today: %1. That is enough of it; go on with the next step (N), or tomorrow.")
+      .arg(takes);
+}
+
+QString foundText(const std::vector<Stray>& strays) {
+  const auto nobodys = static_cast<int>(std::ranges::count(strays, false, &Stray::known));
+  const auto all = static_cast<int>(strays.size());
+  if (all == 1)
+    return nobodys > 0 ? Keeping::tr(
+                             "A recording was found that is no take yet and belongs to nobody here. It is "
+                             "safe on disk.")
+                       : Keeping::tr("A recording was found that is no take yet. It is safe on disk.");
+  return nobodys > 0
+             ? Keeping::tr(
+                   "%1 recordings were found that are no takes yet; %2 belong to nobody here. They "
+                   "are safe on disk.")
+                   .arg(all)
+                   .arg(nobodys)
+             : Keeping::tr("%1 recordings were found that are no takes yet. They are safe on disk.").arg(all);
+}
+
+Keeping::Keeping(Studio& studio, TakeIntake& intake, Roster& roster, Lesson& lesson, Asking& asking,
+                 OpenTake& open, TakeRun& run, Notices& notices)
+    : studio_(studio),
+      intake_(intake),
+      roster_(roster),
+      lesson_(lesson),
+      asking_(asking),
+      open_(open),
+      run_(run),
+      notices_(notices) {
+  connect(&run_, &TakeRun::finished, this, &Keeping::keepPlayed);
+  connect(&intake_, &TakeIntake::moved, this, &Keeping::intakeMoved);
+  connect(&intake_, &TakeIntake::finished, this, &Keeping::intakeFinished);
+}
+
+void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
+  const Student* owner = roster_.find(raw.student);
+  if (raw.samples->empty() || !owner) {
+    studio_.discardRecording(raw.recording);
+    return notices_.say(tr("Nothing was recorded: the take was stopped before any sound came."));
+  }
+  Analyst::Request request;
+  request.rate_hz = raw.rate_hz;
+  request.samples = raw.samples;
+  request.first = raw.first;
+  request.take.asked = raw.asked;
+  request.take.student = raw.student;
+  request.take.other = raw.other;
+  request.take.source = raw.source;
+  request.take.stopped = raw.stopped;
+  request.take.made_unix_s = studio_.clock().now_unix_s();
+  request.take.recording = raw.recording.filename().string();
+  const auto place = open_.await(request.take);
+  intake_.takeIn(std::move(request), *owner, TakeIntake::Played{raw.count, raw.recording},
+                 [this, place](const TakeIntake::Taken& taken) { kept(taken, place); });
+}
+
+/// One that was played or found is measured, and on the list if nothing is wrong.
+void Keeping::kept(const TakeIntake::Taken& taken, OpenTake::Place place) {
+  const Analyst::Answer& answer = taken.answer;
+  const bool wanted = open_.awaits(place);
+  if (answer.error) {
+    if (wanted) open_.clear();
+    return notices_.sayLoss(words::said(*answer.error));
+  }
+  if (answer.unkept) sayUnkept(answer);
+  if (taken.entered) markTooEarly(answer);
+  const auto* played = std::get_if<TakeIntake::Played>(&taken.from);
+  const Exercise& card = *answer.picture->context.exercise;
+  if (taken.entered && played && !answer.take.stopped) lesson_.oweRest(answer.take.student, card.rest_s);
+  if (!wanted) return sayKeptForAnother(taken);
+  open_.show(answer);
+  if (taken.entered && played) emit playedKept();
+  if (answer.take.stopped) return;  // that it was is said already
+  QStringList notes;
+  if (taken.entered && played) {
+    notes << whatNext(answer);
+    if (const auto done = lesson_.doseDone()) notes << enoughText(*done);
+  }
+  // Once for each source: it is the same with every take.
+  const QString processing = processingText(answer.picture->analysis, card);
+  if (const QString what = words::plain(answer.take.source) + processing;
+      !processing.isEmpty() && std::exchange(processingSaid_, what) != what)
+    notes << processing;
+  const TakeRun::Count count = played ? played->count : TakeRun::Count::asHeard;
+  say(answer, count, notes + remarksOn(answer, count));
+}
+
+/// Its student is not here: it is kept, and not on show.
+void Keeping::sayKeptForAnother(const TakeIntake::Taken& taken) {
+  const Student* owner = roster_.find(taken.answer.take.student);
+  if (taken.entered && owner && !taken.answer.take.isOf(roster_.chosenId().value_or(0)))
+    notices_.say(tr("The take is kept; it is %1’s.").arg(words::plain(owner->name)));
+}
+
+void Keeping::markTooEarly(const Analyst::Answer& answer) {
+  if (!answer.picture->analysis.letGoTooEarly) return;
+  Take invalid = answer.take;
+  invalid.word = TeachersWord::invalidTry;
+  roster_.changeTake(invalid);
+}
+
+void Keeping::sayUnkept(const Analyst::Answer& answer) {
+  notices_.sayLoss(
+      tr("The take of %1 could not be kept: %2. It is in memory until it is saved elsewhere or Calando is "
+         "closed; what was recorded of it is offered at the next start.")
+          .arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s).time(),
+                                  QLocale::ShortFormat),
+               words::said(answer.unkept->why)),
+      tr("Save elsewhere…"), [this, answer] { emit saveWanted(answer); });
+}
+
+/// What a take of breath leads to.
+QStringList Keeping::whatNext(const Analyst::Answer& answer) {
+  const ExercisePtr card = lesson_.current();
+  const Analysis& analysis = answer.picture->analysis;
+  const Today today(studio_.clock());
+  QStringList notes;
+  if (analysis.letGoTooEarly)
+    return notes << tr("The hand let go before the air came: an invalid try, it does not count.");
+  const auto lasts = std::ranges::find(analysis.readings, "air_lasts_s", &Reading::id);
+  if (lasts != analysis.readings.end() && lasts->value && !card->counted()) {
+    const auto longest = [&](std::int64_t from) {
+      return words::number(
+          mostOf(roster_.past(), card->id, "air_lasts_s", from, today.to_unix_s).value_or(*lasts->value), 1,
+          false);
+    };
+    notes << tr("Longest today %1 s, ever %2 s.").arg(longest(today.from_unix_s), longest(0));
+  }
+  const Verdict verdict = overallVerdict(analysis.readings);
+  if (card->faster_bpm > 0.0 && (verdict == Verdict::inside || verdict == Verdict::near)) {
+    asking_.hurry(card->faster_bpm);
+    notes << tr("It held: the next one goes at %1 a minute.")
+                 .arg(words::number(asking_.wish().tempo_bpm.value_or(card->tempo_bpm), 0, false));
+  }
+  if (card->drillsBreath() && lesson_.restLeft_s() > 0)
+    notes << tr("Now breathe normally for %1 s.").arg(lesson_.restLeft_s());
+  return notes;
+}
+
+void Keeping::say(const Analyst::Answer& answer, TakeRun::Count count, QStringList notes) {
+  notes.removeAll(QString());
+  if (count == TakeRun::Count::unmeasured && !answer.picture->analysis.tones.empty())
+    notices_.say(notes.join(' '), tr("Measure delay"), [this] { emit delayWanted(); });
+  else if (!notes.isEmpty())
+    notices_.say(notes.join(' '));
+}
+
+/// A take that the studio has no room for, with its note: opened again, it is what it was.
+void Keeping::saveElsewhere(const Analyst::Answer& answer, const std::filesystem::path& file) {
+  const Student* owner = roster_.find(answer.take.student);
+  const Student student = owner ? *owner : Student{answer.take.student, {}, {}, {}};
+  const auto said = [&](const QString& why) {
+    notices_.sayLoss(tr("The take is not saved yet: %1.").arg(why), tr("Save elsewhere…"),
+                     [this, answer] { emit saveWanted(answer); });
+  };
+  if (file.empty()) return said(tr("no place was chosen"));
+  const auto saved = writeSound(file.string(), *answer.samples, answer.rate_hz, SoundFormat::flac24,
+                                {.comment = toText(SoundNote{student, answer.take})});
+  if (!saved) return said(words::said(saved.error().why));
+  notices_.say(tr("Written: %1. Open it with Ctrl+O once there is room.").arg(words::plain(file.string())));
+}
+
+void Keeping::openFiles(const std::vector<std::filesystem::path>& files, const Student& student) {
+  Take take;
+  take.asked = asking_.asked();
+  take.asked.place.reset();  // a file comes from wherever
+  take.asked.against = lesson_.rival();
+  take.student = student.id;
+  take.made_unix_s = studio_.clock().now_unix_s();
+  std::vector<std::pair<std::filesystem::path, Take>> wanted;
+  for (const auto& file : files) {
+    take.source = visibleLine(file.filename().string());
+    wanted.emplace_back(file, take);
+  }
+  intake_.open(wanted, student, [this](const TakeIntake::Taken& taken) { openedTaken(taken); });
+}
+
+/// One that was opened alone is shown; where several were, nobody waits for a sound.
+void Keeping::openedTaken(const TakeIntake::Taken& taken) {
+  if (!taken.entered || !taken.answer.samples || run_.taking()) return;
+  if (!roster_.chosen() || !taken.answer.take.isOf(roster_.chosen()->id)) return;
+  open_.show(taken.answer);
+  if (const QString nothing = nothingFound(*taken.answer.picture); !nothing.isEmpty()) notices_.say(nothing);
+}
+
+void Keeping::intakeMoved() {
+  const TakeIntake::Progress progress = intake_.progress();
+  if (progress.of < 2) return notices_.setProgress({});
+  notices_.setProgress(
+      Notices::Progress{tr("Taking recordings in: %1 of %2").arg(progress.done).arg(progress.of),
+                        progress.done, progress.of, [this] { intake_.cancelOpened(); }});
+}
+
+void Keeping::intakeFinished(const QStringList& refused) {
+  notices_.setProgress({});
+  constexpr int kNamed = 3;
+  if (!refused.isEmpty())
+    notices_.sayLoss(refused.size() <= kNamed ? refused.join(' ')
+                                              : tr("%1 And others: %2.")
+                                                    .arg(refused.mid(0, kNamed).join(' '),
+                                                         QString::number(refused.size() - kNamed)));
+  // Several: the newest of them is shown, unless somebody looks at something else by now.
+  if (!open_.take() && !open_.isAwaited() && !run_.taking()) open_.openNewest();
+}
+
+/// What a crash, a full disk or another list left behind: one that can be kept at once is offered, of all
+/// others it is said that they are there.
+void Keeping::offerStrays() {
+  const auto strays = studio_.strays();
+  if (!notices_.worked(strays) || strays->empty()) return;
+  const Stray first = strays->front();
+  const Student* owner = roster_.find(first.note.student.id);
+  if (strays->size() > 1 || !first.recording || !first.seconds || !owner)
+    return notices_.sayLoss(foundText(*strays), tr("Look at them…"), [this] { emit straysWanted(); });
+  notices_.sayLoss(
+      tr("A take of %1, %2 s long, was not kept last time: Calando was ended while it recorded, or there was "
+         "no room. It is safe on disk.")
+          .arg(words::plain(owner->name), words::number(*first.seconds, 1, false)),
+      tr("Keep it as a take"), [this, first, student = *owner] { takeStrayIn(first, student); });
+}
+
+void Keeping::takeStrayIn(const Stray& stray, const Student& student) {
+  if (!stray.recording) {
+    roster_.takeIn(stray, student);
+    return;
+  }
+  Analyst::Request request;
+  request.take = stray.note.take;
+  request.take.id = 0;
+  request.take.student = student.id;
+  request.take.recording = stray.file.filename().string();
+  if (request.take.made_unix_s == 0) request.take.made_unix_s = studio_.clock().now_unix_s();
+  if (request.take.source.empty()) request.take.source = tr("found after a crash").toStdString();
+  request.file = stray.file;
+  const auto place = open_.await(request.take);
+  intake_.takeIn(std::move(request), student, TakeIntake::Found{},
+                 [this, place](const TakeIntake::Taken& taken) { kept(taken, place); });
+}
+
+}  // namespace calando

@@ -1,0 +1,61 @@
+#pragma once
+
+#include <QObject>
+
+#include "app/session/take/open_take.h"
+#include "app/session/take/take_intake.h"
+
+namespace calando {
+
+/// What was played, opened or found goes to the intake; of what became of it is said what there is to say,
+/// and it is shown where it is still wanted and its student is here.
+class Keeping : public QObject {
+  Q_OBJECT
+
+ public:
+  Keeping(Studio& studio, TakeIntake& intake, Roster& roster, Lesson& lesson, Asking& asking, OpenTake& open,
+          TakeRun& run, Notices& notices);
+
+  void openFiles(const std::vector<std::filesystem::path>& files, const Student& student);
+  /// A recording, or a take's file, that was found, as a take of a student.
+  void takeStrayIn(const Stray& stray, const Student& student);
+  /// What was left behind: one that can be kept at once is offered, of all others it is said that they are
+  /// there.
+  void offerStrays();
+  void saveElsewhere(const Analyst::Answer& answer, const std::filesystem::path& file);
+ signals:
+  void saveWanted(const calando::Analyst::Answer& answer);
+  void straysWanted();  ///< what was found should be looked at
+  void delayWanted();   ///< the delay should be measured
+  void playedKept();    ///< one that was played is on show
+
+ private:
+  void keepPlayed(const TakeRun::RawTake& raw);
+  void kept(const TakeIntake::Taken& taken, OpenTake::Place place);
+  void sayKeptForAnother(const TakeIntake::Taken& taken);
+  void markTooEarly(const Analyst::Answer& answer);
+  void sayUnkept(const Analyst::Answer& answer);
+  QStringList whatNext(const Analyst::Answer& answer);
+  void say(const Analyst::Answer& answer, TakeRun::Count count, QStringList notes);
+  void openedTaken(const TakeIntake::Taken& taken);
+  void intakeMoved();
+  void intakeFinished(const QStringList& refused);
+
+  Studio& studio_;
+  TakeIntake& intake_;
+  Roster& roster_;
+  Lesson& lesson_;
+  Asking& asking_;
+  OpenTake& open_;
+  TakeRun& run_;
+  Notices& notices_;
+  QString processingSaid_;  // of which source, and what
+};
+
+/// What there is to say where a step has had its dose of the day.
+QString enoughText(int takes);
+
+/// What there is to say of recordings that were found, in one line.
+QString foundText(const std::vector<Stray>& strays);
+
+}  // namespace calando

@@ -1,0 +1,124 @@
+#pragma once
+
+#include <QObject>
+#include <optional>
+
+#include "app/session/common/owned.h"
+#include "app/session/lesson/asking.h"
+#include "core/judging/ledger.h"
+
+namespace calando {
+
+/// The take that is on show, and the answer that is waited for: an older one comes too late and is dropped.
+/// Both are of the student who is here, or there are none: another's is not to be had.
+class OpenTake : public QObject {
+  Q_OBJECT
+
+ public:
+  OpenTake(Studio& studio, Analyst& analyst, Roster& roster, Lesson& lesson, Asking& asking, Notices& notices,
+           Undo& undo);
+
+  /// nullptr: none is on show.
+  const Take* take() const { return shown() ? &shown()->take : nullptr; }
+  SnapshotPtr picture() const { return shown() ? shown()->picture : nullptr; }
+  std::shared_ptr<const std::vector<float>> samples() const { return shown() ? shown()->samples : nullptr; }
+  double rate_hz() const { return shown() ? shown()->rate_hz : 48000.0; }
+  bool isAwaited() const { return awaited() != nullptr; }
+  /// The one on show, or that is waited for; nullopt: none of the list.
+  std::optional<std::int64_t> id() const;
+
+  /// Reads and measures one of the list, and shows it once that is done.
+  void open(std::int64_t take);
+  void openNewest();  ///< where there is one
+  /// What was measured for another reason; another student's is not shown.
+  void show(const Analyst::Answer& answer);
+  /// Nothing is on show and nothing waited for.
+  void clear();
+  /// A take that was just made is being kept: it will be on show here, unless something else is by then.
+  class Place {
+   public:
+    Place() = default;
+
+   private:
+    friend class OpenTake;
+    explicit Place(std::uint64_t number) : number_(number) {}
+    std::uint64_t number_ = 0;
+  };
+  Place await(const Take& take);
+  bool awaits(Place place) const;
+
+  // What is said of the one on show; saying the same again takes it back
+  void setWord(TeachersWord word);
+  void setAttention(Attention attention);
+  void setComfort(Comfort comfort);
+  /// What was to be tried after the take before: it was tried, or it was not.
+  void toggleTried();
+  /// What was observed in it was there, was not there, or nothing is said of it.
+  void nextSeen();
+  void setRemark(const std::string& remark);
+  void toggleTick(const std::string& tick);
+  /// That is how this player's open breath sounds: breaths in are held against it from now on.
+  void callOpen(std::size_t air);
+  void forgetOpen();
+  void toggleModel();
+  bool putBack(const Undo::Subject& subject, const before::Word& was);
+  bool putBack(const Undo::Subject& subject, const before::Breaths& was);
+
+  bool isModel() const;
+  /// What was to be tried after the take before the one on show; empty for none.
+  std::string adviceBefore() const;
+  /// An observation that a teacher may confirm, with what was tried for it so far; nullptr for none.
+  const AdviceCard* observation() const;
+  Confirmed confirmed() const;
+  std::vector<TriedCue> triedBefore() const;
+  /// Figures of the takes before it, oldest first, by id.
+  std::map<std::string, std::vector<double>> valuesBefore() const;
+
+ signals:
+  /// Another one is on show, or none; a remark that is being typed belongs to the one before.
+  void leaving();
+  void changed();
+  void said();  ///< what is said of it
+
+ private:
+  struct Shown {
+    Take take;
+    std::shared_ptr<const std::vector<float>> samples;
+    double rate_hz;
+    SnapshotPtr picture;
+  };
+  struct Awaited {
+    Pending reading;                   // of one of the list
+    std::optional<std::int64_t> take;  // that one
+    std::uint64_t place = 0;           // else of one that is being kept
+  };
+  Shown* shown() { return shown_ ? shown_->of(roster_.chosenId()) : nullptr; }
+  const Shown* shown() const { return const_cast<OpenTake*>(this)->shown(); }
+  const Awaited* awaited() const { return awaited_ ? awaited_->of(roster_.chosenId()) : nullptr; }
+  void opened(const Analyst::Answer& answer);
+  void learnOpen(std::vector<OpenMark> marks);
+  void wishChanged();
+  void openChanged();
+  void judge(AskedFor asked);
+  void judgeWanted();
+  const AskedFor& newestAsked() const { return wanted_ ? *wanted_ : shown()->take.asked; }
+  void keep();
+  void respectStop();
+  void stoppedSince(std::int64_t take);
+  PastTake past() const;
+
+  Studio& studio_;
+  Analyst& analyst_;
+  Roster& roster_;
+  Lesson& lesson_;
+  Asking& asking_;
+  Notices& notices_;
+  Undo& undo_;
+  std::optional<Owned<Shown>> shown_;
+  std::optional<Owned<Awaited>> awaited_;
+  std::uint64_t places_ = 0;
+  Pending judging_;
+  std::shared_ptr<const AskedFor> wanted_;  // the newest, until its figures are there
+};
+
+}  // namespace calando
