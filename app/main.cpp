@@ -5,9 +5,10 @@
 #include <QTemporaryDir>
 #include <memory>
 
-#include "app/desk/look.h"
 #include "app/desk/main_window.h"
 #include "app/desk/open_studio.h"
+#include "app/desk/stylesheet.h"
+#include "app/log/log.h"
 #include "app/session/demo.h"
 #include "app/words/language.h"
 #include "app/words/words.h"
@@ -62,6 +63,16 @@ int main(int argc, char** argv) {
     folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/studio";
   auto studio = calando::openStudio(folder, clock);
   if (!studio) return 1;
+  // The demo leaves nothing behind.
+  using Folders = QStandardPaths;
+  calando::beginLog(
+      clock,
+      parser.isSet("demo")
+          ? std::filesystem::path()
+          : std::filesystem::path(
+                QFile::encodeName(Folders::writableLocation(Folders::AppLocalDataLocation)).toStdString()));
+  qCInfo(calando::logProgram) << "Calando" << QApplication::applicationVersion() << "with Qt" << qVersion()
+                              << "on" << QSysInfo::prettyProductName() << QGuiApplication::platformName();
   calando::useLanguage(QString::fromStdString(studio->get(calando::settings::language)));
   calando::MainWindow window(std::move(*studio));
   window.show();

@@ -6,8 +6,8 @@
 #include <cstdio>
 #include <deque>
 
-#include "app/desk/look.h"
 #include "app/desk/main_window.h"
+#include "app/desk/stylesheet.h"
 #include "app/desk/take_view.h"
 #include "app/picture/gallery.h"
 #include "app/print/report_dialog.h"
@@ -16,7 +16,7 @@
 #include "app/style/style.h"
 #include "core/engine/analysis.h"
 #include "core/judging/judging.h"
-#include "core/judging/kept.h"
+#include "core/judging/take_summary.h"
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
@@ -31,7 +31,7 @@ double now_ms() {
 }
 
 Context steadyTone() {
-  AskedFor asked;
+  TakeSpec asked;
   asked.instrument = "trumpet-bb";
   return contextFor(asked);
 }
@@ -142,16 +142,16 @@ void pauses() {
   report("a file of 30 s opened, measured and kept", [&] { session.openFiles({file}); });
   report("that take judged anew, twelve times", [&] {
     for (int i = 0; i < 12; ++i) {
-      session.asking().edit([=](Wish& w) { w.seconds = 5.0 + i; });
+      session.asking().edit([=](TakeRequest& w) { w.seconds = 5.0 + i; });
       QTest::qWait(15);
     }
   });
   report("the teacher's word", [&] { session.open().setWord(TeachersWord::accept); });
-  const auto students = session.roster().students();
+  const auto students = session.book().students();
   report("a student without takes, and back to 500", [&] {
-    session.roster().choose(students[1].id);
+    session.book().choose(students[1].id);
     QTest::qWait(50);
-    session.roster().choose(students[0].id);
+    session.book().choose(students[0].id);
   });
   session.setup().choose(StandIn::kId);
   session.lesson().choose("scale-8-8");

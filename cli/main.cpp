@@ -105,7 +105,7 @@ Context contextOf(const AnalyseOptions& o) {
     if (*o.keyedTo_s <= *o.keyedFrom_s) refuse("--keyed-to comes after --keyed-from");
     context.key = KeyTimes{*o.keyedFrom_s, *o.keyedTo_s};
   }
-  context.heard = {o.click, o.fork_hz, o.drone_hz, o.swell};
+  context.accompaniment = {o.click, o.fork_hz, o.drone_hz, o.swell};
   context.level = levelOf(o.level);
   return context;
 }

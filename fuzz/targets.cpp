@@ -46,7 +46,7 @@ class MemoryFile {
   int fd_;
 };
 
-void checkAsked(const AskedFor& asked) {
+void checkAsked(const TakeSpec& asked) {
   must(!asked.note || (*asked.note >= 0 && *asked.note <= 140));
   must(std::isfinite(asked.seconds) && asked.seconds > 0.0);
   must(asked.a4_hz >= 380.0 && asked.a4_hz <= 500.0 && asked.tonic >= 0 && asked.tonic < 12);

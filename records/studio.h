@@ -12,7 +12,7 @@
 
 #include "audio/sound_file.h"
 #include "core/ears/answers.h"
-#include "core/judging/kept.h"
+#include "core/judging/take_summary.h"
 #include "core/library/cards.h"
 #include "core/library/open_marks.h"
 #include "core/plan/plan.h"
@@ -103,7 +103,7 @@ class Studio {
     std::string engine;
     std::optional<double> held_s;
     std::string ribbon;  ///< opaque to the studio
-    Kept kept;
+    TakeSummary kept;
   };
 
   /// Newest first; those too in which the student was the other one.
@@ -261,7 +261,7 @@ class Studio {
   /// Where a recording in progress is to be written; a note of what it is lies beside it, and is on the disk
   /// before this returns.
   /// `elsewhere`: another folder than the studio's own; what is left there is not found again.
-  Result<std::filesystem::path> newRecording(const Student& student, const AskedFor& asked,
+  Result<std::filesystem::path> newRecording(const Student& student, const TakeSpec& asked,
                                              const std::optional<std::filesystem::path>& elsewhere = {});
   /// Removes a recording and its note, once nobody wants it.
   void discardRecording(const std::filesystem::path& file);

@@ -13,18 +13,18 @@ namespace {
 using nlohmann::json;
 namespace fs = std::filesystem;
 
-json jsonOf(const Piece& piece) {
+json jsonOf(const Correction& piece) {
   json object{{"file", piece.file}, {"from", piece.from_s}, {"to", piece.to_s}};
   if (piece.item) object["item"] = *piece.item;
   return object;
 }
 
-std::optional<Piece> pieceFrom(const json& object) {
+std::optional<Correction> pieceFrom(const json& object) {
   if (!object.is_object() || !object.contains("file") || !object["file"].is_number_unsigned())
     return std::nullopt;
   for (const char* key : {"from", "to"})
     if (!object.contains(key) || !object[key].is_number()) return std::nullopt;
-  Piece piece{object["file"], object["from"], object["to"], std::nullopt};
+  Correction piece{object["file"], object["from"], object["to"], std::nullopt};
   if (object.contains("item") && object["item"].is_number_unsigned())
     piece.item = object["item"].get<std::size_t>();
   return piece;
@@ -59,7 +59,7 @@ std::map<std::size_t, std::int64_t> takesFrom(const json& takes) {
 std::string toText(const SentHomework& sent) {
   json object{{"files", json::array()}, {"pieces", json::array()}, {"takes", json::object()}};
   for (const auto& file : sent.files) object["files"].push_back(file.string());
-  for (const Piece& piece : sent.pieces) object["pieces"].push_back(jsonOf(piece));
+  for (const Correction& piece : sent.pieces) object["pieces"].push_back(jsonOf(piece));
   for (const auto& [item, take] : sent.takes) object["takes"][std::to_string(item)] = take;
   if (sent.answer) object["answer"] = *sent.answer;
   return object.dump(-1, ' ', false, json::error_handler_t::replace);

@@ -29,7 +29,7 @@ std::optional<SoundNote> noteOf(const fs::path& sound) {
   return text ? soundNoteFrom(*text) : std::nullopt;
 }
 
-Studio::Result<fs::path> Studio::newRecording(const Student& student, const AskedFor& asked,
+Studio::Result<fs::path> Studio::newRecording(const Student& student, const TakeSpec& asked,
                                               const std::optional<fs::path>& elsewhere) {
   if (data_->readOnly) return data_->change([] { return fs::path(); });
   SoundNote note{student, {}};

@@ -14,7 +14,7 @@ namespace fs = std::filesystem;
 
 namespace {
 
-std::string askedText(const AskedFor& asked) {
+std::string askedText(const TakeSpec& asked) {
   return toJson(asked).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 

@@ -4,6 +4,7 @@
 #include <QTextDocumentFragment>
 #include <functional>
 
+#include "app/log/log.h"
 #include "app/parts/commands.h"
 #include "app/parts/plain_dialog.h"
 #include "app/style/style.h"
@@ -352,6 +353,38 @@ QString pageFor(const std::vector<Entry>& entries, const QString& search) {
 
 }  // namespace
 
+namespace {
+
+/// What a teacher who reports a fault can look at and send.
+void showLog(QWidget* parent) {
+  QDialog dialog(parent);
+  dialog.setWindowTitle(Help::tr("What happened lately"));
+  fitToScreen(dialog, 860, 560);
+  auto* about =
+      new QLabel(Help::tr("What Calando began and how it ended, the newest last. No names, remarks or files "
+                          "stand in it: it can be sent to "
+                          "whoever looks after the program."));
+  about->setWordWrap(true);
+  auto* text = new QPlainTextEdit(loggedLately().join('\n'));
+  text->setObjectName("logText");
+  text->setAccessibleName(Help::tr("What happened lately"));
+  text->setReadOnly(true);
+  text->setLineWrapMode(QPlainTextEdit::NoWrap);
+  auto* copy = new QPushButton(Help::tr("Copy all"));
+  copy->setObjectName("copyLog");
+  QObject::connect(copy, &QPushButton::clicked, text,
+                   [text] { QGuiApplication::clipboard()->setText(text->toPlainText()); });
+  auto* layout = new QVBoxLayout(&dialog);
+  layout->setSpacing(2 * style::kStep);
+  layout->addWidget(about);
+  layout->addWidget(text);
+  layout->addWidget(copy, 0, Qt::AlignLeft);
+  text->moveCursor(QTextCursor::End);
+  dialog.exec();
+}
+
+}  // namespace
+
 void showHelp(QWidget* parent) {
   QDialog dialog(parent);
   dialog.setWindowTitle(Help::tr("Help"));
@@ -369,8 +402,13 @@ void showHelp(QWidget* parent) {
                    [text, all](const QString& words) { text->setHtml(pageFor(all, words)); });
   auto* layout = new QVBoxLayout(&dialog);
   layout->setSpacing(2 * style::kStep);
+  auto* lately = new QPushButton(Help::tr("What happened lately…"));
+  lately->setObjectName("whatHappened");
+  lately->setAutoDefault(false);
+  QObject::connect(lately, &QPushButton::clicked, &dialog, [&dialog] { showLog(&dialog); });
   layout->addWidget(search);
   layout->addWidget(text);
+  layout->addWidget(lately, 0, Qt::AlignLeft);
   search->setFocus();
   dialog.exec();
 }

@@ -207,7 +207,7 @@ void MainWindow::bindSession() {
     const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for recordings"));
     if (!folder.isEmpty()) s.recordElsewhere(QFile::encodeName(folder).toStdString());
   });
-  connect(&s.keeping(), &Keeping::saveWanted, this, [this, &s](const Analyst::Answer& answer) {
+  connect(&s.keeping(), &Keeping::saveWanted, this, [this, &s](const AnalysisQueue::Answer& answer) {
     const QString file = QFileDialog::getSaveFileName(this, tr("Save the take elsewhere"), tr("take.flac"),
                                                       tr("Sound (*.flac)"));
     s.keeping().saveElsewhere(answer, QFile::encodeName(file).toStdString());
@@ -220,7 +220,7 @@ void MainWindow::bindSession() {
   connect(&s, &Session::compared, this, &MainWindow::compare);
   connect(&s.intake(), &TakeIntake::through, this, &MainWindow::closeNow);
   connect(&s, &Session::filesThrough, this, &MainWindow::closeNow);
-  connect(&s.roster(), &Roster::erasing, this, [this] {
+  connect(&s.book(), &StudentBook::erasing, this, [this] {
     for (CompareView* view : findChildren<CompareView*>()) delete view;
   });
 }
@@ -228,12 +228,12 @@ void MainWindow::bindSession() {
 /// What is drawn follows what sounds, what is on show and what plays.
 void MainWindow::bindPicture() {
   Session& s = *session_;
-  connect(&s.open(), &OpenTake::changed, this, &MainWindow::refreshPicture);
+  connect(&s.open(), &ShownTake::changed, this, &MainWindow::refreshPicture);
   connect(&s.lesson(), &Lesson::stepChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.lesson(), &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
-  connect(&s.roster(), &Roster::studentChanged, this, &MainWindow::refreshEmptyText);
+  connect(&s.book(), &StudentBook::studentChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.breathing(), &Breathing::changed, this, &MainWindow::refreshEmptyText);
-  connect(&s.asking(), &Asking::waysChanged, this,
+  connect(&s.asking(), &RequestEditor::waysChanged, this,
           [this, &s] { take_->setHidden(s.asking().earsFirst() && (s.run().taking() || s.open().take())); });
   connect(&s.run(), &TakeRun::grew, this, [this, &s](const SnapshotPtr& picture, double held_s) {
     take_->setPicture(picture);
@@ -256,7 +256,7 @@ void MainWindow::bindPicture() {
     take_->setHidden(s.guessing().wanted() ||
                      (s.lesson().current()->display == Display::hidden && s.asking().earsFirst()));
   });
-  connect(&s.guessing(), &Guessing::changed, this,
+  connect(&s.guessing(), &FigureGuessing::changed, this,
           [this, &s] { take_->setHidden(s.guessing().wanted() != nullptr); });
   connect(&s, &Session::openHeard, this, [this](std::optional<double> seconds) {
     if (seconds) take_->setCursor(*seconds);
@@ -268,7 +268,7 @@ void MainWindow::bindPicture() {
 
 /// The take on show, or the one that sounds; else what an empty place says.
 void MainWindow::refreshPicture() {
-  const OpenTake& open = session_->open();
+  const ShownTake& open = session_->open();
   if (!session_->run().taking()) {
     if (take_->picture() != open.picture()) {
       take_->setPicture(open.picture());
@@ -286,7 +286,7 @@ void MainWindow::refreshPicture() {
 void MainWindow::refreshEmptyText() {
   const ExercisePtr card = session_->lesson().current();
   // At the very first start there is one thing to do, and nothing beside it.
-  const bool somebody = session_->roster().chosen();
+  const bool somebody = session_->book().chosen();
   right_->setVisible(somebody);
   shelf_->setVisible(somebody);
   if (!somebody)
@@ -332,16 +332,16 @@ void MainWindow::editCard(const std::string& exercise) {
   if (const auto id = lesson.keepCard(editor.card())) lesson.choose(*id);
 }
 
-void MainWindow::compare(const std::vector<Analyst::Answer>& answers, bool blind) {
+void MainWindow::compare(const std::vector<AnalysisQueue::Answer>& answers, bool blind) {
   std::vector<ComparedTake> takes;
-  for (const Analyst::Answer& answer : answers) {
+  for (const AnalysisQueue::Answer& answer : answers) {
     const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
     const auto model = session_->studio().model(answer.take.student, answer.take.asked.exercise);
     takes.push_back({model && *model == answer.take.id ? tr("%1 · the model").arg(made) : made,
                      answer.picture, answer.samples, answer.rate_hz});
   }
   auto* view = new CompareView(std::move(takes), blind, session_->setup().output(), this);
-  view->setWindowTitle(tr("Takes of %1 side by side").arg(words::plain(session_->roster().chosen()->name)));
+  view->setWindowTitle(tr("Takes of %1 side by side").arg(words::plain(session_->book().chosen()->name)));
   view->show();
 }
 

@@ -55,7 +55,7 @@ class MainWindow : public QMainWindow {
   void editOrder();
   void editCard(const std::string& exercise);
   void exportShown();
-  void compare(const std::vector<Analyst::Answer>& answers, bool blind);
+  void compare(const std::vector<AnalysisQueue::Answer>& answers, bool blind);
   bool mayClose();
   void closeNow();
 

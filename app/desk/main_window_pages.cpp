@@ -46,7 +46,7 @@ void MainWindow::buildPlaces() {
   });
   Retention& retention = session_->retention();
   connect(&retention, &Retention::lookWanted, this,
-          [this, &retention] { askForSounds(retention, session_->studio(), session_->roster(), this); });
+          [this, &retention] { askForSounds(retention, session_->studio(), session_->book(), this); });
   keys_.on("students", [this, weeks, ears] {
     const QWidget* here = places_->currentWidget();
     (here == weeks ? weeks->chooser() : here == ears ? ears->chooser() : head_->chooser()).open();

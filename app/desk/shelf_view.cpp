@@ -16,7 +16,7 @@ enum Role { title = Qt::UserRole, when, held, verdict, word, take };
 /// A take: small picture, the step and the day, how long and how it was.
 class TakeDelegate : public QStyledItemDelegate {
  public:
-  TakeDelegate(const Roster& roster, QObject* parent) : QStyledItemDelegate(parent), roster_(roster) {}
+  TakeDelegate(const StudentBook& book, QObject* parent) : QStyledItemDelegate(parent), book_(book) {}
 
   QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
     return {kCell, kHeight - 6};
@@ -35,7 +35,7 @@ class TakeDelegate : public QStyledItemDelegate {
     const QRectF inner = box.adjusted(6, 5, -6, -4);
     const QRectF top(inner.left(), inner.top(), inner.width(), kThumbnail.height());
     const std::int64_t id = index.data(take).toLongLong();
-    const QPixmap small = keptPicture(id, roster_.ribbon(id));
+    const QPixmap small = keptPicture(id, book_.ribbon(id));
     if (small.isNull())
       painter->fillRect(top, style::sheet);
     else
@@ -62,11 +62,11 @@ class TakeDelegate : public QStyledItemDelegate {
   }
 
  private:
-  const Roster& roster_;
+  const StudentBook& book_;
 };
 
 /// Of one tone or breath how long it lasted, of several notes how many did not come.
-QString heldOf(const Take& take, const Exercise* card, const std::optional<Kept>& kept) {
+QString heldOf(const Take& take, const Exercise* card, const std::optional<TakeSummary>& kept) {
   if (card && card->counted() && kept)
     if (const auto missing = kept->values.find("missing"); missing != kept->values.end())
       return missing->second == 0.0 ? ShelfView::tr("all there")
@@ -103,7 +103,7 @@ QString wordOf(TeachersWord word, bool stopped) {
 ShelfView::ShelfView(Session& session) : session_(session) {
   setObjectName("shelf");
   setAccessibleName(tr("Takes, newest first"));
-  setItemDelegate(new TakeDelegate(session.roster(), this));
+  setItemDelegate(new TakeDelegate(session.book(), this));
   setSelectionMode(QAbstractItemView::ExtendedSelection);
   setFlow(QListView::LeftToRight);
   setWrapping(false);
@@ -114,19 +114,19 @@ ShelfView::ShelfView(Session& session) : session_(session) {
   setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
   setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);  // PgUp, PgDown and the wheel move it
-  Roster& roster = session_.roster();
-  connect(&roster, &Roster::takesChanged, this, &ShelfView::fill);
-  connect(&roster, &Roster::takeAdded, this, [this](int row) {
+  StudentBook& book = session_.book();
+  connect(&book, &StudentBook::takesChanged, this, &ShelfView::fill);
+  connect(&book, &StudentBook::takeAdded, this, [this](int row) {
     const QSignalBlocker quiet(this);
     insertRow(row);
     showChosen();
   });
-  connect(&roster, &Roster::takeChanged, this, &ShelfView::refreshTake);
-  connect(&session_.open(), &OpenTake::changed, this, &ShelfView::showChosen);
+  connect(&book, &StudentBook::takeChanged, this, &ShelfView::refreshTake);
+  connect(&session_.open(), &ShownTake::changed, this, &ShelfView::showChosen);
   connect(&session_.lesson(), &Lesson::cardsChanged, this, &ShelfView::fill);
   connect(this, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (row < 0 || row >= static_cast<int>(session_.roster().takes().size())) return;
-    session_.choose(session_.roster().takes()[static_cast<std::size_t>(row)].id);
+    if (row < 0 || row >= static_cast<int>(session_.book().takes().size())) return;
+    session_.choose(session_.book().takes()[static_cast<std::size_t>(row)].id);
   });
   fill();
 }
@@ -134,7 +134,7 @@ ShelfView::ShelfView(Session& session) : session_(session) {
 void ShelfView::fill() {
   const QSignalBlocker quiet(this);
   clear();
-  for (int row = 0; row < static_cast<int>(session_.roster().takes().size()); ++row) insertRow(row);
+  for (int row = 0; row < static_cast<int>(session_.book().takes().size()); ++row) insertRow(row);
   showChosen();
 }
 
@@ -144,22 +144,22 @@ void ShelfView::insertRow(int row) {
 }
 
 void ShelfView::refreshTake(std::int64_t take) {
-  const auto& takes = session_.roster().takes();
+  const auto& takes = session_.book().takes();
   const auto row = std::ranges::find(takes, take, &Take::id) - takes.begin();
   if (row < std::ssize(takes) && row < count()) refreshRow(static_cast<int>(row));
 }
 
 void ShelfView::refreshRow(int row) {
-  const Roster& roster = session_.roster();
-  const Take& played = roster.takes()[static_cast<std::size_t>(row)];
-  const PastTake& past = roster.past()[static_cast<std::size_t>(row)];
+  const StudentBook& book = session_.book();
+  const Take& played = book.takes()[static_cast<std::size_t>(row)];
+  const PastTake& past = book.past()[static_cast<std::size_t>(row)];
   const ExercisePtr card = session_.lesson().find(played.asked.exercise);
   const QDateTime day = QDateTime::fromSecsSinceEpoch(played.made_unix_s);
   QListWidgetItem* entry = item(row);
   entry->setData(take, static_cast<qlonglong>(played.id));
   entry->setData(title, card ? words::said(card->title) : words::plain(played.asked.exercise));
   entry->setData(when, QLocale().toString(day, tr("d MMM", "a take's day")));
-  const auto cut = roster.cutShort_s(played.id);
+  const auto cut = book.cutShort_s(played.id);
   const QString seconds = heldOf(played, card.get(), past.kept);
   entry->setData(
       held, cut ? tr("%1 of %2 s").arg(words::number(*cut, 1, false), words::number(played.seconds, 1, false))
@@ -169,8 +169,8 @@ void ShelfView::refreshRow(int row) {
   entry->setData(word, wordOf(played.word, played.stopped));
   forgetPicture(played.id);
   QStringList tip{entry->data(title).toString() + QStringLiteral("   ·   ") + words::moment(day)};
-  if (const Student* other = roster.find(
-          roster.chosen() && played.student == roster.chosen()->id ? played.other : played.student);
+  if (const Student* other =
+          book.find(book.chosen() && played.student == book.chosen()->id ? played.other : played.student);
       other && played.other != 0) {
     const QString with = tr("with %1").arg(words::plain(other->name).section(' ', 0, 0));
     entry->setData(held, entry->data(held).toString() + QStringLiteral(" · ") + with);
@@ -193,7 +193,7 @@ void ShelfView::refreshRow(int row) {
 
 void ShelfView::showChosen() {
   const QSignalBlocker quiet(this);
-  const auto& takes = session_.roster().takes();
+  const auto& takes = session_.book().takes();
   const auto id = session_.open().id();
   const auto row = id ? std::ranges::find(takes, *id, &Take::id) - takes.begin() : std::ssize(takes);
   if (row < std::ssize(takes) && row < count()) {
@@ -207,7 +207,7 @@ void ShelfView::showChosen() {
 std::vector<std::int64_t> ShelfView::marked() const {
   std::vector<std::int64_t> ids;
   for (const QModelIndex& index : selectionModel()->selectedIndexes())
-    ids.push_back(session_.roster().takes()[static_cast<std::size_t>(index.row())].id);
+    ids.push_back(session_.book().takes()[static_cast<std::size_t>(index.row())].id);
   return ids;
 }
 

@@ -1,4 +1,4 @@
-#include "app/desk/look.h"
+#include "app/desk/stylesheet.h"
 
 #include "app/parts/plain_text.h"
 #include "app/style/style.h"

@@ -23,7 +23,7 @@ void MainWindow::openFiles(const QStringList& files) {
 }
 
 void MainWindow::exportShown() {
-  const OpenTake& open = session_->open();
+  const ShownTake& open = session_->open();
   if (!open.take() || !session_->allowed().hear) return;
   const QString file = QFileDialog::getSaveFileName(
       this, tr("Export the take"), tr("take.png"),

@@ -39,9 +39,9 @@ EarCourse::EarCourse(Session& session)
   layout->addWidget(caption(tr("Guessed before it was seen")));
   layout->addWidget(guesses_);
   layout->addWidget(guessFirst_);
-  connect(guessFirst_, &Switch::toggled, &session_.guessing(), &Guessing::setFirst);
-  connect(&session_.hearing(), &Hearing::known, this, &EarCourse::refresh);
-  connect(&session_.guessing(), &Guessing::known, this, &EarCourse::refresh);
+  connect(guessFirst_, &Switch::toggled, &session_.guessing(), &FigureGuessing::setFirst);
+  connect(&session_.hearing(), &EarTraining::known, this, &EarCourse::refresh);
+  connect(&session_.guessing(), &FigureGuessing::known, this, &EarCourse::refresh);
 }
 
 void EarCourse::setChange(Change change) {
@@ -70,8 +70,7 @@ QString EarCourse::heardText() const {
                    .arg(shownNote(12 * (region + 1), Spelling::flats), words::heard(change_, heard));
   const std::string reading(rowOf(change_).reading);
   const Figure* figure = findFigure(reading);
-  const auto played =
-      middleSince(pointsOf(session_.roster().past(), {reading, {}}), session_.today() - kMonth);
+  const auto played = middleSince(pointsOf(session_.book().past(), {reading, {}}), session_.today() - kMonth);
   if (figure && played)
     lines << tr("played lately: %1 %2", "a figure and its value")
                  .arg(words::titled(*figure), words::number(played->value, figure->print));

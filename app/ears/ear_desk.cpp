@@ -63,12 +63,12 @@ EarDesk::EarDesk(Session& session)
   layout->addWidget(about_);
   layout->addStretch(1);
   layout->addWidget(hint);
-  const Hearing& hearing = session_.hearing();
-  connect(&hearing, &Hearing::changed, this, &EarDesk::refresh);
-  connect(&hearing, &Hearing::known, this, &EarDesk::refreshGo);
-  connect(&hearing, &Hearing::soundMoved, this, &EarDesk::showHeard);
-  connect(&session_.byEar(), &ByEar::changed, this, &EarDesk::refresh);
-  connect(guess_, &GuessBox::guessed, &session_.byEar(), &ByEar::guess);
+  const EarTraining& hearing = session_.hearing();
+  connect(&hearing, &EarTraining::changed, this, &EarDesk::refresh);
+  connect(&hearing, &EarTraining::known, this, &EarDesk::refreshGo);
+  connect(&hearing, &EarTraining::soundMoved, this, &EarDesk::showHeard);
+  connect(&session_.byEar(), &BlindListening::changed, this, &EarDesk::refresh);
+  connect(guess_, &GuessBox::guessed, &session_.byEar(), &BlindListening::guess);
 }
 
 QLayout* EarDesk::buildKeys() {
@@ -114,12 +114,12 @@ void EarDesk::makeCards(int count) {
 }
 
 void EarDesk::refreshGo() {
-  const Hearing& hearing = session_.hearing();
+  const EarTraining& hearing = session_.hearing();
   const bool asks = sitting_.kind != Sitting::Kind::questions || !hearing.asked().empty();
   go_->setText(running() ? tr("Go on") : tr("Begin"));
-  go_->setEnabled(running() ? hearing.phase() == Hearing::Phase::told ||
-                                  session_.byEar().phase() == ByEar::Phase::told
-                            : session_.roster().chosen() && session_.allowed().choose && asks);
+  go_->setEnabled(running() ? hearing.phase() == EarTraining::Phase::told ||
+                                  session_.byEar().phase() == BlindListening::Phase::told
+                            : session_.book().chosen() && session_.allowed().choose && asks);
 }
 
 void EarDesk::refresh() {
@@ -127,11 +127,11 @@ void EarDesk::refresh() {
   refreshGo();
   again_->setVisible(running());
   stop_->setVisible(running());
-  const ByEar& byEar = session_.byEar();
-  const bool guessed = byEar.phase() == ByEar::Phase::asked;
+  const BlindListening& byEar = session_.byEar();
+  const bool guessed = byEar.phase() == BlindListening::Phase::asked;
   if (!guessed && guess_->isAncestorOf(QApplication::focusWidget())) parentWidget()->setFocus();
   guess_->setVisible(guessed);
-  picture_->setPicture(byEar.phase() == ByEar::Phase::told ? byEar.picture() : nullptr);
+  picture_->setPicture(byEar.phase() == BlindListening::Phase::told ? byEar.picture() : nullptr);
   const bool question = session_.hearing().question() != nullptr;
   if (question) {
     refreshQuestion();
@@ -152,7 +152,7 @@ void EarDesk::refreshIdle() {
     return told_->clear();
   }
   about_->setText(tr("Loud sound harms hearing: keep it soft, and stop when your ears ring or tire."));
-  const Hearing& hearing = session_.hearing();
+  const EarTraining& hearing = session_.hearing();
   switch (sitting_.kind) {
     case Sitting::Kind::questions:
       question_->setText(hearing.answered() > 0
@@ -170,9 +170,9 @@ void EarDesk::refreshIdle() {
 }
 
 void EarDesk::refreshQuestion() {
-  const Hearing& hearing = session_.hearing();
+  const EarTraining& hearing = session_.hearing();
   const EarQuestion& question = *hearing.question();
-  const bool told = hearing.phase() == Hearing::Phase::told;
+  const bool told = hearing.phase() == EarTraining::Phase::told;
   const QStringList choices = words::choices(question, hearing.ownWords());
   makeCards(std::min(kMostCards, static_cast<int>(choices.size())));
   question_->setText(words::question(question));
@@ -204,10 +204,10 @@ void EarDesk::refreshQuestion() {
 
 void EarDesk::refreshGuess() {
   makeCards(0);
-  const ByEar& byEar = session_.byEar();
-  const Guessing::Wanted& wanted = *byEar.wanted();
+  const BlindListening& byEar = session_.byEar();
+  const FigureGuessing::Wanted& wanted = *byEar.wanted();
   about_->clear();
-  if (byEar.phase() == ByEar::Phase::asked) {
+  if (byEar.phase() == BlindListening::Phase::asked) {
     question_->setText(tr("Listen, then guess"));
     told_->clear();
     return guess_->ask(*wanted.figure);
@@ -217,26 +217,26 @@ void EarDesk::refreshGuess() {
   told_->setText(
       tr("Off by %1.")
           .arg(words::inUnit(words::number(off, wanted.figure->print.decimals, false), *wanted.figure)));
-  if (const Take* take = session_.roster().take(wanted.take))
+  if (const Take* take = session_.book().take(wanted.take))
     about_->setText(words::fromTake(take->made_unix_s));
 }
 
 /// The sound that is heard: as its card, or in words where the cards are answers.
 void EarDesk::showHeard() {
-  const Hearing& hearing = session_.hearing();
+  const EarTraining& hearing = session_.hearing();
   const EarQuestion* question = hearing.question();
   const auto now = hearing.heardNow();
   const bool cards = question && cardsSound(*question);
   for (std::size_t i = 0; i < cardList_.size(); ++i) cardList_[i]->setHeard(cards && now == i);
-  if (!question || hearing.phase() == Hearing::Phase::told) return;
+  if (!question || hearing.phase() == EarTraining::Phase::told) return;
   told_->setText(cards || !now || question->sounds.size() < 2 ? QString()
                  : *now == 0                                  ? tr("the first …")
                                                               : tr("the second …"));
 }
 
 void EarDesk::go() {
-  Hearing& hearing = session_.hearing();
-  ByEar& byEar = session_.byEar();
+  EarTraining& hearing = session_.hearing();
+  BlindListening& byEar = session_.byEar();
   if (hearing.running()) return hearing.next();
   if (byEar.running()) return byEar.next();
   if (!go_->isEnabled()) return;
@@ -267,8 +267,8 @@ bool EarDesk::eventFilter(QObject*, QEvent* event) {
 }
 
 bool EarDesk::press(int key) {
-  Hearing& hearing = session_.hearing();
-  const bool told = hearing.phase() == Hearing::Phase::told || !hearing.running();
+  EarTraining& hearing = session_.hearing();
+  const bool told = hearing.phase() == EarTraining::Phase::told || !hearing.running();
   if (key >= Qt::Key_1 && key <= Qt::Key_6) {
     hearing.answer(static_cast<std::size_t>(key - Qt::Key_1));
     return true;

@@ -42,7 +42,7 @@ EarsPage::EarsPage(Session& session)
   all->addWidget(buildLeft());
   all->addWidget(desk_, 1);
   all->addWidget(course_);
-  connect(&session_.hearing(), &Hearing::known, this, &EarsPage::refreshKnown);
+  connect(&session_.hearing(), &EarTraining::known, this, &EarsPage::refreshKnown);
   connect(desk_, &EarDesk::moved, this, &EarsPage::refreshEnabled);
 }
 

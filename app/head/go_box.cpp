@@ -29,7 +29,7 @@ GoBox::GoBox(Session& session) : session_(session), record_(new QPushButton), re
   });
   connect(&session_.lesson(), &Lesson::restLeft, this, &GoBox::showRest);
   connect(&session_.run(), &TakeRun::phaseChanged, this, &GoBox::allow);
-  connect(&session_.roster(), &Roster::studentChanged, this, &GoBox::allow);
+  connect(&session_.book(), &StudentBook::studentChanged, this, &GoBox::allow);
   allow();
 }
 
@@ -42,7 +42,7 @@ void GoBox::showRest(int seconds) {
 void GoBox::allow() {
   const TakeRun& run = session_.run();
   const bool runs = run.phase() != TakeRun::Phase::ready;
-  record_->setEnabled(session_.allowed().record && session_.roster().chosen());
+  record_->setEnabled(session_.allowed().record && session_.book().chosen());
   record_->setChecked(runs);
   switch (run.keyStep()) {
     case TakeRun::KeyStep::begins:

@@ -233,42 +233,42 @@ QWidget* HeadStrip::buildWays() {
 }
 
 void HeadStrip::connectFields() {
-  Asking& asking = session_.asking();
+  RequestEditor& asking = session_.asking();
   connect(staff_, &StaffView::notePicked, this,
-          [&asking](std::optional<int> note) { asking.edit([=](Wish& w) { w.note = note; }); });
+          [&asking](std::optional<int> note) { asking.edit([=](TakeRequest& w) { w.note = note; }); });
   connect(note_, &QLineEdit::editingFinished, this, &HeadStrip::typedNote);
   connect(seconds_, &QDoubleSpinBox::valueChanged, this,
-          [&asking](double s) { asking.edit([=](Wish& w) { w.seconds = s; }); });
+          [&asking](double s) { asking.edit([=](TakeRequest& w) { w.seconds = s; }); });
   connect(tempo_, &QDoubleSpinBox::valueChanged, this,
-          [&asking](double bpm) { asking.edit([=](Wish& w) { w.tempo_bpm = bpm; }); });
+          [&asking](double bpm) { asking.edit([=](TakeRequest& w) { w.tempo_bpm = bpm; }); });
   connect(most_, &QSpinBox::valueChanged, this,
-          [&asking](int counts) { asking.edit([=](Wish& w) { w.mostCounts = counts; }); });
+          [&asking](int counts) { asking.edit([=](TakeRequest& w) { w.mostCounts = counts; }); });
   connect(level_, &QComboBox::currentIndexChanged, this, [this, &asking] {
-    asking.edit([id = level_->currentData().toString().toStdString()](Wish& w) { w.level = id; });
+    asking.edit([id = level_->currentData().toString().toStdString()](TakeRequest& w) { w.level = id; });
   });
   connect(a4_, &QDoubleSpinBox::valueChanged, this,
-          [&asking](double hz) { asking.edit([=](Wish& w) { w.a4_hz = hz; }); });
+          [&asking](double hz) { asking.edit([=](TakeRequest& w) { w.a4_hz = hz; }); });
   connect(temperament_, &QComboBox::currentIndexChanged, this, [this, &asking] {
     const int tonic = temperament_->currentData().toInt();
-    asking.edit([=](Wish& w) {
+    asking.edit([=](TakeRequest& w) {
       w.just = tonic >= 0;
       w.tonic = std::max(0, tonic);
     });
   });
   connect(support_, &QComboBox::currentIndexChanged, this, [this, &asking] {
-    asking.setSupport(static_cast<Asking::Support>(support_->currentData().toInt()));
+    asking.setSupport(static_cast<RequestEditor::AccompanimentKind>(support_->currentData().toInt()));
   });
-  connect(autoStop_, &Switch::toggled, &asking, &Asking::setStopsByItself);
-  connect(earsFirst_, &Switch::toggled, &asking, &Asking::setEarsFirst);
-  connect(&asking, &Asking::shown, this, &HeadStrip::refresh);
-  connect(&asking, &Asking::waysChanged, this, &HeadStrip::showWays);
+  connect(autoStop_, &Switch::toggled, &asking, &RequestEditor::setStopsByItself);
+  connect(earsFirst_, &Switch::toggled, &asking, &RequestEditor::setEarsFirst);
+  connect(&asking, &RequestEditor::shown, this, &HeadStrip::refresh);
+  connect(&asking, &RequestEditor::waysChanged, this, &HeadStrip::showWays);
   connect(&session_.run(), &TakeRun::phaseChanged, this, &HeadStrip::allow);
-  connect(&session_.roster(), &Roster::studentChanged, this, &HeadStrip::refresh);
-  connect(&session_.roster(), &Roster::studentChanged, this, &HeadStrip::allow);
+  connect(&session_.book(), &StudentBook::studentChanged, this, &HeadStrip::refresh);
+  connect(&session_.book(), &StudentBook::studentChanged, this, &HeadStrip::allow);
 }
 
 const Instrument* HeadStrip::instrument() const {
-  const Student* student = session_.roster().chosen();
+  const Student* student = session_.book().chosen();
   return student ? findInstrument(student->instrument) : nullptr;
 }
 
@@ -279,7 +279,7 @@ void HeadStrip::typedNote() {
     return session_.notices().say(
         tr("“%1” is no note. Write it like %2 or %3, or leave it empty for any note.")
             .arg(text, shownNote(70, Spelling::flats), shownNote(54, Spelling::sharps)));
-  if (note != staff_->note()) session_.asking().edit([=](Wish& w) { w.note = note; });
+  if (note != staff_->note()) session_.asking().edit([=](TakeRequest& w) { w.note = note; });
 }
 
 void HeadStrip::renameNotes() {
@@ -289,7 +289,7 @@ void HeadStrip::renameNotes() {
 
 /// The fields say what is wished for; nothing of that is an edit.
 void HeadStrip::refresh() {
-  const Wish wish = session_.asking().wish();
+  const TakeRequest wish = session_.asking().wish();
   const Exercise& card = *session_.lesson().current();
   const QSignalBlocker quiet[] = {QSignalBlocker(seconds_), QSignalBlocker(tempo_),
                                   QSignalBlocker(most_),    QSignalBlocker(level_),
@@ -344,21 +344,22 @@ QString HeadStrip::tuningText() const {
 
 /// What is heard with this card.
 void HeadStrip::fillSupports() {
-  using enum Asking::Support;
+  using enum RequestEditor::AccompanimentKind;
   const auto may = session_.asking().supports();
-  const std::map<Asking::Support, QString> names{{flash, tr("flash")},           {click, tr("click")},
-                                                 {fork, tr("fork, then click")}, {drone, tr("drone on home")},
-                                                 {partner, tr("a partner")},     {swell, tr("soft swell")},
-                                                 {earlier, tr("earlier take")}};
+  const std::map<RequestEditor::AccompanimentKind, QString> names{
+      {flash, tr("flash")},         {click, tr("click")},       {fork, tr("fork, then click")},
+      {drone, tr("drone on home")}, {partner, tr("a partner")}, {swell, tr("soft swell")},
+      {earlier, tr("earlier take")}};
   if (support_->count() == static_cast<int>(may.size()) &&
       support_->itemData(support_->count() - 1).toInt() == static_cast<int>(may.back()))
     return;
   support_->clear();
-  for (const Asking::Support support : may) support_->addItem(names.at(support), static_cast<int>(support));
+  for (const RequestEditor::AccompanimentKind support : may)
+    support_->addItem(names.at(support), static_cast<int>(support));
 }
 
 void HeadStrip::showWays() {
-  const Asking& asking = session_.asking();
+  const RequestEditor& asking = session_.asking();
   const QSignalBlocker quiet[] = {QSignalBlocker(support_), QSignalBlocker(autoStop_),
                                   QSignalBlocker(earsFirst_), QSignalBlocker(roomTemperature_)};
   fillSupports();

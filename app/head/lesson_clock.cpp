@@ -14,7 +14,7 @@ LessonClock::LessonClock(Session& session) : session_(session) {
 void LessonClock::tell() {
   const int seconds = session_.lesson().clock_s();
   setMinimumWidth(fontMetrics().horizontalAdvance(QStringLiteral("00:00")));  // it does not move as it runs
-  setText(session_.roster().chosen()
+  setText(session_.book().chosen()
               ? QStringLiteral("%1:%2").arg(seconds / 60).arg(seconds % 60, 2, 10, QChar('0'))
               : QString());
 }

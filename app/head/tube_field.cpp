@@ -24,7 +24,7 @@ TubeField::TubeField(Session& session, QWidget* parent) : QComboBox(parent), ses
 }
 
 void TubeField::wishFor(const QString& name) {
-  session_.asking().edit([said = name.trimmed().toStdString()](Wish& w) { w.fingering = said; });
+  session_.asking().edit([said = name.trimmed().toStdString()](TakeRequest& w) { w.fingering = said; });
 }
 
 void TubeField::makeTyped(bool typed) {
@@ -36,14 +36,14 @@ void TubeField::makeTyped(bool typed) {
   if (typed) connect(lineEdit(), &QLineEdit::editingFinished, this, [this] { wishFor(currentText()); });
 }
 
-void TubeField::showWish(const Wish& wish, const Instrument* instrument) {
+void TubeField::showWish(const TakeRequest& wish, const Instrument* instrument) {
   const QSignalBlocker quiet(this);
   const bool typed = session_.lesson().current()->logsFingerings;
   makeTyped(typed);
   clear();
   if (typed) {
     QStringList names;  // the newest first
-    for (const PastTake& take : session_.roster().past())
+    for (const PastTake& take : session_.book().past())
       if (take.exercise == wish.exercise && !take.fingering.empty()) names << words::plain(take.fingering);
     names.removeDuplicates();
     addItems(names);

@@ -14,7 +14,7 @@ class TubeField : public QComboBox {
  public:
   explicit TubeField(Session& session, QWidget* parent = nullptr);
   /// What the wish says; nothing of that is an edit.
-  void showWish(const Wish& wish, const Instrument* instrument);
+  void showWish(const TakeRequest& wish, const Instrument* instrument);
 
  private:
   void makeTyped(bool typed);

@@ -153,7 +153,7 @@ void OrderDialog::showCard() {
   QStringList text{words::said(card->purpose)};
   for (const std::string& caution : card->cautions) text << words::said(caution);
   text_->setText(text.join(QStringLiteral("\n\n")));
-  AskedFor asked = session_.asking().asked();
+  TakeSpec asked = session_.asking().asked();
   asked.exercise = card->id;
   asked.card = session_.lesson().isOwn(card->id) ? toText(*card) : std::string();
   asked.tempo_bpm.reset();

@@ -21,9 +21,9 @@ StudentChooser::StudentChooser(Session& session, const QString& names)
   setCursor(Qt::PointingHandCursor);
   setMinimumHeight(20 * style::kStep);
   buildList(names);
-  Roster& roster = session_.roster();
-  connect(&roster, &Roster::studentsChanged, this, &StudentChooser::fill);
-  connect(&roster, &Roster::studentChanged, this, &StudentChooser::refresh);
+  StudentBook& book = session_.book();
+  connect(&book, &StudentBook::studentsChanged, this, &StudentChooser::fill);
+  connect(&book, &StudentBook::studentChanged, this, &StudentChooser::refresh);
   fill();
   refresh();
 }
@@ -68,9 +68,9 @@ void StudentChooser::buildList(const QString& names) {
 }
 
 void StudentChooser::fill() {
-  const Roster& roster = session_.roster();
+  const StudentBook& book = session_.book();
   students_->clear();
-  for (const Student& student : roster.students()) {
+  for (const Student& student : book.students()) {
     const Instrument* instrument = findInstrument(student.instrument);
     auto* item = new QListWidgetItem(words::plain(student.name));
     item->setSizeHint({0, kRowHeight});
@@ -80,8 +80,8 @@ void StudentChooser::fill() {
 }
 
 void StudentChooser::refresh() {
-  const Roster& roster = session_.roster();
-  const Student* student = roster.chosen();
+  const StudentBook& book = session_.book();
+  const Student* student = book.chosen();
   const Instrument* instrument = student ? findInstrument(student->instrument) : nullptr;
   name_ = student ? words::plain(student->name) : tr("No student yet");
   about_ = student ? QString() : tr("Add one to begin: Ctrl+N");
@@ -93,7 +93,7 @@ void StudentChooser::refresh() {
                          shownPitchClass(instrument->transposition, instrument->spelling));
   }
   for (int row = 0; row < students_->count(); ++row)
-    if (student && roster.students()[static_cast<std::size_t>(row)].id == student->id)
+    if (student && book.students()[static_cast<std::size_t>(row)].id == student->id)
       students_->setCurrentRow(row);
   edit_->setEnabled(student && !session_.readOnly());
   erase_->setEnabled(student && !session_.readOnly());
@@ -129,13 +129,13 @@ void StudentChooser::filter(const QString& text) {
 
 void StudentChooser::chooseRow(int row) {
   list_->hide();
-  const auto& students = session_.roster().students();
+  const auto& students = session_.book().students();
   if (row >= 0 && row < static_cast<int>(students.size()))
-    session_.roster().choose(students[static_cast<std::size_t>(row)].id);
+    session_.book().choose(students[static_cast<std::size_t>(row)].id);
 }
 
 const Student* StudentChooser::highlighted() const {
-  const auto& students = session_.roster().students();
+  const auto& students = session_.book().students();
   const int row = students_->currentRow();
   const bool seen = row >= 0 && row < std::ssize(students) && !students_->isRowHidden(row);
   return seen ? &students[static_cast<std::size_t>(row)] : nullptr;
@@ -144,17 +144,17 @@ const Student* StudentChooser::highlighted() const {
 void StudentChooser::edit(bool fresh) {
   const Student* who = highlighted();
   list_->hide();
-  Roster& roster = session_.roster();
+  StudentBook& book = session_.book();
   if (session_.readOnly() || (!fresh && !who)) return;
   const auto edited = askForStudent(window(), fresh ? Student{} : Student(*who),
                                     fresh ? tr("Add a student") : tr("Edit the student"));
-  if (edited) fresh ? roster.add(*edited) : roster.change(*edited);
+  if (edited) fresh ? book.add(*edited) : book.change(*edited);
 }
 
 void StudentChooser::erase() {
   const Student* who = highlighted();
   list_->hide();
-  Roster& roster = session_.roster();
+  StudentBook& book = session_.book();
   if (!who || session_.readOnly()) return;
   const Student gone = *who;
   const auto takes = session_.studio().takes(gone.id);
@@ -172,7 +172,7 @@ void StudentChooser::erase() {
   erase->setObjectName("eraseForGood");
   box.setDefaultButton(box.addButton(tr("Keep %1").arg(words::plain(gone.name)), QMessageBox::RejectRole));
   box.exec();
-  if (box.clickedButton() == erase) roster.erase(gone.id);
+  if (box.clickedButton() == erase) book.erase(gone.id);
 }
 
 void StudentChooser::paintEvent(QPaintEvent*) {

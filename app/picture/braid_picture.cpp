@@ -99,7 +99,7 @@ double paintWhose(QPainter& painter, const Snapshot& take, const QRectF& line) {
   const bool known = pair.sign_known && !take.live && !isOfNotes(take);
   const bool first = known && (pair.moved == Moved::first || pair.moved == Moved::both);
   const bool second = known && (pair.moved == Moved::second || pair.moved == Moved::both);
-  const QString other = take.context.heard.partner ? Braid::tr("partner") : Braid::tr("the other");
+  const QString other = take.context.accompaniment.partner ? Braid::tr("partner") : Braid::tr("the other");
   const auto word = [](const QString& who, bool moved) {
     return moved ? Braid::tr("%1, moved").arg(who) : who;
   };

@@ -44,7 +44,7 @@ void PostPage::openFiles(const std::vector<std::filesystem::path>& files) {
 
 /// Nobody's name is in them: they may be of the one who is looked at.
 void PostPage::askWhose(const std::vector<std::filesystem::path>& nobodys) {
-  const Student* who = student_ ? session_.roster().find(*student_) : nullptr;
+  const Student* who = student_ ? session_.book().find(*student_) : nullptr;
   if (!who) return session_.notices().sayLoss(tr("Nobody’s name is in these files. Add students first."));
   session_.notices().say(
       tr("Recordings that name nobody: %n, such as %1", nullptr, static_cast<int>(nobodys.size()))
@@ -95,7 +95,7 @@ void PostPage::giveOut() {
 }
 
 QString PostPage::writeAnswers(const QString& folder, bool all) const {
-  const std::map<std::int64_t, QString> names = fileNamesOf(session_.roster().students());
+  const std::map<std::int64_t, QString> names = fileNamesOf(session_.book().students());
   for (const auto& [student, sent] : session_.post().sent()) {
     if (!all && student != student_) continue;
     const QString answer = card_->answerOf(student);

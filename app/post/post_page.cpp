@@ -65,25 +65,25 @@ PostPage::PostPage(Session& session)
   all->addWidget(hint);
   connect(card_, &SentCard::nextWanted, this, &PostPage::next);
   connect(card_, &SentCard::writeWanted, this, [this] { writeOut(false); });
-  Post& post = session_.post();
+  HomeworkInbox& post = session_.post();
   connect(table_, &QTableWidget::currentCellChanged, this, [this](int row, int, int before, int) {
     if (filling_ || row == before || row < 0) return;
     student_ = studentIn(row);
     showStudent();
   });
-  connect(&post, &Post::listsChanged, this, &PostPage::refreshLists);
-  connect(&post, &Post::sentChanged, this, [this](qint64 student) {
+  connect(&post, &HomeworkInbox::listsChanged, this, &PostPage::refreshLists);
+  connect(&post, &HomeworkInbox::sentChanged, this, [this](qint64 student) {
     if (student == 0) return refreshTable();
     // Who is to be listened to first may be others now.
     refreshRows();
     if (student_ == student) showStudent();
   });
-  connect(&post, &Post::moved, this, &PostPage::refreshProgress);
-  connect(&post, &Post::nobodys, this, &PostPage::askWhose);
-  connect(&session_.roster(), &Roster::studentsChanged, this, [this] {
+  connect(&post, &HomeworkInbox::moved, this, &PostPage::refreshProgress);
+  connect(&post, &HomeworkInbox::nobodys, this, &PostPage::askWhose);
+  connect(&session_.book(), &StudentBook::studentsChanged, this, [this] {
     if (loaded_) refreshTable();
   });
-  connect(strip_, &SentStrip::corrected, this, [this](const Piece& piece) {
+  connect(strip_, &SentStrip::corrected, this, [this](const Correction& piece) {
     if (student_) session_.post().correct(*student_, piece);
   });
   connect(strip_, &SentStrip::playWanted, this, &PostPage::playOrStop);
@@ -117,7 +117,7 @@ QWidget* PostPage::buildHead() {
   connect(open, &QPushButton::clicked, this, [this] { askForFiles(false); });
   connect(folder, &QPushButton::clicked, this, [this] { askForFiles(true); });
   connect(write, &QPushButton::clicked, this, [this] { writeOut(true); });
-  connect(cancel_, &QPushButton::clicked, &session_.post(), &Post::cancel);
+  connect(cancel_, &QPushButton::clicked, &session_.post(), &HomeworkInbox::cancel);
   connect(lists_, &QComboBox::activated, this,
           [this](int index) { session_.post().choose(lists_->itemData(index).toLongLong()); });
   auto* row = new QWidget;
@@ -139,11 +139,11 @@ QWidget* PostPage::buildHead() {
 void PostPage::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
   // The one who is here, where they sent something.
-  if (const Student* here = session_.roster().chosen(); here && session_.post().sentOf(here->id))
+  if (const Student* here = session_.book().chosen(); here && session_.post().sentOf(here->id))
     chooseStudent(here->id);
   if (loaded_) return;
   loaded_ = true;
-  if (const Student* here = session_.roster().chosen()) student_ = here->id;
+  if (const Student* here = session_.book().chosen()) student_ = here->id;
   session_.post().load();
   refreshLists();
   refreshTable();
@@ -151,7 +151,7 @@ void PostPage::showEvent(QShowEvent* event) {
 
 void PostPage::refreshLists() {
   lists_->clear();
-  const Post& post = session_.post();
+  const HomeworkInbox& post = session_.post();
   for (const Homework& homework : post.lists()) {
     const auto list =
         parseHomework(homework.list, [this](const std::string& id) { return session_.lesson().find(id); });
@@ -172,7 +172,7 @@ void PostPage::refreshLists() {
 }
 
 void PostPage::refreshProgress() {
-  const Post& post = session_.post();
+  const HomeworkInbox& post = session_.post();
   const auto all = static_cast<int>(post.sent().size());
   const int done = post.done();
   progress_->setVisible(post.running());
@@ -197,14 +197,16 @@ void PostPage::refreshProgress() {
 }
 
 std::int64_t PostPage::studentIn(int row) const {
-  const auto& students = session_.roster().students();
+  const auto& students = session_.book().students();
   return row >= 0 && row < std::ssize(students) ? students[static_cast<std::size_t>(row)].id : 0;
 }
 
-const Post::Sent* PostPage::shown() const { return student_ ? session_.post().sentOf(*student_) : nullptr; }
+const HomeworkInbox::Submission* PostPage::shown() const {
+  return student_ ? session_.post().sentOf(*student_) : nullptr;
+}
 
 const Instrument* PostPage::instrumentOf(std::int64_t student) const {
-  const Student* who = session_.roster().find(student);
+  const Student* who = session_.book().find(student);
   return who ? findInstrument(who->instrument) : nullptr;
 }
 
@@ -228,7 +230,7 @@ void PostPage::refreshTable() {
   const auto items = static_cast<int>(list.items.size());
   table_->clear();
   table_->setColumnCount(items + 2);
-  table_->setRowCount(static_cast<int>(session_.roster().students().size()));
+  table_->setRowCount(static_cast<int>(session_.book().students().size()));
   QStringList heads{tr("Student")};
   for (int i = 0; i < items; ++i) heads << QString::number(i + 1);
   heads << tr("Listen");
@@ -283,9 +285,9 @@ void PostPage::refreshRows() {
 
 void PostPage::refreshRow(int row, const std::map<std::int64_t, QString>& wanted) {
   const std::int64_t student = studentIn(row);
-  const Student* who = session_.roster().find(student);
+  const Student* who = session_.book().find(student);
   if (!who) return;
-  const Post::Sent* sent = session_.post().sentOf(student);
+  const HomeworkInbox::Submission* sent = session_.post().sentOf(student);
   const auto put = [&](int column, const QString& text, const QIcon& icon = {}) {
     auto* item = new QTableWidgetItem(icon, text);
     table_->setItem(row, column, item);
@@ -301,7 +303,7 @@ void PostPage::refreshRow(int row, const std::map<std::int64_t, QString>& wanted
       continue;
     }
     const MarkedItem& marked = sent->marked->marking.items[static_cast<std::size_t>(i)];
-    const MarkedTry* best = marked.bestTry();
+    const MarkedAttempt* best = marked.bestTry();
     const Verdict verdict = best ? overallVerdict(best->analysis.readings) : Verdict::unmeasured;
     QTableWidgetItem* item =
         put(i + 1,
@@ -320,7 +322,7 @@ void PostPage::refreshRow(int row, const std::map<std::int64_t, QString>& wanted
 }
 
 void PostPage::showStudent() {
-  const Post::Sent* sent = shown();
+  const HomeworkInbox::Submission* sent = shown();
   strip_->setMarked(sent ? sent->marked : nullptr);
   card_->setStudent(student_);
 }
@@ -340,7 +342,7 @@ void PostPage::next() {
 }
 
 void PostPage::playOrStop() {
-  const Post::Sent* sent = shown();
+  const HomeworkInbox::Submission* sent = shown();
   const auto piece = strip_->chosen();
   if (session_.speaker().playing()) return session_.speaker().stop();
   if (sent && sent->marked && piece)

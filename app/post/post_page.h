@@ -51,7 +51,7 @@ class PostPage : public QWidget {
   void chooseWatched();
   void writeOut(bool all);
   std::int64_t studentIn(int row) const;
-  const Post::Sent* shown() const;
+  const HomeworkInbox::Submission* shown() const;
   const Instrument* instrumentOf(std::int64_t student) const;
   std::map<std::int64_t, QString> first() const;
 

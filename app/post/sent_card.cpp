@@ -68,8 +68,8 @@ void SentCard::setStudent(std::optional<std::int64_t> student) {
 }
 
 QString SentCard::answerOf(std::int64_t student) const {
-  const Post::Sent* sent = session_.post().sentOf(student);
-  const Student* who = session_.roster().find(student);
+  const HomeworkInbox::Submission* sent = session_.post().sentOf(student);
+  const Student* who = session_.book().find(student);
   if (!sent || !who) return {};
   if (sent->kept.answer) return words::plain(*sent->kept.answer);
   return sent->marked ? words::answer(words::plain(who->name), sent->marked->heard->list,
@@ -79,8 +79,8 @@ QString SentCard::answerOf(std::int64_t student) const {
 
 void SentCard::refresh() {
   filling_ = true;
-  const Post::Sent* sent = (student_ ? session_.post().sentOf(*student_) : nullptr);
-  const Student* who = student_ ? session_.roster().find(*student_) : nullptr;
+  const HomeworkInbox::Submission* sent = (student_ ? session_.post().sentOf(*student_) : nullptr);
+  const Student* who = student_ ? session_.book().find(*student_) : nullptr;
   name_->setText(who ? words::plain(who->name) : QString());
   const Instrument* instrument = who ? findInstrument(who->instrument) : nullptr;
   const bool marked = sent && sent->marked;

@@ -94,13 +94,13 @@ void SentStrip::makeColumns() {
 
 void SentStrip::resizeEvent(QResizeEvent*) { makeColumns(); }
 
-std::vector<Piece> SentStrip::tries() const {
-  std::vector<Piece> list;
+std::vector<Correction> SentStrip::tries() const {
+  std::vector<Correction> list;
   if (!marked_) return list;
   for (std::size_t i = 0; i < marked_->marking.items.size(); ++i)
-    for (const MarkedTry& t : marked_->marking.items[i].tries)
+    for (const MarkedAttempt& t : marked_->marking.items[i].tries)
       list.push_back({t.file, t.start_s, t.end_s, i});
-  std::ranges::sort(list, {}, [](const Piece& p) { return std::pair(p.file, p.from_s); });
+  std::ranges::sort(list, {}, [](const Correction& p) { return std::pair(p.file, p.from_s); });
   return list;
 }
 
@@ -174,9 +174,9 @@ void SentStrip::paintTries(QPainter& painter) const {
   double free = -1.0;
   bool low = false;
   painter.setFont(style::work(style::kType, true));
-  const std::vector<Piece> all = tries();
+  const std::vector<Correction> all = tries();
   for (std::size_t i = 0; i < all.size(); ++i) {
-    const Piece& piece = all[i];
+    const Correction& piece = all[i];
     const double from = x(piece.file, piece.from_s), to = x(piece.file, piece.to_s);
     const bool isChosen = chosen_ && chosen_->file == piece.file && chosen_->from_s == piece.from_s;
     const QRectF box(from, kHead, to - from, height() - kHead - kFoot);
@@ -237,7 +237,7 @@ void SentStrip::paintCells(QPainter& painter) const {
 }
 
 std::optional<SentStrip::End> SentStrip::endAt(double at) const {
-  for (const Piece& piece : tries())
+  for (const Correction& piece : tries())
     for (const bool last : {false, true})
       if (std::abs(x(piece.file, last ? piece.to_s : piece.from_s) - at) <= kNear) return End{piece, last};
   return std::nullopt;
@@ -251,7 +251,7 @@ void SentStrip::mousePressEvent(QMouseEvent* event) {
   pressed_ = placeAt(event->position().x());
   chosen_.reset();
   if (dragged_) chosen_ = dragged_->piece;
-  for (const Piece& piece : tries())
+  for (const Correction& piece : tries())
     if (!dragged_ && piece.file == pressed_->file && pressed_->at_s >= piece.from_s &&
         pressed_->at_s <= piece.to_s)
       chosen_ = piece;
@@ -275,12 +275,12 @@ void SentStrip::mouseMoveEvent(QMouseEvent* event) {
   if (here.file != pressed_->file) return;
   constexpr double leastMark_s = 0.3;
   if (dragged_) {
-    Piece moved = dragged_->piece;
+    Correction moved = dragged_->piece;
     (dragged_->last ? moved.to_s : moved.from_s) = here.at_s;
     if (moved.to_s - moved.from_s > leastMark_s) chosen_ = moved;
   } else if (std::abs(here.at_s - pressed_->at_s) > leastMark_s) {
-    chosen_ = Piece{here.file, std::min(here.at_s, pressed_->at_s), std::max(here.at_s, pressed_->at_s),
-                    std::nullopt};
+    chosen_ = Correction{here.file, std::min(here.at_s, pressed_->at_s), std::max(here.at_s, pressed_->at_s),
+                         std::nullopt};
   }
   emit chosenChanged();
   update();
@@ -303,7 +303,7 @@ void SentStrip::mouseReleaseEvent(QMouseEvent*) {
 
 /// The chosen stretch is a try at an item, or at none.
 void SentStrip::assign(std::optional<std::size_t> item) {
-  Piece piece = *chosen_;
+  Correction piece = *chosen_;
   if (piece.item == item) return;
   piece.item = item;
   chosen_ = item ? std::optional(piece) : std::nullopt;
@@ -323,7 +323,7 @@ void SentStrip::keyPressEvent(QKeyEvent* event) {
   }
   if (chosen_ && key == Qt::Key_Delete) return assign(std::nullopt);
   if ((key == Qt::Key_Left || key == Qt::Key_Right) && !all.empty()) {
-    const auto here = std::ranges::find_if(all, [&](const Piece& p) {
+    const auto here = std::ranges::find_if(all, [&](const Correction& p) {
       return chosen_ && p.file == chosen_->file && p.from_s == chosen_->from_s;
     });
     auto next = static_cast<std::ptrdiff_t>(here == all.end() ? (key == Qt::Key_Right ? -1 : std::ssize(all))
@@ -342,7 +342,7 @@ bool SentStrip::event(QEvent* event) {
   const auto* help = static_cast<QHelpEvent*>(event);
   const Place at = placeAt(help->pos().x());
   QStringList text{words::clock(at.at_s)};
-  for (const Piece& piece : tries())
+  for (const Correction& piece : tries())
     if (piece.file == at.file && at.at_s >= piece.from_s && at.at_s <= piece.to_s)
       text << titleOf(*piece.item);
   QToolTip::showText(help->globalPos(), text.join(QStringLiteral(" · ")), this);

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/homework/marker.h"
+#include "app/session/homework/homework_queue.h"
 
 namespace calando {
 
@@ -16,12 +16,12 @@ class SentStrip : public QWidget {
   SentStrip();
   void setMarked(MarkedPtr marked);
   /// What is chosen or marked: nullopt for nothing.
-  std::optional<Piece> chosen() const { return chosen_; }
+  std::optional<Correction> chosen() const { return chosen_; }
   QSize sizeHint() const override { return {900, 190}; }
   QSize minimumSizeHint() const override { return {400, 150}; }
 
  signals:
-  void corrected(const calando::Piece& piece);
+  void corrected(const calando::Correction& piece);
   void chosenChanged();
   void playWanted();
 
@@ -45,7 +45,7 @@ class SentStrip : public QWidget {
     bool pitched = false;
   };
   struct End {
-    Piece piece;  ///< the try that it is an end of
+    Correction piece;  ///< the try that it is an end of
     bool last;
   };
   double length_s() const;
@@ -53,7 +53,7 @@ class SentStrip : public QWidget {
   Place placeAt(double x) const;
   void makeColumns();
   void assign(std::optional<std::size_t> item);
-  std::vector<Piece> tries() const;
+  std::vector<Correction> tries() const;
   std::optional<End> endAt(double x) const;
   void paintSounds(QPainter& painter) const;
   void paintTries(QPainter& painter) const;
@@ -65,7 +65,7 @@ class SentStrip : public QWidget {
 
   MarkedPtr marked_;
   std::vector<Column> columns_;
-  std::optional<Piece> chosen_;
+  std::optional<Correction> chosen_;
   std::optional<End> dragged_;
   std::optional<Place> pressed_;
   bool lifted_ = false;  ///< the chosen one, by its title

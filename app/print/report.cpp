@@ -31,12 +31,12 @@ std::vector<std::string> cardsOf(std::span<const PastTake> past, Day today) {
 }
 
 /// The take of a card that stands for it: the newest of the best.
-const Take* bestTakeOf(const Roster& roster, const std::string& exercise) {
+const Take* bestTakeOf(const StudentBook& book, const std::string& exercise) {
   std::vector<const PastTake*> takes;
-  for (const PastTake& take : roster.past())
+  for (const PastTake& take : book.past())
     if (take.exercise == exercise && counts(take)) takes.push_back(&take);
   const auto best = bestFew(std::move(takes), 1);
-  return best.empty() ? nullptr : roster.take(best.front()->id);
+  return best.empty() ? nullptr : book.take(best.front()->id);
 }
 
 QString titled(const std::string& exercise, const Lesson& lesson) {
@@ -67,30 +67,30 @@ void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming nami
   kind_ = kind;
   paper_ = paper;
   naming_ = naming;
-  const Roster& roster = session_.roster();
+  const StudentBook& book = session_.book();
   if (kind == ReportKind::term) {
-    for (const Student& student : roster.students()) {
+    for (const Student& student : book.students()) {
       const auto takes = session_.studio().takes(student.id);
       if (takes && !takes->empty()) want(takes->front());
     }
   } else {
-    for (const std::string& exercise : cardsOf(roster.past(), session_.today()))
-      if (const Take* best = bestTakeOf(roster, exercise)) want(*best);
+    for (const std::string& exercise : cardsOf(book.past(), session_.today()))
+      if (const Take* best = bestTakeOf(book, exercise)) want(*best);
   }
   if (!busy()) finish();
 }
 
 void ReportMaker::want(const Take& take) {
   if (!take.soundKept()) return;
-  Analyst::Request request;
+  AnalysisQueue::Request request;
   request.take = take;
   request.file = session_.studio().takeFile(take);
   request.samplesWanted = false;
-  waiting_.push_back(session_.analyst().ask(std::move(request), Analyst::Urgency::later,
-                                            [this, id = take.id](const Analyst::Answer& answer) {
-                                              if (answer.picture) pictures_[id] = answer.picture;
-                                              if (!busy()) finish();
-                                            }));
+  waiting_.push_back(session_.analyses().ask(std::move(request), AnalysisQueue::Urgency::later,
+                                             [this, id = take.id](const AnalysisQueue::Answer& answer) {
+                                               if (answer.picture) pictures_[id] = answer.picture;
+                                               if (!busy()) finish();
+                                             }));
 }
 
 void ReportMaker::finish() { emit made(kind_ == ReportKind::term ? classPages() : studentPages()); }
@@ -109,7 +109,7 @@ void ReportMaker::addPicture(Pages& pages, const Take& take, const QString& capt
 /// The figures that a card shows first: where they are, where they were, and whether that is more than
 /// chance.
 void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plain, bool withChart) const {
-  const auto& past = session_.roster().past();
+  const auto& past = session_.book().past();
   const ExercisePtr card = session_.lesson().find(exercise);
   if (!card) return;
   std::size_t shown = 0;
@@ -150,8 +150,8 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
 std::shared_ptr<Pages> ReportMaker::studentPages() const {
   const bool plain = kind_ == ReportKind::parents;
   auto pages = std::make_shared<Pages>(paper_);
-  const Roster& roster = session_.roster();
-  const Student* student = roster.chosen();
+  const StudentBook& book = session_.book();
+  const Student* student = book.chosen();
   if (!student) return pages;
   const Instrument* instrument = findInstrument(student->instrument);
   pages->title(plain ? tr("What %1 is working at").arg(words::plain(student->name))
@@ -159,13 +159,13 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
   pages->small(
       tr("%1 · %2", "instrument, day")
           .arg(instrument ? words::said(instrument->name) : QString(), words::dayAndYear(session_.today())));
-  const std::vector<std::string> cards = cardsOf(roster.past(), session_.today());
+  const std::vector<std::string> cards = cardsOf(book.past(), session_.today());
   if (cards.empty()) pages->paragraph(tr("No take of the last four weeks has figures."));
   for (const std::string& exercise : cards) {
     pages->heading(titled(exercise, session_.lesson()));
     if (const ExercisePtr card = session_.lesson().find(exercise); plain && card)
       pages->paragraph(words::said(card->purpose));
-    if (const Take* best = bestTakeOf(roster, exercise))
+    if (const Take* best = bestTakeOf(book, exercise))
       addPicture(*pages, *best,
                  tr("A take of %1: the line’s height is the pitch, its thickness the loudness.")
                      .arg(words::moment(QDateTime::fromSecsSinceEpoch(best->made_unix_s))));
@@ -208,7 +208,7 @@ std::shared_ptr<Pages> ReportMaker::classPages() const {
   std::vector<QStringList> rows{
       {tr("Student"), tr("Instrument"), tr("Days"), tr("Takes"), tr("Sound"), tr("Longest held")}};
   std::vector<std::pair<QString, Take>> newest;
-  for (const Student& student : session_.roster().students()) {
+  for (const Student& student : session_.book().students()) {
     const auto takes = session_.studio().takes(student.id);
     const auto summaries = session_.studio().summaries(student.id);
     if (!takes || !summaries) continue;

@@ -98,8 +98,8 @@ void ReportDialog::showReport(const std::shared_ptr<Pages>& report) {
 
 QString ReportDialog::write(const QString& kind, const QString& file) const {
   if (kind == QLatin1String("csv")) {
-    const Student* student = session_.roster().chosen();
-    return writeText(figuresAsCsv(session_.roster().takes(), session_.roster().past(),
+    const Student* student = session_.book().chosen();
+    return writeText(figuresAsCsv(session_.book().takes(), session_.book().past(),
                                   student ? findInstrument(student->instrument) : nullptr),
                      file);
   }

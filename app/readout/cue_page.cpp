@@ -68,7 +68,7 @@ std::optional<std::size_t> CuePage::chosenInhale() const {
 
 void CuePage::refresh() {
   foot_->setVisible(picture_ && picture_->context.exercise->drillsBreath());
-  const std::size_t learnt = session_.roster().openBreaths().size();
+  const std::size_t learnt = session_.book().openBreaths().size();
   learnt_->setText(learnt == 0 ? tr("Breaths in are held against what holds for everybody. Choose one that "
                                     "sounds open to hold them against this player’s own.")
                                : tr("Held against this player’s own open breaths: %1.").arg(learnt));

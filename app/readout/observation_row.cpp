@@ -49,14 +49,14 @@ ObservationRow::ObservationRow(Session& session)
   often_->setWordWrap(true);
   tried_->setObjectName("ledger");
   tried_->setWordWrap(true);
-  connect(seen_, &QToolButton::clicked, &session_.open(), &OpenTake::nextSeen);
-  connect(&session_.open(), &OpenTake::changed, this, &ObservationRow::refresh);
-  connect(&session_.open(), &OpenTake::said, this, &ObservationRow::refresh);
+  connect(seen_, &QToolButton::clicked, &session_.open(), &ShownTake::nextSeen);
+  connect(&session_.open(), &ShownTake::changed, this, &ObservationRow::refresh);
+  connect(&session_.open(), &ShownTake::said, this, &ObservationRow::refresh);
   refresh();
 }
 
 void ObservationRow::refresh() {
-  const OpenTake& open = session_.open();
+  const ShownTake& open = session_.open();
   setVisible(open.observation() != nullptr);
   if (!open.observation()) return;
   const Seen seen = open.take()->seen;

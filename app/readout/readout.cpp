@@ -14,7 +14,7 @@
 #include "app/readout/reflection_bar.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/reckoning/drawing.h"
+#include "core/reckoning/slide_adjustment.h"
 
 namespace calando {
 
@@ -53,10 +53,10 @@ Readout::Readout(Session& session)
   layout->addWidget(reflection_);
   connect(cues_, &CuePage::cueChosen, this, &Readout::cueChosen);
   connect(reach_, &ReachChart::takeChosen, &session_, &Session::choose);
-  connect(&session_.open(), &OpenTake::changed, this, &Readout::refresh);
-  connect(&session_.open(), &OpenTake::said, this, &Readout::refresh);
-  connect(&session_.guessing(), &Guessing::changed, this, &Readout::veil);
-  connect(guess_, &GuessBox::guessed, &session_.guessing(), &Guessing::guess);
+  connect(&session_.open(), &ShownTake::changed, this, &Readout::refresh);
+  connect(&session_.open(), &ShownTake::said, this, &Readout::refresh);
+  connect(&session_.guessing(), &FigureGuessing::changed, this, &Readout::veil);
+  connect(guess_, &GuessBox::guessed, &session_.guessing(), &FigureGuessing::guess);
   connect(&session_.lesson(), &Lesson::stepChanged, this, &Readout::refresh);
   refresh();
 }
@@ -123,7 +123,7 @@ QWidget* Readout::buildFigures() {
 
 /// Before the guess nothing is to be seen.
 void Readout::veil() {
-  const Guessing::Wanted* wanted = session_.guessing().wanted();
+  const FigureGuessing::Wanted* wanted = session_.guessing().wanted();
   const bool open = !wanted;
   guess_->setVisible(!open);
   if (wanted) guess_->ask(*wanted->figure);
@@ -136,7 +136,7 @@ void Readout::veil() {
 }
 
 void Readout::refresh() {
-  const OpenTake& open = session_.open();
+  const ShownTake& open = session_.open();
   const SnapshotPtr picture = open.picture();
   const Analysis none;
   const bool stopped = open.take() && open.take()->stopped;
@@ -164,12 +164,12 @@ void Readout::refresh() {
 
 /// What attention did to the figure that the card asks for first, over all takes of it.
 QString Readout::attentionText() const {
-  const OpenTake& open = session_.open();
+  const ShownTake& open = session_.open();
   const SnapshotPtr picture = open.picture();
   if (!open.take() || !picture || picture->analysis.readings.empty()) return {};
   const Figure& figure = *picture->analysis.readings.front().figure;
   const auto effect =
-      attentionEffect(session_.roster().past(), open.take()->asked.exercise, std::string(figure.id));
+      attentionEffect(session_.book().past(), open.take()->asked.exercise, std::string(figure.id));
   if (!effect) return {};
   const auto number = [&](double value) { return words::number(value, figure.print); };
   const QString both = tr("%1: %2 with the mind on the sound, %3 on the count")
@@ -194,7 +194,7 @@ QString Readout::tuningText() const {
 
 /// Breaths have weeks instead of a range; a single sound has neither rows nor a range.
 void Readout::showPages(const SnapshotPtr& picture) {
-  const OpenTake& open = session_.open();
+  const ShownTake& open = session_.open();
   const bool cues = picture && picture->sheet.cues.size() > 1 && picture->context.exercise->asksForSound();
   const bool breaths = picture && picture->context.exercise->drillsBreath();
   cues_->setPicture(cues ? picture : nullptr);
@@ -210,7 +210,7 @@ void Readout::showPages(const SnapshotPtr& picture) {
   const bool logs = picture && open.take() && picture->context.exercise->logsFingerings;
   if (logs)
     fingerings_->setTried(
-        fingeringsTried(session_.roster().past(), picture->context.exercise->id, open.take()->asked.note),
+        fingeringsTried(session_.book().past(), picture->context.exercise->id, open.take()->asked.note),
         picture->context);
   const bool shown[] = {cues || weeks || reach || logs, cues, cues && !breaths && !small, weeks, reach, logs};
   for (int page = 0; page < pages_->count(); ++page) choice_->button(page)->setVisible(shown[page]);
@@ -227,7 +227,7 @@ void Readout::showWeeks(const Exercise& shown) {
                               buzz[] = {{"span_semitones"}, {"held_s"}, {"hnr_db", middle}},
                               pair[] = {
                                   {"lock_s", middle}, {"residual_cents", middle}, {"noticed_cents", least}};
-  const auto& past = session_.roster().past();
+  const auto& past = session_.book().past();
   if (past.empty()) return;
   const bool small = shown.part != PartPlayed::whole, two = shown.pair.has_value();
   std::vector<PastTake> of;
@@ -256,9 +256,9 @@ void Readout::showWeeks(const Exercise& shown) {
 }
 
 void Readout::showReach() {
-  reach_->setReach(reachCourse(session_.roster().past()), session_.open().picture()->context.instrument,
+  reach_->setReach(reachCourse(session_.book().past()), session_.open().picture()->context.instrument,
                    [this](std::int64_t id) {
-                     const auto& takes = session_.roster().takes();
+                     const auto& takes = session_.book().takes();
                      const auto take = std::ranges::find(takes, id, &Take::id);
                      return take == takes.end()
                                 ? QString()

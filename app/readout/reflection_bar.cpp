@@ -57,23 +57,23 @@ ReflectionBar::ReflectionBar(Session& session)
   remark_->setPlaceholderText(tr("A note on this take"));
   remark_->setAccessibleName(tr("A note on this take"));
   remark_->setProperty(kFreeText, true);
-  OpenTake& open = session_.open();
+  ShownTake& open = session_.open();
   connect(words_, &QButtonGroup::idClicked, &open,
           [&open](int i) { open.setWord(static_cast<TeachersWord>(i)); });
   connect(attention_, &QButtonGroup::idClicked, &open,
           [&open](int i) { open.setAttention(static_cast<Attention>(i)); });
   connect(comfort_, &QButtonGroup::idClicked, &open,
           [&open](int i) { open.setComfort(static_cast<Comfort>(i)); });
-  connect(tried_, &QToolButton::clicked, &open, &OpenTake::toggleTried);
-  connect(model_, &QToolButton::clicked, &open, &OpenTake::toggleModel);
+  connect(tried_, &QToolButton::clicked, &open, &ShownTake::toggleTried);
+  connect(model_, &QToolButton::clicked, &open, &ShownTake::toggleModel);
   connect(remark_, &QLineEdit::editingFinished, this, &ReflectionBar::keepRemark);
-  connect(&open, &OpenTake::leaving, this, &ReflectionBar::keepRemark);
-  connect(&open, &OpenTake::changed, this, [this] {
+  connect(&open, &ShownTake::leaving, this, &ReflectionBar::keepRemark);
+  connect(&open, &ShownTake::changed, this, [this] {
     const Take* take = session_.open().take();
     remark_->setText(take ? words::plain(take->remark) : QString());
     refresh();
   });
-  connect(&open, &OpenTake::said, this, &ReflectionBar::refresh);
+  connect(&open, &ShownTake::said, this, &ReflectionBar::refresh);
   connect(&session_.lesson(), &Lesson::stepChanged, this, &ReflectionBar::fillTicks);
   connect(&session_.lesson(), &Lesson::stepChanged, this, &ReflectionBar::refresh);
   connect(&session_.run(), &TakeRun::phaseChanged, this, &ReflectionBar::refresh);
@@ -133,7 +133,7 @@ QHBoxLayout* ReflectionBar::row(const QString& caption, QButtonGroup*& group,
 }
 
 void ReflectionBar::refresh() {
-  const OpenTake& open = session_.open();
+  const ShownTake& open = session_.open();
   const Take* take = open.take();
   const bool may = session_.allowed().say;
   const auto show = [&](QButtonGroup* group, int chosen) {

@@ -215,7 +215,7 @@ void ReckonerPage::showEvent(QShowEvent* event) {
 
 /// What the student plays, as it stands there now.
 void ReckonerPage::readLesson() {
-  const AskedFor asked = session_.asking().asked();
+  const TakeSpec asked = session_.asking().asked();
   const Context context = contextFor(asked);
   const CueSheet sheet = unroll(context);
   givens_.reference.a4_hz = asked.a4_hz;
@@ -229,7 +229,7 @@ void ReckonerPage::readLesson() {
   note_->setText(shownNote(sheet.home, spellingFor(context)));
   filling_ = false;
   instrumentChosen();
-  if (const double longest_s = longestHeld_s(session_.roster().past()); longest_s > 0.0)
+  if (const double longest_s = longestHeld_s(session_.book().past()); longest_s > 0.0)
     for (std::size_t i = 0; i < rows_.size(); ++i)
       if (reckonings()[i].id == kBreath) rows_[i]->setLeft(std::min(longest_s, reckonings()[i].left.high));
 }
@@ -313,7 +313,7 @@ void ReckonerPage::hear(double hz) {
 }
 
 void ReckonerPage::takeIntoLesson() {
-  session_.asking().edit([this](Wish& wish) {
+  session_.asking().edit([this](TakeRequest& wish) {
     wish.note = givens_.writtenOf(givens_.note);
     wish.tempo_bpm = givens_.tempo_bpm;
     wish.a4_hz = givens_.reference.a4_hz;

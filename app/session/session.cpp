@@ -2,6 +2,7 @@
 
 #include <QTimer>
 
+#include "app/log/log.h"
 #include "app/session/common/today.h"
 #include "app/words/words.h"
 #include "core/exercise/cue_sheet.h"
@@ -20,26 +21,26 @@ Session::Session(Studio studio, Ears ears)
     : studio_(std::move(studio)),
       seeds_(std::move(ears.seeds)),
       speaker_(std::move(ears.speaker)),
-      analyst_(work_, std::move(ears.smallPicture)),
-      roster_(studio_, work_, analyst_, notices_, undo_),
-      lesson_(studio_, roster_, notices_, undo_),
-      planning_(studio_, roster_, lesson_, notices_, undo_),
-      intake_(studio_, analyst_, roster_, notices_),
-      post_(studio_, work_, roster_, lesson_, intake_, notices_, undo_),
-      retention_(studio_, roster_, notices_, undo_),
-      hearing_(studio_, work_, roster_, lesson_, notices_, *speaker_, seeds_),
-      guessing_(studio_, roster_, notices_),
-      byEar_(guessing_, studio_, roster_, analyst_, notices_, *speaker_, seeds_),
-      breathing_(studio_, roster_, lesson_),
-      asking_(studio_.clock(), roster_, lesson_, planning_),
-      open_(studio_, analyst_, roster_, lesson_, asking_, notices_, undo_),
+      analyses_(work_, std::move(ears.smallPicture)),
+      book_(studio_, work_, analyses_, notices_, undo_),
+      lesson_(studio_, book_, notices_, undo_),
+      planning_(studio_, book_, lesson_, notices_, undo_),
+      intake_(studio_, analyses_, book_, notices_),
+      post_(studio_, work_, book_, lesson_, intake_, notices_, undo_),
+      retention_(studio_, book_, notices_, undo_),
+      hearing_(studio_, work_, book_, lesson_, notices_, *speaker_, seeds_),
+      guessing_(studio_, book_, notices_),
+      byEar_(guessing_, studio_, book_, analyses_, notices_, *speaker_, seeds_),
+      breathing_(studio_, book_, lesson_),
+      asking_(studio_.clock(), book_, lesson_, planning_),
+      open_(studio_, analyses_, book_, lesson_, asking_, notices_, undo_),
       setup_(studio_, std::move(ears.inputs)),
       run_(work_, listener_, *speaker_, setup_),
-      keeping_(studio_, intake_, roster_, lesson_, asking_, open_, run_, notices_) {
+      keeping_(studio_, intake_, book_, lesson_, asking_, open_, run_, notices_) {
   asking_.setPlace(std::max(1, static_cast<int>(studio_.get(settings::place))));
-  connect(&roster_, &Roster::leaving, &open_, &OpenTake::clear);
-  connect(&roster_, &Roster::studentChanged, this, &Session::studentChanged);
-  connect(&roster_, &Roster::erasing, this, [this] {
+  connect(&book_, &StudentBook::leaving, &open_, &ShownTake::clear);
+  connect(&book_, &StudentBook::studentChanged, this, &Session::studentChanged);
+  connect(&book_, &StudentBook::erasing, this, [this] {
     speaker_->stop();
     open_.clear();
   });
@@ -52,7 +53,7 @@ Session::Session(Studio studio, Ears ears)
     speaker_->setOutput(setup_.output());
     run_.setLevel(setup_.output_db());
   });
-  connect(&asking_, &Asking::waysChanged, this, &Session::holdEarlier);
+  connect(&asking_, &RequestEditor::waysChanged, this, &Session::holdEarlier);
   connect(&setup_, &SoundSetup::inputChosen, this, &Session::hearTwo);
   connect(&lesson_, &Lesson::stepChanged, this, &Session::hearTwo);
   // Told by the list of devices, or by the sound that ends: the same thing, once.
@@ -81,13 +82,13 @@ void Session::studentChanged() {
 
 /// The take on show.
 void Session::connectOpen() {
-  connect(&open_, &OpenTake::changed, this, [this] {
+  connect(&open_, &ShownTake::changed, this, [this] {
     if (open_.take()) lately_ = Lately{open_.picture(), open_.samples(), open_.rate_hz()};
   });
   connect(&keeping_, &Keeping::playedKept, this, [this] {
     if (open_.take()) guessing_.ask(*open_.take(), open_.picture()->analysis);
   });
-  connect(&open_, &OpenTake::changed, this, [this] { guessing_.shown(open_.id()); });
+  connect(&open_, &ShownTake::changed, this, [this] { guessing_.shown(open_.id()); });
   connect(speaker_.get(), &Speaker::moved, this, [this](double seconds) {
     if (hearsOpen_) emit openHeard(seconds);
   });
@@ -98,7 +99,7 @@ void Session::connectOpen() {
 
 void Session::connectRun() {
   connect(&run_, &TakeRun::phaseChanged, this,
-          [this] { roster_.setQuiet(run_.phase() == TakeRun::Phase::ready); });
+          [this] { book_.setQuiet(run_.phase() == TakeRun::Phase::ready); });
   connect(&run_, &TakeRun::recordingFailed, this, [this](const QString& why) {
     notices_.sayLoss(
         tr("Recording to disk has stopped: %1. What was recorded so far is safe, the rest of this take is "
@@ -124,14 +125,16 @@ Session::~Session() = default;
 void Session::begin() {
   speaker_->setOutput(setup_.output());
   run_.listen();
-  roster_.load();
+  book_.load();
+  qCInfo(logStudio) << "open with" << book_.students().size() << "students"
+                    << (readOnly() ? "only to look at" : "");
   if (readOnly())
     notices_.say(
         tr("Another Calando window has this studio open. Here it can be looked at, but nothing is changed or "
            "recorded."));
   else
     QTimer::singleShot(0, &keeping_, &Keeping::offerStrays);
-  for (const Problem& remark : studio_.remarks()) notices_.sayLoss(words::said(remark));
+  for (const Problem& remark : studio_.remarks()) notices_.failed(remark);
   if (!readOnly() && owesBackup()) notices_.say(tr("No backup for a month: Settings (Ctrl+,) makes one."));
   retention_.begin();
   if (readOnly()) return;
@@ -143,7 +146,7 @@ void Session::begin() {
 }
 
 bool Session::idle() const {
-  return work_.idle() && roster_.settled() && run_.phase() == TakeRun::Phase::ready;
+  return work_.idle() && book_.settled() && run_.phase() == TakeRun::Phase::ready;
 }
 
 void Session::toggle() {
@@ -159,7 +162,7 @@ void Session::stopHere() {
   const bool breathes = lesson_.current()->drillsBreath();
   const bool taking = run_.taking();
   if (run_.phase() != TakeRun::Phase::ready) run_.stop(breathes && taking);
-  if (!breathes || readOnly() || !roster_.chosen() || breathing_.stoppedAt()) return;
+  if (!breathes || readOnly() || !book_.chosen() || breathing_.stoppedAt()) return;
   if (!taking && !std::exchange(stopSaid_, true))
     return notices_.say(tr("Light-headed? Esc once more: no more breathing today."));
   stopSaid_ = false;
@@ -213,7 +216,7 @@ void Session::moveMicrophone() {
 
 /// The take that was on show last sounds again as the partner, until something else is wished.
 void Session::holdEarlier() {
-  if (asking_.support() != Asking::Support::earlier) return earlier_.reset();
+  if (asking_.support() != RequestEditor::AccompanimentKind::earlier) return earlier_.reset();
   if (earlier_) return;
   if (const Tone* tone = lately_ ? lately_->picture->analysis.mainTone() : nullptr)
     earlier_ = heldFrom(*lately_->samples, lately_->rate_hz, lately_->picture->tracks, *tone);
@@ -227,8 +230,10 @@ void Session::holdEarlier() {
 /// Of two who play no partner is made.
 void Session::hearTwo() {
   const auto support = asking_.support();
-  const bool made = support == Asking::Support::partner || support == Asking::Support::earlier;
-  if (made && setup_.chosen().players() != Input::Players::one) asking_.setSupport(Asking::Support::flash);
+  const bool made = support == RequestEditor::AccompanimentKind::partner ||
+                    support == RequestEditor::AccompanimentKind::earlier;
+  if (made && setup_.chosen().players() != Input::Players::one)
+    asking_.setSupport(RequestEditor::AccompanimentKind::flash);
 }
 
 void Session::louder(double db) {
@@ -239,7 +244,7 @@ void Session::louder(double db) {
 
 void Session::startTake() {
   if (readOnly()) return;
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   if (!student)
     return notices_.say(tr("Add a student first: then a take has somebody to belong to."),
                         tr("Add a student"), [this] { emit studentWanted(); });
@@ -304,7 +309,7 @@ void Session::delayUnmeasured(TakeRun::NoDelay why) {
 
 void Session::openFiles(const std::vector<std::filesystem::path>& files) {
   if (files.empty() || readOnly()) return;
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   if (!student)
     return notices_.say(tr("Add a student first: then the recordings have somebody to belong to."),
                         tr("Add a student"), [this] { emit studentWanted(); });
@@ -321,7 +326,7 @@ void Session::deleteTake() {
   const auto id = open_.id();
   if (!id || *id <= 0 || readOnly() || run_.taking()) return;
   open_.clear();
-  if (!roster_.deleteTake(*id)) return;
+  if (!book_.deleteTake(*id)) return;
   open_.openNewest();
   sayUndoable(tr("The take was deleted."));
 }
@@ -329,12 +334,12 @@ void Session::deleteTake() {
 void Session::compare(const std::vector<std::int64_t>& marked, bool blind) {
   std::vector<Take> wanted;
   for (const std::int64_t id : marked)
-    if (const Take* take = roster_.take(id); take && take->soundKept() && wanted.size() < kMostCompared)
+    if (const Take* take = book_.take(id); take && take->soundKept() && wanted.size() < kMostCompared)
       wanted.push_back(*take);
   if (wanted.size() < 2 && open_.take()) {
     wanted = {*open_.take()};
-    const auto before = takeBefore(roster_.past(), open_.take()->id);
-    if (const Take* take = before ? roster_.take(*before) : nullptr; take && take->soundKept())
+    const auto before = takeBefore(book_.past(), open_.take()->id);
+    if (const Take* take = before ? book_.take(*before) : nullptr; take && take->soundKept())
       wanted.push_back(*take);
   }
   if (wanted.size() < 2)
@@ -344,13 +349,13 @@ void Session::compare(const std::vector<std::int64_t>& marked, bool blind) {
   std::ranges::sort(wanted, {}, [](const Take& t) { return std::pair(t.made_unix_s, t.id); });
   speaker_->stop();
   comparing_.clear();
-  const auto answers = std::make_shared<std::vector<std::optional<Analyst::Answer>>>(wanted.size());
+  const auto answers = std::make_shared<std::vector<std::optional<AnalysisQueue::Answer>>>(wanted.size());
   for (std::size_t i = 0; i < wanted.size(); ++i) {
-    Analyst::Request request;
+    AnalysisQueue::Request request;
     request.take = wanted[i];
     request.file = studio_.takeFile(wanted[i]);
-    comparing_.push_back(
-        analyst_.ask(std::move(request), Analyst::Urgency::now, [=, this](const Analyst::Answer& answer) {
+    comparing_.push_back(analyses_.ask(
+        std::move(request), AnalysisQueue::Urgency::now, [=, this](const AnalysisQueue::Answer& answer) {
           if (!answer.picture) {
             comparing_.clear();
             return notices_.sayLoss(words::said(*answer.error));
@@ -358,7 +363,7 @@ void Session::compare(const std::vector<std::int64_t>& marked, bool blind) {
           (*answers)[i] = answer;
           if (std::ranges::any_of(*answers, [](const auto& one) { return !one; })) return;
           comparing_.clear();
-          std::vector<Analyst::Answer> all;
+          std::vector<AnalysisQueue::Answer> all;
           for (auto& one : *answers) all.push_back(std::move(*one));
           if (blind) std::ranges::shuffle(all, std::mt19937(seeds_()));
           emit compared(all, blind);
@@ -395,7 +400,7 @@ void Session::finish() {
   // A take that is sounding stays in recording/ and is offered at the next start.
   listener_.quiet();
   speaker_->stop();
-  roster_.finish();
+  book_.finish();
 }
 
 }  // namespace calando

@@ -5,9 +5,9 @@
 
 #include "app/session/common/chance.h"
 #include "app/session/common/today.h"
-#include "app/session/ears/by_ear.h"
-#include "app/session/ears/hearing.h"
-#include "app/session/homework/post.h"
+#include "app/session/ears/blind_listening.h"
+#include "app/session/ears/ear_training.h"
+#include "app/session/homework/homework_inbox.h"
 #include "app/session/lesson/breathing.h"
 #include "app/session/students/retention.h"
 #include "app/session/take/keeping.h"
@@ -35,22 +35,22 @@ class Session : public QObject {
   Studio& studio() { return studio_; }
   bool readOnly() const { return studio_.readOnly(); }
   Notices& notices() { return notices_; }
-  Analyst& analyst() { return analyst_; }
+  AnalysisQueue& analyses() { return analyses_; }
   const Clock& clock() const { return studio_.clock(); }
   Day today() const { return calando::today(clock()); }
   WorkQueue& work() { return work_; }
   TakeIntake& intake() { return intake_; }
-  Roster& roster() { return roster_; }
+  StudentBook& book() { return book_; }
   Lesson& lesson() { return lesson_; }
   Planning& planning() { return planning_; }
-  Post& post() { return post_; }
+  HomeworkInbox& post() { return post_; }
   Retention& retention() { return retention_; }
-  Hearing& hearing() { return hearing_; }
-  Guessing& guessing() { return guessing_; }
-  ByEar& byEar() { return byEar_; }
-  Asking& asking() { return asking_; }
+  EarTraining& hearing() { return hearing_; }
+  FigureGuessing& guessing() { return guessing_; }
+  BlindListening& byEar() { return byEar_; }
+  RequestEditor& asking() { return asking_; }
   Breathing& breathing() { return breathing_; }
-  OpenTake& open() { return open_; }
+  ShownTake& open() { return open_; }
   SoundSetup& setup() { return setup_; }
   TakeRun& run() { return run_; }
   Speaker& speaker() { return *speaker_; }
@@ -130,7 +130,7 @@ class Session : public QObject {
   /// How far the take on show has been heard; nullopt: it is not heard any more.
   void openHeard(std::optional<double> seconds);
   /// Blind ones come in an order that nobody knows.
-  void compared(const std::vector<calando::Analyst::Answer>& takes, bool blind);
+  void compared(const std::vector<calando::AnalysisQueue::Answer>& takes, bool blind);
 
  private:
   template <class Work, class Then>
@@ -156,19 +156,19 @@ class Session : public QObject {
   Notices notices_;
   Undo undo_;
   std::unique_ptr<Speaker> speaker_;
-  Analyst analyst_;
-  Roster roster_;
+  AnalysisQueue analyses_;
+  StudentBook book_;
   Lesson lesson_;
   Planning planning_;
   TakeIntake intake_;
-  Post post_;
+  HomeworkInbox post_;
   Retention retention_;
-  Hearing hearing_;
-  Guessing guessing_;
-  ByEar byEar_;
+  EarTraining hearing_;
+  FigureGuessing guessing_;
+  BlindListening byEar_;
   Breathing breathing_;
-  Asking asking_;
-  OpenTake open_;
+  RequestEditor asking_;
+  ShownTake open_;
   SoundSetup setup_;
   Listener listener_;
   TakeRun run_;

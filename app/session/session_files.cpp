@@ -36,7 +36,7 @@ void Session::giveUp() {
 }
 
 void Session::writePack(PackKind kind, const std::filesystem::path& file) {
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   if (!student) return;
   const Homework* list = kind == PackKind::home ? post_.chosen() : nullptr;
   const auto entries = planPack(studio_, student->id, kind, list ? std::optional(list->id) : std::nullopt);
@@ -72,10 +72,10 @@ void Session::unpacked(const UnpackedPack& pack) {
 void Session::takePackIn(const UnpackedPack& pack, Replacing replacing) {
   const auto taken = calando::takePackIn(studio_, pack, replacing);
   if (!notices_.worked(taken)) return;
-  roster_.load();
+  book_.load();
   lesson_.reload();
   // Whoever plays now stays here until that is done.
-  if (run_.phase() == TakeRun::Phase::ready) roster_.choose(taken->student.id);
+  if (run_.phase() == TakeRun::Phase::ready) book_.choose(taken->student.id);
   post_.load();
   const QString name = words::plain(taken->student.name);
   notices_.say(taken->kind != PackKind::answer
@@ -125,7 +125,7 @@ void Session::restore(const std::filesystem::path& file, const std::filesystem::
 }
 
 bool Session::owesBackup() const {
-  const auto& takes = roster_.takes();
+  const auto& takes = book_.takes();
   double since = studio_.get(settings::backedUp);
   if (since <= 0.0 && !takes.empty()) since = static_cast<double>(takes.back().made_unix_s);
   return since > 0.0 && static_cast<double>(clock().now_unix_s()) - since > kOwed_s;

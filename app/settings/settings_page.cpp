@@ -204,7 +204,7 @@ QWidget* SettingsPage::buildRetention() {
   due_ = new QPushButton;
   due_->setObjectName("soundsDue");
   connect(due_, &QPushButton::clicked, this,
-          [this, &retention] { askForSounds(retention, session_.studio(), session_.roster(), this); });
+          [this, &retention] { askForSounds(retention, session_.studio(), session_.book(), this); });
   returnable_ = new QPushButton;
   returnable_->setObjectName("soundsBack");
   connect(returnable_, &QPushButton::clicked, this, [&retention] { retention.bringBack(); });

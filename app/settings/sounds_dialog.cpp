@@ -12,7 +12,7 @@ constexpr int kWidth = 680, kHeight = 480;
 constexpr double kMegabyte = 1e6;
 }  // namespace
 
-SoundsDialog::SoundsDialog(const Retention& retention, const Studio& studio, const Roster& roster,
+SoundsDialog::SoundsDialog(const Retention& retention, const Studio& studio, const StudentBook& book,
                            QWidget* parent)
     : QDialog(parent),
       list_(new QTreeWidget),
@@ -37,7 +37,7 @@ SoundsDialog::SoundsDialog(const Retention& retention, const Studio& studio, con
       "backup before keeps it elsewhere."));
   intro->setWordWrap(true);
   for (const Take& take : takes_) {
-    const Student* student = roster.find(take.student);
+    const Student* student = book.find(take.student);
     const Exercise* card = findExercise(take.asked.exercise).get();
     auto* item =
         new QTreeWidgetItem(list_, {words::moment(QDateTime::fromSecsSinceEpoch(take.made_unix_s)),
@@ -91,8 +91,8 @@ void SoundsDialog::count() {
   go_->setEnabled(marked > 0);
 }
 
-void askForSounds(Retention& retention, const Studio& studio, const Roster& roster, QWidget* parent) {
-  SoundsDialog dialog(retention, studio, roster, parent);
+void askForSounds(Retention& retention, const Studio& studio, const StudentBook& book, QWidget* parent) {
+  SoundsDialog dialog(retention, studio, book, parent);
   if (dialog.exec() == QDialog::Accepted) retention.letGo(dialog.marked());
 }
 

@@ -15,7 +15,7 @@ class SoundsDialog : public QDialog {
   Q_OBJECT
 
  public:
-  SoundsDialog(const Retention& retention, const Studio& studio, const Roster& roster,
+  SoundsDialog(const Retention& retention, const Studio& studio, const StudentBook& book,
                QWidget* parent = nullptr);
   /// Those that are marked.
   std::vector<std::int64_t> marked() const;
@@ -32,6 +32,6 @@ class SoundsDialog : public QDialog {
 };
 
 /// Asks which of them shall go, and lets them.
-void askForSounds(Retention& retention, const Studio& studio, const Roster& roster, QWidget* parent);
+void askForSounds(Retention& retention, const Studio& studio, const StudentBook& book, QWidget* parent);
 
 }  // namespace calando

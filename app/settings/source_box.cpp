@@ -97,9 +97,9 @@ SourceBox::SourceBox(Session& session)
   connect(other_, &QComboBox::currentIndexChanged, this,
           [this] { session_.asking().setOther(other_->currentData().toLongLong()); });
   connect(&session_.lesson(), &Lesson::stepChanged, this, &SourceBox::fillOthers);
-  connect(&session_.asking(), &Asking::waysChanged, this, &SourceBox::fillOthers);
-  connect(&session_.roster(), &Roster::studentChanged, this, &SourceBox::fillOthers);
-  connect(&session_.roster(), &Roster::studentsChanged, this, &SourceBox::fillOthers);
+  connect(&session_.asking(), &RequestEditor::waysChanged, this, &SourceBox::fillOthers);
+  connect(&session_.book(), &StudentBook::studentChanged, this, &SourceBox::fillOthers);
+  connect(&session_.book(), &StudentBook::studentsChanged, this, &SourceBox::fillOthers);
   connect(calibrate_, &QPushButton::clicked, &session_, &Session::calibrate);
   connect(open_, &QPushButton::clicked, this, &SourceBox::filesWanted);
   SoundSetup& setup = session_.setup();
@@ -116,10 +116,10 @@ SourceBox::SourceBox(Session& session)
 /// Everybody but the one who is here.
 void SourceBox::fillOthers() {
   const QSignalBlocker quiet(other_);
-  const Student* here = session_.roster().chosen();
+  const Student* here = session_.book().chosen();
   other_->clear();
   other_->addItem(tr("with nobody else"), qlonglong{0});
-  for (const Student& student : session_.roster().students())
+  for (const Student& student : session_.book().students())
     if (!here || student.id != here->id)
       other_->addItem(tr("with %1").arg(words::plain(student.name)), static_cast<qlonglong>(student.id));
   other_->setCurrentIndex(std::max(0, other_->findData(static_cast<qlonglong>(session_.asking().other()))));
@@ -155,7 +155,7 @@ void SourceBox::showQuiet() {
 /// How sure it is where the notes of a counted exercise lie against its count.
 QString SourceBox::timing() const {
   if (!session_.lesson().current()->counted()) return {};
-  const bool heard = session_.asking().support() != Asking::Support::flash;
+  const bool heard = session_.asking().support() != RequestEditor::AccompanimentKind::flash;
   return tr(" · timing ±%1 ms")
       .arg(words::number(timingUnsure_ms(heard, session_.setup().delay_s()), 0, false));
 }

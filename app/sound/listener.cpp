@@ -34,7 +34,7 @@ struct Listener::Worker {
     double sheetStart_s = 0.0;
     bool placed = true;
     std::shared_ptr<LivePartner> partner;  // who listens
-    StreamClock clock = Heard{}.clock;
+    StreamClock clock = Recording{}.clock;
     std::size_t samples = 0;
   };
   mutable std::mutex saying;
@@ -80,12 +80,9 @@ struct Listener::Worker {
   /// To the interface, as long as this source is the one that is listened to.
   template <class Tell>
   void tell(Tell tell) {
-    QMetaObject::invokeMethod(
-        owner,
-        [alive = std::weak_ptr(alive), tell] {
-          if (!alive.expired()) tell();
-        },
-        Qt::QueuedConnection);
+    owner->hand([alive = std::weak_ptr(alive), tell] {
+      if (!alive.expired()) tell();
+    });
   }
 
   Said saidNow() const {
@@ -168,7 +165,7 @@ struct Listener::Worker {
     const Said now = saidNow();
     if (now.partner) {
       now.partner->hear(live->tracks.frames.empty() ? 0.0 : live->tracks.frames.back().f0_hz);
-      live->context.heard.partner = now.partner->voice();
+      live->context.accompaniment.partner = now.partner->voice();
     }
     live->sheet = plan.sheet;
     live->sheetStart_s = now.sheetStart_s;
@@ -190,7 +187,8 @@ struct Listener::Worker {
     plan = wanted;
     tracker = std::make_unique<Tracker>(rate, Tracker::kLiveLag);
     remover.reset();
-    if (plan.context.heard.click) remover.emplace(plan.sheet, plan.context.heard.fork_hz, rate);
+    if (plan.context.accompaniment.click)
+      remover.emplace(plan.sheet, plan.context.accompaniment.fork_hz, rate);
     firstTracker = plan.context.apart ? std::make_unique<Tracker>(rate, Tracker::kLiveLag) : nullptr;
     pair.reset();
     const auto asked = plan.context.exercise ? pairFor(plan.sheet, plan.context) : std::nullopt;
@@ -261,13 +259,13 @@ void Listener::follow(std::shared_ptr<LivePartner> partner) {
   if (worker_) worker_->say([&](Worker::Said& now) { now.partner = std::move(partner); });
 }
 
-StreamClock Listener::clock() const { return worker_ ? worker_->saidNow().clock : Heard{}.clock; }
+StreamClock Listener::clock() const { return worker_ ? worker_->saidNow().clock : Recording{}.clock; }
 
 double Listener::heard_s() const {
   return worker_ ? static_cast<double>(worker_->saidNow().samples) / rate_ : 0.0;
 }
 
-Listener::Heard Listener::end() {
+Listener::Recording Listener::end() {
   running_ = false;
   if (!worker_) return {};
   const std::lock_guard lock(worker_->mutex);

@@ -5,6 +5,7 @@
 #include <thread>
 
 #include "app/sound/block_source.h"
+#include "app/work/doorway.h"
 #include "core/engine/snapshot.h"
 #include "core/exercise/live_partner.h"
 #include "core/live/input_meter.h"
@@ -17,7 +18,7 @@ namespace calando {
 /// Signals arrive on the thread that made the object, and only of the source that is listened to by then. The
 /// worker is joined on destruction. begin() and end() wait for the block that is in hand, never for the disk;
 /// all else waits for nothing.
-class Listener : public QObject {
+class Listener : public work::Doorway {
   Q_OBJECT
 
  public:
@@ -54,13 +55,13 @@ class Listener : public QObject {
   StreamClock clock() const;
   /// How much has been heard since begin().
   double heard_s() const;
-  struct Heard {
+  struct Recording {
     std::vector<float> samples;
     std::vector<float> first;  ///< of the first of two who have a channel each
     StreamClock clock{StreamClock::Notes::late};
   };
   /// Ends it and hands over what was heard.
-  Heard end();
+  Recording end();
   bool running() const { return running_; }
 
  signals:

@@ -85,7 +85,7 @@ void FigurePanel::refresh() {
 
 /// Those that have takes; the one played most often first, until another is chosen.
 void FigurePanel::fillExercises() {
-  const std::vector<std::string> played = mostPlayed(session_.roster().past());
+  const std::vector<std::string> played = mostPlayed(session_.book().past());
   exercises_->clear();
   exercises_->addItem(tr("all steps"), QString());
   for (const std::string& exercise : played)
@@ -98,7 +98,7 @@ void FigurePanel::fillExercises() {
 /// Of all steps the figures that any take has; of one those that its card shows first.
 void FigurePanel::fillFigures() {
   std::set<std::string> there;
-  for (const PastTake& take : session_.roster().past())
+  for (const PastTake& take : session_.book().past())
     if (counts(take) && (exercise_.empty() || take.exercise == exercise_))
       for (const auto& [id, value] : take.kept->values) there.insert(id);
   figures_->clear();
@@ -129,7 +129,7 @@ void FigurePanel::showCourse() {
 
 void FigurePanel::collectAsked() {
   const Figure& figure = *findFigure(figure_);
-  const auto& takes = session_.roster().takes();
+  const auto& takes = session_.book().takes();
   std::map<Day, CourseChart::Asked> weeks;
   std::vector<CourseChart::Remark> remarks;
   std::set<Day> lessons;
@@ -154,14 +154,14 @@ void FigurePanel::collectAsked() {
   }
   std::vector<CourseChart::Asked> asked;
   for (auto& [monday, one] : weeks) asked.push_back(one);
-  chart_->setCourse(figure, courseOf(session_.roster().past(), {figure_, exercise_}), std::move(asked),
+  chart_->setCourse(figure, courseOf(session_.book().past(), {figure_, exercise_}), std::move(asked),
                     std::move(remarks), std::move(lessons));
 }
 
 void FigurePanel::showDifference() {
   const Figure* figure = findFigure(figure_);
   if (!figure) return;
-  const Points points = pointsOf(session_.roster().past(), {figure_, exercise_});
+  const Points points = pointsOf(session_.book().past(), {figure_, exercise_});
   QStringList aside;
   if (points.elsewhere > 0)
     aside << tr("Left out, as the microphone stood elsewhere: %n.", nullptr, points.elsewhere);

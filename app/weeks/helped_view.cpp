@@ -28,7 +28,7 @@ HelpedView::HelpedView(Session& session) : session_(session) {
 
 QStringList HelpedView::triesText() const {
   QStringList lines;
-  for (const TryEffect& effect : effectsOf(ledgerOf(session_.roster().past()))) {
+  for (const TryEffect& effect : effectsOf(ledgerOf(session_.book().past()))) {
     const QString what = words::said(effect.observed->tries[effect.index]);
     QString did = tr("helped in %1 of %2").arg(QString::number(effect.helped), QString::number(effect.times));
     if (effect.change && effect.figure) {
@@ -50,7 +50,7 @@ QStringList HelpedView::contrastText(
     const std::function<std::optional<Said>(const std::string&, const std::string&)>& said) const {
   QStringList lines;
   std::set<std::string> cards;
-  for (const PastTake& take : session_.roster().past()) cards.insert(take.exercise);
+  for (const PastTake& take : session_.book().past()) cards.insert(take.exercise);
   for (const std::string& id : cards) {
     const ExercisePtr card = session_.lesson().find(id);
     const Figure* figure = card && !card->readings.empty() ? findFigure(card->readings.front()) : nullptr;
@@ -73,7 +73,7 @@ QStringList HelpedView::contrastText(
 
 QStringList HelpedView::attentionText() const {
   return contrastText([this](const std::string& card, const std::string& figure) -> std::optional<Said> {
-    const auto effect = attentionEffect(session_.roster().past(), card, figure);
+    const auto effect = attentionEffect(session_.book().past(), card, figure);
     if (!effect) return std::nullopt;
     return Said{*effect, tr("with the attention on the sound, against on the count")};
   });
@@ -81,7 +81,7 @@ QStringList HelpedView::attentionText() const {
 
 QStringList HelpedView::schoolText() const {
   return contrastText([this](const std::string& card, const std::string& figure) -> std::optional<Said> {
-    const auto effect = schoolEffect(session_.roster().past(), card, figure);
+    const auto effect = schoolEffect(session_.book().past(), card, figure);
     if (!effect) return std::nullopt;
     return Said{
         effect->contrast,

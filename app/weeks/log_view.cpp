@@ -68,8 +68,8 @@ LogView::LogView(Session& session) : session_(session), search_(new QLineEdit), 
   connect(days_, &QTreeWidget::itemActivated, this, [this](QTreeWidgetItem* item) {
     if (const auto take = item->data(0, takeRole); take.isValid()) emit chosen(take.toLongLong());
   });
-  for (const auto signal : {&Roster::takesChanged, &Roster::studentChanged})
-    connect(&session_.roster(), signal, this, [this] {
+  for (const auto signal : {&StudentBook::takesChanged, &StudentBook::studentChanged})
+    connect(&session_.book(), signal, this, [this] {
       if (isVisible()) fill();
     });
   connect(&session_.planning(), &Planning::practicesChanged, this, [this] {
@@ -143,7 +143,7 @@ void LogView::fill() {
     int minutes = 0;
   };
   std::map<Day, DayLine, std::greater<>> days;
-  for (const Take& take : session_.roster().takes()) {
+  for (const Take& take : session_.book().takes()) {
     if (!wanted.isEmpty() && !lineOf(take).contains(wanted, Qt::CaseInsensitive)) continue;
     DayLine& day = days[dayOf(take.made_unix_s)];
     ++day.takes;
@@ -183,15 +183,15 @@ void LogView::fillDay(QTreeWidgetItem* item) {
     child->setData(0, practiceRole, static_cast<qlonglong>(practice.id));
     child->setIcon(0, style::noIcon());
   }
-  for (const Take& take : session_.roster().takes()) {
+  for (const Take& take : session_.book().takes()) {
     if (dayOf(take.made_unix_s) != day) continue;
     const QString text = lineOf(take);
     if (!isWanted(text)) continue;
     auto* child = new QTreeWidgetItem(item, {text});
     child->setData(0, takeRole, static_cast<qlonglong>(take.id));
     child->setToolTip(0, text);
-    const auto past = std::ranges::find(session_.roster().past(), take.id, &PastTake::id);
-    const bool measured = past != session_.roster().past().end() && past->kept;
+    const auto past = std::ranges::find(session_.book().past(), take.id, &PastTake::id);
+    const bool measured = past != session_.book().past().end() && past->kept;
     child->setIcon(0, measured ? style::verdictIcon(verdictOf(take.word, *past->kept)) : style::noIcon());
   }
 }

@@ -28,7 +28,7 @@ NoteWeeks::NoteWeeks(Session& session) : session_(session) {
 void NoteWeeks::refresh() {
   notes_.clear();
   std::set<Day> weeks;
-  for (auto& [note, values] : byNoteAndWeek(session_.roster().past(), "offset_cents")) {
+  for (auto& [note, values] : byNoteAndWeek(session_.book().past(), "offset_cents")) {
     for (const auto& [monday, value] : values) weeks.insert(monday);
     notes_.insert(notes_.begin(), {note, values});
   }
@@ -59,7 +59,7 @@ void NoteWeeks::paintEvent(QPaintEvent*) {
   const std::size_t first = weeks_.size() - std::min(room, weeks_.size());
   const int column =
       std::min(2 * kLeastColumn, (viewport()->width() - kName) / static_cast<int>(weeks_.size() - first));
-  const Student* student = session_.roster().chosen();
+  const Student* student = session_.book().chosen();
   const Instrument* instrument = student ? findInstrument(student->instrument) : nullptr;
   const int top = -verticalScrollBar()->value();
   for (std::size_t w = first; w < weeks_.size(); ++w)

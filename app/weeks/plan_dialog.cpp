@@ -11,7 +11,7 @@ namespace calando {
 
 PlanDialog::PlanDialog(Session& session, QWidget* parent)
     : QDialog(parent), session_(session), plan_(session.planning().plan()) {
-  setWindowTitle(tr("The plan of %1").arg(words::plain(session.roster().chosen()->name)));
+  setWindowTitle(tr("The plan of %1").arg(words::plain(session.book().chosen()->name)));
   fitToScreen(*this, 720, 600);
   auto* buttons = plainButtons();
   connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);

@@ -216,7 +216,7 @@ void PlanPanel::refreshNext() {
   }
   const PlanState state = session_.planning().state();
   const Proposal& first = list.front();
-  const Student* student = session_.roster().chosen();
+  const Student* student = session_.book().chosen();
   const Instrument* instrument = student ? findInstrument(student->instrument) : nullptr;
   const ExercisePtr card = state.find(first.exercise);
   title_->setText(card ? words::said(card->title) : tr("The range"));
@@ -260,7 +260,7 @@ void PlanPanel::refreshLoad() {
   if (jumps(loads))
     text += '\n' + tr("A jump: much more than in the weeks before. Rest as long as you play.");
   load_->setText(text);
-  const auto tired = fatigueOn(session_.roster().past(), session_.today());
+  const auto tired = fatigueOn(session_.book().past(), session_.today());
   tired_->setVisible(tired.has_value());
   if (!tired) return;
   QStringList fallen;

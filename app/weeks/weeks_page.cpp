@@ -61,10 +61,10 @@ WeeksPage::WeeksPage(Session& session)
   const auto changed = [this] {
     if (isVisible()) refresh();
   };
-  connect(&session_.roster(), &Roster::takesChanged, this, changed);
-  connect(&session_.roster(), &Roster::takeAdded, this, changed);
-  connect(&session_.roster(), &Roster::takeChanged, this, changed);
-  connect(&session_.roster(), &Roster::studentChanged, this, changed);
+  connect(&session_.book(), &StudentBook::takesChanged, this, changed);
+  connect(&session_.book(), &StudentBook::takeAdded, this, changed);
+  connect(&session_.book(), &StudentBook::takeChanged, this, changed);
+  connect(&session_.book(), &StudentBook::studentChanged, this, changed);
 }
 
 QWidget* WeeksPage::buildHead() {
@@ -94,7 +94,7 @@ QWidget* WeeksPage::buildWaysOut() {
   report->setObjectName("report");
   report->setToolTip(tr("A page for the student, for the parents, or of the class"));
   connect(report, &QPushButton::clicked, this, [this] {
-    if (!session_.roster().chosen()) return;
+    if (!session_.book().chosen()) return;
     ReportDialog dialog(session_, this);
     dialog.exec();
   });
@@ -149,7 +149,7 @@ void WeeksPage::editPlan() {
 }
 
 QString WeeksPage::writeSheet(const QString& kind, const QString& file) const {
-  const Student* student = session_.roster().chosen();
+  const Student* student = session_.book().chosen();
   if (!student) return tr("There is nobody to write it for.");
   const WeekSheet sheet{words::plain(student->name),
                         session_.planning().sheets(mondayOf(session_.today()), 7)};
@@ -161,7 +161,7 @@ QString WeeksPage::writeSheet(const QString& kind, const QString& file) const {
 }
 
 void WeeksPage::askForPack(PackKind kind) {
-  const Student* student = session_.roster().chosen();
+  const Student* student = session_.book().chosen();
   if (!student) return;
   const QString file = QFileDialog::getSaveFileName(this, tr("A pack"), tr("pack", "a file’s name") + ".zip",
                                                     tr("Pack (*.zip)"));

@@ -43,7 +43,7 @@ void YearRing::refresh() {
   const bool atFoot = rows_.empty() || verticalScrollBar()->value() == verticalScrollBar()->maximum();
   rows_.clear();
   std::map<Day, std::vector<const PastTake*>> weeks;  // newest first
-  for (const PastTake& take : session_.roster().past())
+  for (const PastTake& take : session_.book().past())
     if (counts(take) && (exercise_.empty() || take.exercise == exercise_))
       weeks[mondayOf(take.day)].push_back(&take);
   if (!weeks.empty())
@@ -115,7 +115,7 @@ void YearRing::paintRow(QPainter& painter, std::size_t row) const {
   for (std::size_t column = 0; column < cells.size(); ++column) {
     const QRect cell = cellOf(row, column);
     const std::int64_t take = cells[column].take;
-    const QPixmap small = keptPicture(take, session_.roster().ribbon(take));
+    const QPixmap small = keptPicture(take, session_.book().ribbon(take));
     const double height = kPicture * kThumbnail.height() / static_cast<double>(kThumbnail.width());
     const QRectF picture(cell.left(), cell.center().y() - 0.5 * height, kPicture, height);
     if (small.isNull())
@@ -185,7 +185,7 @@ bool YearRing::viewportEvent(QEvent* event) {
   if (event->type() != QEvent::ToolTip) return QAbstractScrollArea::viewportEvent(event);
   const auto* help = static_cast<QHelpEvent*>(event);
   const Cell* cell = cellAt(help->pos());
-  const Take* take = cell ? session_.roster().take(cell->take) : nullptr;
+  const Take* take = cell ? session_.book().take(cell->take) : nullptr;
   if (!take) {
     QToolTip::hideText();
     return true;

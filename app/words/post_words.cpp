@@ -22,7 +22,7 @@ QString note(int written, const Instrument* instrument) {
 }
 
 /// Outside first, as they are looked at.
-std::vector<const Reading*> byExcess(const MarkedTry& best) {
+std::vector<const Reading*> byExcess(const MarkedAttempt& best) {
   std::vector<const Reading*> list;
   for (const Reading& reading : best.analysis.readings)
     if (reading.value && !saysNothing(reading)) list.push_back(&reading);
@@ -41,7 +41,7 @@ QString item(const HomeworkItem& item, const Instrument* instrument) {
 }
 
 QString found(const MarkedItem& item, const Instrument* instrument) {
-  const MarkedTry* best = item.bestTry();
+  const MarkedAttempt* best = item.bestTry();
   if (!best) return PostWords::tr("not in the recording");
   QStringList parts{PostWords::tr("%1 of %2", "so many of so many cues")
                         .arg(QString::number(best->cuesFound), QString::number(item.cuesAsked))};
@@ -54,7 +54,7 @@ QString found(const MarkedItem& item, const Instrument* instrument) {
 }
 
 QString figures(const MarkedItem& item, std::size_t most) {
-  const MarkedTry* best = item.bestTry();
+  const MarkedAttempt* best = item.bestTry();
   if (!best) return {};
   QStringList parts;
   for (const Reading* reading : byExcess(*best))
@@ -90,7 +90,7 @@ QString answer(const QString& student, const HomeworkList& list, const Marking& 
     lines << QStringLiteral("%1. %2").arg(QString::number(i + 1), item(list.items[i], instrument));
     lines << QStringLiteral("   ") + found(marked, instrument);
     if (const QString values = figures(marked, 3); !values.isEmpty()) lines << QStringLiteral("   ") + values;
-    const MarkedTry* best = marked.bestTry();
+    const MarkedAttempt* best = marked.bestTry();
     if (best && !best->analysis.advice.empty())
       lines << QStringLiteral("   ") + advice(best->analysis.advice.front());
     lines << QString();

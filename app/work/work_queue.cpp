@@ -46,11 +46,23 @@ WorkQueue::~WorkQueue() {
   wanted_->clear();
   now_.waitForDone();
   later_.waitForDone();
+  work::takesOver();
 }
 
+namespace {
+/// Something to do on one of the pool's threads.
+struct Errand : QRunnable {
+  explicit Errand(std::function<void()> what) : act(std::move(what)) {}
+  void run() override {
+    work::takesOver();
+    act();
+  }
+  std::function<void()> act;
+};
+}  // namespace
+
 void WorkQueue::start(Urgency urgency, const work::JobPtr& job, std::function<void()> work) {
-  QThreadPool& pool = urgency == Urgency::now ? now_ : later_;
-  pool.start([this, urgency, job, work = std::move(work)]() mutable {
+  auto* errand = new Errand([this, urgency, job, work = std::move(work)]() mutable {
     // Where nobody waits the window goes first: a machine of two cores would leave it none.
     if (urgency == Urgency::later) setpriority(PRIO_PROCESS, static_cast<id_t>(gettid()), kNice);
     using enum work::Job::State;
@@ -61,20 +73,18 @@ void WorkQueue::start(Urgency urgency, const work::JobPtr& job, std::function<vo
       job->state = through;
       job->state.notify_all();
     }
-    QMetaObject::invokeMethod(
-        this, [this, job] { deliver(job); }, Qt::QueuedConnection);
+    hand([this, job] { deliver(job); });
   });
+  calando::work::handsOver();
+  (urgency == Urgency::now ? now_ : later_).start(errand);
 }
 
 /// From any thread.
 void WorkQueue::post(const work::JobPtr& job, std::function<void()> then) {
-  QMetaObject::invokeMethod(
-      this,
-      [this, job, then = std::move(then)] {
-        job->then = then;
-        deliver(job);
-      },
-      Qt::QueuedConnection);
+  hand([this, job, then = std::move(then)] {
+    job->then = then;
+    deliver(job);
+  });
 }
 
 /// Once, and only where somebody still waits.

@@ -1,6 +1,5 @@
 #pragma once
 
-#include <QObject>
 #include <QThreadPool>
 #include <atomic>
 #include <functional>
@@ -11,6 +10,9 @@
 #include <utility>
 
 /// Work away from the interface's thread, and whose it is: whoever wants it holds it.
+
+#include "app/work/doorway.h"
+
 namespace calando {
 
 class WorkQueue;
@@ -62,7 +64,7 @@ class [[nodiscard]] Pending {
 
 /// The one place where work leaves the interface's thread. What somebody waits for goes first; the rest is
 /// done two at a time and gives way to the window. Threads: used from the one that made it.
-class WorkQueue : public QObject {
+class WorkQueue : public work::Doorway {
  public:
   enum class Urgency {
     now,   ///< somebody waits for it

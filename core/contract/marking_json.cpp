@@ -10,7 +10,7 @@ namespace {
 using json = nlohmann::ordered_json;
 
 json itemJson(const MarkedItem& item, const HomeworkItem& asked, const std::vector<std::size_t>& fileOf) {
-  const MarkedTry* best = item.bestTry();
+  const MarkedAttempt* best = item.bestTry();
   const Spelling spelling = best ? spellingFor(best->context) : Spelling::flats;
   const auto name = [&](const std::optional<int>& note) {
     return note ? json(noteName(*note, spelling)) : json(nullptr);

@@ -3,8 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/library/asked.h"
 #include "core/library/cards.h"
+#include "core/library/take_spec.h"
 #include "core/theory/pitch.h"
 
 namespace calando {
@@ -61,20 +61,20 @@ std::optional<double> difference(const std::optional<double>& one, const std::op
 
 SoundMaker::SoundMaker(Material material) : material_(std::move(material)) {}
 
-SoundMaker::Heard SoundMaker::hear(std::span<const float> sound) const {
-  AskedFor asked;
+SoundMaker::Remeasured SoundMaker::hear(std::span<const float> sound) const {
+  TakeSpec asked;
   asked.seconds = kMade_s;
   std::vector<float> take(static_cast<std::size_t>(kAround_s * material_.rate_hz));
   const std::size_t before = take.size();
   take.insert(take.end(), sound.begin(), sound.end());
   take.resize(take.size() + before);
   const Context context = contextFor(asked);
-  Heard heard{trackTake(take, material_.rate_hz, context), {}};
+  Remeasured heard{trackTake(take, material_.rate_hz, context), {}};
   heard.analysis = analyse(heard.tracks, context);
   return heard;
 }
 
-const SoundMaker::Heard& SoundMaker::plain() {
+const SoundMaker::Remeasured& SoundMaker::plain() {
   if (!plain_) plain_ = hear(made(material_, without(Change::offset)));
   return *plain_;
 }
@@ -131,7 +131,7 @@ std::optional<double> SoundMaker::foundInTracks(const Changed& changed, const Tr
   return projection.share();
 }
 
-std::optional<double> SoundMaker::foundInTone(const Changed& changed, const Heard& heard) {
+std::optional<double> SoundMaker::foundInTone(const Changed& changed, const Remeasured& heard) {
   const Tone *is = heard.analysis.mainTone(), *was = plain().analysis.mainTone();
   const Note *note = heard.analysis.mainNote(), *before = plain().analysis.mainNote();
   if (!note || !before) return std::nullopt;
@@ -153,7 +153,7 @@ std::optional<double> SoundMaker::foundInTone(const Changed& changed, const Hear
   }
 }
 
-std::optional<double> SoundMaker::found(const Changed& changed, const Heard& heard) {
+std::optional<double> SoundMaker::found(const Changed& changed, const Remeasured& heard) {
   if (isOfTwo(changed.change)) {
     // Of two the second is heard alone.
     const double over = secondOver(changed, material_.hz);
@@ -170,7 +170,7 @@ std::optional<double> SoundMaker::found(const Changed& changed, const Heard& hea
   return inTracks ? foundInTracks(changed, heard.tracks) : foundInTone(changed, heard);
 }
 
-HeardCourse SoundMaker::courseOf(const Heard& heard) const {
+HeardCourse SoundMaker::courseOf(const Remeasured& heard) const {
   const Tracks& tracks = heard.tracks;
   const double loud_db = 20.0 * std::log10(kMade_rms);
   const auto first = static_cast<std::size_t>(std::lround(kAround_s / kHop_s));
@@ -200,7 +200,7 @@ std::shared_ptr<const MadeSound> SoundMaker::sound(const Changed& changed) {
   Changed asked = changed;
   for (int i = 0; i < kTries; ++i, ++asked.seed) {
     std::vector<float> samples = made(material_, asked);
-    const Heard heard = hear(samples);
+    const Remeasured heard = hear(samples);
     const auto is = found(asked, heard);
     if (is && std::abs(*is - changed.amount) <= tolerance(changed))
       return std::make_shared<const MadeSound>(MadeSound{std::move(samples), courseOf(heard)});

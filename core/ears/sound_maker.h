@@ -35,22 +35,22 @@ class SoundMaker {
   static double tolerance(const Changed& changed);
 
  private:
-  struct Heard {
+  struct Remeasured {
     Tracks tracks;
     Analysis analysis;
   };
-  Heard hear(std::span<const float> sound) const;
-  const Heard& plain();
+  Remeasured hear(std::span<const float> sound) const;
+  const Remeasured& plain();
   std::shared_ptr<const MadeSound> plainOf(Change change);
-  HeardCourse courseOf(const Heard& heard) const;
+  HeardCourse courseOf(const Remeasured& heard) const;
   /// How much of the change is in a sound, in its row's unit, against the plain one; nullopt where it cannot
   /// be measured.
-  std::optional<double> found(const Changed& changed, const Heard& heard);
+  std::optional<double> found(const Changed& changed, const Remeasured& heard);
   std::optional<double> foundInTracks(const Changed& changed, const Tracks& tracks);
-  std::optional<double> foundInTone(const Changed& changed, const Heard& heard);
+  std::optional<double> foundInTone(const Changed& changed, const Remeasured& heard);
 
   Material material_;
-  std::optional<Heard> plain_;
+  std::optional<Remeasured> plain_;
   std::map<Change, std::shared_ptr<const MadeSound>> plains_;  ///< of one tone, and of each two
 };
 

@@ -228,9 +228,9 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   result.duration_s = tracks.duration_s;
   result.clippedSamples = tracks.clippedSamples;
   result.badSamples = tracks.badSamples;
-  const Room room = measureRoom(tracks, context.heard.tonic_hz());
+  const Room room = measureRoom(tracks, context.accompaniment.tonic_hz());
   result.noiseFloor_dbfs = room.floor_dbfs;
-  if (context.heard.tonic_hz()) result.drone_dbfs = room.drone_dbfs;
+  if (context.accompaniment.tonic_hz()) result.drone_dbfs = room.drone_dbfs;
   result.clicks_dbfs = tracks.clicks_dbfs;
   result.swell_dbfs = tracks.swell_dbfs;
   const AirSums sums(tracks.air);
@@ -332,9 +332,9 @@ TakeTracker::TakeTracker(double rate_hz, const Context& context)
           std::make_unique<Stages>(Stages{trackerFor(rate_hz, context), {}, {}, 0, {}, {}, {}, rate_hz})) {
   const auto pair = pairFor(context.exercise ? unroll(context) : CueSheet{}, context);
   if (pair && pair->inOneSignal() && !context.apart) stages_->pair.emplace(rate_hz, pair->semitones);
-  if (context.heard.swell && context.exercise) stages_->swell = swellOf(unroll(context), rate_hz);
-  if (!context.heard.click || !context.exercise) return;
-  stages_->remover.emplace(unroll(context), context.heard.fork_hz, rate_hz);
+  if (context.accompaniment.swell && context.exercise) stages_->swell = swellOf(unroll(context), rate_hz);
+  if (!context.accompaniment.click || !context.exercise) return;
+  stages_->remover.emplace(unroll(context), context.accompaniment.fork_hz, rate_hz);
   stages_->learntFrom = stages_->remover->learntFrom();
 }
 

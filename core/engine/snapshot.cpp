@@ -56,7 +56,7 @@ std::optional<Pair> livePair(const Snapshot& take) {
   return heard ? describePair(take.tracks, *asked) : std::nullopt;
 }
 
-std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const AskedFor& asked) {
+std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const TakeSpec& asked) {
   auto snapshot = std::make_shared<Snapshot>();
   snapshot->tracks = std::move(tracks);
   snapshot->context = contextFor(asked);

@@ -5,7 +5,7 @@
 
 #include "core/engine/analysis.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/library/asked.h"
+#include "core/library/take_spec.h"
 
 namespace calando {
 
@@ -46,6 +46,6 @@ using SnapshotPtr = std::shared_ptr<const Snapshot>;
 std::optional<Pair> livePair(const Snapshot& take);
 
 /// Everything that there is to see of a take, measured now.
-std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const AskedFor& asked);
+std::shared_ptr<Snapshot> snapshotOf(Tracks tracks, const TakeSpec& asked);
 
 }  // namespace calando

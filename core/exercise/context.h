@@ -17,7 +17,7 @@
 namespace calando {
 
 /// What of one take's tone another is held against: the teacher's, or the student's best so far.
-struct Rival {
+struct ComparisonTake {
   double held_s = 0.0;
   std::optional<double> wander_cents;
 };
@@ -45,12 +45,12 @@ struct Context : PitchFrame {
   std::optional<KeyTimes> key;         ///< of a card that is timed by key
   std::optional<double> room_c;        ///< how warm the room was, °C
   std::optional<OpenBreath> open;      ///< the player's own open breath
-  Accompaniment heard;                 ///< what sounded with the take
+  Accompaniment accompaniment;         ///< what sounded with the take
   bool apart = false;                  ///< each of two players has a channel
   std::optional<PairAsked> pair;       ///< two sound together
   std::optional<double> spanBefore;    ///< semitones, the player's widest of the card on days before
   std::map<std::string, std::size_t> nextTries;  ///< which try is asked for next, by observation
-  std::optional<Rival> against;                  ///< another take's tone that this one is held against
+  std::optional<ComparisonTake> against;         ///< another take's tone that this one is held against
 
   PartPlayed partPlayed() const {
     return partOn(part.value_or(exercise ? exercise->part : PartPlayed::whole), instrument);

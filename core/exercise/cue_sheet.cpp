@@ -214,7 +214,7 @@ CueSheet unroll(const Context& context) {
       const double length = lengthOf(cue, round.moreBeats, sheet.beat_s, context);
       const bool open = cue.length.unit == CueLength::Unit::open;
       const bool freeWay = open && exercise.part != PartPlayed::whole;
-      const bool listens = cue.who == Who::partner && context.heard.partner;
+      const bool listens = cue.who == Who::partner && context.accompaniment.partner;
       sheet.cues.push_back({listens ? CueKind::rest : cue.kind, at, length, open, note, cue.loudness,
                             cue.pitch, cue.onset, cue.pulses, cue.model, cue.says,
                             partial ? std::optional(cue.note.value) : std::nullopt, tube, cue.who, freeWay});

@@ -74,8 +74,8 @@ std::optional<PairAsked> pairFor(const CueSheet& sheet, const Context& context, 
     return std::nullopt;
   PairAsked asked{context.exercise->pair->semitones, context.reference.just};
   if (context.apart && player) asked.partner = player->first;
-  if (context.apart || !context.heard.partner) return asked;
-  PartnerVoice voice = *context.heard.partner;
+  if (context.apart || !context.accompaniment.partner) return asked;
+  PartnerVoice voice = *context.accompaniment.partner;
   const double start_s = context.start_s.value_or(sheet.countIn_s()), length_s = sheet.length_s();
   if (voice.isOpen() && player)
     voice.course_cents = courseAgainst(voice, asked.cents(), *player, start_s, length_s);

@@ -24,13 +24,13 @@ constexpr std::size_t kFewestForAClock =
 
 /// The match of a card for one tone: the one held longest, wherever it is.
 SheetMatch matchOfLongest(const CueSheet& sheet, const Analysis& analysis,
-                          const std::vector<HeardSound>& sounds, const Context& context) {
+                          const std::vector<DetectedSound>& sounds, const Context& context) {
   SheetMatch match{context.start_s.value_or(0.0), 1.0,
                    std::vector<std::optional<std::size_t>>(sheet.cues.size())};
   const Tone* tone = analysis.mainTone();
   if (!tone) return match;
   const auto index = static_cast<std::size_t>(tone - analysis.tones.data());
-  const auto isMain = [&](const HeardSound& sound) {
+  const auto isMain = [&](const DetectedSound& sound) {
     if (!sound.semitone || sound.index != index) return false;
     return sound.note ? &tone->notes[*sound.note] == tone->mainNote() : tone->notes.empty();
   };
@@ -44,7 +44,7 @@ SheetMatch matchOfLongest(const CueSheet& sheet, const Analysis& analysis,
 }
 
 /// The match of a card for one breath: the longest there is.
-SheetMatch matchOfLongestBreath(const CueSheet& sheet, const std::vector<HeardSound>& sounds,
+SheetMatch matchOfLongestBreath(const CueSheet& sheet, const std::vector<DetectedSound>& sounds,
                                 const Context& context) {
   SheetMatch match{context.start_s.value_or(0.0), 1.0,
                    std::vector<std::optional<std::size_t>>(sheet.cues.size())};
@@ -99,7 +99,8 @@ void describeDynamics(CueResult& row, const SheetCue& cue, const Note& note, con
 }
 
 /// What is heard for a cue, as one sound: all of a tone whose pitch is meant to move.
-HeardSound wholeOf(HeardSound sound, const CueSheet& sheet, const SheetCue& cue, const Analysis& analysis) {
+DetectedSound wholeOf(DetectedSound sound, const CueSheet& sheet, const SheetCue& cue,
+                      const Analysis& analysis) {
   if (!cue.moves() || !sheet.oneSound()) return sound;
   const Tone& tone = analysis.tones[sound.index];
   sound.start_s = tone.start_s;
@@ -107,7 +108,7 @@ HeardSound wholeOf(HeardSound sound, const CueSheet& sheet, const SheetCue& cue,
   return sound;
 }
 
-void describeSound(CueResult& row, const SheetCue& cue, const HeardSound& sound, const Analysis& analysis,
+void describeSound(CueResult& row, const SheetCue& cue, const DetectedSound& sound, const Analysis& analysis,
                    const Tracks& tracks, const SheetMatch& match, double beat_s, const Context& context) {
   row.matched = sound.index;
   row.note = sound.note;
@@ -263,7 +264,7 @@ std::optional<Reference> tunedToHome(const Analysis& analysis, const CueSheet& s
 
 std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& tracks, const CueSheet& sheet,
                                     const Context& context) {
-  const std::vector<HeardSound> sounds = heardSounds(analysis, context);
+  const std::vector<DetectedSound> sounds = heardSounds(analysis, context);
   const SheetMatch match = sheet.oneSound()    ? matchOfLongest(sheet, analysis, sounds, context)
                            : sheet.oneBreath() ? matchOfLongestBreath(sheet, sounds, context)
                                                : matchSheet(sheet, sounds, context.start_s);
@@ -280,7 +281,7 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
     row.end_s = match.timeOf(cue.end_s());
     row.asked = cue.note;
     if (match.sounds[c]) {
-      const HeardSound sound = wholeOf(sounds[*match.sounds[c]], sheet, cue, analysis);
+      const DetectedSound sound = wholeOf(sounds[*match.sounds[c]], sheet, cue, analysis);
       if (onACount) row.place_ms = 1000.0 * (sound.start_s - row.start_s);
       describeSound(row, cue, sound, analysis, tracks, match, beat_s, context);
       if (const Tone* tone = soundOf(row, analysis).tone)

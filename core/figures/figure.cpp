@@ -5,8 +5,8 @@
 #include <vector>
 
 #include "core/base/plain_text.h"
+#include "core/figures/figure_input.h"
 #include "core/figures/figures.h"
-#include "core/figures/heard.h"
 
 namespace calando {
 
@@ -41,7 +41,7 @@ std::string printed(double value, const Print& print) {
   return sign + text;
 }
 
-std::optional<double> valueOf(const Figure& figure, const Heard& heard) {
+std::optional<double> valueOf(const Figure& figure, const FigureInput& heard) {
   const bool unheard = heard.played.empty() && !figure.byKey;
   return unheard || !figure.ofTake ? std::nullopt : figure.ofTake(heard);
 }

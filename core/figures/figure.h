@@ -12,7 +12,7 @@
 /// charts, advice, cards, help). CONTRIBUTING.md says how to add one.
 namespace calando {
 
-struct Heard;  // judging/heard.h
+struct FigureInput;  // judging/heard.h
 
 /// In the order in which a teacher mends things.
 enum class Area { startsAndLasts, steady, inTune, full };
@@ -44,7 +44,7 @@ struct Figure {
   Area area;
   std::string_view help;  ///< one sentence for F1
   /// Of several sounds the median over them, counts are added up. nullptr: a figure of single cues alone.
-  std::optional<double> (*ofTake)(const Heard&);
+  std::optional<double> (*ofTake)(const FigureInput&);
   std::optional<double> CueResult::*ofCue = nullptr;  ///< the same of one cue; its key in the JSON is the id
   std::string_view column = {};                       ///< its title in the table of cues; empty: it has none
   Chart chart = {};
@@ -67,7 +67,7 @@ std::string printed(double value, const Print& print);
 
 /// Over the cues of an analysis that were played; empty where none was, unless it is by key, or where the
 /// figure was not measured.
-std::optional<double> valueOf(const Figure& figure, const Heard& heard);
+std::optional<double> valueOf(const Figure& figure, const FigureInput& heard);
 
 /// There is nothing to see in it: every tone has one try.
 bool saysNothing(const Reading& reading);

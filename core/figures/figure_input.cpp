@@ -1,4 +1,4 @@
-#include "core/figures/heard.h"
+#include "core/figures/figure_input.h"
 
 #include <algorithm>
 
@@ -6,8 +6,8 @@
 
 namespace calando {
 
-Heard heardIn(const Analysis& analysis, const std::optional<Rival>& against) {
-  Heard heard{analysis, {}, {}, {}, {}, {}, against};
+FigureInput heardIn(const Analysis& analysis, const std::optional<ComparisonTake>& against) {
+  FigureInput heard{analysis, {}, {}, {}, {}, {}, against};
   for (const CueResult& cue : analysis.cues) {
     if (!cue.isAudible()) continue;
     heard.asked.push_back(&cue);

@@ -11,16 +11,16 @@
 namespace calando {
 
 /// The rows that ask for something to be heard, those of them that were played, and their sounds, each once.
-struct Heard {
+struct FigureInput {
   const Analysis& analysis;
   std::vector<const CueResult*> asked;
   std::vector<const CueResult*> played;
   std::vector<const Tone*> tones;
   std::vector<const Note*> notes;
   std::vector<const Air*> airs;
-  std::optional<Rival> against;
+  std::optional<ComparisonTake> against;
 };
-Heard heardIn(const Analysis& analysis, const std::optional<Rival>& against = {});
+FigureInput heardIn(const Analysis& analysis, const std::optional<ComparisonTake>& against = {});
 
 namespace of {
 
@@ -34,39 +34,39 @@ std::vector<double> valuesOf(const List& list, Get get) {
 
 /// The median over the notes.
 template <auto Member>
-std::optional<double> note(const Heard& heard) {
+std::optional<double> note(const FigureInput& heard) {
   return medianOf(valuesOf(heard.notes, [](const Note& n) -> std::optional<double> { return n.*Member; }));
 }
 /// Of a regular wave of the notes.
 template <auto Part, auto Member>
-std::optional<double> wave(const Heard& heard) {
+std::optional<double> wave(const FigureInput& heard) {
   return medianOf(valuesOf(heard.notes, [](const Note& n) {
     return n.*Part ? std::optional((*(n.*Part)).*Member) : std::nullopt;
   }));
 }
 template <auto Member>
-std::optional<double> tone(const Heard& heard) {
+std::optional<double> tone(const FigureInput& heard) {
   return medianOf(valuesOf(heard.tones, [](const Tone& t) -> std::optional<double> { return t.*Member; }));
 }
 /// The same; of tones that hold no note, of all of them.
 template <auto OfNote, auto OfTone>
-std::optional<double> noteOrTone(const Heard& heard) {
+std::optional<double> noteOrTone(const FigureInput& heard) {
   return heard.notes.empty() ? tone<OfTone>(heard) : note<OfNote>(heard);
 }
 /// Of a tone's onset or release.
 template <auto Part, auto Member>
-std::optional<double> end(const Heard& heard) {
+std::optional<double> end(const FigureInput& heard) {
   return medianOf(
       valuesOf(heard.tones, [](const Tone& t) -> std::optional<double> { return t.*Part.*Member; }));
 }
 /// The median over the rows.
 template <auto Member>
-std::optional<double> cue(const Heard& heard) {
+std::optional<double> cue(const FigureInput& heard) {
   return medianOf(valuesOf(heard.played, [](const CueResult& c) { return c.*Member; }));
 }
 /// Over the notes, as a standard deviation.
 template <auto Member>
-std::optional<double> spread(const Heard& heard) {
+std::optional<double> spread(const FigureInput& heard) {
   const auto values = valuesOf(heard.notes, [](const Note& n) -> std::optional<double> { return n.*Member; });
   if (values.size() < 2) return std::nullopt;
   return standardDeviation(values);

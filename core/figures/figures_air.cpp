@@ -4,8 +4,8 @@
 #include <map>
 
 #include "core/figures/cue_figures.h"
+#include "core/figures/figure_input.h"
 #include "core/figures/figures.h"
-#include "core/figures/heard.h"
 #include "core/measure/edges/settling.h"
 
 namespace calando {
@@ -15,14 +15,14 @@ namespace {
 constexpr double kSameNote_cents = 150.0;
 
 /// The longest breath.
-std::optional<double> lasts(const Heard& heard) {
+std::optional<double> lasts(const FigureInput& heard) {
   if (heard.airs.empty()) return std::nullopt;
   const auto length = [](const Air* air) { return air->end_s - air->start_s; };
   return length(*std::ranges::max_element(heard.airs, {}, length));
 }
 
 /// Inhales that hiss; empty where none could be told.
-std::optional<double> tightInhales(const Heard& heard) {
+std::optional<double> tightInhales(const FigureInput& heard) {
   int tight = 0, told = 0;
   for (const Air* air : heard.airs) {
     if (air->phase != AirPhase::inhale) continue;
@@ -34,7 +34,7 @@ std::optional<double> tightInhales(const Heard& heard) {
 }
 
 /// The longest silence that was not kept.
-std::optional<double> leaks(const Heard& heard) {
+std::optional<double> leaks(const FigureInput& heard) {
   std::optional<double> worst;
   for (const CueResult& cue : heard.analysis.cues)
     if (cue.leak_s) worst = std::max(worst.value_or(0.0), *cue.leak_s);
@@ -47,7 +47,7 @@ std::optional<double> askedBeats(const CueResult& cue) {
 }
 
 /// The most counts up to which every breath is in its targets, or near.
-std::optional<double> highestEven(const Heard& heard) {
+std::optional<double> highestEven(const FigureInput& heard) {
   std::map<double, bool> good;
   for (const CueResult* cue : heard.played) {
     const auto beats =
@@ -64,19 +64,19 @@ std::optional<double> highestEven(const Heard& heard) {
   return highest || good.empty() ? highest : std::optional(0.0);
 }
 
-std::optional<double> keyed(const Heard& heard) {
+std::optional<double> keyed(const FigureInput& heard) {
   const auto& key = heard.analysis.key;
   return key && !heard.analysis.letGoTooEarly ? std::optional(key->to_s - key->from_s) : std::nullopt;
 }
 
-std::optional<double> inhaleTakes(const Heard& heard) {
+std::optional<double> inhaleTakes(const FigureInput& heard) {
   return medianOf(of::valuesOf(heard.airs, [](const Air& air) {
     return air.phase == AirPhase::inhale ? std::optional(air.end_s - air.start_s) : std::nullopt;
   }));
 }
 
 /// From the end of a breath in to the tone that it was for.
-std::optional<double> toneAfter(const Heard& heard) {
+std::optional<double> toneAfter(const FigureInput& heard) {
   std::vector<double> gaps;
   for (std::size_t i = 1; i < heard.asked.size(); ++i) {
     const Air* air = soundOf(*heard.asked[i - 1], heard.analysis).air;
@@ -86,14 +86,14 @@ std::optional<double> toneAfter(const Heard& heard) {
   return medianOf(gaps);
 }
 
-std::optional<double> openDistance(const Heard& heard) {
+std::optional<double> openDistance(const FigureInput& heard) {
   return medianOf(of::valuesOf(heard.airs, [](const Air& air) {
     return air.phase == AirPhase::inhale ? air.open_distance_db : std::nullopt;
   }));
 }
 
 /// The same note again and again, with air through the tube between.
-std::optional<Settling> warming(const Heard& heard) {
+std::optional<Settling> warming(const FigureInput& heard) {
   if (heard.airs.empty() || heard.notes.size() < 3) return std::nullopt;
   std::vector<PitchThen> notes;
   for (const Note* note : heard.notes) {
@@ -105,12 +105,12 @@ std::optional<Settling> warming(const Heard& heard) {
 }
 
 template <auto Member>
-std::optional<double> ofWarming(const Heard& heard) {
+std::optional<double> ofWarming(const FigureInput& heard) {
   const auto settling = warming(heard);
   return settling ? std::optional((*settling).*Member) : std::nullopt;
 }
 
-std::optional<double> mostOfWarming(const Heard& heard) {
+std::optional<double> mostOfWarming(const FigureInput& heard) {
   const auto& room_c = heard.analysis.room_c;
   return room_c && warming(heard) ? std::optional(centsOfWarming(*room_c, kBreath_c)) : std::nullopt;
 }

@@ -1,7 +1,7 @@
 #include <array>
 
+#include "core/figures/figure_input.h"
 #include "core/figures/figures.h"
-#include "core/figures/heard.h"
 
 namespace calando {
 
@@ -9,24 +9,24 @@ namespace {
 
 /// The median over the tones of something of their range.
 template <class Get>
-std::optional<double> ofRange(const Heard& heard, Get get) {
+std::optional<double> ofRange(const FigureInput& heard, Get get) {
   return medianOf(of::valuesOf(heard.tones, [&](const Tone& t) -> std::optional<double> {
     return t.range ? get(*t.range) : std::nullopt;
   }));
 }
-std::optional<double> span(const Heard& heard) {
+std::optional<double> span(const FigureInput& heard) {
   return ofRange(heard, [](const PitchRange& r) { return std::optional(r.semitones()); });
 }
-std::optional<double> lowestSteady(const Heard& heard) {
+std::optional<double> lowestSteady(const FigureInput& heard) {
   return ofRange(heard, [](const PitchRange& r) { return r.lowestSteady_hz; });
 }
-std::optional<double> highestSteady(const Heard& heard) {
+std::optional<double> highestSteady(const FigureInput& heard) {
   return ofRange(heard, [](const PitchRange& r) { return r.highestSteady_hz; });
 }
 
 /// Breaks in which the air went on, or did not.
 template <bool WentOn>
-std::optional<double> breaks(const Heard& heard) {
+std::optional<double> breaks(const FigureInput& heard) {
   if (heard.tones.empty()) return std::nullopt;
   double count = 0.0;
   for (const Tone* tone : heard.tones)
@@ -34,7 +34,7 @@ std::optional<double> breaks(const Heard& heard) {
   return count;
 }
 
-std::optional<double> breaksOnTheWayDown(const Heard& heard) {
+std::optional<double> breaksOnTheWayDown(const FigureInput& heard) {
   if (heard.tones.empty()) return std::nullopt;
   int count = 0;
   for (const Tone* tone : heard.tones)
@@ -42,7 +42,7 @@ std::optional<double> breaksOnTheWayDown(const Heard& heard) {
   return count;
 }
 
-std::optional<double> unevenWay(const Heard& heard) {
+std::optional<double> unevenWay(const FigureInput& heard) {
   std::vector<double> uneven;
   for (const Tone* tone : heard.tones)
     for (const Glide& glide : tone->glides)
@@ -51,19 +51,19 @@ std::optional<double> unevenWay(const Heard& heard) {
 }
 
 /// Where the way back ends, of tones that go both ways: their last pitch less their first.
-std::optional<double> wayBack(const Heard& heard) {
+std::optional<double> wayBack(const FigureInput& heard) {
   return medianOf(of::valuesOf(heard.tones, [](const Tone& t) { return t.wayBack_semitones(); }));
 }
 
 /// Between the sounds.
-std::optional<double> rested(const Heard& heard) {
+std::optional<double> rested(const FigureInput& heard) {
   double sum = 0.0;
   for (std::size_t i = 1; i < heard.tones.size(); ++i)
     sum += std::max(0.0, heard.tones[i]->start_s - heard.tones[i - 1]->end_s);
   return heard.tones.size() < 2 ? std::nullopt : std::optional(sum);
 }
 
-std::optional<double> sounding(const Heard& heard) {
+std::optional<double> sounding(const FigureInput& heard) {
   double sum = 0.0;
   for (const Tone* tone : heard.tones) sum += tone->held_s;
   return heard.tones.empty() ? std::nullopt : std::optional(sum);

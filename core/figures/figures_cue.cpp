@@ -2,15 +2,15 @@
 #include <array>
 #include <cmath>
 
+#include "core/figures/figure_input.h"
 #include "core/figures/figures.h"
-#include "core/figures/heard.h"
 
 namespace calando {
 
 namespace {
 
 /// How far from the count, early or late.
-std::optional<double> place(const Heard& heard) {
+std::optional<double> place(const FigureInput& heard) {
   return medianOf(of::valuesOf(heard.played, [](const CueResult& c) -> std::optional<double> {
     if (!c.place_ms) return std::nullopt;
     return std::abs(*c.place_ms);

@@ -2,8 +2,8 @@
 #include <cmath>
 #include <numeric>
 
+#include "core/figures/figure_input.h"
 #include "core/figures/figures.h"
-#include "core/figures/heard.h"
 
 namespace calando {
 
@@ -13,20 +13,20 @@ constexpr double kApart_cents = 3.0;
 
 /// Something of the pair.
 template <class Get>
-std::optional<double> ofPair(const Heard& heard, Get get) {
+std::optional<double> ofPair(const FigureInput& heard, Get get) {
   return heard.analysis.pair ? get(*heard.analysis.pair) : std::nullopt;
 }
 
 /// Of several notes the median over them, else of the pair.
 template <auto OfRow, class Get>
-std::optional<double> ofNotes(const Heard& heard, Get get) {
+std::optional<double> ofNotes(const FigureInput& heard, Get get) {
   const auto rows = of::valuesOf(heard.played, [](const CueResult& c) { return c.*OfRow; });
   return rows.size() > 1 ? medianOf(rows) : ofPair(heard, get);
 }
 
 /// Of several notes how often in all.
 template <auto OfRow, class Get>
-std::optional<double> sumOfNotes(const Heard& heard, Get get) {
+std::optional<double> sumOfNotes(const FigureInput& heard, Get get) {
   const auto rows = of::valuesOf(heard.played, [](const CueResult& c) { return c.*OfRow; });
   return rows.size() > 1 ? std::optional(std::accumulate(rows.begin(), rows.end(), 0.0)) : ofPair(heard, get);
 }
@@ -44,7 +44,7 @@ std::optional<double> noticed(const Pair& pair) {
 }
 
 /// Notes that were one as soon as they sounded.
-std::optional<double> atOnce(const Heard& heard) {
+std::optional<double> atOnce(const FigureInput& heard) {
   const auto apart = of::valuesOf(heard.played, [](const CueResult& c) { return c.apart_cents; });
   if (apart.size() < 2) return std::nullopt;
   return static_cast<double>(std::ranges::count_if(
@@ -60,7 +60,7 @@ const std::array kFigures{
            .help = "From when both sound to when they begin to be one: a second and more within 5 cents and "
                    "under a beat a second.",
            .ofTake =
-               [](const Heard& h) {
+               [](const FigureInput& h) {
                  return ofNotes<&CueResult::lock_s>(h, [](const Pair& p) { return p.lock_s; });
                },
            .ofCue = &CueResult::lock_s,
@@ -71,7 +71,7 @@ const std::array kFigures{
            .print = {1},
            .area = Area::inTune,
            .help = "From when the partner begins to when the two begin to be one.",
-           .ofTake = [](const Heard& h) { return ofPair(h, [](const Pair& p) { return p.found_s; }); }},
+           .ofTake = [](const FigureInput& h) { return ofPair(h, [](const Pair& p) { return p.found_s; }); }},
     Figure{.id = "at_once",
            .label = "One at once",
            .unit = "notes",
@@ -86,7 +86,7 @@ const std::array kFigures{
            .area = Area::inTune,
            .help = "How fast the two beat in their last second.",
            .ofTake =
-               [](const Heard& h) {
+               [](const FigureInput& h) {
                  return ofNotes<&CueResult::beat_left_hz>(h, [](const Pair& p) { return p.beat_left_hz; });
                },
            .ofCue = &CueResult::beat_left_hz,
@@ -97,7 +97,7 @@ const std::array kFigures{
            .print = {1},
            .area = Area::inTune,
            .help = "How far the two are from the interval asked for in their last half second.",
-           .ofTake = [](const Heard& h) { return ofNotes<&CueResult::apart_cents>(h, apartOf); },
+           .ofTake = [](const FigureInput& h) { return ofNotes<&CueResult::apart_cents>(h, apartOf); },
            .ofCue = &CueResult::apart_cents,
            .column = "apart",
            .chart = {Ink::pitch, 6.0}},
@@ -108,7 +108,8 @@ const std::array kFigures{
         .print = {1},
         .area = Area::inTune,
         .help = "How far apart the two usually are once they are one.",
-        .ofTake = [](const Heard& h) { return ofPair(h, [](const Pair& p) { return p.residual_cents; }); }},
+        .ofTake =
+            [](const FigureInput& h) { return ofPair(h, [](const Pair& p) { return p.residual_cents; }); }},
     Figure{.id = "wrong_way",
            .label = "The wrong way first",
            .unit = "",
@@ -116,7 +117,7 @@ const std::array kFigures{
            .area = Area::inTune,
            .help = "How often the two first went at least 3 cents further apart; of one note 1 or 0.",
            .ofTake =
-               [](const Heard& h) {
+               [](const FigureInput& h) {
                  return sumOfNotes<&CueResult::wrong_way>(h, [](const Pair& p) {
                    return p.wrong_way_first ? std::optional(*p.wrong_way_first ? 1.0 : 0.0) : std::nullopt;
                  });
@@ -129,7 +130,7 @@ const std::array kFigures{
            .area = Area::inTune,
            .help = "How often the two, having been one, were over 8 cents apart again.",
            .ofTake =
-               [](const Heard& h) {
+               [](const FigureInput& h) {
                  return sumOfNotes<&CueResult::left_again>(h, [](const Pair& p) {
                    return p.lock_s ? std::optional(static_cast<double>(p.left_again)) : std::nullopt;
                  });
@@ -143,7 +144,7 @@ const std::array kFigures{
         .area = Area::inTune,
         .help =
             "How far apart the two began where the player then went and was one: a distance that was heard.",
-        .ofTake = [](const Heard& h) { return ofPair(h, noticed); }},
+        .ofTake = [](const FigureInput& h) { return ofPair(h, noticed); }},
     Figure{.id = "pure_cents",
            .label = "From the pure one",
            .unit = "cents",
@@ -151,7 +152,7 @@ const std::array kFigures{
            .area = Area::inTune,
            .help = "How far the two were at the end from the interval in whole numbers, which does not beat.",
            .ofTake =
-               [](const Heard& h) {
+               [](const FigureInput& h) {
                  return ofPair(h, [](const Pair& p) {
                    return p.tunings ? std::optional(p.tunings->from_pure_cents) : std::nullopt;
                  });
@@ -165,7 +166,7 @@ const std::array kFigures{
            .area = Area::inTune,
            .help = "How far the two were at the end from the interval in equal half steps.",
            .ofTake =
-               [](const Heard& h) {
+               [](const FigureInput& h) {
                  return ofPair(h, [](const Pair& p) {
                    return p.tunings ? std::optional(p.tunings->from_equal_cents) : std::nullopt;
                  });
@@ -179,7 +180,7 @@ const std::array kFigures{
            .area = Area::inTune,
            .help = "How fast the interval in equal half steps beats at this pitch; the pure one does not.",
            .ofTake =
-               [](const Heard& h) {
+               [](const FigureInput& h) {
                  return ofPair(h, [](const Pair& p) {
                    return p.tunings ? std::optional(p.tunings->equal_beats_hz) : std::nullopt;
                  });

@@ -3,8 +3,8 @@
 #include <cmath>
 
 #include "core/figures/cue_figures.h"
+#include "core/figures/figure_input.h"
 #include "core/figures/figures.h"
-#include "core/figures/heard.h"
 
 namespace calando {
 
@@ -15,7 +15,7 @@ constexpr std::size_t kFewestSteps = 3;
 /// Something of all ways between notes, or of those over a register break.
 enum class Ways { all, overBreak };
 template <auto Member, Ways Which>
-std::vector<double> transitions(const Heard& heard) {
+std::vector<double> transitions(const FigureInput& heard) {
   std::vector<double> values;
   for (const Tone* tone : heard.tones)
     for (const Transition& transition : tone->transitions)
@@ -23,16 +23,16 @@ std::vector<double> transitions(const Heard& heard) {
   return values;
 }
 template <auto Member, Ways Which = Ways::all>
-std::optional<double> usual(const Heard& heard) {
+std::optional<double> usual(const FigureInput& heard) {
   return medianOf(transitions<Member, Which>(heard));
 }
 template <auto Member, Ways Which = Ways::all>
-std::optional<double> most(const Heard& heard) {
+std::optional<double> most(const FigureInput& heard) {
   const auto values = transitions<Member, Which>(heard);
   return values.empty() ? std::nullopt : std::optional(std::ranges::max(values));
 }
 template <auto Member, Ways Which = Ways::all>
-std::optional<double> least(const Heard& heard) {
+std::optional<double> least(const FigureInput& heard) {
   const auto values = transitions<Member, Which>(heard);
   return values.empty() ? std::nullopt : std::optional(std::ranges::min(values));
 }
@@ -42,7 +42,7 @@ std::optional<double> least(const Heard& heard) {
 struct Steps {
   std::vector<double> asked, off;
 };
-Steps stepsOf(const Heard& heard) {
+Steps stepsOf(const FigureInput& heard) {
   Steps steps;
   for (std::size_t i = 1; i < heard.asked.size(); ++i) {
     const auto before = cameAt(*heard.asked[i - 1], heard.analysis),
@@ -60,30 +60,30 @@ std::optional<double> spread_s(const Steps& steps) {
   for (const double off : steps.off) squares += off * off;
   return std::sqrt(squares / static_cast<double>(steps.off.size()));
 }
-std::optional<double> stepSpread(const Heard& heard) {
+std::optional<double> stepSpread(const FigureInput& heard) {
   const auto spread = spread_s(stepsOf(heard));
   return spread ? std::optional(1000.0 * *spread) : std::nullopt;
 }
-std::optional<double> stepSpreadPercent(const Heard& heard) {
+std::optional<double> stepSpreadPercent(const FigureInput& heard) {
   const Steps steps = stepsOf(heard);
   const auto spread = spread_s(steps);
   return spread ? std::optional(100.0 * *spread / mean(steps.asked)) : std::nullopt;
 }
 
 /// How far the notes are from their partials, whichever way.
-std::optional<double> offPartials(const Heard& heard) {
+std::optional<double> offPartials(const FigureInput& heard) {
   return medianOf(of::valuesOf(heard.notes, [](const Note& n) {
     return n.series_cents ? std::optional(std::abs(*n.series_cents)) : std::nullopt;
   }));
 }
 
-std::optional<double> underneath(const Heard& heard) {
+std::optional<double> underneath(const FigureInput& heard) {
   return medianOf(of::valuesOf(
       heard.notes, [](const Note& n) { return n.under ? std::optional(n.under->hz) : std::nullopt; }));
 }
 
 /// Beside a half step that was fingered in the same take: how much less the bend goes.
-std::optional<double> shortOfReal(const Heard& heard) {
+std::optional<double> shortOfReal(const FigureInput& heard) {
   const CueResult* home = nullptr;
   for (const CueResult* row : heard.played) {
     const Note* note = soundOf(*row, heard.analysis).note;

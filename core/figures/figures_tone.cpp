@@ -2,8 +2,8 @@
 #include <array>
 #include <cmath>
 
+#include "core/figures/figure_input.h"
 #include "core/figures/figures.h"
-#include "core/figures/heard.h"
 #include "core/measure/pitch/notes.h"
 
 namespace calando {
@@ -18,19 +18,19 @@ std::ptrdiff_t breaksIn(const Tone& tone) {
   return std::ranges::count_if(tone.dropouts, [&](const Dropout& d) { return !isBetweenNotes(d, tone); });
 }
 template <auto CountIn>
-std::optional<double> count(const Heard& heard) {
+std::optional<double> count(const FigureInput& heard) {
   if (heard.tones.empty()) return std::nullopt;
   std::ptrdiff_t sum = 0;
   for (const Tone* tone : heard.tones) sum += CountIn(*tone);
   return static_cast<double>(sum);
 }
 /// Longer and steadier than the take it is held against.
-std::optional<double> heldMore(const Heard& heard) {
+std::optional<double> heldMore(const FigureInput& heard) {
   const auto held = heard.tones.empty() ? std::nullopt : std::optional(heard.tones.front()->held_s);
   if (!heard.against || !held) return std::nullopt;
   return *held - heard.against->held_s;
 }
-std::optional<double> steadierBy(const Heard& heard) {
+std::optional<double> steadierBy(const FigureInput& heard) {
   const auto wander = of::note<&Note::wander_cents>(heard);
   if (!heard.against || !heard.against->wander_cents || !wander) return std::nullopt;
   return *heard.against->wander_cents - *wander;
@@ -38,11 +38,11 @@ std::optional<double> steadierBy(const Heard& heard) {
 
 /// Tries: sounds of at least 60 ms with a pitch.
 bool isTry(const Tone& tone) { return tone.end_s - tone.start_s >= kShortestTry_s; }
-std::optional<double> attempts(const Heard& heard) {
+std::optional<double> attempts(const FigureInput& heard) {
   return static_cast<double>(std::ranges::count_if(heard.analysis.tones, isTry));
 }
 /// The first that is no mere try: at least half as long as the longest.
-std::optional<double> spokeAt(const Heard& heard) {
+std::optional<double> spokeAt(const FigureInput& heard) {
   const Tone* longest = heard.analysis.mainTone();
   if (!longest) return std::nullopt;
   int tries = 0;
@@ -53,12 +53,12 @@ std::optional<double> spokeAt(const Heard& heard) {
   return std::nullopt;
 }
 
-std::optional<double> missing(const Heard& heard) {
+std::optional<double> missing(const FigureInput& heard) {
   return static_cast<double>(heard.asked.size() - heard.played.size());
 }
 
 /// The largest departure of a return of the first note from that first one.
-std::optional<double> homeReturn(const Heard& heard) {
+std::optional<double> homeReturn(const FigureInput& heard) {
   std::optional<double> largest;
   const CueResult* home = nullptr;
   for (const CueResult* cue : heard.played) {

@@ -33,7 +33,7 @@ struct Alignment {
 };
 
 /// `beat_s` 0: nobody counts, and only the order tells.
-double pairCost(const SheetCue& cue, const HeardSound& sound, const SheetMatch& clock, double beat_s) {
+double pairCost(const SheetCue& cue, const DetectedSound& sound, const SheetMatch& clock, double beat_s) {
   if (isAir(cue.kind) != !sound.semitone) return 1e6;
   double cost = 0.0;
   if (cue.note && sound.semitone) cost += std::min(kMostPitch, std::abs(*sound.semitone - *cue.note));
@@ -44,7 +44,7 @@ double pairCost(const SheetCue& cue, const HeardSound& sound, const SheetMatch& 
 
 /// Order-preserving assignment at a given clock.
 Alignment align(const CueSheet& sheet, const std::vector<std::size_t>& cues,
-                const std::vector<HeardSound>& sounds, const SheetMatch& clock) {
+                const std::vector<DetectedSound>& sounds, const SheetMatch& clock) {
   const double beat = sheet.counted() ? std::max(kLeastBeat_s, sheet.beat_s * clock.stretch) : 0.0;
   const std::size_t rows = cues.size() + 1;
   const std::size_t columns = sounds.size() + 1;
@@ -83,7 +83,7 @@ Alignment align(const CueSheet& sheet, const std::vector<std::size_t>& cues,
 bool plausible(double stretch) { return stretch > kLeastStretch && stretch < 1.0 / kLeastStretch; }
 
 /// The clock on which most of the matched onsets lie.
-SheetMatch refinedClock(const CueSheet& sheet, const std::vector<HeardSound>& sounds, SheetMatch match) {
+SheetMatch refinedClock(const CueSheet& sheet, const std::vector<DetectedSound>& sounds, SheetMatch match) {
   std::vector<OnsetPair> onsets;
   for (std::size_t i = 0; i < sheet.cues.size(); ++i)
     if (match.sounds[i]) onsets.push_back({sheet.cues[i].start_s, sounds[*match.sounds[i]].start_s});
@@ -101,10 +101,10 @@ std::optional<double> medianSpacing(const std::vector<double>& starts) {
 /// The tempo at which pairs of sounds lie that have the pitches of pairs of cues, the median over all of
 /// them: notes that did not come do not stretch it as they stretch the spacing.
 std::optional<double> stretchByPitch(const CueSheet& sheet, const std::vector<std::size_t>& cues,
-                                     const std::vector<HeardSound>& sounds) {
+                                     const std::vector<DetectedSound>& sounds) {
   std::vector<OnsetPair> alike;
   for (const std::size_t c : cues)
-    for (const HeardSound& sound : sounds)
+    for (const DetectedSound& sound : sounds)
       if (sheet.cues[c].note && sound.semitone &&
           std::abs(*sound.semitone - *sheet.cues[c].note) < kAlike_semitones)
         alike.push_back({sheet.cues[c].start_s, sound.start_s});
@@ -118,8 +118,8 @@ std::optional<double> stretchByPitch(const CueSheet& sheet, const std::vector<st
 
 }  // namespace
 
-std::vector<HeardSound> heardSounds(const Analysis& analysis, const Context& context) {
-  std::vector<HeardSound> sounds;
+std::vector<DetectedSound> heardSounds(const Analysis& analysis, const Context& context) {
+  std::vector<DetectedSound> sounds;
   const double transposition = context.instrument ? context.instrument->transposition : 0;
   const auto writtenOf = [&](double hz) {
     return 69.0 + centsBetween(context.reference.a4_hz, hz) / 100.0 - transposition;
@@ -133,7 +133,7 @@ std::vector<HeardSound> heardSounds(const Analysis& analysis, const Context& con
   }
   for (std::size_t a = 0; a < analysis.airs.size(); ++a)
     sounds.push_back({analysis.airs[a].start_s, analysis.airs[a].end_s, std::nullopt, a, std::nullopt});
-  std::ranges::sort(sounds, {}, &HeardSound::start_s);
+  std::ranges::sort(sounds, {}, &DetectedSound::start_s);
   return sounds;
 }
 
@@ -152,14 +152,14 @@ std::optional<double> startThrough(const std::vector<OnsetPair>& onsets, double 
   return medianOf(std::move(starts));
 }
 
-SheetMatch matchSheet(const CueSheet& sheet, const std::vector<HeardSound>& sounds,
+SheetMatch matchSheet(const CueSheet& sheet, const std::vector<DetectedSound>& sounds,
                       std::optional<double> start_s) {
   const std::vector<std::size_t> cues = audible(sheet);
   if (start_s) return align(sheet, cues, sounds, {*start_s, 1.0, {}}).match;
   std::vector<double> planned, heard;
   for (const std::size_t c : cues)
     if (isSounding(sheet.cues[c].kind)) planned.push_back(sheet.cues[c].start_s);
-  for (const HeardSound& s : sounds)
+  for (const DetectedSound& s : sounds)
     if (s.semitone) heard.push_back(s.start_s);
   std::vector<double> stretches = {1.0};
   const auto asked = medianSpacing(planned);

@@ -10,7 +10,7 @@
 namespace calando {
 
 /// Something heard that a cue may be for.
-struct HeardSound {
+struct DetectedSound {
   double start_s;
   double end_s;
   std::optional<double> semitone;   ///< written, with fractions; empty for air
@@ -18,7 +18,7 @@ struct HeardSound {
   std::optional<std::size_t> note;  ///< of the note within the tone; empty for a glide and for air
 };
 /// Every note (a tone without one counts as a whole) and every air of an analysis, by start.
-std::vector<HeardSound> heardSounds(const Analysis& analysis, const Context& context);
+std::vector<DetectedSound> heardSounds(const Analysis& analysis, const Context& context);
 
 struct SheetMatch {
   double start_s = 0.0;                            ///< where the first cue lies in the take
@@ -47,7 +47,7 @@ std::optional<double> startThrough(const std::vector<OnsetPair>& onsets, double 
 /// When the take was counted in, `start_s` says where the count stands; else offset and tempo are searched:
 /// every early pair of cue and sound is tried as the anchor, at the sheet's own tempo, at that of the spacing
 /// heard and at that of the pitches heard, and the best is refined.
-SheetMatch matchSheet(const CueSheet& sheet, const std::vector<HeardSound>& sounds,
+SheetMatch matchSheet(const CueSheet& sheet, const std::vector<DetectedSound>& sounds,
                       std::optional<double> start_s);
 
 }  // namespace calando

@@ -43,7 +43,7 @@ void describeTogether(std::vector<CueResult>& rows, const CueSheet& sheet, const
 }
 
 void describeTunings(std::vector<CueResult>& rows, const Analysis& analysis, const Context& context) {
-  const auto drone_hz = context.heard.drone_hz;
+  const auto drone_hz = context.accompaniment.drone_hz;
   for (CueResult& row : rows) {
     const Note* note = soundOf(row, analysis).note;
     std::optional<Tunings> tunings = analysis.pair ? analysis.pair->tunings : std::nullopt;
@@ -67,7 +67,7 @@ void describeTurns(std::vector<CueResult>& rows, const CueSheet& sheet, const An
     const SheetCue& cue = sheet.cues[c];
     const Note* note = soundOf(rows[c], analysis).note;
     if (cue.who == Who::partner || cue.who == Who::voice) {
-      const auto& made = context.heard.partner;
+      const auto& made = context.accompaniment.partner;
       before = note ? std::optional(middleOf(*note)) : std::nullopt;
       if (cue.who == Who::partner && made) before = Middle{made->noteAt(cue.start_s), 0.0};
       sung = cue.who == Who::voice;

@@ -13,7 +13,7 @@ constexpr double kNothing = 100.0, kMissing = 30.0, kBreaks = 12.0, kIncomplete 
 constexpr double kFarOutside = 2.0;  // widths of the target
 constexpr int kManyBreaks = 2;       // one may happen
 
-int breaksIn(const MarkedTry& best) {
+int breaksIn(const MarkedAttempt& best) {
   for (const Reading& reading : best.analysis.readings)
     if (reading.id() == "dropouts" && reading.value) return static_cast<int>(std::lround(*reading.value));
   std::ptrdiff_t breaks = 0;
@@ -30,7 +30,7 @@ std::optional<WantsEar> reasonToListen(const Marking& marking) {
   std::vector<WantsEar> reasons;
   int missing = 0;
   for (std::size_t i = 0; i < marking.items.size(); ++i) {
-    const MarkedTry* best = marking.items[i].bestTry();
+    const MarkedAttempt* best = marking.items[i].bestTry();
     missing += !best;
     if (!best) continue;
     if (const int breaks = breaksIn(*best); breaks >= kManyBreaks)

@@ -4,7 +4,7 @@
 #include <cmath>
 #include <numeric>
 
-#include "core/figures/heard.h"
+#include "core/figures/figure_input.h"
 #include "core/judging/judging.h"
 
 namespace calando {
@@ -58,8 +58,8 @@ std::size_t cuesOf(const CueSheet& sheet, const Exercise& card) {
 }
 
 /// Of the tries at one item: complete before incomplete, then more of it, then the fewest figures outside.
-bool better(const MarkedTry& a, const MarkedTry& b) {
-  const auto rank = [](const MarkedTry& t) {
+bool better(const MarkedAttempt& a, const MarkedAttempt& b) {
+  const auto rank = [](const MarkedAttempt& t) {
     double outside = 0.0;
     for (const Reading& reading : t.analysis.readings)
       outside += reading.verdict == Verdict::notYet ? kFarOff : std::min(kFarOff, reading.excess);
@@ -69,7 +69,8 @@ bool better(const MarkedTry& a, const MarkedTry& b) {
 }
 
 /// As much around a try as there is up to the next tone or word: what is heard there is the room.
-std::pair<double, double> roomAround(const Try& found, std::span<const SentSound> sounds, double duration_s) {
+std::pair<double, double> roomAround(const Attempt& found, std::span<const SentSound> sounds,
+                                     double duration_s) {
   const double start_s = sounds[found.first].start_s, end_s = sounds[found.last].end_s;
   double from = std::max(0.0, start_s - kBefore_s), to = std::min(duration_s, end_s + kAfter_s);
   for (std::size_t s = 0; s < sounds.size(); ++s) {
@@ -81,7 +82,7 @@ std::pair<double, double> roomAround(const Try& found, std::span<const SentSound
 }
 
 /// What is asked of a try: on the note that it is on, at its own tempo.
-Context contextOf(const Try& found, double from_s, const HomeworkItem& item, const AskedItem& asked,
+Context contextOf(const Attempt& found, double from_s, const HomeworkItem& item, const AskedItem& asked,
                   const Context& player) {
   Context context = contextOf(item, player);
   if (asked.anyHome && !context.exercise->surprises()) context.asked = {asked.sheet.home + found.moved};
@@ -92,7 +93,7 @@ Context contextOf(const Try& found, double from_s, const HomeworkItem& item, con
 }
 
 /// Which of its cues were found, and where the first and the last of them lie. False when none was.
-bool countCues(MarkedTry& one) {
+bool countCues(MarkedAttempt& one) {
   const CueSheet sheet = unroll(one.context);
   bool longEnough = true;
   for (std::size_t c = 0; c < one.analysis.cues.size(); ++c) {
@@ -109,11 +110,11 @@ bool countCues(MarkedTry& one) {
   return one.cuesFound > 0;
 }
 
-std::optional<MarkedTry> measured(const Try& found, const HomeworkItem& item, const AskedItem& asked,
-                                  const SentRecording& recording, std::span<const SentSound> sounds,
-                                  const Context& player) {
+std::optional<MarkedAttempt> measured(const Attempt& found, const HomeworkItem& item, const AskedItem& asked,
+                                      const SentRecording& recording, std::span<const SentSound> sounds,
+                                      const Context& player) {
   const auto [from_s, to_s] = roomAround(found, sounds, recording.tracks.duration_s);
-  MarkedTry one;
+  MarkedAttempt one;
   one.file = found.file;
   one.from_s = from_s;
   one.to_s = to_s;
@@ -127,19 +128,19 @@ std::optional<MarkedTry> measured(const Try& found, const HomeworkItem& item, co
 }
 
 /// The same of a stretch that somebody says is a try, whatever is found in it.
-MarkedTry measuredIn(const Piece& piece, const HomeworkItem& item, const AskedItem& asked,
-                     const SentRecording& recording, std::span<const SentSound> sounds,
-                     const Context& player) {
+MarkedAttempt measuredIn(const Correction& piece, const HomeworkItem& item, const AskedItem& asked,
+                         const SentRecording& recording, std::span<const SentSound> sounds,
+                         const Context& player) {
   std::vector<SentSound> within;
   for (const SentSound& sound : sounds)
     if (isWithin(sound.start_s, sound.end_s, piece.from_s, piece.to_s)) within.push_back(sound);
-  MarkedTry one;
+  MarkedAttempt one;
   one.file = piece.file;
   one.from_s = one.start_s = one.claims_from_s = piece.from_s;
   one.to_s = one.end_s = one.claims_to_s = piece.to_s;
   one.context = contextOf(item, player);
   const auto tries = findTries(std::span(&asked, 1), std::span(&within, 1));
-  const auto longest = std::ranges::max_element(tries, {}, [](const Try& t) { return t.last - t.first; });
+  const auto longest = std::ranges::max_element(tries, {}, [](const Attempt& t) { return t.last - t.first; });
   if (longest != tries.end()) {
     one.context = contextOf(*longest, piece.from_s, item, asked, player);
     if (longest->hasTempo) one.tempo_bpm = one.context.tempo_bpm;
@@ -150,7 +151,7 @@ MarkedTry measuredIn(const Piece& piece, const HomeworkItem& item, const AskedIt
 }
 
 /// The highest written note that stays.
-std::optional<int> highestOf(const MarkedTry& best) {
+std::optional<int> highestOf(const MarkedAttempt& best) {
   std::optional<int> highest;
   for (const Note* note : heardIn(best.analysis).notes)
     if (!highest || note->written > *highest) highest = note->written;
@@ -164,7 +165,7 @@ std::vector<OtherStretch> othersIn(const Marking& marking) {
     bool before = false;  // the sound before was none of a try
     for (const SentSound& sound : marking.sounds[file]) {
       const bool claimed = std::ranges::any_of(marking.items, [&](const MarkedItem& item) {
-        return std::ranges::any_of(item.tries, [&](const MarkedTry& t) {
+        return std::ranges::any_of(item.tries, [&](const MarkedAttempt& t) {
           return t.file == file && isWithin(sound.start_s, sound.end_s, t.claims_from_s, t.claims_to_s);
         });
       });
@@ -206,12 +207,12 @@ Marking mark(const HomeworkList& list, std::span<const SentRecording> recordings
   Marking marking;
   for (const SentRecording& recording : recordings)
     marking.sounds.push_back(soundsOf(recording.tracks, player));
-  const std::vector<Try> tries = findTries(asked, marking.sounds);
+  const std::vector<Attempt> tries = findTries(asked, marking.sounds);
   marking.items.resize(list.items.size());
   for (std::size_t i = 0; i < list.items.size(); ++i) {
     MarkedItem& item = marking.items[i];
     item.cuesAsked = cuesOf(asked[i].sheet, *list.items[i].exercise);
-    for (const Try& found : tries)
+    for (const Attempt& found : tries)
       if (found.item == i)
         if (auto one = measured(found, list.items[i], asked[i], recordings[found.file],
                                 marking.sounds[found.file], player))
@@ -222,26 +223,26 @@ Marking mark(const HomeworkList& list, std::span<const SentRecording> recordings
   return marking;
 }
 
-Marking corrected(Marking marking, const Piece& piece, const HomeworkList& list,
+Marking corrected(Marking marking, const Correction& piece, const HomeworkList& list,
                   std::span<const SentRecording> recordings, const Context& player) {
   if (piece.file >= recordings.size() || (piece.item && *piece.item >= list.items.size())) return marking;
   const double end_s = recordings[piece.file].tracks.duration_s;
-  Piece within = piece;
+  Correction within = piece;
   within.from_s = std::clamp(piece.from_s, 0.0, end_s);
   within.to_s = std::clamp(piece.to_s, 0.0, end_s);
   if (within.to_s - within.from_s < kShortest_s) return marking;
   for (std::size_t i = 0; i < marking.items.size(); ++i)
-    std::erase_if(marking.items[i].tries, [&](const MarkedTry& t) {
+    std::erase_if(marking.items[i].tries, [&](const MarkedAttempt& t) {
       const bool touched = t.end_s > within.from_s && t.start_s < within.to_s;
       return t.file == piece.file &&
              ((touched && piece.item == i) || isWithin(t.start_s, t.end_s, within.from_s, within.to_s));
     });
   if (piece.item) {
     const HomeworkItem& item = list.items[*piece.item];
-    std::vector<MarkedTry>& tries = marking.items[*piece.item].tries;
+    std::vector<MarkedAttempt>& tries = marking.items[*piece.item].tries;
     tries.push_back(measuredIn(within, item, askedOf(item, contextOf(item, player)), recordings[piece.file],
                                marking.sounds[piece.file], player));
-    std::ranges::stable_sort(tries, {}, [](const MarkedTry& t) { return std::pair(t.file, t.start_s); });
+    std::ranges::stable_sort(tries, {}, [](const MarkedAttempt& t) { return std::pair(t.file, t.start_s); });
   }
   for (MarkedItem& item : marking.items) settle(item);
   marking.other = othersIn(marking);

@@ -19,7 +19,7 @@ inline constexpr Named<ItemState> kItemStates[] = {{"complete", ItemState::compl
                                                    {"missing", ItemState::missing}};
 
 /// A try that was measured. Times are the file's.
-struct MarkedTry {
+struct MarkedAttempt {
   std::size_t file = 0;
   double start_s = 0.0;  ///< onset of its first sound
   double end_s = 0.0;    ///< end of its last one
@@ -38,10 +38,10 @@ struct MarkedItem {
   ItemState state = ItemState::missing;
   std::size_t cuesAsked = 0;
   std::optional<std::size_t> best;  ///< of the tries
-  std::vector<MarkedTry> tries;
+  std::vector<MarkedAttempt> tries;
   std::optional<int> highest;  ///< written, of the best one
 
-  const MarkedTry* bestTry() const { return best ? &tries[*best] : nullptr; }
+  const MarkedAttempt* bestTry() const { return best ? &tries[*best] : nullptr; }
 };
 
 /// What is no try at anything.
@@ -70,17 +70,17 @@ std::vector<SentSound> soundsOf(const Tracks& tracks, const Context& player);
 Marking mark(const HomeworkList& list, std::span<const SentRecording> recordings, const Context& player);
 
 /// What a teacher says that a stretch is: a try at an item, or at none.
-struct Piece {
+struct Correction {
   std::size_t file = 0;
   double from_s = 0.0;
   double to_s = 0.0;
   std::optional<std::size_t> item;
-  bool operator==(const Piece&) const = default;
+  bool operator==(const Correction&) const = default;
 };
 /// The marking with a stretch as somebody says it is: tries of which it holds more than half give way, and
 /// those at its own item that it touches; what it is a try at is measured in it. Pieces are taken one after
 /// the other; one outside the recordings or the list changes nothing.
-Marking corrected(Marking marking, const Piece& piece, const HomeworkList& list,
+Marking corrected(Marking marking, const Correction& piece, const HomeworkList& list,
                   std::span<const SentRecording> recordings, const Context& player);
 
 }  // namespace calando

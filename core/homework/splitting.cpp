@@ -20,7 +20,7 @@ class Chain {
     }
   }
 
-  std::vector<Try> best(const std::vector<Weighed>& weighed) {
+  std::vector<Attempt> best(const std::vector<Weighed>& weighed) {
     std::vector<std::vector<const Weighed*>> ending(count_ + 1);
     for (const Weighed& c : weighed) ending[firstOf_[c.what.file] + c.what.last + 1].push_back(&c);
     // value[p][last]: the sounds before p have been dealt with; the last try was at item `last`, 0: none yet.
@@ -44,7 +44,7 @@ class Chain {
         }
       }
     }
-    std::vector<Try> tries;
+    std::vector<Attempt> tries;
     std::size_t p = count_;
     std::size_t l =
         static_cast<std::size_t>(std::ranges::max_element(states[p], {}, &State::value) - states[p].begin());
@@ -71,7 +71,8 @@ class Chain {
 
 }  // namespace
 
-std::vector<Try> findTries(std::span<const AskedItem> items, std::span<const std::vector<SentSound>> files) {
+std::vector<Attempt> findTries(std::span<const AskedItem> items,
+                               std::span<const std::vector<SentSound>> files) {
   std::vector<Weighed> weighed;
   for (std::size_t f = 0; f < files.size(); ++f)
     for (std::size_t i = 0; i < items.size(); ++i) {

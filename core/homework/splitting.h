@@ -21,7 +21,7 @@ struct AskedItem {
 };
 
 /// A stretch that is a try at an item.
-struct Try {
+struct Attempt {
   std::size_t item;
   std::size_t file;
   std::size_t first;  ///< of the file's sounds
@@ -39,6 +39,7 @@ struct Try {
 /// cue as what it is for, and the tempos that the next sounds tell, all ends are weighed by one table of
 /// dynamic programming; then the best chain of tries that do not overlap. What follows the list's order is
 /// worth a little more: it decides between equals.
-std::vector<Try> findTries(std::span<const AskedItem> items, std::span<const std::vector<SentSound>> files);
+std::vector<Attempt> findTries(std::span<const AskedItem> items,
+                               std::span<const std::vector<SentSound>> files);
 
 }  // namespace calando

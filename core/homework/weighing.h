@@ -6,7 +6,7 @@ namespace calando {
 
 /// A try, and what it is worth over its sounds' being nothing.
 struct Weighed {
-  Try what;
+  Attempt what;
   double worth;
 };
 

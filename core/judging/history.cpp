@@ -22,7 +22,7 @@ double longestHeld_s(std::span<const PastTake> past) {
   return longest_s;
 }
 
-Verdict verdictOf(TeachersWord word, const Kept& kept) {
+Verdict verdictOf(TeachersWord word, const TakeSummary& kept) {
   if (word == TeachersWord::accept) return Verdict::inside;
   if (word == TeachersWord::notYet) return Verdict::notYet;
   if (word == TeachersWord::veto) return Verdict::outside;
@@ -115,46 +115,47 @@ std::vector<Week> weeksOf(std::span<const PastTake> takes, std::int64_t now_unix
   return list;
 }
 
-std::optional<Rival> rivalFor(std::span<const PastTake> takes, const Exercise& card,
-                              std::optional<std::int64_t> model) {
+std::optional<ComparisonTake> rivalFor(std::span<const PastTake> takes, const Exercise& card,
+                                       std::optional<std::int64_t> model) {
   if (card.against == Against::nobody) return std::nullopt;
   if (card.against == Against::teacher) {
     const auto found = model ? std::ranges::find(takes, *model, &PastTake::id) : takes.end();
     return found != takes.end() && found->kept ? rivalOf(*found->kept) : std::nullopt;
   }
-  std::vector<Rival> earlier;
+  std::vector<ComparisonTake> earlier;
   for (const PastTake& take : takes)
     if (take.exercise == card.id && counts(take) && take.word != TeachersWord::veto)
       if (const auto one = rivalOf(*take.kept)) earlier.push_back(*one);
   return bestOf(earlier);
 }
 
-std::optional<Rival> bestOf(std::span<const Rival> takes) {
-  const auto rank = [](const Rival& r) {
+std::optional<ComparisonTake> bestOf(std::span<const ComparisonTake> takes) {
+  const auto rank = [](const ComparisonTake& r) {
     return std::pair(r.held_s, -r.wander_cents.value_or(std::numeric_limits<double>::max()));
   };
   const auto best = std::ranges::max_element(takes, {}, rank);
   return best == takes.end() ? std::nullopt : std::optional(*best);
 }
 
-std::optional<Rival> rivalOf(const Analysis& analysis) {
+std::optional<ComparisonTake> rivalOf(const Analysis& analysis) {
   const Tone* tone = analysis.mainTone();
   if (!tone) return std::nullopt;
   const Note* note = tone->mainNote();
-  return Rival{tone->held_s, note ? note->wander_cents : std::nullopt};
+  return ComparisonTake{tone->held_s, note ? note->wander_cents : std::nullopt};
 }
 
-std::optional<Rival> rivalOf(const Kept& kept) {
+std::optional<ComparisonTake> rivalOf(const TakeSummary& kept) {
   const auto held = kept.values.find("held_s");
   if (held == kept.values.end()) return std::nullopt;
   const auto wander = kept.values.find("wander_cents");
-  return Rival{held->second, wander == kept.values.end() ? std::nullopt : std::optional(wander->second)};
+  return ComparisonTake{held->second,
+                        wander == kept.values.end() ? std::nullopt : std::optional(wander->second)};
 }
 
-std::vector<const Kept*> takesBefore(std::span<const PastTake> takes, const PastTake& take,
-                                     std::size_t most) {
+std::vector<const TakeSummary*> takesBefore(std::span<const PastTake> takes, const PastTake& take,
+                                            std::size_t most) {
   const auto rank = [](const PastTake& t) { return std::pair(t.made_unix_s, t.id); };
-  std::vector<const Kept*> earlier;
+  std::vector<const TakeSummary*> earlier;
   for (const PastTake& other : takes) {
     if (earlier.size() == most) break;
     if (rank(other) < rank(take) && other.exercise == take.exercise && counts(other))
@@ -166,7 +167,7 @@ std::vector<const Kept*> takesBefore(std::span<const PastTake> takes, const Past
 std::map<std::string, std::vector<double>> valuesBefore(std::span<const PastTake> takes, const PastTake& take,
                                                         std::size_t most) {
   std::map<std::string, std::vector<double>> values;
-  for (const Kept* kept : takesBefore(takes, take, most))
+  for (const TakeSummary* kept : takesBefore(takes, take, most))
     for (const auto& [id, value] : kept->values) values[id].insert(values[id].begin(), value);
   return values;
 }

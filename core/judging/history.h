@@ -11,7 +11,7 @@
 
 #include "core/base/day.h"
 #include "core/exercise/context.h"
-#include "core/judging/kept.h"
+#include "core/judging/take_summary.h"
 
 /// What the takes that there are say of the next one. Pure: a list of them, newest first, goes in.
 namespace calando {
@@ -31,11 +31,11 @@ struct PastTake {
   std::int64_t made_unix_s = 0;
   std::string exercise;
   TeachersWord word = TeachersWord::none;
-  std::optional<Kept> kept;  ///< nullopt: not measured yet
-  bool stopped = false;      ///< the player felt light-headed: nothing is taken from it
-  std::string tried = {};    ///< what was tried in it; empty: nothing said
-  std::size_t nextTry = 0;   ///< which try of what was observed in it it asked for
-  Seen seen = Seen::unsaid;  ///< of what was observed in it
+  std::optional<TakeSummary> kept;  ///< nullopt: not measured yet
+  bool stopped = false;             ///< the player felt light-headed: nothing is taken from it
+  std::string tried = {};           ///< what was tried in it; empty: nothing said
+  std::size_t nextTry = 0;          ///< which try of what was observed in it it asked for
+  Seen seen = Seen::unsaid;         ///< of what was observed in it
   Attention attention = Attention::unsaid;
   std::optional<int> note = {};          ///< asked for, written
   std::string fingering = {};            ///< in use, as it was typed
@@ -51,7 +51,7 @@ struct PastTake {
 double longestHeld_s(std::span<const PastTake> past);
 
 /// The teacher's word goes before the figures.
-Verdict verdictOf(TeachersWord word, const Kept& kept);
+Verdict verdictOf(TeachersWord word, const TakeSummary& kept);
 
 /// It counts: neither an invalid try, nor stopped, nor unmeasured.
 inline bool counts(const PastTake& take) {
@@ -144,17 +144,18 @@ std::optional<SchoolEffect> schoolEffect(std::span<const PastTake> takes, const 
 
 /// The take that the card's takes are held against: the student's best of it, or the teacher's model, where
 /// the card has one of either.
-std::optional<Rival> rivalFor(std::span<const PastTake> takes, const Exercise& card,
-                              std::optional<std::int64_t> model);
+std::optional<ComparisonTake> rivalFor(std::span<const PastTake> takes, const Exercise& card,
+                                       std::optional<std::int64_t> model);
 /// Of those with the longest tone the steadiest. Nullopt for none.
-std::optional<Rival> bestOf(std::span<const Rival> takes);
+std::optional<ComparisonTake> bestOf(std::span<const ComparisonTake> takes);
 /// What others are held against of a take; nullopt when it has no tone.
-std::optional<Rival> rivalOf(const Analysis& analysis);
-std::optional<Rival> rivalOf(const Kept& kept);
+std::optional<ComparisonTake> rivalOf(const Analysis& analysis);
+std::optional<ComparisonTake> rivalOf(const TakeSummary& kept);
 
 /// Those of the same card before a take, newest first, `most` at most; neither invalid tries nor what is not
 /// measured.
-std::vector<const Kept*> takesBefore(std::span<const PastTake> takes, const PastTake& take, std::size_t most);
+std::vector<const TakeSummary*> takesBefore(std::span<const PastTake> takes, const PastTake& take,
+                                            std::size_t most);
 /// Their figures by id, oldest first.
 std::map<std::string, std::vector<double>> valuesBefore(std::span<const PastTake> takes, const PastTake& take,
                                                         std::size_t most);

@@ -5,7 +5,7 @@
 
 #include "core/figures/cue_figures.h"
 #include "core/figures/figure.h"
-#include "core/figures/heard.h"
+#include "core/figures/figure_input.h"
 #include "core/judging/advice.h"
 #include "core/judging/level.h"
 #include "core/measure/air/breaths.h"
@@ -52,7 +52,7 @@ bool isSpoilt(const Analysis& analysis, const Context& context) {
   return analysis.airSpoilt() && !context.exercise->asksForTones();
 }
 
-Reading read(const Figure& figure, const Heard& heard, const Context& context) {
+Reading read(const Figure& figure, const FigureInput& heard, const Context& context) {
   Reading r;
   r.figure = &figure;
   if (isSpoilt(heard.analysis, context) && !figure.byKey) return r;
@@ -151,7 +151,7 @@ void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, cons
   analysis.letGoTooEarly = letGoTooEarly(analysis, context);
   const bool judged = !analysis.letGoTooEarly && !isSpoilt(analysis, context);
   for (CueResult& cue : analysis.cues) cue.verdict = judged ? rowVerdict(cue, context) : Verdict::unmeasured;
-  const Heard heard = heardIn(analysis, context.against);
+  const FigureInput heard = heardIn(analysis, context.against);
   const auto has = [&](std::string_view id) {
     return std::ranges::find(analysis.readings, id, &Reading::id) != analysis.readings.end();
   };

@@ -8,17 +8,18 @@ namespace calando {
 
 namespace {
 
-const AdviceCard* observationOf(const Kept& kept) {
+const AdviceCard* observationOf(const TakeSummary& kept) {
   const auto card = std::ranges::find(adviceCards(), kept.observation, &AdviceCard::id);
   return card != adviceCards().end() && card->smallPart ? &*card : nullptr;
 }
 
-std::optional<double> valueIn(const Kept& kept, const std::string& id) {
+std::optional<double> valueIn(const TakeSummary& kept, const std::string& id) {
   const auto value = kept.values.find(id);
   return value == kept.values.end() ? std::nullopt : std::optional(value->second);
 }
 
-TriedCue cueOf(const AdviceCard& card, std::size_t index, const Kept& before, const Kept& after) {
+TriedCue cueOf(const AdviceCard& card, std::size_t index, const TakeSummary& before,
+               const TakeSummary& after) {
   TriedCue cue{&card, index, nullptr, {}, {}, after.observation != card.id};
   if (card.figure.empty()) return cue;
   cue.figure = findFigure(card.figure);

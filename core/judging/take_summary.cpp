@@ -1,12 +1,12 @@
-#include "core/judging/kept.h"
+#include "core/judging/take_summary.h"
 
 #include "core/figures/figure.h"
 #include "core/judging/judging.h"
 
 namespace calando {
 
-Kept keptOf(const Analysis& analysis) {
-  Kept kept{overallVerdict(analysis.readings), {}, {}, {}, analysis.reach};
+TakeSummary keptOf(const Analysis& analysis) {
+  TakeSummary kept{overallVerdict(analysis.readings), {}, {}, {}, analysis.reach};
   const auto keep = [&](const std::vector<Reading>& readings) {
     for (const Reading& r : readings)
       if (r.value) kept.values[std::string(r.id())] = *r.value;

@@ -8,7 +8,7 @@
 namespace calando {
 
 /// What is kept of a take's analysis beside its sound, so that nobody measures it again to look back.
-struct Kept {
+struct TakeSummary {
   Verdict verdict = Verdict::unmeasured;  ///< overallVerdict()
   std::map<std::string, double> values;   ///< by figure id
   std::string advice;                     ///< the one thing to try; empty: nothing was judged
@@ -16,6 +16,6 @@ struct Kept {
   std::vector<Reached> reach = {};        ///< where steady tones were held
 };
 
-Kept keptOf(const Analysis& analysis);
+TakeSummary keptOf(const Analysis& analysis);
 
 }  // namespace calando

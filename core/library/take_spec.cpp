@@ -1,4 +1,4 @@
-#include "core/library/asked.h"
+#include "core/library/take_spec.h"
 
 #include "core/base/bounded_json.h"
 #include "core/exercise/cue_sheet.h"
@@ -24,11 +24,12 @@ nlohmann::json orNull(const std::optional<Number>& x) {
   return x ? nlohmann::json(*x) : nlohmann::json(nullptr);
 }
 
-std::optional<Rival> rivalFrom(Fields& fields) {
+std::optional<ComparisonTake> rivalFrom(Fields& fields) {
   const nlohmann::json against = fields.object("against");
   if (against.empty()) return std::nullopt;
   Fields of(against);
-  return Rival{of.number("held_s", 0.0, kLongest_s).value_or(0.0), of.number("wander_cents", 0.0, 1200.0)};
+  return ComparisonTake{of.number("held_s", 0.0, kLongest_s).value_or(0.0),
+                        of.number("wander_cents", 0.0, 1200.0)};
 }
 
 std::optional<KeyTimes> keyFrom(Fields& fields) {
@@ -92,9 +93,9 @@ nlohmann::json partnerTo(const PartnerVoice& voice) {
 
 }  // namespace
 
-nlohmann::json toJson(const AskedFor& a) {
+nlohmann::json toJson(const TakeSpec& a) {
   nlohmann::json key, open, partner;
-  if (a.heard.partner) partner = partnerTo(*a.heard.partner);
+  if (a.accompaniment.partner) partner = partnerTo(*a.accompaniment.partner);
   if (a.key) key = {{"from_s", a.key->from_s}, {"to_s", a.key->to_s}};
   if (a.open)
     open = {{"profile_db", a.open->profile},
@@ -114,10 +115,10 @@ nlohmann::json toJson(const AskedFor& a) {
           {"seconds", a.seconds},
           {"tempo", orNull(a.tempo_bpm)},
           {"start_s", orNull(a.start_s)},
-          {"drone_hz", orNull(a.heard.drone_hz)},
-          {"click", a.heard.click},
-          {"fork_hz", orNull(a.heard.fork_hz)},
-          {"swell", a.heard.swell},
+          {"drone_hz", orNull(a.accompaniment.drone_hz)},
+          {"click", a.accompaniment.click},
+          {"fork_hz", orNull(a.accompaniment.fork_hz)},
+          {"swell", a.accompaniment.swell},
           {"partner", partner},
           {"apart", a.apart},
           {"a4_hz", a.a4_hz},
@@ -133,8 +134,8 @@ nlohmann::json toJson(const AskedFor& a) {
           {"span_before", orNull(a.spanBefore)}};
 }
 
-AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
-  AskedFor a;
+TakeSpec askedFrom(const nlohmann::json& object, bool* sound) {
+  TakeSpec a;
   Fields fields(object);
   const auto note = [&](const char* key) -> std::optional<int> {
     const auto value = fields.whole(key, 0, kHighestNote);
@@ -151,11 +152,11 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   a.tempo_bpm = fields.number("tempo", 10.0, 1000.0);
   a.start_s = fields.number("start_s", -kLongest_s, kLongest_s);
   a.against = rivalFrom(fields);
-  a.heard.drone_hz = fields.number("drone_hz", 10.0, 10000.0);
-  a.heard.click = fields.flag("click").value_or(false);
-  a.heard.fork_hz = fields.number("fork_hz", 10.0, 10000.0);
-  a.heard.swell = fields.flag("swell").value_or(false);
-  a.heard.partner = partnerFrom(fields);
+  a.accompaniment.drone_hz = fields.number("drone_hz", 10.0, 10000.0);
+  a.accompaniment.click = fields.flag("click").value_or(false);
+  a.accompaniment.fork_hz = fields.number("fork_hz", 10.0, 10000.0);
+  a.accompaniment.swell = fields.flag("swell").value_or(false);
+  a.accompaniment.partner = partnerFrom(fields);
   a.apart = fields.flag("apart").value_or(false);
   a.a4_hz = fields.number("a4_hz", 380.0, 500.0).value_or(a.a4_hz);
   a.just = fields.flag("just").value_or(false);
@@ -172,27 +173,27 @@ AskedFor askedFrom(const nlohmann::json& object, bool* sound) {
   return a;
 }
 
-ExercisePtr cardOf(const Wish& wish) {
+ExercisePtr cardOf(const TakeRequest& wish) {
   if (!wish.card.empty())
     if (auto own = parseExercise(wish.card)) return std::make_shared<Exercise>(std::move(*own));
   return findExercise(wish.exercise);
 }
 
-Context contextFor(const AskedFor& asked) {
+Context contextFor(const TakeSpec& asked) {
   Context context;
   context.instrument = findInstrument(asked.instrument);
   context.reference = {asked.a4_hz, asked.just, asked.tonic};
   if (asked.note) context.asked = {*asked.note};
   context.range = asked.range;
   context.exercise = cardOf(asked);
-  if (!context.exercise) context.exercise = findExercise(AskedFor{}.exercise);
+  if (!context.exercise) context.exercise = findExercise(TakeSpec{}.exercise);
   if (!asked.fingering.empty())
     if (auto setting = settingNamed(asked.fingering, context.instrument)) context.fingering = *setting;
   context.against = asked.against;
-  context.heard = asked.heard;
+  context.accompaniment = asked.accompaniment;
   context.apart = asked.apart;
   context.level = findLevel(asked.level);
-  if (!context.level) context.level = findLevel(AskedFor{}.level);
+  if (!context.level) context.level = findLevel(TakeSpec{}.level);
   context.askedSeconds = asked.seconds;
   context.tempo_bpm = asked.tempo_bpm;
   context.mostCounts = asked.mostCounts;

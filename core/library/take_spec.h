@@ -10,7 +10,7 @@
 namespace calando {
 
 /// What is wished for: what the head strip says. A take can be judged by another wish.
-struct Wish {
+struct TakeRequest {
   std::string instrument;
   std::string exercise = "steady-tone";
   std::string card;  ///< the card itself where it is none of those that ship; else empty
@@ -26,13 +26,13 @@ struct Wish {
 };
 
 /// How a take was played: that stays with it.
-struct Played {
-  NoteRange range;                 ///< the player's at that time
-  std::optional<double> start_s;   ///< where the count stands in the take, when it was counted in
-  Accompaniment heard;             ///< what sounded with the take
-  bool apart = false;              ///< two played, each on a channel: the first on the first
-  std::optional<Rival> against;    ///< what the take is held against
-  std::optional<double> room_c;    ///< how warm the room was, °C
+struct TakeConditions {
+  NoteRange range;                        ///< the player's at that time
+  std::optional<double> start_s;          ///< where the count stands in the take, when it was counted in
+  Accompaniment accompaniment;            ///< what sounded with the take
+  bool apart = false;                     ///< two played, each on a channel: the first on the first
+  std::optional<ComparisonTake> against;  ///< what the take is held against
+  std::optional<double> room_c;           ///< how warm the room was, °C
   std::optional<int> place;        ///< of the microphone, by number; levels of one place can be compared
   std::string school;              ///< in whose words the card spoke, where schools differ; empty: of all
   std::optional<KeyTimes> key;     ///< when the player pressed theirs, on a card that is timed by key
@@ -42,18 +42,18 @@ struct Played {
 };
 
 /// What was asked for when a take was made, as stored.
-struct AskedFor : Wish, Played {
-  const Wish& wish() const { return *this; }
-  Wish& wish() { return *this; }
+struct TakeSpec : TakeRequest, TakeConditions {
+  const TakeRequest& wish() const { return *this; }
+  TakeRequest& wish() { return *this; }
 };
 
-nlohmann::json toJson(const AskedFor& asked);
+nlohmann::json toJson(const TakeSpec& asked);
 /// What cannot be is as if nobody had asked for it. `sound`, where given, becomes false then.
-AskedFor askedFrom(const nlohmann::json& object, bool* sound = nullptr);
+TakeSpec askedFrom(const nlohmann::json& object, bool* sound = nullptr);
 
 /// The card of a wish: its own, or one that ships; nullptr for one that there is no more.
-ExercisePtr cardOf(const Wish& wish);
+ExercisePtr cardOf(const TakeRequest& wish);
 /// The analysis' context for it. Never without an exercise: one that there is no more is a steady tone.
-Context contextFor(const AskedFor& asked);
+Context contextFor(const TakeSpec& asked);
 
 }  // namespace calando

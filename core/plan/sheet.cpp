@@ -22,7 +22,7 @@ double DaySheet::total_s() const {
   return total;
 }
 
-void askFor(Wish& wish, const Exercise& card, std::optional<double> asked) {
+void askFor(TakeRequest& wish, const Exercise& card, std::optional<double> asked) {
   wish.exercise = card.id;
   if (!asked) return;
   if (card.grows.what == Grows::What::seconds) wish.seconds = *asked;
@@ -32,7 +32,7 @@ void askFor(Wish& wish, const Exercise& card, std::optional<double> asked) {
 
 SetLength lengthOf(const Exercise& card, std::optional<double> asked, const std::string& instrument,
                    NoteRange range) {
-  AskedFor wanted;
+  TakeSpec wanted;
   wanted.instrument = instrument;
   wanted.range = range;
   askFor(wanted, card, asked);

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/library/asked.h"
+#include "core/library/take_spec.h"
 #include "core/plan/proposals.h"
 
 /// What a student does on a day at home: made from the plan, for the time that there is.
@@ -37,6 +37,6 @@ SetLength lengthOf(const Exercise& card, std::optional<double> asked, const std:
                    NoteRange range);
 
 /// A card's wish with what it grows by.
-void askFor(Wish& wish, const Exercise& card, std::optional<double> asked);
+void askFor(TakeRequest& wish, const Exercise& card, std::optional<double> asked);
 
 }  // namespace calando

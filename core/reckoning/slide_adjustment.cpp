@@ -1,4 +1,4 @@
-#include "core/reckoning/drawing.h"
+#include "core/reckoning/slide_adjustment.h"
 
 #include <algorithm>
 #include <cmath>
@@ -16,7 +16,7 @@ constexpr double kSteady_cents = 6.0;
 constexpr double kBlown_c = 28.0;  // the air in a tube that is played
 }  // namespace
 
-std::optional<Drawing> drawingFor(const Analysis& analysis, const Context& context) {
+std::optional<SlideAdjustment> drawingFor(const Analysis& analysis, const Context& context) {
   const bool whole = analysis.part == PartPlayed::whole && context.instrument && context.exercise;
   if (!whole || context.exercise->pair) return std::nullopt;
   const CueSheet sheet = unroll(context);
@@ -41,7 +41,7 @@ std::optional<Drawing> drawingFor(const Analysis& analysis, const Context& conte
   givens.note = *sounding;
   givens.air_c = kBlown_c;
   const auto mm = findReckoning("slide")->back(givens, -middle);
-  return mm ? std::optional(Drawing{middle, *mm}) : std::nullopt;
+  return mm ? std::optional(SlideAdjustment{middle, *mm}) : std::nullopt;
 }
 
 }  // namespace calando

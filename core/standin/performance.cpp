@@ -118,7 +118,7 @@ class Performer {
       part.sounding = context_.soundingOf(*cue.note);
     else if (small)
       part.sounding = rowOf(part.part).comfortable;
-    else if (context_.heard.partner)
+    else if (context_.accompaniment.partner)
       part.sounding = noteOfPartner();
     else if (context_.instrument)
       part.sounding = comfortableNote(*context_.instrument);
@@ -165,11 +165,12 @@ class Performer {
   int noteOfPartner() const {
     const double over = context_.exercise->pair ? 100.0 * context_.exercise->pair->semitones : 0.0;
     return static_cast<int>(std::lround(
-        69.0 + centsBetween(context_.reference.a4_hz, shiftedBy(context_.heard.partner->hz, over)) / 100.0));
+        69.0 +
+        centsBetween(context_.reference.a4_hz, shiftedBy(context_.accompaniment.partner->hz, over)) / 100.0));
   }
   /// When it has been heard, where nobody says it before; 0: it is known.
   double noteOfPartnerHeard_s(const SheetCue& cue) const {
-    const auto& partner = context_.heard.partner;
+    const auto& partner = context_.accompaniment.partner;
     if (cue.note || !partner || partner->notes.empty()) return 0.0;
     return start_s_ + partner->notes.front().from_s + kFindsNote_s;
   }
@@ -246,7 +247,7 @@ Performance performFirst(const Player& player, const CueSheet& sheet, const Cont
     first.cues.front().length_s += kFirstIsThere_s;
   }
   Context other = context;
-  other.heard.partner.reset();
+  other.accompaniment.partner.reset();
   return perform(player, first, other, seed, rate_hz);
 }
 

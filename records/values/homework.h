@@ -24,7 +24,7 @@ struct Homework {
 struct SentHomework {
   std::int64_t student = 0;
   std::vector<std::filesystem::path> files;
-  std::vector<Piece> pieces;  ///< what the teacher says of stretches, in the order in which it was said
+  std::vector<Correction> pieces;  ///< what the teacher says of stretches, in the order in which it was said
   std::optional<std::string> answer;  ///< as the teacher changed it; nullopt: as it is made
   /// The best tries, once they are taken into the student's weeks, by item.
   std::map<std::size_t, std::int64_t> takes;

@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "core/judging/history.h"
-#include "core/library/asked.h"
+#include "core/library/take_spec.h"
 
 namespace calando {
 
@@ -41,7 +41,7 @@ struct Take {
   std::int64_t made_unix_s = 0;
   double seconds = 0.0;
   std::string source;  ///< device, stand-in or file name, for people
-  AskedFor asked;
+  TakeSpec asked;
   bool askedSound = true;  ///< false: some of what was asked for could not be read, and is as if nobody had
   TeachersWord word = TeachersWord::none;
   Attention attention = Attention::unsaid;

@@ -356,7 +356,7 @@ TEST(Processing, IsNotToldOfARoomThatRingsNorOfWhatSixteenBitsLeave) {
 TEST(Pace, SwellsWithTheCountAndIsToldWhereTheMicrophoneHearsIt) {
   Context context = contextOf("in-3-hold-3-out-3");
   context.start_s = 4.35;
-  context.heard.swell = true;
+  context.accompaniment.swell = true;
   const CueSheet sheet = unroll(context);
   for (const auto& [t, water] : {std::pair{-1.0, 0.0},
                                  {0.0, 0.0},

@@ -12,8 +12,8 @@
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/ledger.h"
 #include "core/judging/level.h"
-#include "core/library/asked.h"
 #include "core/library/cards.h"
+#include "core/library/take_spec.h"
 #include "core/standin/player.h"
 #include "support/dice.h"
 
@@ -360,7 +360,7 @@ TEST(Buzz, OfAnObservationTheTryThatHelpedIsAskedForFirst) {
   // Newest first: breaks 4, firmer corners, 4 again; lips nearer, 1; it was so twice, once it was not.
   const auto take = [&](std::int64_t id, double breaks, std::size_t asks, bool tried, Seen seen) {
     PastTake past{id, id, "buzz-level", TeachersWord::none,
-                  Kept{Verdict::outside, {{"breaks_air_on", breaks}}, {}}};
+                  TakeSummary{Verdict::outside, {{"breaks_air_on", breaks}}, {}}};
     past.kept->observation = card->id;
     past.tried = tried ? "it was" : "";
     past.nextTry = asks;
@@ -382,7 +382,7 @@ TEST(Buzz, OfAnObservationTheTryThatHelpedIsAskedForFirst) {
   EXPECT_EQ(confirmedOf(takes, card->id).right, 2);
   EXPECT_EQ(confirmedOf(takes, card->id).said, 3);
   // And it is asked for, wherever the take goes.
-  AskedFor asked;
+  TakeSpec asked;
   asked.nextTries = nextTries(takes);
   EXPECT_EQ(askedFrom(toJson(asked)).nextTries, asked.nextTries);
 }

@@ -263,8 +263,8 @@ INSTANTIATE_TEST_SUITE_P(Of, Troubles,
                          [](const auto& info) { return std::string(info.param.name); });
 
 /// Sounds without any signal: notes as an analysis would have them.
-std::vector<HeardSound> heardScale(const std::vector<std::pair<int, double>>& notes) {
-  std::vector<HeardSound> sounds;
+std::vector<DetectedSound> heardScale(const std::vector<std::pair<int, double>>& notes) {
+  std::vector<DetectedSound> sounds;
   for (std::size_t i = 0; i < notes.size(); ++i)
     sounds.push_back({notes[i].second, notes[i].second + 3.5, static_cast<double>(notes[i].first), i, 0});
   return sounds;
@@ -462,7 +462,7 @@ TEST(AgainstAnother, TheDifferencesOfTheTwoTakesAreRead) {
   const auto own = rivalOf(alone);
   ASSERT_TRUE(own);
   EXPECT_NEAR(own->held_s, 6.0, 0.02);
-  context.against = Rival{own->held_s + 1.5, *own->wander_cents + 2.0};
+  context.against = ComparisonTake{own->held_s + 1.5, *own->wander_cents + 2.0};
   const Analysis against = analyse(samples, 48000.0, context);
   EXPECT_NEAR(*valueOf(against, "held_more_s"), -1.5, 1e-9);
   EXPECT_NEAR(*valueOf(against, "steadier_cents"), 2.0, 1e-9);
@@ -544,7 +544,7 @@ TEST_P(Leaks, IntoTheMicrophoneLeaveTheFiguresAlone) {
   playScale(scene.rest(sheet.countIn_s()), {});
   context.start_s = sheet.countIn_s();
   const Analysis clean = scene.analysed(context);
-  context.heard = leak.heard;
+  context.accompaniment = leak.heard;
   const Analysis leaking =
       scene.add(throughRoom(render(leak.heard, sheet, 48000.0), leak.drift_ppm), leak.gain).analysed(context);
   EXPECT_EQ(leaking.clicks_dbfs.has_value(), leak.heard.click);

@@ -4,7 +4,7 @@
 #include <numbers>
 
 #include "core/ears/answers.h"
-#include "core/library/asked.h"
+#include "core/library/take_spec.h"
 #include "core/maths/statistics.h"
 #include "core/measure/edges/dynamics.h"
 #include "support/dice.h"

@@ -293,20 +293,21 @@ TEST(Bends, RingMostWhereTheirResonanceIs) {
 TEST(Bends, GoAsFastAndAsEvenlyAsTheyWereMade) {
   for (unsigned seed = 1; seed <= 6; ++seed) {
     Dice dice(seed);
-    const double depth = dice(60.0, 120.0), way_s = dice(0.8, 2.0), wave = seed % 2 ? 0.0 : dice(4.0, 8.0);
+    const double depth = dice(60.0, 120.0), latency_s = dice(0.8, 2.0),
+                 wave = seed % 2 ? 0.0 : dice(4.0, 8.0);
     sounds::ToneSpec spec;
     spec.f0_hz = dice(150.0, 400.0);
-    spec.seconds = 2.0 * way_s + 1.0;
+    spec.seconds = 2.0 * latency_s + 1.0;
     spec.before_s = spec.after_s = kBefore_s;
     spec.cents = [=](double t) {  // straight down and straight up, with a wave of four a second or none
-      const double down =
-          std::clamp((t - 0.5) / way_s, 0.0, 1.0) - std::clamp((t - 0.5 - way_s) / way_s, 0.0, 1.0);
+      const double down = std::clamp((t - 0.5) / latency_s, 0.0, 1.0) -
+                          std::clamp((t - 0.5 - latency_s) / latency_s, 0.0, 1.0);
       return -depth * down + wave * std::sin(2.0 * std::numbers::pi * 4.0 * t);
     };
     const Tracks tracks = trackAll(sounds::tone(spec), kRate_hz);
     const Bend bend = *describeBend(tracks, kBefore_s, kBefore_s + spec.seconds);
     // A wave in so short a line leans it.
-    const double speed = depth / way_s, leans = 0.25 * wave;
+    const double speed = depth / latency_s, leans = 0.25 * wave;
     EXPECT_NEAR(bend.speed_cents_per_s.value(), speed, 0.04 * speed + leans) << seed;
     EXPECT_NEAR(bend.uneven_cents.value(), wave / std::numbers::sqrt2, 0.8) << seed;
   }
@@ -410,7 +411,7 @@ struct Rungs {
 Rungs rungsOf(const TubeSetting& setting, const Instrument& instrument, bool slurred, unsigned seed) {
   Dice dice(seed);
   Rungs rungs;
-  constexpr double each_s = 0.7, pause_s = 0.25, way_s = 0.05;
+  constexpr double each_s = 0.7, pause_s = 0.25, latency_s = 0.05;
   std::vector<double> cents;
   for (int partial = 2; partial <= 8; ++partial) {
     rungs.partials.push_back(partial);
@@ -426,8 +427,8 @@ Rungs rungsOf(const TubeSetting& setting, const Instrument& instrument, bool slu
   spec.cents = [=](double t) {
     double now = cents[0];
     for (std::size_t i = 1; i < cents.size(); ++i)
-      now +=
-          (cents[i] - cents[i - 1]) * way(each_s * static_cast<double>(i), slurred ? way_s : 1e-3, true)(t);
+      now += (cents[i] - cents[i - 1]) *
+             way(each_s * static_cast<double>(i), slurred ? latency_s : 1e-3, true)(t);
     return now;
   };
   spec.amplitude = [=, seconds = spec.seconds](double t) {
@@ -507,7 +508,7 @@ TEST(Fingerings, AreRankedByHowOftenTheySpokeThenByHowNearTheyCame) {
     take.exercise = "fingering-search";
     take.note = note;
     take.fingering = fingering;
-    take.kept = Kept{};
+    take.kept = TakeSummary{};
     if (offset)
       take.kept->values = {
           {"offset_cents", *offset}, {"air_before_ms", 100.0 + *offset}, {"under_hz", 220.0}};
@@ -542,7 +543,7 @@ TEST(Schools, AreHeldAgainstEachOtherTheTwoThatWereUsedMost) {
       PastTake take;
       take.exercise = "stairs-4";
       take.school = school;
-      take.kept = Kept{Verdict::inside, {{"step_spread_percent", value}}, ""};
+      take.kept = TakeSummary{Verdict::inside, {{"step_spread_percent", value}}, ""};
       takes.push_back(take);
     }
   const auto effect = schoolEffect(takes, "stairs-4", "step_spread_percent");
@@ -563,7 +564,7 @@ TEST(Attention, IsADifferenceOnlyBeyondItsUncertainty) {
         PastTake take;
         take.exercise = "widening";
         take.attention = attention;
-        take.kept = Kept{Verdict::inside, {{"step_spread_percent", value}}, ""};
+        take.kept = TakeSummary{Verdict::inside, {{"step_spread_percent", value}}, ""};
         takes.push_back(take);
       }
     return takes;

@@ -16,7 +16,7 @@ struct Past {
   std::vector<PastTake> takes;  // newest first
   PastTake& add(int onDay, std::map<std::string, double> values, const char* exercise = "steady-tone") {
     PastTake take{static_cast<std::int64_t>(takes.size()) + 1, onDay * 86400, exercise, TeachersWord::none,
-                  Kept{Verdict::inside, std::move(values), {}}};
+                  TakeSummary{Verdict::inside, std::move(values), {}}};
     take.day = day(onDay);
     take.place = 1;
     return *takes.insert(takes.begin(), take);
@@ -152,7 +152,7 @@ TEST(Growth, WhatIsPlayedMostAndTheBestOfIt) {
                               Verdict::inside};
   std::vector<const PastTake*> all;
   for (std::size_t i = 0; i < takes.size(); ++i) {
-    takes[i].kept = Kept{verdicts[i], {}, {}};
+    takes[i].kept = TakeSummary{verdicts[i], {}, {}};
     all.push_back(&takes[i]);
   }
   EXPECT_EQ(bestFew(all, 3), (std::vector<const PastTake*>{&takes[2], &takes[4], &takes[1]}));

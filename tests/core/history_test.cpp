@@ -18,7 +18,7 @@ Exercise cardFor(Against against = Against::nobody) {
 
 PastTake take(std::int64_t id, Verdict verdict, double held_s = 5.0, std::optional<double> wander = {}) {
   PastTake t{id, 1000 * id, "swell", TeachersWord::none,
-             Kept{verdict, {{"held_s", held_s}}, "Advice of " + std::to_string(id)}};
+             TakeSummary{verdict, {{"held_s", held_s}}, "Advice of " + std::to_string(id)}};
   t.day += std::chrono::days(id);
   if (wander) t.kept->values["wander_cents"] = *wander;
   return t;
@@ -104,7 +104,7 @@ TEST(History, OfBreathingIsByWeeksAndTakesNothingFromWhatWasStopped) {
   constexpr std::int64_t day = 86400, now = 100 * day;
   const auto breath = [&](std::int64_t daysAgo, std::map<std::string, double> values) {
     return PastTake{100 - daysAgo, now - daysAgo * day, "long-hiss", TeachersWord::none,
-                    Kept{inside, std::move(values), {}}};
+                    TakeSummary{inside, std::move(values), {}}};
   };
   std::vector<PastTake> takes{breath(0, {{"air_lasts_s", 9.0}, {"evenness_db", 1.0}}),
                               breath(2, {{"air_lasts_s", 14.0}, {"evenness_db", 2.0}}),

@@ -281,7 +281,9 @@ struct Corrected : testing::Test {
     recordings = sounds::asSent(samples);
     marking = mark(list, recordings, trumpeter());
   }
-  Marking after(const Piece& piece) const { return corrected(marking, piece, list, recordings, trumpeter()); }
+  Marking after(const Correction& piece) const {
+    return corrected(marking, piece, list, recordings, trumpeter());
+  }
 
   HomeworkList list;
   sounds::Homework sent;
@@ -293,7 +295,7 @@ struct Corrected : testing::Test {
 TEST_F(Corrected, AnEndThatIsMovedAnotherItemAndNoTryAtAll) {
   ASSERT_EQ(marking.items[0].tries.size(), 2u);
   ASSERT_EQ(marking.items[1].tries.size(), 1u);
-  const MarkedTry first = marking.items[0].tries[0];
+  const MarkedAttempt first = marking.items[0].tries[0];
   // Less than half of it: measured again, and too short now.
   const Marking half = after({0, first.start_s - 0.3, first.start_s + 2.0, 0});
   ASSERT_EQ(half.items[0].tries.size(), 2u) << "in the place of what it touches";
@@ -301,13 +303,13 @@ TEST_F(Corrected, AnEndThatIsMovedAnotherItemAndNoTryAtAll) {
   EXPECT_FALSE(half.items[0].tries[0].complete);
   EXPECT_EQ(half.items[0].best, 1u) << "the whole one counts";
   // The last one was meant for the second item: it is on another note, and measured against that.
-  const MarkedTry last = marking.items[0].tries[1];
+  const MarkedAttempt last = marking.items[0].tries[1];
   const Marking other = after({0, last.start_s - 0.5, last.end_s + 0.5, 1});
   ASSERT_EQ(other.items[0].tries.size(), 1u);
   ASSERT_EQ(other.items[1].tries.size(), 2u);
   EXPECT_EQ(other.items[1].best, 0u);
   // Nothing of it: its item is missing, and what it was is among the rest.
-  const MarkedTry second = marking.items[1].tries[0];
+  const MarkedAttempt second = marking.items[1].tries[0];
   const Marking none = after({0, second.start_s - 0.2, second.end_s + 0.2, std::nullopt});
   EXPECT_EQ(none.items[1].state, ItemState::missing);
   EXPECT_EQ(none.other.size(), marking.other.size() + 1);
@@ -321,8 +323,9 @@ TEST_F(Corrected, AnEndThatIsMovedAnotherItemAndNoTryAtAll) {
   ASSERT_EQ(talked.items[1].tries.size(), 2u);
   EXPECT_EQ(talked.items[1].best, 0u);
   EXPECT_FALSE(talked.items[1].tries[1].complete);
-  for (const Piece& nonsense : {Piece{1, 0.0, 5.0, 0}, Piece{0, 0.0, 5.0, 7}, Piece{0, 5.0, 5.1, 0},
-                                Piece{0, -9.0, -3.0, 0}, Piece{0, 900.0, 990.0, 0}}) {
+  for (const Correction& nonsense :
+       {Correction{1, 0.0, 5.0, 0}, Correction{0, 0.0, 5.0, 7}, Correction{0, 5.0, 5.1, 0},
+        Correction{0, -9.0, -3.0, 0}, Correction{0, 900.0, 990.0, 0}}) {
     const Marking same = after(nonsense);
     EXPECT_EQ(same.items[0].tries.size(), 2u);
     EXPECT_EQ(same.items[1].tries.size(), 1u);
@@ -332,10 +335,10 @@ TEST_F(Corrected, AnEndThatIsMovedAnotherItemAndNoTryAtAll) {
 TEST_F(Corrected, WhoIsToBeListenedToFirstAndWhy) {
   // All there, and all good.
   for (MarkedItem& item : marking.items)
-    for (MarkedTry& t : item.tries)
+    for (MarkedAttempt& t : item.tries)
       for (Reading& reading : t.analysis.readings) reading.excess = 0.0;
   EXPECT_FALSE(reasonToListen(marking));
-  const MarkedTry second = marking.items[1].tries[0];
+  const MarkedAttempt second = marking.items[1].tries[0];
   const Marking missing = after({0, second.start_s - 0.2, second.end_s + 0.2, std::nullopt});
   EXPECT_EQ(reasonToListen(missing)->why, WantsEar::Why::missing);
   EXPECT_EQ(reasonToListen(missing)->count, 1);

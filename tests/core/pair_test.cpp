@@ -268,7 +268,7 @@ class PairCards : public testing::Test {
       for (std::size_t n = 0; n < std::min(sound.size(), performance.samples.size()); ++n)
         performance.samples[n] += sound[n];
     if (partnerSounds) {
-      context.heard = heard;
+      context.accompaniment = heard;
       context.start_s = sheet.countIn_s();
     }
     return analyse(performance.samples, kRate_hz, context);
@@ -332,7 +332,7 @@ TEST_F(PairCards, GoWithThePartnerThatDriftsAndTheIntervalThatIsAsked) {
 // In headphones a drone or partner leaves nothing in the take: the player at its pitch is no drone.
 TEST(PartnerVoices, AreNotTakenForThePlayerInHeadphones) {
   Context context;
-  context.heard.drone_hz = 220.0;
+  context.accompaniment.drone_hz = 220.0;
   const Analysis analysis = analyse(
       sounds::tone({.f0_hz = 220.4, .seconds = 4.0, .before_s = 1.0, .after_s = 0.5}), kRate_hz, context);
   ASSERT_EQ(analysis.tones.size(), 1u);

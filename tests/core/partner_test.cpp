@@ -12,8 +12,8 @@
 #include "core/exercise/pair_card.h"
 #include "core/figures/figure.h"
 #include "core/judging/level.h"
-#include "core/library/asked.h"
 #include "core/library/cards.h"
+#include "core/library/take_spec.h"
 #include "core/signal/tracker.h"
 #include "core/standin/partner_voice.h"
 #include "core/standin/player.h"
@@ -66,11 +66,11 @@ struct Asked {
     context.reference = referenceFor(context);
     sheet = unroll(context);
     if (!partner) return;
-    context.heard.partner = partnerFor(sheet, context, draw);
+    context.accompaniment.partner = partnerFor(sheet, context, draw);
     sheet = unroll(context);
     context.start_s = sheet.countIn_s();
   }
-  const PartnerVoice& partner() const { return *context.heard.partner; }
+  const PartnerVoice& partner() const { return *context.accompaniment.partner; }
   Analysis hear(const Played& played) const { return analyse(played.sound, kRate_hz, context); }
 };
 
@@ -97,7 +97,7 @@ TEST_P(Listening, GoesWhereItsMannerSaysAndTheAnalysisKnowsIt) {
   const auto& [manner, player_cents, ends_cents] = GetParam();
   Dice dice(500);
   Asked asked("both-at-once");
-  asked.context.heard.partner->manner = manner;
+  asked.context.accompaniment.partner->manner = manner;
   const double hz = asked.partner().hz * std::exp2(player_cents / 1200.0);
   const Played played(asked.sheet, {{0.0, 11.9, hz}}, dice);
   const Analysis analysis = asked.hear(played);
@@ -105,7 +105,7 @@ TEST_P(Listening, GoesWhereItsMannerSaysAndTheAnalysisKnowsIt) {
   EXPECT_NEAR(*analysis.pair->cents_at_end, player_cents - ends_cents, 0.2);
   EXPECT_EQ(analysis.pair->lock_s.has_value(), std::abs(player_cents - ends_cents) < 4.0);
   // The same while it sounds, the player heard as it is: what it says that it did is what is to be heard.
-  LivePartner live(asked.context.heard, asked.sheet, 0.0, kRate_hz);
+  LivePartner live(asked.context.accompaniment, asked.sheet, 0.0, kRate_hz);
   std::vector<float> sound, block(960);
   while (const std::size_t given = live.next(block)) {
     sound.insert(sound.end(), block.begin(), block.begin() + static_cast<long>(given));
@@ -249,7 +249,7 @@ TEST(ScalesOfTwo, AreTheSameWhereThePartnerLeaks) {
   }
   Played played(asked.sheet, tones, dice);
   const auto partner =
-      render(asked.context.heard, asked.sheet, kRate_hz, -14.6);  // its 0.054 to a tone's 0.1
+      render(asked.context.accompaniment, asked.sheet, kRate_hz, -14.6);  // its 0.054 to a tone's 0.1
   for (std::size_t n = 0; n < std::min(partner.size(), played.sound.size()); ++n)
     played.sound[n] += partner[n];
   const Analysis analysis = asked.hear(played);
@@ -351,10 +351,10 @@ TEST(PartnerVoices, SoundOnAnInstrumentWhereTheyAreSaidToBe) {
     ASSERT_TRUE(findInstrument(instrument)) << instrument;
     Asked asked("drifting-partner");
     const double hz = instrument == std::string("tuba-bb") ? 87.4 : 351.2;
-    asked.context.heard.partner->hz = hz;
-    asked.context.heard.partner->sound = voiceOf(*findInstrument(instrument), hz);
+    asked.context.accompaniment.partner->hz = hz;
+    asked.context.accompaniment.partner->sound = voiceOf(*findInstrument(instrument), hz);
     ASSERT_TRUE(asked.partner().sound) << instrument;
-    const Tracks tracks = trackTake(render(asked.context.heard, asked.sheet, kRate_hz), kRate_hz, {});
+    const Tracks tracks = trackTake(render(asked.context.accompaniment, asked.sheet, kRate_hz), kRate_hz, {});
     for (const double t : {1.0, 5.0, 11.0}) {
       const auto frame = static_cast<std::size_t>(std::lround((t + asked.sheet.countIn_s()) / kHop_s));
       EXPECT_NEAR(sounds::cents(hz, tracks.frames[frame].f0_hz), -20.0 * t / 12.0, 0.3) << instrument << t;
@@ -363,18 +363,18 @@ TEST(PartnerVoices, SoundOnAnInstrumentWhereTheyAreSaidToBe) {
 }
 
 TEST(PartnerVoices, AreKeptWithTheTake) {
-  AskedFor asked;
-  asked.heard.partner = PartnerVoice{.hz = 233.1,
-                                     .drift_cents = -12.0,
-                                     .fades = true,
-                                     .manner = Manner::chases,
-                                     .notes = {{0.0, 4.0, 233.1}, {4.0, 8.0, 261.6}},
-                                     .course_cents = {0.0, 1.5, -2.0}};
-  EXPECT_EQ(*askedFrom(toJson(asked)).heard.partner, *asked.heard.partner);
+  TakeSpec asked;
+  asked.accompaniment.partner = PartnerVoice{.hz = 233.1,
+                                             .drift_cents = -12.0,
+                                             .fades = true,
+                                             .manner = Manner::chases,
+                                             .notes = {{0.0, 4.0, 233.1}, {4.0, 8.0, 261.6}},
+                                             .course_cents = {0.0, 1.5, -2.0}};
+  EXPECT_EQ(*askedFrom(toJson(asked)).accompaniment.partner, *asked.accompaniment.partner);
   auto broken = toJson(asked);
   broken["partner"]["notes"] = {1, 2};
   broken["partner"]["course_cents"] = "far";
-  const auto read = askedFrom(broken).heard.partner;
+  const auto read = askedFrom(broken).accompaniment.partner;
   EXPECT_TRUE(read && read->notes.empty() && read->course_cents.empty());
 }
 

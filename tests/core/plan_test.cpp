@@ -31,7 +31,7 @@ struct Desk {
   void play(int onDay, const std::string& exercise, double asked, const std::string& verdicts) {
     for (const char v : verdicts) {
       PastTake take{static_cast<std::int64_t>(past.size()) + 1, onDay * 86400, exercise, TeachersWord::none,
-                    Kept{v == '+' ? Verdict::inside : Verdict::outside, {}, {}}};
+                    TakeSummary{v == '+' ? Verdict::inside : Verdict::outside, {}, {}}};
       take.day = day(onDay);
       take.seconds = asked;
       past.insert(past.begin(), take);

@@ -7,7 +7,7 @@
 #include "core/engine/analysis.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
-#include "core/reckoning/drawing.h"
+#include "core/reckoning/slide_adjustment.h"
 #include "core/theory/interval.h"
 #include "support/dice.h"
 #include "support/signals.h"

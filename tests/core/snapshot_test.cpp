@@ -14,7 +14,7 @@ namespace calando {
 namespace {
 
 Context askedFor(const char* exercise) {
-  AskedFor asked;
+  TakeSpec asked;
   asked.instrument = "trumpet-bb";
   asked.exercise = exercise;
   asked.note = 67;
@@ -76,25 +76,25 @@ TEST(Snapshot, ATakeIsOverASecondAfterItsLastCueOrItsTone) {
 }
 
 TEST(Asked, AWishIsReplacedWholeAndWhatWasPlayedStays) {
-  AskedFor asked;
-  asked.heard = {true, 440.0, {}};
+  TakeSpec asked;
+  asked.accompaniment = {true, 440.0, {}};
   asked.start_s = 4.0;
-  asked.against = Rival{9.0, 2.0};
+  asked.against = ComparisonTake{9.0, 2.0};
   asked.range = {60, 72};
-  Wish other;
+  TakeRequest other;
   other.exercise = "scale-4-4";
   other.note = 62;
   asked.wish() = other;
   bool sound = true;
-  const AskedFor back = askedFrom(toJson(asked), &sound);
+  const TakeSpec back = askedFrom(toJson(asked), &sound);
   EXPECT_TRUE(sound);
   EXPECT_EQ(back.exercise, "scale-4-4");
   EXPECT_EQ(back.note, 62);
-  EXPECT_EQ(back.heard, asked.heard);
+  EXPECT_EQ(back.accompaniment, asked.accompaniment);
   EXPECT_EQ(back.start_s, 4.0);
   EXPECT_EQ(back.against->held_s, 9.0);
   EXPECT_EQ(back.range.highest, 72);
-  EXPECT_EQ(contextFor(back).heard, asked.heard);
+  EXPECT_EQ(contextFor(back).accompaniment, asked.accompaniment);
 }
 
 TEST(Snapshot, ACountedBreathThatGoesOnIsWaitedForUpToThreeSeconds) {

@@ -6,7 +6,7 @@
 #include <algorithm>
 
 #include "core/engine/analysis.h"
-#include "core/judging/kept.h"
+#include "core/judging/take_summary.h"
 #include "core/library/cards.h"
 #include "records/studio_fixture.h"
 #include "support/small_disk.h"

@@ -53,7 +53,7 @@ class StudioTest : public testing::Test {
   }
   /// A recording that was cut off, as a crash leaves it.
   static fs::path leaveRecording(Studio& studio, const Student& student, double seconds = 0.5) {
-    AskedFor asked;
+    TakeSpec asked;
     asked.instrument = student.instrument;
     const fs::path file = *studio.newRecording(student, asked);
     TakeRecorder(file, 48000).write(sounds::noise(seconds, 0.1));

@@ -117,7 +117,7 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   take.attention = Attention::lips;
   take.comfort = Comfort::tight;
   take.tried = "a fuller breath";
-  take.asked.against = Rival{9.5, {}};
+  take.asked.against = ComparisonTake{9.5, {}};
   take.asked.exercise = "swell";
   take.asked.tempo_bpm = 72.0;
   take.asked.start_s = 4.25;
@@ -261,7 +261,7 @@ TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
   EXPECT_EQ(takes[0].asked.seconds, 9);
   EXPECT_EQ(takes[0].held_s, 0.5);
   EXPECT_EQ((*studio.summary(id))->ribbon, std::string("\0png", 4));
-  const Kept kept = studio.summaries(students[0].id)->at(id).kept;
+  const TakeSummary kept = studio.summaries(students[0].id)->at(id).kept;
   EXPECT_EQ(kept.verdict, Verdict::near);
   EXPECT_EQ(kept.advice, "Breathe.");
   EXPECT_EQ(kept.observation, "sags");

@@ -189,7 +189,7 @@ TEST(SampledWinds, EveryNoteOfAScaleIsFoundOnceInOrder) {
         calando::render({.click = true, .fork_hz = {}, .drone_hz = {}}, calando::unroll(context), p.rate_hz);
     for (std::size_t n = 0; n + 1700 < p.samples.size() && n < clicks.size(); ++n)
       p.samples[n + 1700] += clicks[n];
-    context.heard.click = true;
+    context.accompaniment.click = true;
     const auto leaking = calando::analyse(p.samples, p.rate_hz, context);
     EXPECT_TRUE(leaking.clicks_dbfs) << program.name;
     ASSERT_EQ(leaking.tones.size(), 8u) << program.name;

@@ -90,12 +90,12 @@ TEST_F(BreathingTest, WhoeverFeelsLightHeadedHasBreathedForTodayAndNothingIsTake
   ASSERT_TRUE(heard());
   session_->stopHere();
   ASSERT_TRUE(settle());
-  const auto& takes = session_->roster().takes();
+  const auto& takes = session_->book().takes();
   ASSERT_EQ(takes.size(), 2u);
   EXPECT_TRUE(takes[0].stopped);
   EXPECT_FALSE(takes[1].stopped);
   EXPECT_EQ(session_->lesson().standing("long-hiss").tries, 1) << "the stopped one counts for nothing";
-  const auto longest = mostOf(session_->roster().past(), "long-hiss", "air_lasts_s", 0, 1LL << 40);
+  const auto longest = mostOf(session_->book().past(), "long-hiss", "air_lasts_s", 0, 1LL << 40);
   ASSERT_TRUE(longest);
   EXPECT_NEAR(*longest, 2.0, 0.1) << "no record from going past a stop";
   session_->lesson().forgiveRest();
@@ -121,21 +121,21 @@ TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   breathe(2.0);
   ASSERT_FALSE(session_->open().picture()->analysis.readings.empty());
   session_->stopHere();
-  EXPECT_FALSE(session_->roster().takes().front().stopped) << "one key may be pressed by mistake";
+  EXPECT_FALSE(session_->book().takes().front().stopped) << "one key may be pressed by mistake";
   EXPECT_NE(before(), Before::over);
   EXPECT_TRUE(said().contains("Esc once more")) << said().toStdString();
   session_->stopHere();
-  EXPECT_TRUE(session_->roster().takes().front().stopped);
+  EXPECT_TRUE(session_->book().takes().front().stopped);
   EXPECT_EQ(before(), Before::over);
   const auto openAgain = session_->notices().current()->act;
   EXPECT_TRUE(session_->open().picture()->analysis.readings.empty()) << "what is on show is judged no more";
   for (const CueResult& cue : session_->open().picture()->analysis.cues)
     EXPECT_EQ(cue.verdict, Verdict::unmeasured);
   EXPECT_FALSE(session_->open().picture()->analysis.airs.empty()) << "but seen";
-  EXPECT_TRUE(session_->studio().takes(session_->roster().chosen()->id)->front().stopped);
+  EXPECT_TRUE(session_->studio().takes(session_->book().chosen()->id)->front().stopped);
   openAgain();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->studio().takes(session_->roster().chosen()->id)->front().stopped)
+  EXPECT_FALSE(session_->studio().takes(session_->book().chosen()->id)->front().stopped)
       << "all of it is back";
   EXPECT_FALSE(session_->open().picture()->analysis.readings.empty());
   EXPECT_NE(before(), Before::over);
@@ -146,7 +146,7 @@ TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   ASSERT_TRUE(heard());
   session_->stopHere();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->roster().takes().front().stopped) << "a tone is simply ended";
+  EXPECT_FALSE(session_->book().takes().front().stopped) << "a tone is simply ended";
 }
 
 // The sheet at the wall: the same key that started the take says when the hand let go and when the sheet
@@ -174,7 +174,7 @@ TEST_F(BreathingTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) 
     EXPECT_EQ(phase(), Phase::sounding) << "the air may go on";
     session_->toggle();
     ASSERT_TRUE(settle());
-    const Take& take = session_->roster().takes().front();
+    const Take& take = session_->book().takes().front();
     ASSERT_TRUE(take.asked.key);
     EXPECT_NEAR(take.asked.key->to_s - take.asked.key->from_s, tooEarly ? 4.4 : 2.8, 0.05);
     EXPECT_EQ(take.word, tooEarly ? TeachersWord::invalidTry : TeachersWord::none);
@@ -198,24 +198,24 @@ TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndon
   ASSERT_TRUE(heard());
   session_->toggle();
   ASSERT_TRUE(settle());
-  OpenTake& open = session_->open();
+  ShownTake& open = session_->open();
   open.toggleTick("ribs");
   open.toggleTick("belly");
   open.toggleTick("ribs");
-  EXPECT_EQ(session_->roster().takes().front().ticks, std::vector<std::string>{"belly"});
+  EXPECT_EQ(session_->book().takes().front().ticks, std::vector<std::string>{"belly"});
   ASSERT_EQ(open.picture()->analysis.airs.size(), 6u);
   EXPECT_FALSE(open.picture()->analysis.airs[0].open_distance_db);
   open.callOpen(0);
   open.callOpen(2);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->roster().openBreaths().size(), 2u);
+  EXPECT_EQ(session_->book().openBreaths().size(), 2u);
   ASSERT_TRUE(open.picture()->analysis.airs[4].open_distance_db);
   EXPECT_EQ(open.picture()->analysis.airs[4].sound, AirSound::open);
   ASSERT_TRUE(session_->asking().asked().open) << "the next takes are held against it";
   const std::int64_t id = open.take()->id;
   start();  // it is kept
-  EXPECT_EQ(session_->roster().openBreaths().size(), 2u);
-  EXPECT_TRUE(session_->roster().take(id)->asked.open);
+  EXPECT_EQ(session_->book().openBreaths().size(), 2u);
+  EXPECT_TRUE(session_->book().take(id)->asked.open);
   session_->choose(id);
   ASSERT_TRUE(settle());
   session_->open().forgetOpen();
@@ -223,7 +223,7 @@ TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndon
   EXPECT_FALSE(session_->asking().asked().open);
   EXPECT_FALSE(session_->open().picture()->analysis.airs[4].open_distance_db);
   session_->undo();
-  EXPECT_EQ(session_->roster().openBreaths().size(), 2u);
+  EXPECT_EQ(session_->book().openBreaths().size(), 2u);
 }
 
 TEST_F(BreathingTest, WhatTheComputerDoesToTheMicrophoneIsSaidOnceAndBreathIsThenUnmeasured) {

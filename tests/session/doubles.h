@@ -116,8 +116,8 @@ class SessionTest : public testing::Test {
   }
   bool until(const std::function<bool()>& what) { return QTest::qWaitFor(what, 10000); }
   Student add(const char* name, const char* instrument = "trumpet-bb") {
-    session_->roster().add({0, name, instrument, {}});
-    return *session_->roster().chosen();
+    session_->book().add({0, name, instrument, {}});
+    return *session_->book().chosen();
   }
   static std::vector<float> tone(double hz, double seconds = 1.0) {
     return sounds::tone({.f0_hz = hz, .seconds = seconds, .before_s = 0.3, .after_s = 0.3});

@@ -1,6 +1,5 @@
-#include "app/session/ears/hearing.h"
-
 #include "app/session/common/today.h"
+#include "app/session/ears/ear_training.h"
 #include "session/doubles.h"
 #include "support/dice.h"
 
@@ -9,8 +8,8 @@ namespace {
 
 class HearingTest : public SessionTest {
  protected:
-  Hearing& hearing() { return session_->hearing(); }
-  Guessing& guessing() { return session_->guessing(); }
+  EarTraining& hearing() { return session_->hearing(); }
+  FigureGuessing& guessing() { return session_->guessing(); }
   /// A tone of three seconds on the disk before anything starts.
   void fillLong() {
     auto studio = Studio::open(folder_.path().toStdString());
@@ -21,7 +20,8 @@ class HearingTest : public SessionTest {
     ASSERT_TRUE(studio->addTake(take, tone(349.2, 3.0), 48000));
   }
   bool asked() {
-    return until([this] { return hearing().phase() == Hearing::Phase::sounding || !hearing().running(); });
+    return until(
+        [this] { return hearing().phase() == EarTraining::Phase::sounding || !hearing().running(); });
   }
 };
 
@@ -73,7 +73,7 @@ TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
     const bool knows = dice.chance(0.5 + 0.5 * hears);
     right += knows;
     hearing().answer(knows ? question->right : 1 - question->right);
-    EXPECT_EQ(hearing().phase(), Hearing::Phase::told);
+    EXPECT_EQ(hearing().phase(), EarTraining::Phase::told);
     hearing().answer(0);  // said twice: once is enough
     hearing().next();
   }
@@ -93,8 +93,8 @@ TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
   EXPECT_NEAR(thresholdOf(hearing().answers(), Change::offset).heard().amount, now.amount, 1e-9);
   add("Ben");
   EXPECT_TRUE(hearing().answers().empty()) << "of somebody else";
-  session_->roster().erase(session_->roster().students().front().id);
-  EXPECT_TRUE(session_->studio().earAnswers(session_->roster().students().front().id)->empty());
+  session_->book().erase(session_->book().students().front().id);
+  EXPECT_TRUE(session_->studio().earAnswers(session_->book().students().front().id)->empty());
 }
 
 TEST_F(HearingTest, AFreshStudioIsAskedWithTheStandInsTone) {
@@ -149,13 +149,13 @@ TEST_F(HearingTest, AFigureIsGuessedBeforeItIsSeenAndTheErrorIsKept) {
 TEST_F(HearingTest, ATakeIsHeardAndOneOfItsFiguresGuessedNeverTheSameTwiceRunning) {
   fill({"Ada"}, 4);
   start();
-  ByEar& byEar = session_->byEar();
+  BlindListening& byEar = session_->byEar();
   std::set<std::int64_t> takes;
   std::int64_t last = 0;
   for (int n = 0; n < 12; ++n) {
     n == 0 ? byEar.start() : byEar.next();
     EXPECT_FALSE(byEar.wanted()) << "not before it is heard";
-    ASSERT_TRUE(until([&] { return byEar.phase() == ByEar::Phase::asked; }));
+    ASSERT_TRUE(until([&] { return byEar.phase() == BlindListening::Phase::asked; }));
     ASSERT_TRUE(byEar.wanted());
     EXPECT_NE(byEar.wanted()->take, last);
     takes.insert(last = byEar.wanted()->take);
@@ -166,7 +166,7 @@ TEST_F(HearingTest, ATakeIsHeardAndOneOfItsFiguresGuessedNeverTheSameTwiceRunnin
       if (std::abs(x) > 1e-4F) power += x * x, ++count;
     EXPECT_NEAR(std::sqrt(power / static_cast<double>(count)), kMade_rms, 0.1 * kMade_rms);
     byEar.guess(byEar.wanted()->value + 1.0);
-    EXPECT_EQ(byEar.phase(), ByEar::Phase::told);
+    EXPECT_EQ(byEar.phase(), BlindListening::Phase::told);
     EXPECT_NE(byEar.picture(), nullptr);
     byEar.guess(0.0);  // said twice: once is enough
   }
@@ -212,7 +212,7 @@ TEST_F(HearingTest, TwoTakesOfOneExerciseAreDrawnOfDifferentDays) {
   for (const auto& [take, count] : drawn) EXPECT_GT(count, 60) << take;
   std::size_t compared = 0;
   QObject::connect(session_.get(), &Session::compared,
-                   [&](const std::vector<Analyst::Answer>& takes, bool blind) {
+                   [&](const std::vector<AnalysisQueue::Answer>& takes, bool blind) {
                      EXPECT_TRUE(blind);
                      compared = takes.size();
                    });

@@ -64,12 +64,12 @@ TEST_F(OrdersTest, EveryChangeIsTakenBackAsItWas) {
   session_->undo();
   EXPECT_EQ(lesson().order(), shipped(0));
   EXPECT_TRUE(own().empty());
-  EXPECT_TRUE(session_->studio().ownOrders(session_->roster().chosen()->id)->empty());
+  EXPECT_TRUE(session_->studio().ownOrders(session_->book().chosen()->id)->empty());
 }
 
 TEST_F(OrdersTest, AnOrderFromBeforeTheyHadNamesIsNotLost) {
   const Order old{"swell", "tone-5"};
-  const auto ada = session_->roster().chosen()->id;
+  const auto ada = session_->book().chosen()->id;
   ASSERT_TRUE(session_->studio().keepOrder(ada, old));
   start();
   EXPECT_EQ(lesson().order(), old);
@@ -80,7 +80,7 @@ TEST_F(OrdersTest, AnOrderFromBeforeTheyHadNamesIsNotLost) {
 }
 
 TEST_F(OrdersTest, APackFromElsewhereAsksBeforeItReplacesAndOneFromHomeDoesNot) {
-  const Student ada = *session_->roster().chosen();
+  const Student ada = *session_->book().chosen();
   QTemporaryDir elsewhere;
   const auto packFrom = [&](const char* studio, const Order& order, int minutes) {
     auto other = Studio::open(elsewhere.filePath(studio).toStdString());

@@ -26,7 +26,7 @@ TEST_F(OwnershipTest, WhatIsTakenBackGoesToWhomItWasTakenFrom) {
   const Student ada = add("Ada");
   session_->lesson().setOrder({"steady-tone", "swell"});
   ASSERT_TRUE(session_->planning().keepPractice({0, 0, today(), 20, "her own words"}));
-  ASSERT_TRUE(session_->roster().keepOpenBreaths(ada.id, {OpenMark{}}));
+  ASSERT_TRUE(session_->book().keepOpenBreaths(ada.id, {OpenMark{}}));
   session_->open().forgetOpen();
   session_->planning().erasePractice(session_->planning().practices().front().id);
   session_->planning().edit([](Plan& plan) { plan.minutes = 45; });
@@ -41,7 +41,7 @@ TEST_F(OwnershipTest, WhatIsTakenBackGoesToWhomItWasTakenFrom) {
   EXPECT_TRUE(studio().order(ben.id)->empty());
   EXPECT_EQ(studio().plan(ada.id)->minutes, 45) << "nothing of hers is taken back under another's name";
   // Hers is hers again once she is here.
-  session_->roster().choose(ada.id);
+  session_->book().choose(ada.id);
   for (int i = 0; i < 3; ++i) session_->undo();
   EXPECT_EQ(studio().plan(ada.id)->minutes, Plan().minutes);
   EXPECT_EQ(session_->planning().plan().minutes, Plan().minutes);
@@ -79,10 +79,10 @@ TEST_F(OwnershipTest, WhatACrashLeftOfOneIsNotShownUnderAnother) {
   input_->push(tone(440.0));
   ASSERT_TRUE(heard());
   start();  // ended while it sounded
-  session_->roster().choose(ada.id);
+  session_->book().choose(ada.id);
   const auto strays = *studio().strays();
   ASSERT_EQ(strays.size(), 1u);
-  session_->keeping().takeStrayIn(strays.front(), *session_->roster().find(ben.id));
+  session_->keeping().takeStrayIn(strays.front(), *session_->book().find(ben.id));
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ben).size(), 1u);
   EXPECT_FALSE(session_->open().take());
@@ -100,10 +100,10 @@ TEST_F(OwnershipTest, RestIsOwedByWhoPlayed) {
   EXPECT_GT(session_->lesson().restLeft_s(), 0);
   int left = -1;
   QObject::connect(&session_->lesson(), &Lesson::restLeft, [&](int s) { left = s; });
-  session_->roster().choose(mia.id);
+  session_->book().choose(mia.id);
   EXPECT_EQ(session_->lesson().restLeft_s(), 0) << "she has not played";
   EXPECT_EQ(left, 0) << "and the clock says so";
-  session_->roster().choose(jonas.id);
+  session_->book().choose(jonas.id);
   EXPECT_GT(session_->lesson().restLeft_s(), 0) << "his goes on";
 }
 
@@ -111,12 +111,12 @@ TEST_F(OwnershipTest, AnEditThatIsNotJudgedYetIsNotWrittenBesideOlderFigures) {
   add("Ada");
   play();
   play(442.0);
-  const auto [first, second] = std::pair(session_->roster().takes()[1].id, session_->roster().takes()[0].id);
-  session_->asking().edit([](Wish& w) { w.seconds = 1.0; });  // what was outside is inside now
-  session_->open().setWord(TeachersWord::accept);             // before that is judged
+  const auto [first, second] = std::pair(session_->book().takes()[1].id, session_->book().takes()[0].id);
+  session_->asking().edit([](TakeRequest& w) { w.seconds = 1.0; });  // what was outside is inside now
+  session_->open().setWord(TeachersWord::accept);                    // before that is judged
   session_->choose(first);
   ASSERT_TRUE(settle());
-  const Take kept = takesOf(*session_->roster().chosen()).front();
+  const Take kept = takesOf(*session_->book().chosen()).front();
   ASSERT_EQ(kept.id, second);
   EXPECT_EQ(kept.word, TeachersWord::accept);
   // Wish and verdict are of one asking, whichever.
@@ -130,7 +130,7 @@ TEST_F(OwnershipTest, AnUndoNamesWhatItTakesBackAndTheButtonOfAMessageIsForItsOw
   add("Ada");
   play();
   play(442.0);
-  const auto newest = session_->roster().takes()[0].id, older = session_->roster().takes()[1].id;
+  const auto newest = session_->book().takes()[0].id, older = session_->book().takes()[1].id;
   session_->deleteTake();
   ASSERT_TRUE(settle());
   const auto restore = session_->notices().current()->act;
@@ -138,10 +138,10 @@ TEST_F(OwnershipTest, AnUndoNamesWhatItTakesBackAndTheButtonOfAMessageIsForItsOw
   ASSERT_TRUE(settle());
   session_->open().setWord(TeachersWord::veto);  // something later
   restore();
-  EXPECT_TRUE(session_->roster().take(newest)) << "the button brings its take back …";
-  EXPECT_EQ(session_->roster().take(older)->word, TeachersWord::veto) << "… and nothing else";
+  EXPECT_TRUE(session_->book().take(newest)) << "the button brings its take back …";
+  EXPECT_EQ(session_->book().take(older)->word, TeachersWord::veto) << "… and nothing else";
   session_->undo();
-  EXPECT_EQ(session_->roster().take(older)->word, TeachersWord::none);
+  EXPECT_EQ(session_->book().take(older)->word, TeachersWord::none);
 }
 
 TEST_F(OwnershipTest, AnUndoWhileATakeRunsOpensNothingUnderIt) {
@@ -153,7 +153,7 @@ TEST_F(OwnershipTest, AnUndoWhileATakeRunsOpensNothingUnderIt) {
   ASSERT_EQ(phase(), Phase::sounding);
   session_->undo();
   EXPECT_FALSE(session_->open().isAwaited());
-  EXPECT_EQ(session_->roster().takes().size(), 1u);
+  EXPECT_EQ(session_->book().takes().size(), 1u);
   session_->toggle();
 }
 
@@ -166,14 +166,14 @@ TEST_F(OwnershipTest, OneOfTwoFilesIsShownWithItsSoundThoughTheOtherWasCancelled
     EXPECT_TRUE(writeSound(path, tone(440.0, 3.0), 48000.0, SoundFormat::flac24));
     return std::filesystem::path(path);
   };
-  session_->roster().choose(ada.id);
+  session_->book().choose(ada.id);
   session_->openFiles({file("a.flac")});
-  session_->roster().choose(ben.id);
+  session_->book().choose(ben.id);
   session_->openFiles({file("b.flac")});
-  session_->roster().erase(ada.id);
-  session_->roster().choose(ben.id);
+  session_->book().erase(ada.id);
+  session_->book().choose(ben.id);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->roster().takes().size(), 1u);
+  EXPECT_EQ(session_->book().takes().size(), 1u);
   if (session_->open().take()) {
     ASSERT_TRUE(session_->open().samples());
     session_->playOrStop(0.0, kToTheEnd_s, false);
@@ -208,7 +208,7 @@ TEST_F(OwnershipTest, WhoGoesInTheMiddleOfSomethingTakesNothingAlong) {
   session_->lesson().choose("unison");
   ASSERT_TRUE(session_->studio().keep(settings::partner, std::string("oboe")));
   go([this] {
-    session_->asking().setSupport(Asking::Support::partner);
+    session_->asking().setSupport(RequestEditor::AccompanimentKind::partner);
     session_->toggle();  // a partner's voice is being made
   });
   QTemporaryDir files;
@@ -231,7 +231,7 @@ TEST_F(OwnershipTest, AnOldTakeThatIsLookedAtDoesNotJoinTheLesson) {
   int told = 0;
   QObject::connect(&session_->lesson(), &Lesson::orderChanged, [&] { ++told; });
   session_->lesson().choose("steady-tone");
-  session_->choose(session_->roster().takes().front().id);
+  session_->choose(session_->book().takes().front().id);
   ASSERT_TRUE(settle());
   ASSERT_TRUE(session_->open().take());
   EXPECT_EQ(session_->lesson().order(), (std::vector<std::string>{"scale-4-4", "steady-tone"}));

@@ -44,14 +44,14 @@ TEST_F(PairsOfTwo, HaveAChannelEachAndTheTakeIsKeptWithBoth) {
   EXPECT_NEAR(sounds::cents(*shown()->first_hz, *shown()->second_hz), 702.0, 12.0);
   const double residual = shown()->residual_cents.value_or(-1.0);
   EXPECT_GE(residual, 0.0);
-  const Take take = session_->roster().takes().front();
+  const Take take = session_->book().takes().front();
   EXPECT_EQ(take.student, ada_);
   EXPECT_EQ(take.other, ben_);
-  EXPECT_FALSE(take.asked.heard.partner);
+  EXPECT_FALSE(take.asked.accompaniment.partner);
   // From the file, in the other one's book.
-  session_->roster().choose(ben_);
+  session_->book().choose(ben_);
   ASSERT_TRUE(settle());
-  ASSERT_EQ(session_->roster().takes().size(), 1u);
+  ASSERT_EQ(session_->book().takes().size(), 1u);
   ASSERT_TRUE(shown());
   EXPECT_NEAR(*shown()->residual_cents, residual, 0.05);
   // What is to be heard are both.
@@ -83,7 +83,7 @@ TEST_F(PairsOfTwo, AreHeardOnOneMicrophoneWhileTheyPlayToo) {
 
 TEST_F(PairsOfTwo, APartnerWhoListensComesHalfWayAndTheTakeRemembersIt) {
   begin("both-at-once", "fake");
-  session_->asking().edit([](Wish& w) { w.note = 67; });
+  session_->asking().edit([](TakeRequest& w) { w.note = 67; });
   session_->toggle();
   ASSERT_TRUE(until([&] { return static_cast<bool>(speaker_->making); }));
   const double count_s = 4.0, partner_hz = 440.0 * std::exp2(-4.0 / 12.0);
@@ -102,7 +102,7 @@ TEST_F(PairsOfTwo, APartnerWhoListensComesHalfWayAndTheTakeRemembersIt) {
   EXPECT_NEAR(speaker_->gain, std::pow(10.0, -6.0 / 20.0), 0.001);
   session_->toggle();
   ASSERT_TRUE(settle());
-  const auto partner = session_->roster().takes().front().asked.heard.partner;
+  const auto partner = session_->book().takes().front().asked.accompaniment.partner;
   ASSERT_TRUE(partner);
   ASSERT_GT(partner->course_cents.size(), 100u);
   EXPECT_NEAR(partner->course_cents.back(), 10.0, 0.5);
@@ -116,9 +116,9 @@ TEST_F(PairsOfTwo, APartnerWhoListensComesHalfWayAndTheTakeRemembersIt) {
 
 TEST_F(PairsOfTwo, ATakeOnShowSoundsAgainAsThePartner) {
   begin("unison", "fake");
-  session_->asking().setSupport(Asking::Support::earlier);
+  session_->asking().setSupport(RequestEditor::AccompanimentKind::earlier);
   EXPECT_TRUE(said().contains("Open a take"));
-  EXPECT_EQ(session_->asking().support(), Asking::Support::partner);
+  EXPECT_EQ(session_->asking().support(), RequestEditor::AccompanimentKind::partner);
   session_->lesson().choose("steady-tone");
   session_->toggle();
   input_->push(tone(452.0, 4.0));
@@ -126,7 +126,7 @@ TEST_F(PairsOfTwo, ATakeOnShowSoundsAgainAsThePartner) {
   session_->toggle();
   ASSERT_TRUE(settle());
   session_->lesson().choose("unison");
-  session_->asking().setSupport(Asking::Support::earlier);
+  session_->asking().setSupport(RequestEditor::AccompanimentKind::earlier);
   EXPECT_TRUE(said().contains("is the partner now")) << said().toStdString();
   session_->toggle();
   ASSERT_TRUE(until([&] { return !speaker_->played.empty(); }));

@@ -86,10 +86,10 @@ TEST_F(PlanningTest, TheCardAfterTakesItsPlaceInTheLesson) {
   ASSERT_TRUE(session_->lesson().keepCard(own));
   const std::string id = session_->lesson().ownCards().front()->id;
   session_->lesson().setOrder({id, "swell"});
-  Take take = session_->roster().takes().front();
-  for (Take t : session_->roster().takes()) {
+  Take take = session_->book().takes().front();
+  for (Take t : session_->book().takes()) {
     t.asked.exercise = id;
-    ASSERT_TRUE(session_->roster().changeTake(t));
+    ASSERT_TRUE(session_->book().changeTake(t));
   }
   ASSERT_EQ(planning().proposals().size(), 1u);
   EXPECT_EQ(planning().proposals().front().kind, Proposal::Kind::goOn);

@@ -30,7 +30,7 @@ TEST_F(PostFaultsTest, WhatIsTakenBackComesBackToItsOwnList) {
   const fs::path monday = record("ada moor.flac", {67, 60}), later = record("2/ada moor.flac", {67, 60, 60});
   post().add({monday});
   ASSERT_TRUE(settle());
-  const MarkedTry one = markingOf("Ada Moor").items[0].tries.at(0);
+  const MarkedAttempt one = markingOf("Ada Moor").items[0].tries.at(0);
   post().correct(ada_, {0, one.start_s - 0.3, one.end_s + 0.3, std::nullopt});
   ASSERT_TRUE(settle());
   post().remove(ada_);
@@ -113,7 +113,7 @@ TEST_F(PostFaultsTest, WhatIsTakenOutAndPutInAgainIsNotTakenTwice) {
 TEST_F(PostFaultsTest, WhatIsSaidOfItCostsNoSecondHearing) {
   post().add({record("ada moor.flac", {67, 60})});
   ASSERT_TRUE(settle());
-  const MarkedTry one = markingOf("Ada Moor").items[1].tries.at(0);
+  const MarkedAttempt one = markingOf("Ada Moor").items[1].tries.at(0);
   const auto heard = post().sentOf(ada_)->marked->heard;
   for (int i = 0; i < 3; ++i) {
     post().correct(ada_, {0, one.start_s, one.end_s, static_cast<std::size_t>(i % 2)});
@@ -159,7 +159,7 @@ TEST_F(PostFaultsTest, AWatchedFileIsTakenWhenItIsWholeAndAgainWhenItChanged) {
   ASSERT_TRUE(QTest::qWaitFor([&] { return post().sentOf(ada_) && post().sentOf(ada_)->marked; }, 30000));
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::complete);
   // A better one under the same name.
-  const MarkedTry one = markingOf("Ada Moor").items[1].tries.at(0);
+  const MarkedAttempt one = markingOf("Ada Moor").items[1].tries.at(0);
   post().correct(ada_, {0, one.start_s, one.end_s, std::nullopt});
   ASSERT_TRUE(settle());
   fs::rename(record("away/again.flac", {67, 60, 60}), file);

@@ -3,7 +3,7 @@
 #include <fstream>
 
 #include "app/session/common/today.h"
-#include "app/session/homework/post.h"
+#include "app/session/homework/homework_inbox.h"
 #include "core/library/cards.h"
 #include "session/doubles.h"
 
@@ -23,9 +23,9 @@ class PostTest : public SessionTest {
     list.items.push_back({findExercise("tone-5"), 60});
     ASSERT_TRUE(post().keep(list, today()));
   }
-  Post& post() { return session_->post(); }
+  HomeworkInbox& post() { return session_->post(); }
   std::int64_t idOf(const char* name) {
-    return std::ranges::find(session_->roster().students(), name, &Student::name)->id;
+    return std::ranges::find(session_->book().students(), name, &Student::name)->id;
   }
   /// A tone of five seconds for each of the written notes.
   fs::path record(const fs::path& name, std::initializer_list<int> written) {

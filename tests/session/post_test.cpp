@@ -37,7 +37,7 @@ TEST_F(PostTest, AFolderIsSharedOutByNamesMarkedAndKept) {
   EXPECT_EQ(post().list().title, "Week 1");
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::complete);
   // Who goes takes all of it along.
-  session_->roster().erase(idOf("Cleo Falk"));
+  session_->book().erase(idOf("Cleo Falk"));
   EXPECT_EQ(post().sent().size(), 2u);
   EXPECT_EQ(session_->studio().sent(post().chosen()->id)->size(), 2u);
 }
@@ -46,7 +46,7 @@ TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
   post().add({record("ada moor.flac", {67, 60})});
   ASSERT_TRUE(settle());
   const std::int64_t ada = idOf("Ada Moor");
-  const MarkedTry second = markingOf("Ada Moor").items[1].tries.at(0);
+  const MarkedAttempt second = markingOf("Ada Moor").items[1].tries.at(0);
   post().setAnswer(ada, "Well done.");
   post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, std::nullopt});
   ASSERT_TRUE(settle());
@@ -67,7 +67,7 @@ TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
   // Said faster than it is measured: nothing of it is lost, and it is taken back as it was said.
-  const MarkedTry first = markingOf("Ada Moor").items[0].tries.at(0);
+  const MarkedAttempt first = markingOf("Ada Moor").items[0].tries.at(0);
   post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, 1});
   post().correct(ada, {0, first.start_s - 0.3, first.end_s + 0.3, std::nullopt});
   ASSERT_TRUE(settle());
@@ -86,7 +86,7 @@ TEST_F(PostTest, WhatWasMarkedIsNotMarkedAgainUnlessSomethingOfItChanged) {
   post().add({record("ada moor.flac", {67, 60})});
   ASSERT_TRUE(settle());
   const std::int64_t ada = idOf("Ada Moor"), first = post().chosen()->id;
-  const MarkedTry second = markingOf("Ada Moor").items[1].tries.at(0);
+  const MarkedAttempt second = markingOf("Ada Moor").items[1].tries.at(0);
   post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, std::nullopt});
   ASSERT_TRUE(settle());
   const MarkedPtr marked = post().sentOf(ada)->marked;
@@ -99,9 +99,9 @@ TEST_F(PostTest, WhatWasMarkedIsNotMarkedAgainUnlessSomethingOfItChanged) {
   post().load();
   EXPECT_EQ(post().sentOf(ada)->marked, marked);
   // Another instrument, another list: anew.
-  Student trumpeter = *session_->roster().find(ada);
+  Student trumpeter = *session_->book().find(ada);
   trumpeter.instrument = "oboe";
-  session_->roster().change(trumpeter);
+  session_->book().change(trumpeter);
   post().load();
   EXPECT_TRUE(post().running());
   ASSERT_TRUE(settle());
@@ -135,9 +135,9 @@ TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
   post().keepBest(ada);
   post().keepBest(ada);  // an impatient second press
   ASSERT_TRUE(settle());
-  session_->roster().choose(ada);
-  ASSERT_EQ(session_->roster().takes().size(), 2u);
-  for (const Take& take : session_->roster().takes()) {
+  session_->book().choose(ada);
+  ASSERT_EQ(session_->book().takes().size(), 2u);
+  for (const Take& take : session_->book().takes()) {
     EXPECT_EQ(take.asked.exercise, "tone-5");
     EXPECT_EQ(take.source, "ada moor.flac");
     EXPECT_NEAR(*take.held_s, 5.4, 0.3);
@@ -145,7 +145,7 @@ TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
   EXPECT_EQ(post().sentOf(ada)->kept.takes.size(), 2u);
   post().keepBest(ada);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->roster().takes().size(), 2u) << "nothing twice";
+  EXPECT_EQ(session_->book().takes().size(), 2u) << "nothing twice";
 }
 
 TEST_F(PostTest, CancelStopsAndAListThatGoesCanComeBack) {
@@ -165,7 +165,8 @@ TEST_F(PostTest, CancelStopsAndAListThatGoesCanComeBack) {
 
 TEST_F(PostTest, WhatComesIntoTheWatchedFolderIsTakenInOnceItIsWhole) {
   std::vector<fs::path> nobodys;
-  QObject::connect(&post(), &Post::nobodys, [&](const std::vector<fs::path>& files) { nobodys = files; });
+  QObject::connect(&post(), &HomeworkInbox::nobodys,
+                   [&](const std::vector<fs::path>& files) { nobodys = files; });
   post().watch(sent_);
   record("nobody.flac", {67});
   const fs::path whole = record("ada moor.flac", {67});
@@ -189,7 +190,7 @@ TEST_F(PostTest, WhatComesIntoTheWatchedFolderIsTakenInOnceItIsWhole) {
 }
 
 TEST_F(PostTest, APackGoesHomeAndItsAnswerComesBackWithTheStudentChosen) {
-  session_->roster().choose(idOf("Ada Moor"));
+  session_->book().choose(idOf("Ada Moor"));
   const fs::path home = sent_ / "home.zip", answer = sent_ / "answer.zip", backup = sent_ / "all.zip";
   session_->writePack(PackKind::home, home);
   session_->backUp(backup);
@@ -210,12 +211,12 @@ TEST_F(PostTest, APackGoesHomeAndItsAnswerComesBackWithTheStudentChosen) {
     ASSERT_TRUE(studio->addTake(take, tone(440.0), 48000));
     ASSERT_TRUE(writePack(*planPack(*studio, take.student, PackKind::answer), answer));
   }
-  session_->roster().choose(idOf("Ben Moor"));
+  session_->book().choose(idOf("Ben Moor"));
   session_->takePackIn(answer);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->roster().chosen()->name, "Ada Moor");
-  ASSERT_EQ(session_->roster().past().size(), 1u);
-  EXPECT_TRUE(session_->roster().past().front().kept) << "and it is measured";
+  EXPECT_EQ(session_->book().chosen()->name, "Ada Moor");
+  ASSERT_EQ(session_->book().past().size(), 1u);
+  EXPECT_TRUE(session_->book().past().front().kept) << "and it is measured";
   session_->takePackIn(sent_ / "none.zip");
   ASSERT_TRUE(settle());
   EXPECT_EQ(session_->notices().losses(), 1u);

@@ -11,23 +11,23 @@ namespace {
 TEST_F(SessionTest, AStudentChangedWhileATakeIsMeasuredKeepsTheirOwn) {
   fill({"Ada", "Ben"}, 2);
   start();
-  session_->choose(session_->roster().takes()[1].id);
-  const auto students = session_->roster().students();
-  session_->roster().choose(students[1].id);
+  session_->choose(session_->book().takes()[1].id);
+  const auto students = session_->book().students();
+  session_->book().choose(students[1].id);
   session_->open().setWord(TeachersWord::veto);  // nothing is on show: vetoes nothing
   EXPECT_FALSE(session_->open().take());
   ASSERT_TRUE(settle());
   EXPECT_NEAR(shownHz(), 436.0, 0.5);
   session_->open().setWord(TeachersWord::veto);
-  EXPECT_EQ(session_->roster().takes().front().word, TeachersWord::veto);
-  session_->roster().choose(students[0].id);
-  for (const Take& take : session_->roster().takes()) EXPECT_EQ(take.word, TeachersWord::none);
+  EXPECT_EQ(session_->book().takes().front().word, TeachersWord::veto);
+  session_->book().choose(students[0].id);
+  for (const Take& take : session_->book().takes()) EXPECT_EQ(take.word, TeachersWord::none);
 }
 
 TEST_F(SessionTest, OfTwoTakesChosenQuicklyTheLastOneIsOnShow) {
   fill({"Ada"}, 3);
   start();
-  const auto& takes = session_->roster().takes();
+  const auto& takes = session_->book().takes();
   session_->choose(takes[2].id);
   session_->choose(takes[1].id);
   EXPECT_EQ(session_->open().id(), takes[1].id);
@@ -46,10 +46,10 @@ TEST_F(SessionTest, OnlyTheTakeOnShowMovesItsCursor) {
   session_->playOrStop(0.0, kToTheEnd_s, false);
   EXPECT_EQ(heardTo, (std::vector<std::optional<double>>{0.25, std::nullopt}));
   session_->byEar().start();
-  ASSERT_TRUE(until([&] { return session_->byEar().phase() == ByEar::Phase::asked; }));
+  ASSERT_TRUE(until([&] { return session_->byEar().phase() == BlindListening::Phase::asked; }));
   emit speaker_->moved(0.5);
   session_->byEar().stop();
-  session_->asking().setSupport(Asking::Support::partner);
+  session_->asking().setSupport(RequestEditor::AccompanimentKind::partner);
   session_->toggle();
   emit speaker_->moved(0.5);  // what sounds with a take
   session_->toggle();
@@ -60,14 +60,14 @@ TEST_F(SessionTest, ATakeIsKeptForWhoPlayedItWhoeverIsChosenMeanwhile) {
   start();
   const Student ada = add("Ada");
   const Student ben = add("Ben");
-  session_->roster().choose(ada.id);
+  session_->book().choose(ada.id);
   session_->toggle();
   input_->push(tone(400.0));
   ASSERT_TRUE(heard());
   session_->toggle();
-  session_->roster().choose(ben.id);
+  session_->book().choose(ben.id);
   ASSERT_TRUE(settle());
-  EXPECT_TRUE(session_->roster().takes().empty());
+  EXPECT_TRUE(session_->book().takes().empty());
   EXPECT_FALSE(session_->open().take());
   EXPECT_EQ(session_->studio().takes(ada.id)->size(), 1u);
 }
@@ -75,14 +75,14 @@ TEST_F(SessionTest, ATakeIsKeptForWhoPlayedItWhoeverIsChosenMeanwhile) {
 TEST_F(SessionTest, ARemarkThatIsBeingTypedGoesToTheTakeItWasTypedFor) {
   fill({"Ada"}, 2);
   start();
-  const auto newest = session_->roster().takes()[0].id;
+  const auto newest = session_->book().takes()[0].id;
   // A panel keeps what was typed when it is told that another take comes.
-  QObject::connect(&session_->open(), &OpenTake::leaving, [&] {
+  QObject::connect(&session_->open(), &ShownTake::leaving, [&] {
     if (session_->open().take()) session_->open().setRemark("thin at the end");
   });
-  session_->choose(session_->roster().takes()[1].id);
+  session_->choose(session_->book().takes()[1].id);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->roster().take(newest)->remark, "thin at the end");
+  EXPECT_EQ(session_->book().take(newest)->remark, "thin at the end");
   EXPECT_EQ(session_->open().take()->remark, "");
 }
 
@@ -90,19 +90,19 @@ TEST_F(SessionTest, OnlyAnEditIsAnEditAndOfManyWishesTheLastOneIsJudged) {
   fill({"Ada"}, 1);
   start();
   int edits = 0;
-  QObject::connect(&session_->asking(), &Asking::changed, [&] { ++edits; });
-  session_->choose(session_->roster().takes()[0].id);
+  QObject::connect(&session_->asking(), &RequestEditor::changed, [&] { ++edits; });
+  session_->choose(session_->book().takes()[0].id);
   ASSERT_TRUE(settle());
   EXPECT_EQ(edits, 0) << "a take that is shown is no edit";
   for (double seconds = 1.0; seconds < 40.0; seconds += 1.0)
-    session_->asking().edit([=](Wish& w) { w.seconds = seconds; });
+    session_->asking().edit([=](TakeRequest& w) { w.seconds = seconds; });
   EXPECT_EQ(edits, 39);
   ASSERT_TRUE(settle());
   const auto& readings = session_->open().picture()->analysis.readings;
   EXPECT_EQ(std::ranges::find(readings, "held_s", &Reading::id)->low, 39.0);
-  EXPECT_EQ(session_->roster().takes()[0].asked.seconds, 39.0);
+  EXPECT_EQ(session_->book().takes()[0].asked.seconds, 39.0);
   EXPECT_NEAR(
-      session_->studio().summaries(session_->roster().chosen()->id)->begin()->second.kept.values.at("held_s"),
+      session_->studio().summaries(session_->book().chosen()->id)->begin()->second.kept.values.at("held_s"),
       1.0, 0.05);
 }
 
@@ -110,11 +110,11 @@ TEST_F(SessionTest, WhatIsSaidIsKeptTakenBackAndUndone) {
   fill({"Ada"}, 2);
   start();
   const auto id = session_->open().id();
-  OpenTake& open = session_->open();
+  ShownTake& open = session_->open();
   open.setWord(TeachersWord::accept);
   open.setAttention(Attention::lips);
   open.setComfort(Comfort::fair);
-  const Take* take = session_->roster().take(*id);
+  const Take* take = session_->book().take(*id);
   EXPECT_EQ(take->word, TeachersWord::accept);
   EXPECT_EQ(take->attention, Attention::lips);
   open.setAttention(Attention::lips);  // the same again
@@ -125,13 +125,13 @@ TEST_F(SessionTest, WhatIsSaidIsKeptTakenBackAndUndone) {
   EXPECT_EQ(take->word, TeachersWord::accept) << "… and back";
   session_->deleteTake();
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->roster().takes().size(), 1u);
+  EXPECT_EQ(session_->book().takes().size(), 1u);
   EXPECT_NE(open.id(), id);
   session_->undo();
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->roster().takes().size(), 2u);
+  EXPECT_EQ(session_->book().takes().size(), 2u);
   session_->undo();  // the first word, of a take that is not on show
-  EXPECT_EQ(session_->roster().take(*id)->word, TeachersWord::none);
+  EXPECT_EQ(session_->book().take(*id)->word, TeachersWord::none);
 }
 
 TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
@@ -145,7 +145,7 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
     }
   }
   start();
-  const std::int64_t newest = session_->roster().takes()[0].id, oldest = session_->roster().takes()[1].id;
+  const std::int64_t newest = session_->book().takes()[0].id, oldest = session_->book().takes()[1].id;
   EXPECT_TRUE(session_->retention().due().empty()) << "for good, where nothing is set";
   session_->retention().setMonths(12);
   start();
@@ -167,7 +167,7 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
   for (const bool byUndo : {true, false}) {
     session_->retention().letGo({oldest});
     EXPECT_FALSE(heard());
-    EXPECT_TRUE(session_->roster().past().back().kept) << "its figures are here";
+    EXPECT_TRUE(session_->book().past().back().kept) << "its figures are here";
     EXPECT_EQ(session_->retention().returnable(), 1u);
     byUndo ? session_->undo() : session_->retention().bringBack();
     EXPECT_TRUE(heard());
@@ -178,7 +178,7 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
   start();
   EXPECT_FALSE(std::filesystem::exists(file));
   EXPECT_EQ(session_->retention().returnable(), 0u);
-  EXPECT_TRUE(session_->roster().past().back().kept);
+  EXPECT_TRUE(session_->book().past().back().kept);
 }
 
 TEST_F(SessionTest, ATakeSaysInWhoseWordsItsCardSpokeWhereTheyDiffer) {
@@ -225,12 +225,12 @@ TEST_F(SessionTest, TheOrderIsTheStudentsOwnAndItsGatesOpen) {
   session_->lesson().setOrder({"steady-tone", "swell"});
   add("Ben");
   EXPECT_NE(session_->lesson().order().size(), 2u);
-  session_->roster().choose(ada.id);
+  session_->book().choose(ada.id);
   EXPECT_EQ(session_->lesson().order(), (std::vector<std::string>{"steady-tone", "swell"}));
   const ExercisePtr first = session_->lesson().find("steady-tone");
   EXPECT_EQ(session_->lesson().opensAfter(0), 0);
   EXPECT_EQ(session_->lesson().opensAfter(1), first->good);
-  session_->asking().edit([](Wish& w) {
+  session_->asking().edit([](TakeRequest& w) {
     w.seconds = 1.0;
     w.note = 67;
   });
@@ -260,7 +260,7 @@ TEST_F(SessionTest, RestIsOwedAndTheRoomIsKeptWithTheTake) {
   session_->toggle();
   ASSERT_TRUE(settle());
   EXPECT_EQ(rest, static_cast<int>(session_->lesson().current()->rest_s));
-  EXPECT_EQ(session_->studio().takes(session_->roster().chosen()->id)->front().asked.room_c, 24.0);
+  EXPECT_EQ(session_->studio().takes(session_->book().chosen()->id)->front().asked.room_c, 24.0);
 }
 
 TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
@@ -272,11 +272,11 @@ TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
   }
   start();
   int rebuilt = 0;
-  QObject::connect(&session_->roster(), &Roster::takesChanged, [&] { ++rebuilt; });
+  QObject::connect(&session_->book(), &StudentBook::takesChanged, [&] { ++rebuilt; });
   QTest::qWait(300);
   EXPECT_EQ(rebuilt, 0);
   EXPECT_TRUE(session_->idle());
-  session_->choose(session_->roster().takes()[1].id);
+  session_->choose(session_->book().takes()[1].id);
   ASSERT_TRUE(settle());
   EXPECT_TRUE(said().contains("missing"));
 }
@@ -290,8 +290,8 @@ TEST_F(SessionTest, AnErasedStudentLeavesNothingAndANewOneInheritsNothing) {
   ASSERT_TRUE(heard());
   session_->toggle();
   ASSERT_TRUE(settle());
-  ASSERT_TRUE(session_->roster().erase(ada.id));
-  EXPECT_FALSE(session_->roster().chosen());
+  ASSERT_TRUE(session_->book().erase(ada.id));
+  EXPECT_FALSE(session_->book().chosen());
   EXPECT_FALSE(session_->open().take());
   add("Ben");
   EXPECT_NE(session_->lesson().order(), (std::vector<std::string>{"swell"}));

@@ -12,7 +12,7 @@ class TakeRunTest : public SessionTest {
  protected:
   TakeRun& run() { return session_->run(); }
   TakeRun::Plan plan(const char* exercise = "steady-tone", bool stops = false) {
-    const Student& student = *session_->roster().chosen();
+    const Student& student = *session_->book().chosen();
     TakeRun::Plan p;
     p.asked.instrument = student.instrument;
     p.asked.exercise = exercise;
@@ -105,7 +105,7 @@ TEST_F(TakeRunTest, AnInputThatGoesEndsTheTakeAndKeepsWhatWasPlayed) {
   ASSERT_TRUE(until([&] { return phase() == Phase::ready; }));
   EXPECT_TRUE(said().contains("No more sound comes"));
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->roster().takes().size(), 1u);
+  EXPECT_EQ(session_->book().takes().size(), 1u);
   EXPECT_NEAR(shownHz(), 440.0, 0.2);
   EXPECT_TRUE(QDir(folder_.filePath("recording")).isEmpty());
 }
@@ -114,7 +114,7 @@ TEST_F(TakeRunTest, AHeardCountIsPlayedAndWithoutADelayItsNotesHaveTheirOwn) {
   start();
   add("Ada");
   session_->lesson().choose("scale-4-4");
-  session_->asking().setSupport(Asking::Support::click);
+  session_->asking().setSupport(RequestEditor::AccompanimentKind::click);
   session_->toggle();
   ASSERT_TRUE(until([&] { return !speaker_->played.empty(); }));
   EXPECT_GT(speaker_->played[0].size(), 48000u * 60);
@@ -122,8 +122,8 @@ TEST_F(TakeRunTest, AHeardCountIsPlayedAndWithoutADelayItsNotesHaveTheirOwn) {
   ASSERT_TRUE(heard());
   session_->toggle();
   ASSERT_TRUE(settle());
-  const Take& take = session_->roster().takes().front();
-  EXPECT_TRUE(take.asked.heard.click);
+  const Take& take = session_->book().takes().front();
+  EXPECT_TRUE(take.asked.accompaniment.click);
   EXPECT_FALSE(take.asked.start_s);
   speaker_->mute = true;  // no output: the count is seen only, and not taken for heard
   session_->toggle();
@@ -132,7 +132,7 @@ TEST_F(TakeRunTest, AHeardCountIsPlayedAndWithoutADelayItsNotesHaveTheirOwn) {
   ASSERT_TRUE(heard());
   session_->toggle();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->roster().takes().front().asked.heard.click);
+  EXPECT_FALSE(session_->book().takes().front().asked.accompaniment.click);
 }
 
 TEST_F(TakeRunTest, TheStandInIsRecordedAtOnceAndPlaysOnceItIsReady) {
@@ -148,7 +148,7 @@ TEST_F(TakeRunTest, TheStandInIsRecordedAtOnceAndPlaysOnceItIsReady) {
   session_->toggle();
   ASSERT_TRUE(settle());
   session_->lesson().choose("home-two");
-  session_->asking().edit([](Wish& w) { w.tempo_bpm = 120; });
+  session_->asking().edit([](TakeRequest& w) { w.tempo_bpm = 120; });
   session_->toggle();
   ASSERT_TRUE(settle());
   const auto picture = session_->open().picture();

@@ -71,9 +71,9 @@ Course courseOf(const Learner& learner, std::vector<std::string> order, int week
             const bool good = dice.chance(0.97 / (1.0 + std::exp(-2.0 * room - 1.0)));
             able += learner.learns * std::exp(-room * room / 2.0);
             PastTake take{++id, d * 86400, item.card->id, TeachersWord::none,
-                          Kept{good ? Verdict::inside : Verdict::outside, {}, {}}};
+                          TakeSummary{good ? Verdict::inside : Verdict::outside, {}, {}}};
             take.day = today;
-            Wish wish;
+            TakeRequest wish;
             askFor(wish, *item.card, item.asked);
             take.seconds = wish.seconds;
             take.tempo_bpm = wish.tempo_bpm;

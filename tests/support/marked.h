@@ -56,7 +56,7 @@ struct Score {
         continue;
       }
       ++right;
-      const calando::MarkedTry* best = item.bestTry();
+      const calando::MarkedAttempt* best = item.bestTry();
       if (!best) continue;
       ++marked;
       placed += std::ranges::any_of(wanted[i].pieces, [&](const SentPiece& p) {
@@ -64,7 +64,7 @@ struct Score {
       });
     }
     for (const calando::MarkedItem& item : marking.items)
-      for (const calando::MarkedTry& one : item.tries)
+      for (const calando::MarkedAttempt& one : item.tries)
         talked += std::ranges::any_of(pieces, [&](const SentPiece& p) {
           return p.kind == SentPiece::Kind::speech &&
                  std::min(one.end_s, p.end_s) - std::max(one.start_s, p.start_s) >

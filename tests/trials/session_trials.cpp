@@ -31,10 +31,10 @@ Result watchedFolder(Luck& luck, const fs::path& folder) {
   auto session = sessionOf(folder / "studio", std::make_shared<FakeInput>());
   std::map<std::string, std::int64_t> ids;
   for (const char* name : kNames) {
-    session->roster().add({0, name, "oboe", {}});
-    ids[name] = session->roster().chosen()->id;
+    session->book().add({0, name, "oboe", {}});
+    ids[name] = session->book().chosen()->id;
   }
-  Post& post = session->post();
+  HomeworkInbox& post = session->post();
   post.load();
   post.keep({"Week", {{findExercise("tone-5"), 67}}}, session->today());
   post.watch(folder / "in");
@@ -94,8 +94,8 @@ class Verbs {
     fs::create_directories(folder);
     session_ = sessionOf(folder / "studio", input_);
     for (const char* name : kNames) {
-      session_->roster().add({0, name, "trumpet-bb", {}});
-      students_.push_back(*session_->roster().chosen());
+      session_->book().add({0, name, "trumpet-bb", {}});
+      students_.push_back(*session_->book().chosen());
     }
     session_->post().load();
     for (const char* title : {"one", "two"}) {
@@ -137,7 +137,7 @@ class Verbs {
     return folder_ / ("list" + std::to_string(list) + " " + kNames[who] + ".flac");
   }
   std::size_t here() const {
-    const auto id = session_->roster().chosenId();
+    const auto id = session_->book().chosenId();
     return static_cast<std::size_t>(std::ranges::find(students_, *id, &Student::id) - students_.begin());
   }
   std::size_t listHere() const { return session_->post().chosen()->id == lists_[0] ? 0 : 1; }
@@ -153,7 +153,7 @@ class Verbs {
     switch (verb) {
       case 0:
       case 1:
-        return s.roster().choose(id);
+        return s.book().choose(id);
       case 2:
         return s.post().choose(lists_[list]);
       case 3:
@@ -204,10 +204,10 @@ class Verbs {
       case 18:
         return s.post().keepBest(id);
       default:
-        if (!s.roster().takes().empty())
-          s.choose(s.roster()
+        if (!s.book().takes().empty())
+          s.choose(s.book()
                        .takes()[static_cast<std::size_t>(
-                           luck_.upTo(static_cast<int>(s.roster().takes().size()) - 1))]
+                           luck_.upTo(static_cast<int>(s.book().takes().size()) - 1))]
                        .id);
     }
   }
@@ -222,7 +222,7 @@ class Verbs {
     const auto wrong = [&](const std::string& what) {
       result_.fail("after " + std::to_string(result_.rounds) + " verbs: " + what);
     };
-    if (const Take* shown = s.open().take(); shown && !shown->isOf(*s.roster().chosenId()))
+    if (const Take* shown = s.open().take(); shown && !shown->isOf(*s.book().chosenId()))
       wrong("another’s take is shown");
     for (std::size_t who = 0; who < 3; ++who) {
       const std::int64_t id = students_[who].id;

@@ -7,8 +7,8 @@
 #include <QTimer>
 #include <map>
 
-#include "app/desk/look.h"
 #include "app/desk/main_window.h"
+#include "app/desk/stylesheet.h"
 #include "app/style/style.h"
 #include "audio/sound_file.h"
 #include "core/base/plain_text.h"
@@ -131,7 +131,7 @@ Result longClicked(Luck& luck, const fs::path&) {
   context.exercise = findExercise("scale-4-4");
   context.level = findLevel("growing");
   context.instrument = findInstrument("oboe");
-  context.heard.click = true;
+  context.accompaniment.click = true;
   TakeTracker tracker(48000, context);
   const auto minute = sounds::tone({.f0_hz = 330.0, .seconds = 50.0, .before_s = 5.0, .after_s = 5.0});
   for (int i = 0; i < luck.rounds; ++i)

@@ -28,11 +28,11 @@ class EarsTest : public SessionTest {
     page_.reset();
     SessionTest::TearDown();
   }
-  Hearing& hearing() { return session_->hearing(); }
+  EarTraining& hearing() { return session_->hearing(); }
   QString text(const char* name) { return page_->findChild<QLabel*>(name)->text(); }
   void key(Qt::Key key) { QTest::keyClick(page_.get(), key); }
   bool asked() {
-    return until([this] { return hearing().phase() == Hearing::Phase::sounding; });
+    return until([this] { return hearing().phase() == EarTraining::Phase::sounding; });
   }
   std::unique_ptr<EarsPage> page_;
 };
@@ -50,7 +50,7 @@ TEST_F(EarsTest, ByKeysAloneOrByAPedalAndWhatWasRightIsTold) {
   key(Qt::Key_R);
   EXPECT_EQ(speaker_->played.size(), plays + 1);
   key(static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(hearing().question()->right)));
-  EXPECT_EQ(hearing().phase(), Hearing::Phase::told);
+  EXPECT_EQ(hearing().phase(), EarTraining::Phase::told);
   EXPECT_TRUE(text("earTold").startsWith("Yes")) << text("earTold").toStdString();
   key(Qt::Key_PageDown);  // goes on
   ASSERT_TRUE(asked());
@@ -106,7 +106,7 @@ TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
   for (int row = 0; row < list->count(); ++row)
     list->item(row)->setCheckState(row == static_cast<int>(Change::scoop) ? Qt::Checked : Qt::Unchecked);
   EXPECT_EQ(hearing().asked(), std::vector{Change::scoop});
-  EXPECT_EQ(session_->studio().askedEars(session_->roster().chosen()->id)->size(), 1u);
+  EXPECT_EQ(session_->studio().askedEars(session_->book().chosen()->id)->size(), 1u);
   EXPECT_TRUE(page_->findChild<QPushButton*>("earGo")->isEnabled());
   // What was wrong is asked in the student's own words.
   list->setCurrentRow(static_cast<int>(Change::scoop));
@@ -121,10 +121,10 @@ TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
   for (const auto* card : page_->findChildren<SoundCard*>("earChoice")) choices << card->text();
   EXPECT_TRUE(choices.contains("slides in")) << choices.join(';').toStdString();
   key(Qt::Key_Escape);
-  const std::int64_t ada = session_->roster().chosen()->id;
+  const std::int64_t ada = session_->book().chosen()->id;
   add("Ben");
   EXPECT_TRUE(own->text().isEmpty()) << "somebody else's words";
-  session_->roster().choose(ada);
+  session_->book().choose(ada);
   EXPECT_EQ(own->text(), "slides in");
   list->item(static_cast<int>(Change::scoop))->setCheckState(Qt::Unchecked);
   EXPECT_FALSE(page_->findChild<QPushButton*>("earGo")->isEnabled()) << "nothing to ask about";
@@ -149,7 +149,7 @@ TEST_F(EarsTest, AFigureOfATakeIsGuessedByKeysAndItsPictureComesAfterIt) {
   const std::size_t plays = speaker_->played.size();
   QTest::keyClick(box, Qt::Key_R);  // whoever has the keys
   EXPECT_EQ(speaker_->played.size(), plays + 1);
-  const Guessing::Wanted was = *session_->byEar().wanted();
+  const FigureGuessing::Wanted was = *session_->byEar().wanted();
   QTest::keyClicks(box, "3");
   QTest::keyClick(box, Qt::Key_Return);
   EXPECT_FALSE(box->isVisible());

@@ -66,12 +66,12 @@ TEST_F(FaultsTest, AReportThatIsClosedWhileItsPicturesAreDrawnIsGone) {
 TEST_F(FaultsTest, AnswersOfTwoOfOneNameAreTwoFiles) {
   fill({"Ada Moor", "Ada Moor", "ada moor"});
   openWindow();
-  Post& post = window_->session().post();
+  HomeworkInbox& post = window_->session().post();
   go(3);
   ASSERT_TRUE(post.keep({"Week", {{findExercise("tone-5"), 67}}}, dayFrom("2026-12-01").value()));
   ASSERT_TRUE(writeSound(out_.filePath("x.flac").toStdString(), sounds::tone({.seconds = 1.0}), 48000.0,
                          SoundFormat::flac24));
-  const auto students = window_->session().roster().students();
+  const auto students = window_->session().book().students();
   for (const Student& student : students) post.add({out_.filePath("x.flac").toStdString()}, student.id);
   ASSERT_TRUE(settle());
   for (std::size_t i = 0; i < students.size(); ++i)
@@ -127,7 +127,7 @@ TEST_F(FaultsTest, WhatGoesOutReadsTheSameInALocaleWithDecimalCommas) {
   fill({"Ada Moor"}, 1.0);
   openWindow();
   const QString plain = out_.filePath("plain.csv"), comma = out_.filePath("comma.csv");
-  const OpenTake& open = window_->session().open();
+  const ShownTake& open = window_->session().open();
   ASSERT_TRUE(open.take());
   EXPECT_EQ(exportTake(plain, *open.picture(), *open.samples(), open.rate_hz()), QString());
   setenv("LOCPATH", CALANDO_LOCALES, 1);
@@ -140,7 +140,7 @@ TEST_F(FaultsTest, WhatGoesOutReadsTheSameInALocaleWithDecimalCommas) {
   EXPECT_EQ(exportTake(json, *open.picture(), *open.samples(), open.rate_hz()), QString());
   EXPECT_EQ(exportTake(svg, *open.picture(), *open.samples(), open.rate_hz()), QString());
   const QString figures =
-      figuresAsCsv(window_->session().roster().takes(), window_->session().roster().past(), nullptr);
+      figuresAsCsv(window_->session().book().takes(), window_->session().book().past(), nullptr);
   std::setlocale(LC_ALL, "C.UTF-8");
   EXPECT_EQ(textOf(comma), textOf(plain));
   EXPECT_TRUE(nlohmann::json::accept(textOf(json).toStdString()));
@@ -166,11 +166,11 @@ TEST_F(FaultsTest, WhatIsComparedGoesWithWhoIsErased) {
   chooseStudent(0);
   ASSERT_TRUE(settle());
   Session& session = window_->session();
-  const auto erased = session.roster().chosen()->id;
+  const auto erased = session.book().chosen()->id;
   playTake("steady");
   session.compare({}, false);
   ASSERT_TRUE(QTest::qWaitFor([&] { return !window_->findChildren<CompareView*>().isEmpty(); }, 10000));
-  session.roster().erase(erased);
+  session.book().erase(erased);
   EXPECT_TRUE(QTest::qWaitFor([&] { return window_->findChildren<CompareView*>().isEmpty(); }, 1000));
 }
 
@@ -180,7 +180,7 @@ TEST_F(FaultsTest, WhatAPackWouldReplaceIsShownSideBySideAndAskedFor) {
   go(2);
   Session& session = window_->session();
   session.lesson().changeOrder({"swell", "steady-tone"});
-  const Student ada = *session.roster().chosen();
+  const Student ada = *session.book().chosen();
   const std::filesystem::path file = out_.filePath("pack.zip").toStdString();
   {
     auto other = Studio::open(out_.filePath("other").toStdString());

@@ -24,13 +24,13 @@ void PrintTo(const Played& played, std::ostream* out) { *out << played.name; }
 
 SnapshotPtr takeOf(const Played& played, bool live) {
   const Instrument* clarinet = findInstrument("clarinet-bb");
-  AskedFor asked;
+  TakeSpec asked;
   asked.instrument = clarinet->id;
   asked.note = 67;
   if (played.exercise) asked.exercise = played.exercise;
   const Context context = contextFor(asked);
   if (context.exercise->pair) {
-    asked.heard.partner = partnerFor(unroll(context), context);
+    asked.accompaniment.partner = partnerFor(unroll(context), context);
     asked.start_s = 4.0;
   }
   std::vector<float> samples(3 * 48000, 0.0f);
@@ -139,7 +139,7 @@ INSTANTIATE_TEST_SUITE_P(
 
 /// What the player follows, at a moment after the first cue's start.
 QImage guideOf(const char* card, double t, const QSize& size) {
-  AskedFor asked;
+  TakeSpec asked;
   asked.instrument = "clarinet-bb";
   asked.exercise = card;
   Snapshot live;

@@ -186,7 +186,7 @@ TEST(Listener, ItsBeginningIsToldByTheBlockThatCameTheLeastLate) {
   live.begin({.recording = folder.filePath("take.wav").toStdString(), .context = steadyTone(), .sheet = {}});
   source.go = true;
   QTest::qWait(2000);
-  const Listener::Heard heard = live.end();
+  const Listener::Recording heard = live.end();
   ASSERT_GT(heard.samples.size(), 48000u);
   const auto began_s = heard.clock.began_s();
   ASSERT_TRUE(began_s);

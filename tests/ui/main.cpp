@@ -3,7 +3,7 @@
 #include <QApplication>
 #include <QLocale>
 
-#include "app/desk/look.h"
+#include "app/desk/stylesheet.h"
 #include "app/style/style.h"
 
 int main(int argc, char** argv) {

@@ -135,7 +135,7 @@ void PseudoTest::expectBooks() {
 TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   openWindow();
   expectTranslated(*window_, "first start");
-  window_->session().roster().add({0, "Ada", "trumpet-bb", {}});
+  window_->session().book().add({0, "Ada", "trumpet-bb", {}});
   for (const char* step : {"steady-tone", "swell", "home-two", "against-teacher", "stairs-4",
                            "fingering-search", "buzz-level"}) {
     chooseStep(step);

@@ -16,8 +16,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
-#include "app/desk/look.h"
 #include "app/desk/main_window.h"
+#include "app/desk/stylesheet.h"
 #include "app/desk/take_view.h"
 #include "app/style/style.h"
 #include "audio/sound_file.h"
@@ -64,7 +64,7 @@ class Room {
   void chooseClicked(const char* step, double tempo) {
     window_->session().lesson().choose(step);
     auto* support = find<QComboBox>("support");
-    support->setCurrentIndex(support->findData(static_cast<int>(Asking::Support::click)));
+    support->setCurrentIndex(support->findData(static_cast<int>(RequestEditor::AccompanimentKind::click)));
     find<QDoubleSpinBox>("tempo")->setValue(tempo);
   }
   void press(Qt::Key key) { QTest::keyClick(find<TakeView>("ribbon"), key); }
@@ -111,7 +111,7 @@ TEST(RealPath, WhatIsPlayedIntoTheRoomIsMeasuredAsItsFileIs) {
   const Performance performance = perform(*findPlayer("sagging"), {trumpet, 65, 5.0, {}}, 4, 48000.0);
   const QString file = room.file("played.wav");
   ASSERT_TRUE(writeSound(file.toStdString(), performance.samples, 48000.0, SoundFormat::wav24));
-  AskedFor asked;
+  TakeSpec asked;
   asked.instrument = "trumpet-bb";
   asked.note = 67;
   const Analysis direct = analyse(performance.samples, 48000.0, contextFor(asked));

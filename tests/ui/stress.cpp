@@ -6,7 +6,7 @@
 #include <cstdio>
 #include <thread>
 
-#include "app/desk/look.h"
+#include "app/desk/stylesheet.h"
 #include "app/desk/take_view.h"
 #include "app/sound/listener.h"
 #include "app/style/style.h"

@@ -12,8 +12,8 @@
 #include <cstdio>
 
 #include "app/desk/help.h"
-#include "app/desk/look.h"
 #include "app/desk/main_window.h"
+#include "app/desk/stylesheet.h"
 #include "app/desk/take_view.h"
 #include "app/ears/ears_page.h"
 #include "app/lesson/card_editor.h"
@@ -45,8 +45,8 @@ bool settle(const MainWindow& window) {
 }
 
 void chooseStudent(MainWindow& window, int row) {
-  auto& roster = window.session().roster();
-  roster.choose(roster.students()[static_cast<std::size_t>(row)].id);
+  auto& book = window.session().book();
+  book.choose(book.students()[static_cast<std::size_t>(row)].id);
   settle(window);
 }
 
@@ -67,7 +67,7 @@ std::vector<std::string> breathOrder() {
 
 /// Where the newest take of a way of playing stands on the shelf.
 int rowOf(MainWindow& window, const char* player) {
-  const auto& takes = window.session().roster().takes();
+  const auto& takes = window.session().book().takes();
   return static_cast<int>(
       std::ranges::find_if(takes, [&](const calando::Take& t) { return t.source.ends_with(player); }) -
       takes.begin());
@@ -81,7 +81,7 @@ void show(MainWindow& window, int takeRow, const char* name) {
 
 /// The newest take of a card.
 void showTakeOf(MainWindow& window, const std::string& exercise, const char* name) {
-  const auto& takes = window.session().roster().takes();
+  const auto& takes = window.session().book().takes();
   const auto of = std::ranges::find(takes, exercise, [](const calando::Take& t) { return t.asked.exercise; });
   if (of == takes.end()) return;
   window.session().choose(of->id);
@@ -163,13 +163,15 @@ void listen(MainWindow& window) {
   calando::Session& session = window.session();
   way->setCurrentIndex(way->findText("which of two"));
   QTest::keyClick(page, Qt::Key_Space);
-  (void)QTest::qWaitFor([&] { return session.hearing().phase() == calando::Hearing::Phase::asked; }, 20000);
+  (void)QTest::qWaitFor([&] { return session.hearing().phase() == calando::EarTraining::Phase::asked; },
+                        20000);
   session.hearing().answer(session.hearing().question() ? session.hearing().question()->right : 0);
   take(window, "ears");
   QTest::keyClick(page, Qt::Key_Escape);
   way->setCurrentIndex(way->findText("guess a take’s figure"));
   QTest::keyClick(page, Qt::Key_Space);
-  (void)QTest::qWaitFor([&] { return session.byEar().phase() == calando::ByEar::Phase::asked; }, 20000);
+  (void)QTest::qWaitFor([&] { return session.byEar().phase() == calando::BlindListening::Phase::asked; },
+                        20000);
   take(window, "ears-guess");
   session.byEar().guess(5.0);
   take(window, "ears-guessed");

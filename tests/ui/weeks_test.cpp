@@ -106,7 +106,7 @@ TEST_F(WeeksTest, GrowthIsReadAndTheNextStepTakenByOneKey) {
   EXPECT_FALSE(label("todaySheet").isEmpty());
   // The lesson's keys mean nothing here.
   QTest::keyClick(window_->focusWidget() ? window_->focusWidget() : window_.get(), Qt::Key_4);
-  EXPECT_EQ(window_->session().roster().takes().front().word, TeachersWord::none);
+  EXPECT_EQ(window_->session().book().takes().front().word, TeachersWord::none);
   QTest::keyClick(find<QWidget>("yearRing"), Qt::Key_W);
   EXPECT_EQ(window_->session().planning().plan().find("steady-tone")->asked, 12.0);
   EXPECT_EQ(label("proposal"), "Nothing to change today");
@@ -191,7 +191,7 @@ TEST_F(WeeksTest, ReportsGoOutAsPagesTextAndFigures) {
   practised(8);
   openWindow();
   for (int row = 0; row < 2; ++row)
-    window_->session().roster().add({0, row ? "Ben Falk" : "Cleo Ås", "flute", {}});
+    window_->session().book().add({0, row ? "Ben Falk" : "Cleo Ås", "flute", {}});
   chooseStudent(0);
   ASSERT_TRUE(settle());
   go(2);
@@ -245,7 +245,7 @@ class PostWindowTest : public WeeksTest {};
 TEST_F(PostWindowTest, AFolderIsMarkedCorrectedAndAnswered) {
   openWindow();
   for (const char* name : {"Ada Moor", "Ben Falk"})
-    window_->session().roster().add({0, name, "trumpet-bb", {}});
+    window_->session().book().add({0, name, "trumpet-bb", {}});
   QTemporaryDir sent;
   std::vector<float> all;
   for (const double hz : {350.0, 262.0}) {
@@ -302,7 +302,7 @@ TEST_F(PostWindowTest, AFolderIsMarkedCorrectedAndAnswered) {
   ASSERT_TRUE(settle());
   EXPECT_EQ(triesAt(1).size(), 1u);
   // Its end is drawn to the middle.
-  const Piece first = [&] {
+  const Correction first = [&] {
     QTest::keyClick(strip, Qt::Key_Left);
     QTest::keyClick(strip, Qt::Key_Left);
     return *strip->chosen();

@@ -45,8 +45,8 @@ class WindowTest : public testing::Test {
   }
   /// As a click on a name in the list of students.
   void chooseStudent(int row) {
-    const auto& students = window_->session().roster().students();
-    window_->session().roster().choose(students[static_cast<std::size_t>(row)].id);
+    const auto& students = window_->session().book().students();
+    window_->session().book().choose(students[static_cast<std::size_t>(row)].id);
   }
   void chooseStep(const char* exercise) { window_->session().lesson().choose(exercise); }
   /// The steps of the lesson, without the groups' names.

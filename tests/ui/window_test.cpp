@@ -65,7 +65,7 @@ TEST_F(WindowTest, APartnerIsJoinedAndTheTakeSaysHowSoon) {
   Session& session = window_->session();
   session.setup().standIns().front()->setPlayer(*findPlayer("finds-it"));
   chooseStep("unison");
-  EXPECT_EQ(session.asking().support(), Asking::Support::partner);
+  EXPECT_EQ(session.asking().support(), RequestEditor::AccompanimentKind::partner);
   session.toggle();
   settle();
   const auto picture = session.open().picture();
@@ -73,21 +73,21 @@ TEST_F(WindowTest, APartnerIsJoinedAndTheTakeSaysHowSoon) {
   EXPECT_TRUE(picture->analysis.pair->lock_s);
   EXPECT_EQ(picture->analysis.pair->moved, Moved::second);
   // What sounded stays with the take, whatever is wished for afterwards.
-  const auto partner = session.roster().takes().front().asked.heard.partner;
+  const auto partner = session.book().takes().front().asked.accompaniment.partner;
   ASSERT_TRUE(partner);
-  session.asking().edit([](Wish& wish) { wish.a4_hz = 445.0; });
+  session.asking().edit([](TakeRequest& wish) { wish.a4_hz = 445.0; });
   settle();
-  EXPECT_EQ(session.roster().takes().front().asked.heard.partner, partner);
+  EXPECT_EQ(session.book().takes().front().asked.accompaniment.partner, partner);
   EXPECT_NEAR(*session.open().picture()->analysis.pair->first_hz, partner->hz, 1e-6);
   // Without one, two are listened for, and the stand-in is alone.
-  session.asking().setSupport(Asking::Support::flash);
+  session.asking().setSupport(RequestEditor::AccompanimentKind::flash);
   session.toggle();
   settle();
-  EXPECT_FALSE(session.roster().takes().front().asked.heard.partner);
+  EXPECT_FALSE(session.book().takes().front().asked.accompaniment.partner);
   EXPECT_FALSE(session.open().picture()->analysis.pair);
   // A card for one has no partner to offer.
   chooseStep("steady-tone");
-  EXPECT_EQ(session.asking().support(), Asking::Support::flash);
+  EXPECT_EQ(session.asking().support(), RequestEditor::AccompanimentKind::flash);
 }
 
 TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {
@@ -116,7 +116,7 @@ TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {
   find<QDoubleSpinBox>("reckonA4")->setValue(442.0);
   QTest::keyClick(counts, Qt::Key_Return, Qt::ControlModifier);
   EXPECT_FALSE(counts->isVisible());
-  const AskedFor asked = window_->session().asking().asked();
+  const TakeSpec asked = window_->session().asking().asked();
   EXPECT_EQ(asked.note, 74);
   EXPECT_EQ(asked.a4_hz, 442.0);
 }
@@ -179,7 +179,7 @@ TEST_F(WindowTest, ALeftoverRecordingIsOfferedAndKept) {
   {
     auto studio = Studio::open(folder_.path().toStdString());
     const auto ada = studio->addStudent("Ada", "trumpet-bb");
-    AskedFor asked;
+    TakeSpec asked;
     asked.instrument = "trumpet-bb";
     TakeRecorder recorder(*studio->newRecording(*ada, asked), 48000);
     recorder.write(sounds::tone({.f0_hz = 349.2, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
@@ -661,7 +661,7 @@ TEST_F(WindowTest, WithGuessFirstNothingOfATakeIsSeenBeforeTheGuess) {
   openWindow();
   addStudent("Ada", "oboe");
   find<QDoubleSpinBox>("seconds")->setValue(2);
-  Guessing& guessing = window_->session().guessing();
+  FigureGuessing& guessing = window_->session().guessing();
   guessing.setFirst(true);
   playTake("steady");
   ASSERT_TRUE(guessing.wanted());

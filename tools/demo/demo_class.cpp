@@ -265,11 +265,11 @@ void playDemoTakes(const std::vector<Student>& students, std::size_t student,
     take.asked.start_s.reset();
     const auto before = widest.find(t.exercise);
     take.asked.spanBefore = before == widest.end() ? std::nullopt : std::optional(before->second);
-    take.asked.heard.partner.reset();
+    take.asked.accompaniment.partner.reset();
     const Context context = contextFor(take.asked);
     const CueSheet sheet = unroll(context);
     const bool two = *t.with != 0;
-    if (context.exercise->hasPartner() && !two) take.asked.heard.partner = partnerFor(sheet, context);
+    if (context.exercise->hasPartner() && !two) take.asked.accompaniment.partner = partnerFor(sheet, context);
     const Context played = contextFor(take.asked);
     Performance performance = perform(player, unroll(played), played, ++seed);
     take.other = two ? std::ranges::find(students, t.with, &Student::name)->id : 0;

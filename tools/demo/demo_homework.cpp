@@ -51,7 +51,7 @@ std::vector<float> recordingOf(const Sender& sender, const Student& student, std
   std::vector<float> samples;
   pause(samples, 2.0, random);
   for (const Played& played : sender.played) {
-    AskedFor asked;
+    TakeSpec asked;
     asked.instrument = student.instrument;
     asked.exercise = kItems[played.item];
     const Context context = contextFor(asked);

@@ -8,7 +8,7 @@
 
 #include "app/picture/gallery.h"
 #include "app/session/demo.h"
-#include "app/session/students/analyst.h"
+#include "app/session/students/analysis_queue.h"
 #include "core/engine/analysis.h"
 #include "demo/demo_class.h"
 #include "demo/demo_ears.h"

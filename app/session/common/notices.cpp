@@ -1,5 +1,7 @@
 #include "app/session/common/notices.h"
 
+#include "app/log/log.h"
+
 namespace calando {
 
 void Notices::say(const QString& text, const QString& action, std::function<void()> act) {
@@ -13,6 +15,11 @@ void Notices::sayLoss(const QString& text, const QString& action, std::function<
   std::erase_if(losses_, [&](const Notice& n) { return n.text == text; });
   losses_.push_back({text, action, std::move(act)});
   emit changed();
+}
+
+void Notices::failed(const Problem& why) {
+  qCWarning(logStudio) << QLatin1String(why.wording.data(), static_cast<qsizetype>(why.wording.size()));
+  sayLoss(words::said(why));
 }
 
 void Notices::clear() {

@@ -37,10 +37,12 @@ class Notices : public QObject {
 
   void say(const QString& text, const QString& action = {}, std::function<void()> act = {});
   void sayLoss(const QString& text, const QString& action = {}, std::function<void()> act = {});
+  /// A loss.
+  void failed(const Problem& why);
   /// A loss where it failed.
   template <class T>
   bool worked(const Studio::Result<T>& result) {
-    if (!result) sayLoss(words::said(result.error()));
+    if (!result) failed(result.error());
     return result.has_value();
   }
   /// The light one goes; losses stay.

@@ -38,12 +38,12 @@ struct List {
   Homework homework;
   std::vector<SentHomework> sent;
 };
-struct Sent {
+struct Submission {
   SentHomework sent;
 };
 struct Said {
   std::size_t place;  ///< among what was said of what a student sent
-  Piece piece;
+  Correction piece;
 };
 struct Sounds {
   std::vector<std::int64_t> takes;  ///< whose sound was kept
@@ -54,9 +54,9 @@ struct Sounds {
 /// applied to that and to nothing else.
 class Undo {
  public:
-  using Before =
-      std::variant<before::Word, before::Deleted, before::Breaths, before::Planning, before::Entry,
-                   before::Order, before::Card, before::List, before::Sent, before::Said, before::Sounds>;
+  using Before = std::variant<before::Word, before::Deleted, before::Breaths, before::Planning, before::Entry,
+                              before::Order, before::Card, before::List, before::Submission, before::Said,
+                              before::Sounds>;
   using Id = std::uint64_t;
   struct Subject {
     std::int64_t student = 0;  ///< 0: nobody in particular

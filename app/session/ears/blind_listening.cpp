@@ -1,4 +1,4 @@
-#include "app/session/ears/by_ear.h"
+#include "app/session/ears/blind_listening.h"
 
 #include <cmath>
 
@@ -28,27 +28,28 @@ std::vector<const Reading*> askable(const Analysis& analysis) {
 
 }  // namespace
 
-ByEar::ByEar(Guessing& guessing, Studio& studio, Roster& roster, Analyst& analyst, Notices& notices,
-             Speaker& speaker, const Seeds& seeds)
+BlindListening::BlindListening(FigureGuessing& guessing, Studio& studio, StudentBook& book,
+                               AnalysisQueue& analyses, Notices& notices, Speaker& speaker,
+                               const Seeds& seeds)
     : guessing_(guessing),
       studio_(studio),
-      roster_(roster),
-      analyst_(analyst),
+      book_(book),
+      analyses_(analyses),
       notices_(notices),
       speaker_(speaker),
       chance_(seeds()) {
-  connect(&roster_, &Roster::studentChanged, this, &ByEar::stop);
+  connect(&book_, &StudentBook::studentChanged, this, &BlindListening::stop);
 }
 
-void ByEar::setPhase(Phase phase) {
+void BlindListening::setPhase(Phase phase) {
   phase_ = phase;
   emit changed();
 }
 
-void ByEar::start() {
+void BlindListening::start() {
   if (phase_ == Phase::reading || phase_ == Phase::asked) return;
   std::vector<Take> takes;
-  for (const Take& take : roster_.takes())
+  for (const Take& take : book_.takes())
     if (isForTheEar(take) && takes.size() < kNewest) takes.push_back(take);
   std::ranges::shuffle(takes, chance_);
   // The one that was heard last comes when nothing else does.
@@ -57,29 +58,29 @@ void ByEar::start() {
 }
 
 /// The last of these that has something to be guessed.
-void ByEar::read(std::vector<Take> left) {
+void BlindListening::read(std::vector<Take> left) {
   if (left.empty()) {
     stop();
     return notices_.say(tr("There is no take with a figure to guess: play something first."));
   }
-  Analyst::Request request;
+  AnalysisQueue::Request request;
   request.take = left.back();
   request.file = studio_.takeFile(request.take);
   left.pop_back();
   wanted_.reset();
   setPhase(Phase::reading);
-  awaited_ =
-      analyst_.ask(std::move(request), Analyst::Urgency::now,
-                   [this, left = std::move(left)](const Analyst::Answer& answer) { heard(answer, left); });
+  awaited_ = analyses_.ask(
+      std::move(request), AnalysisQueue::Urgency::now,
+      [this, left = std::move(left)](const AnalysisQueue::Answer& answer) { heard(answer, left); });
 }
 
-void ByEar::heard(const Analyst::Answer& answer, std::vector<Take> left) {
+void BlindListening::heard(const AnalysisQueue::Answer& answer, std::vector<Take> left) {
   const auto can = answer.picture ? askable(answer.picture->analysis) : std::vector<const Reading*>();
   if (can.empty()) return read(std::move(left));
   const Reading& reading = *can[chance_() % can.size()];
   last_ = answer.take.id;
   picture_ = answer.picture;
-  wanted_ = Guessing::Wanted{answer.take.id, reading.figure, *reading.value};
+  wanted_ = FigureGuessing::Wanted{answer.take.id, reading.figure, *reading.value};
   const Note* note = answer.picture->analysis.mainNote();
   sound_ = levelled(*answer.samples, note ? note->level_dbfs : std::nullopt, 20.0 * std::log10(kMade_rms));
   rate_hz_ = answer.rate_hz;
@@ -87,17 +88,17 @@ void ByEar::heard(const Analyst::Answer& answer, std::vector<Take> left) {
   play();
 }
 
-void ByEar::play() {
+void BlindListening::play() {
   if (speaker_.play(sound_, rate_hz_, 0.0, kToTheEnd_s, false)) return;
   stop();
   notices_.say(words::noOutput());
 }
 
-void ByEar::again() {
+void BlindListening::again() {
   if (phase_ == Phase::asked || phase_ == Phase::told) play();
 }
 
-void ByEar::guess(double value) {
+void BlindListening::guess(double value) {
   if (phase_ != Phase::asked) return;
   speaker_.stop();
   guessed_ = value;
@@ -105,11 +106,11 @@ void ByEar::guess(double value) {
   setPhase(Phase::told);
 }
 
-void ByEar::next() {
+void BlindListening::next() {
   if (phase_ == Phase::told) start();
 }
 
-void ByEar::stop() {
+void BlindListening::stop() {
   if (!running()) return;
   awaited_.cancel();
   wanted_.reset();
@@ -118,9 +119,9 @@ void ByEar::stop() {
   setPhase(Phase::off);
 }
 
-std::vector<std::int64_t> ByEar::twoOfOne() {
+std::vector<std::int64_t> BlindListening::twoOfOne() {
   std::map<std::string, std::vector<const Take*>> exercises;
-  for (const Take& take : roster_.takes())
+  for (const Take& take : book_.takes())
     if (isForTheEar(take)) exercises[take.asked.exercise].push_back(&take);
   std::erase_if(exercises, [](const auto& of) { return of.second.size() < 2; });
   if (exercises.empty()) return {};

@@ -3,19 +3,19 @@
 #include <random>
 
 #include "app/session/common/chance.h"
-#include "app/session/ears/guessing.h"
+#include "app/session/ears/figure_guessing.h"
 #include "app/sound/speaker.h"
 
 namespace calando {
 
 /// Takes of the student who is here that are heard and not seen: a figure of one is guessed, or two of one
 /// exercise are held against each other.
-class ByEar : public QObject {
+class BlindListening : public QObject {
   Q_OBJECT
 
  public:
-  ByEar(Guessing& guessing, Studio& studio, Roster& roster, Analyst& analyst, Notices& notices,
-        Speaker& speaker, const Seeds& seeds);
+  BlindListening(FigureGuessing& guessing, Studio& studio, StudentBook& book, AnalysisQueue& analyses,
+                 Notices& notices, Speaker& speaker, const Seeds& seeds);
 
   enum class Phase {
     off,
@@ -26,7 +26,7 @@ class ByEar : public QObject {
   Phase phase() const { return phase_; }
   bool running() const { return phase_ != Phase::off; }
   /// What is guessed, or was, and its take's picture; not while a take is read.
-  const std::optional<Guessing::Wanted>& wanted() const { return wanted_; }
+  const std::optional<FigureGuessing::Wanted>& wanted() const { return wanted_; }
   SnapshotPtr picture() const { return picture_; }
   /// The guess; of what was told.
   double guessed() const { return guessed_; }
@@ -47,19 +47,19 @@ class ByEar : public QObject {
 
  private:
   void read(std::vector<Take> left);
-  void heard(const Analyst::Answer& answer, std::vector<Take> left);
+  void heard(const AnalysisQueue::Answer& answer, std::vector<Take> left);
   void play();
   void setPhase(Phase phase);
 
-  Guessing& guessing_;
+  FigureGuessing& guessing_;
   Studio& studio_;
-  Roster& roster_;
-  Analyst& analyst_;
+  StudentBook& book_;
+  AnalysisQueue& analyses_;
   Notices& notices_;
   Speaker& speaker_;
   Phase phase_ = Phase::off;
   Pending awaited_;
-  std::optional<Guessing::Wanted> wanted_;
+  std::optional<FigureGuessing::Wanted> wanted_;
   double guessed_ = 0.0;
   std::int64_t last_ = 0;
   SnapshotPtr picture_;

@@ -1,4 +1,4 @@
-#include "app/session/ears/hearing.h"
+#include "app/session/ears/ear_training.h"
 
 #include <mutex>
 #include <random>
@@ -20,9 +20,9 @@ constexpr std::size_t kMostNamed = 6;
 constexpr Change kBeginsWith[] = {Change::offset, Change::wave, Change::sag, Change::gap, Change::fuzz};
 
 /// The newest takes that may hold a tone, the good ones first.
-std::vector<Take> candidates(const Roster& roster, std::optional<std::int64_t> model) {
+std::vector<Take> candidates(const StudentBook& book, std::optional<std::int64_t> model) {
   std::vector<Take> good, others;
-  for (const Take& take : roster.takes()) {
+  for (const Take& take : book.takes()) {
     if (!isForTheEar(take) || take.held_s.value_or(0.0) < kSteady_s) continue;
     const bool first = model == take.id || take.word == TeachersWord::accept;
     (first ? good : others).push_back(take);
@@ -32,7 +32,7 @@ std::vector<Take> candidates(const Roster& roster, std::optional<std::int64_t> m
   return good;
 }
 
-std::optional<Material> materialOf(std::span<const float> samples, double rate_hz, const AskedFor& asked) {
+std::optional<Material> materialOf(std::span<const float> samples, double rate_hz, const TakeSpec& asked) {
   const Context context = contextFor(asked);
   const Tracks tracks = trackTake(samples, rate_hz, context);
   const Analysis analysis = analyse(tracks, context);
@@ -43,7 +43,7 @@ std::optional<Material> materialOf(std::span<const float> samples, double rate_h
 }  // namespace
 
 /// What is on the thread where sounds are made.
-struct Hearing::Workshop {
+struct EarTraining::Workshop {
   std::unique_ptr<SoundMaker> maker;
   std::optional<Take> from;  ///< nullopt: the stand-in
   Chance chance;
@@ -60,7 +60,7 @@ struct Hearing::Workshop {
       from = take;
       return;
     }
-    AskedFor asked;
+    TakeSpec asked;
     asked.instrument = instrument;
     asked.seconds = 4.0;
     const Context context = contextFor(asked);
@@ -70,17 +70,17 @@ struct Hearing::Workshop {
   }
 };
 
-Hearing::Hearing(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, Notices& notices,
-                 Speaker& speaker, Seeds seeds)
+EarTraining::EarTraining(Studio& studio, WorkQueue& work, StudentBook& book, Lesson& lesson, Notices& notices,
+                         Speaker& speaker, Seeds seeds)
     : studio_(studio),
-      roster_(roster),
+      book_(book),
       lesson_(lesson),
       notices_(notices),
       speaker_(speaker),
       work_(work),
       seeds_(std::move(seeds)),
       chance_(seeds_()) {
-  connect(&roster_, &Roster::studentChanged, this, [this] {
+  connect(&book_, &StudentBook::studentChanged, this, [this] {
     stop();
     load();
   });
@@ -101,11 +101,11 @@ Hearing::Hearing(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson
   });
 }
 
-void Hearing::load() {
+void EarTraining::load() {
   answers_.clear();
   ownWords_.clear();
   asked_.assign(std::begin(kBeginsWith), std::end(kBeginsWith));
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   if (!student) return emit known();
   if (auto answers = studio_.earAnswers(student->id); notices_.worked(answers))
     answers_ = std::move(*answers);
@@ -116,18 +116,18 @@ void Hearing::load() {
   emit known();
 }
 
-void Hearing::setAsked(Change change, bool on) {
-  if (!roster_.chosen() || studio_.readOnly()) return;
+void EarTraining::setAsked(Change change, bool on) {
+  if (!book_.chosen() || studio_.readOnly()) return;
   std::erase(asked_, change);
   if (on) asked_.push_back(change);
   std::ranges::sort(asked_);
-  notices_.worked(studio_.keepAskedEars(roster_.chosen()->id, asked_));
+  notices_.worked(studio_.keepAskedEars(book_.chosen()->id, asked_));
   emit known();
 }
 
-void Hearing::setOwnWords(Change change, const std::string& said) {
-  if (!roster_.chosen() || studio_.readOnly()) return;
-  if (!notices_.worked(studio_.keepEarWords(roster_.chosen()->id, change, said))) return;
+void EarTraining::setOwnWords(Change change, const std::string& said) {
+  if (!book_.chosen() || studio_.readOnly()) return;
+  if (!notices_.worked(studio_.keepEarWords(book_.chosen()->id, change, said))) return;
   if (said.empty())
     ownWords_.erase(change);
   else
@@ -135,13 +135,13 @@ void Hearing::setOwnWords(Change change, const std::string& said) {
   emit known();
 }
 
-void Hearing::setPhase(Phase phase) {
+void EarTraining::setPhase(Phase phase) {
   phase_ = phase;
   emit changed();
 }
 
-void Hearing::start(std::optional<Way> way) {
-  const Student* student = roster_.chosen();
+void EarTraining::start(std::optional<Way> way) {
+  const Student* student = book_.chosen();
   if (!student || running() || asked_.empty()) return;
   way_ = way;
   question_.reset();
@@ -155,7 +155,7 @@ void Hearing::start(std::optional<Way> way) {
   workshop_->chance.seed(seeds_());
   setPhase(Phase::preparing);
   std::vector<std::pair<Take, std::filesystem::path>> takes;
-  for (const Take& take : candidates(roster_, lesson_.model()))
+  for (const Take& take : candidates(book_, lesson_.model()))
     takes.emplace_back(take, studio_.takeFile(take));
   making_ = work_.ask(
       WorkQueue::Urgency::now,
@@ -176,7 +176,7 @@ void Hearing::start(std::optional<Way> way) {
       });
 }
 
-void Hearing::stop() {
+void EarTraining::stop() {
   if (!running()) return;
   making_.cancel();
   clock_.stop();
@@ -186,13 +186,13 @@ void Hearing::stop() {
   setPhase(Phase::off);
 }
 
-bool Hearing::canAsk(Change change) const {
+bool EarTraining::canAsk(Change change) const {
   const auto missed = missed_.find(change);
   return (missed == missed_.end() || missed->second < kMisses) && (!way_ || canBeAsked(*way_, change));
 }
 
 /// What is asked after these answers; nullopt: nothing can be, of this tone, or all is known by now.
-std::optional<Hearing::Plan> Hearing::planAfter(const std::vector<EarAnswer>& answers) {
+std::optional<EarTraining::Plan> EarTraining::planAfter(const std::vector<EarAnswer>& answers) {
   const std::size_t sofar = answers.size() - (answers_.size() - static_cast<std::size_t>(answered_));
   const auto sitting = std::span(answers).last(sofar);
   std::vector<Change> may;
@@ -226,7 +226,7 @@ std::optional<Hearing::Plan> Hearing::planAfter(const std::vector<EarAnswer>& an
   return plan;
 }
 
-Pending Hearing::prepare(const Plan& plan, std::function<void(Ready)> then) {
+Pending EarTraining::prepare(const Plan& plan, std::function<void(Ready)> then) {
   return work_.ask(
       WorkQueue::Urgency::now,
       [workshop = workshop_, plan](std::stop_token) {
@@ -237,7 +237,7 @@ Pending Hearing::prepare(const Plan& plan, std::function<void(Ready)> then) {
       std::move(then));
 }
 
-void Hearing::prepareFirst() {
+void EarTraining::prepareFirst() {
   const auto plan = planAfter(answers_);
   if (!plan) return end();
   making_ = prepare(*plan, [this](Ready ready) { show(std::move(ready)); });
@@ -245,7 +245,7 @@ void Hearing::prepareFirst() {
 
 /// Whatever the answer will be, what comes after it is there: first after a right one, then after a wrong
 /// one.
-void Hearing::prepareAfter(bool right) {
+void EarTraining::prepareAfter(bool right) {
   std::vector<EarAnswer> after = answers_;
   if (chosen_) after.pop_back();  // the one that was given meanwhile
   after.push_back(answerOf(right));
@@ -261,7 +261,7 @@ void Hearing::prepareAfter(bool right) {
     there(Ready{});
 }
 
-void Hearing::show(Ready ready) {
+void EarTraining::show(Ready ready) {
   if (!ready.plan) return end();
   if (!ready.question) {
     // Not by that much, of this tone: another amount, and after three something else.
@@ -279,14 +279,14 @@ void Hearing::show(Ready ready) {
 }
 
 /// Nothing is left to ask.
-void Hearing::end() {
+void EarTraining::end() {
   const bool known = std::ranges::any_of(asked_, [this](Change change) { return canAsk(change); });
   stop();
   notices_.say(known ? tr("What is asked about is known to a quarter now: that is enough for today.")
                      : tr("This tone is not fit for what is asked about; choose something else."));
 }
 
-void Hearing::play() {
+void EarTraining::play() {
   if (!question_) return;
   std::vector<float> all;
   const auto between = static_cast<std::size_t>(kBetween_s * question_->rate_hz);
@@ -301,7 +301,7 @@ void Hearing::play() {
   }
 }
 
-std::optional<std::size_t> Hearing::heardNow() const {
+std::optional<std::size_t> EarTraining::heardNow() const {
   if (!question_ || !speaker_.playing() || played_s_ < 0.0) return std::nullopt;
   double from_s = 0.0;
   for (std::size_t i = 0; i < question_->sounds.size(); ++i) {
@@ -312,11 +312,11 @@ std::optional<std::size_t> Hearing::heardNow() const {
   return std::nullopt;
 }
 
-void Hearing::again() {
+void EarTraining::again() {
   if (question_ && phase_ != Phase::preparing) play();
 }
 
-EarAnswer Hearing::answerOf(bool right) const {
+EarAnswer EarTraining::answerOf(bool right) const {
   return {studio_.clock().now_unix_s(),
           today(studio_.clock()),
           question_->way,
@@ -327,7 +327,7 @@ EarAnswer Hearing::answerOf(bool right) const {
           right};
 }
 
-void Hearing::answer(std::size_t choice) {
+void EarTraining::answer(std::size_t choice) {
   if ((phase_ != Phase::asked && phase_ != Phase::sounding) || !question_ || choice >= question_->choices)
     return;
   chosen_ = choice;
@@ -335,13 +335,13 @@ void Hearing::answer(std::size_t choice) {
   answers_.push_back(answer);
   ++answered_;
   right_ += answer.right;
-  if (roster_.chosen() && !studio_.readOnly())
-    notices_.worked(studio_.keepEarAnswer(roster_.chosen()->id, answer));
+  if (book_.chosen() && !studio_.readOnly())
+    notices_.worked(studio_.keepEarAnswer(book_.chosen()->id, answer));
   emit known();
   setPhase(Phase::told);
 }
 
-void Hearing::next() {
+void EarTraining::next() {
   if (phase_ != Phase::told && phase_ != Phase::preparing) return;
   if (left_s_ <= 0) return stop();
   if (!chosen_) return;

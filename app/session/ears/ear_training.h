@@ -13,12 +13,12 @@ namespace calando {
 /// The student's ear: sounds made from their own tone, asked about one after the other, harder after right
 /// answers and easier after wrong ones. Everything is made on a thread of its own, the next question for
 /// either answer before the answer comes.
-class Hearing : public QObject {
+class EarTraining : public QObject {
   Q_OBJECT
 
  public:
-  Hearing(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, Notices& notices, Speaker& speaker,
-          Seeds seeds);
+  EarTraining(Studio& studio, WorkQueue& work, StudentBook& book, Lesson& lesson, Notices& notices,
+              Speaker& speaker, Seeds seeds);
 
   enum class Phase {
     off,
@@ -90,7 +90,7 @@ class Hearing : public QObject {
   void setPhase(Phase phase);
 
   Studio& studio_;
-  Roster& roster_;
+  StudentBook& book_;
   Lesson& lesson_;
   Notices& notices_;
   Speaker& speaker_;

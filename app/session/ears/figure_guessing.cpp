@@ -1,31 +1,31 @@
-#include "app/session/ears/guessing.h"
+#include "app/session/ears/figure_guessing.h"
 
 #include "app/session/common/today.h"
 #include "app/words/ear_words.h"
 
 namespace calando {
 
-Guessing::Guessing(Studio& studio, Roster& roster, Notices& notices)
-    : studio_(studio), roster_(roster), notices_(notices) {
-  connect(&roster_, &Roster::studentChanged, this, &Guessing::load);
+FigureGuessing::FigureGuessing(Studio& studio, StudentBook& book, Notices& notices)
+    : studio_(studio), book_(book), notices_(notices) {
+  connect(&book_, &StudentBook::studentChanged, this, &FigureGuessing::load);
 }
 
-void Guessing::load() {
+void FigureGuessing::load() {
   guesses_.clear();
-  if (const Student* student = roster_.chosen())
+  if (const Student* student = book_.chosen())
     if (auto guesses = studio_.earGuesses(student->id); notices_.worked(guesses))
       guesses_ = std::move(*guesses);
   for (EarGuess& guess : guesses_) guess.day = dayOf(guess.made_unix_s);
   emit known();
 }
 
-void Guessing::setFirst(bool on) {
+void FigureGuessing::setFirst(bool on) {
   notices_.worked(studio_.keep(settings::guessFirst, on ? 1.0 : 0.0));
   if (!on) shown(std::nullopt);
   emit known();
 }
 
-void Guessing::ask(const Take& take, const Analysis& analysis) {
+void FigureGuessing::ask(const Take& take, const Analysis& analysis) {
   if (!first()) return;
   const auto reading =
       std::ranges::find_if(analysis.readings, [](const Reading& r) { return r.value.has_value(); });
@@ -34,7 +34,7 @@ void Guessing::ask(const Take& take, const Analysis& analysis) {
   emit changed();
 }
 
-void Guessing::guess(double value) {
+void FigureGuessing::guess(double value) {
   if (!wanted()) return;
   const Wanted was = *wanted();
   wanted_.reset();
@@ -43,17 +43,17 @@ void Guessing::guess(double value) {
   emit changed();
 }
 
-void Guessing::shown(std::optional<std::int64_t> take) {
+void FigureGuessing::shown(std::optional<std::int64_t> take) {
   if (!wanted_ || (wanted() && wanted()->take == take)) return;
   wanted_.reset();
   emit changed();
 }
 
-void Guessing::keep(const Wanted& was, double guessed) {
-  if (!roster_.chosen() || studio_.readOnly()) return;
+void FigureGuessing::keep(const Wanted& was, double guessed) {
+  if (!book_.chosen() || studio_.readOnly()) return;
   guesses_.push_back({studio_.clock().now_unix_s(), today(studio_.clock()), std::string(was.figure->id),
                       guessed, was.value});
-  notices_.worked(studio_.keepEarGuess(roster_.chosen()->id, guesses_.back()));
+  notices_.worked(studio_.keepEarGuess(book_.chosen()->id, guesses_.back()));
   emit known();
 }
 

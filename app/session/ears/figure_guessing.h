@@ -1,18 +1,18 @@
 #pragma once
 
 #include "app/session/common/owned.h"
-#include "app/session/students/roster.h"
+#include "app/session/students/student_book.h"
 #include "core/ears/answers.h"
 
 namespace calando {
 
 /// Guess first: a figure of a take that was just played is guessed before any of it is seen. How far off
 /// guesses are is kept, those by ear alone too (ByEar).
-class Guessing : public QObject {
+class FigureGuessing : public QObject {
   Q_OBJECT
 
  public:
-  Guessing(Studio& studio, Roster& roster, Notices& notices);
+  FigureGuessing(Studio& studio, StudentBook& book, Notices& notices);
 
   bool first() const { return studio_.get(settings::guessFirst) != 0.0; }
   void setFirst(bool on);
@@ -25,7 +25,7 @@ class Guessing : public QObject {
     double value;
   };
   /// Of the student who is here; nullptr: nothing is to be guessed.
-  const Wanted* wanted() const { return wanted_ ? wanted_->of(roster_.chosenId()) : nullptr; }
+  const Wanted* wanted() const { return wanted_ ? wanted_->of(book_.chosenId()) : nullptr; }
   /// The first figure that its card asks for and that was measured, where guess first is on.
   void ask(const Take& take, const Analysis& analysis);
   void guess(double value);
@@ -43,7 +43,7 @@ class Guessing : public QObject {
   void load();
 
   Studio& studio_;
-  Roster& roster_;
+  StudentBook& book_;
   Notices& notices_;
   std::vector<EarGuess> guesses_;
   std::optional<Owned<Wanted>> wanted_;

@@ -1,4 +1,4 @@
-#include "app/session/homework/post.h"
+#include "app/session/homework/homework_inbox.h"
 
 #include <algorithm>
 #include <ranges>
@@ -18,19 +18,19 @@ constexpr std::size_t kLargestTable = 1 << 20;
 constexpr std::size_t kKnownLists = 3;
 }  // namespace
 
-Post::Post(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, TakeIntake& intake,
-           Notices& notices, Undo& undo)
+HomeworkInbox::HomeworkInbox(Studio& studio, WorkQueue& work, StudentBook& book, Lesson& lesson,
+                             TakeIntake& intake, Notices& notices, Undo& undo)
     : studio_(studio),
-      roster_(roster),
+      book_(book),
       lesson_(lesson),
       intake_(intake),
       notices_(notices),
       undo_(undo),
       marker_(work),
       watched_(studio, work) {
-  connect(&watched_, &WatchedFolder::came, this, &Post::cameIn);
-  connect(&intake_, &TakeIntake::attemptTaken, this, &Post::attemptTaken);
-  connect(&roster_, &Roster::erasing, this, [this](std::int64_t student) {
+  connect(&watched_, &WatchedFolder::came, this, &HomeworkInbox::cameIn);
+  connect(&intake_, &TakeIntake::attemptTaken, this, &HomeworkInbox::attemptTaken);
+  connect(&book_, &StudentBook::erasing, this, [this](std::int64_t student) {
     known_.clear();
     const auto found = sent_.find(student);
     if (found == sent_.end()) return;
@@ -39,21 +39,21 @@ Post::Post(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, Take
   });
 }
 
-bool Post::running() const {
+bool HomeworkInbox::running() const {
   return std::ranges::any_of(sent_, [](const auto& entry) { return entry.second.marking.underWay(); });
 }
 
-const Homework* Post::chosen() const {
+const Homework* HomeworkInbox::chosen() const {
   const auto found = chosen_ ? std::ranges::find(lists_, *chosen_, &Homework::id) : lists_.end();
   return found == lists_.end() ? nullptr : &*found;
 }
 
-const Post::Sent* Post::sentOf(std::int64_t student) const {
+const HomeworkInbox::Submission* HomeworkInbox::sentOf(std::int64_t student) const {
   const auto found = sent_.find(student);
   return found == sent_.end() ? nullptr : &found->second;
 }
 
-void Post::load(std::optional<std::int64_t> wanted) {
+void HomeworkInbox::load(std::optional<std::int64_t> wanted) {
   auto lists = studio_.homework();
   if (!notices_.worked(lists)) return;
   lists_ = std::move(*lists);
@@ -65,7 +65,7 @@ void Post::load(std::optional<std::int64_t> wanted) {
   emit listsChanged();
 }
 
-void Post::remember() {
+void HomeworkInbox::remember() {
   if (!chosen_) return;
   std::erase_if(known_, [this](const Known& k) { return k.homework == *chosen_; });
   Known known{*chosen_, {}};
@@ -76,9 +76,9 @@ void Post::remember() {
 }
 
 /// What was marked of the same files, of the same player, for the same cards.
-void Post::recall(Sent& sent) const {
+void HomeworkInbox::recall(Submission& sent) const {
   const auto known = std::ranges::find(known_, *chosen_, &Known::homework);
-  const Student* who = roster_.find(sent.kept.student);
+  const Student* who = book_.find(sent.kept.student);
   if (known == known_.end() || !who) return;
   const auto found = known->sent.find(sent.kept.student);
   if (found == known->sent.end() || !found->second.marked) return;
@@ -96,7 +96,7 @@ void Post::recall(Sent& sent) const {
   sent.said = before.said;
 }
 
-void Post::choose(std::int64_t homework) {
+void HomeworkInbox::choose(std::int64_t homework) {
   cancel();
   remember();
   chosen_ = homework;
@@ -111,7 +111,7 @@ void Post::choose(std::int64_t homework) {
     if (auto sent = studio_.sent(homework); notices_.worked(sent) && list)
       for (SentHomework& one : *sent) {
         const std::int64_t student = one.student;
-        if (!roster_.find(student)) continue;
+        if (!book_.find(student)) continue;
         sent_[student].kept = std::move(one);
         recall(sent_[student]);
         bringUpToDate(student);
@@ -120,14 +120,14 @@ void Post::choose(std::int64_t homework) {
   emit sentChanged(0);
 }
 
-bool Post::keep(const HomeworkList& list, Day due, std::int64_t id) {
+bool HomeworkInbox::keep(const HomeworkList& list, Day due, std::int64_t id) {
   const auto kept = studio_.keepHomework({id, due, toText(list)});
   if (!notices_.worked(kept)) return false;
   load(kept->id);
   return true;
 }
 
-bool Post::erase(std::int64_t homework) {
+bool HomeworkInbox::erase(std::int64_t homework) {
   const auto gone = std::ranges::find(lists_, homework, &Homework::id);
   if (gone == lists_.end() || !notices_.worked(studio_.eraseHomework(homework))) return false;
   const Homework was = *gone;
@@ -144,11 +144,11 @@ bool Post::erase(std::int64_t homework) {
   return true;
 }
 
-bool Post::putBack(const before::List& was) {
+bool HomeworkInbox::putBack(const before::List& was) {
   const bool back = notices_.worked(studio_.atOnce([&]() -> Studio::Result<void> {
     if (const auto list = studio_.keepHomework(was.homework); !list) return tl::unexpected(list.error());
     for (const SentHomework& one : was.sent)
-      if (roster_.find(one.student))
+      if (book_.find(one.student))
         if (const auto kept = studio_.keepSent(was.homework.id, one); !kept) return kept;
     return {};
   }));
@@ -156,8 +156,8 @@ bool Post::putBack(const before::List& was) {
   return back;
 }
 
-Context Post::playerOf(const Student& student) const {
-  AskedFor asked;
+Context HomeworkInbox::playerOf(const Student& student) const {
+  TakeSpec asked;
   asked.instrument = student.instrument;
   asked.range = student.range;
   Context context = contextFor(asked);
@@ -165,7 +165,8 @@ Context Post::playerOf(const Student& student) const {
   return context;
 }
 
-std::vector<fs::path> Post::add(const std::vector<fs::path>& paths, std::optional<std::int64_t> fallback) {
+std::vector<fs::path> HomeworkInbox::add(const std::vector<fs::path>& paths,
+                                         std::optional<std::int64_t> fallback) {
   std::map<std::string, std::string> table;
   std::vector<fs::path> sounds, nobodys;
   for (const fs::path& file : filesOf(paths)) {
@@ -181,13 +182,13 @@ std::vector<fs::path> Post::add(const std::vector<fs::path>& paths, std::optiona
   }
   std::set<std::int64_t> touched;
   for (const fs::path& file : sounds) {
-    const Student* owner = ownerOf(file, roster_.students(), table);
+    const Student* owner = ownerOf(file, book_.students(), table);
     const std::int64_t student = owner ? owner->id : fallback.value_or(0);
     if (student == 0) {
       nobodys.push_back(file);
       continue;
     }
-    Sent& sent = sent_[student];
+    Submission& sent = sent_[student];
     sent.kept.student = student;
     if (std::ranges::find(sent.kept.files, file) != sent.kept.files.end()) continue;
     sent.kept.files.push_back(file);
@@ -201,7 +202,7 @@ std::vector<fs::path> Post::add(const std::vector<fs::path>& paths, std::optiona
   return nobodys;
 }
 
-void Post::remove(std::int64_t student) {
+void HomeworkInbox::remove(std::int64_t student) {
   const auto found = sent_.find(student);
   if (found == sent_.end()) return;
   const SentHomework was = found->second.kept;
@@ -209,22 +210,21 @@ void Post::remove(std::int64_t student) {
   none.files.clear();
   if (chosen_) notices_.worked(studio_.keepSent(*chosen_, none));
   sent_.erase(found);
-  undo_.push({.student = student, .list = chosen_.value_or(0)}, before::Sent{was});
+  undo_.push({.student = student, .list = chosen_.value_or(0)}, before::Submission{was});
   emit sentChanged(student);
 }
 
 /// What is said of a list that is not looked at goes to where that is kept.
-bool Post::keepElsewhere(std::int64_t list, const SentHomework& sent) {
+bool HomeworkInbox::keepElsewhere(std::int64_t list, const SentHomework& sent) {
   std::erase_if(known_, [=](const Known& known) { return known.homework == list; });
   return notices_.worked(studio_.keepSent(list, sent));
 }
 
-bool Post::putBack(const Undo::Subject& subject, const before::Sent& was) {
-  if (!roster_.find(subject.student) ||
-      std::ranges::find(lists_, subject.list, &Homework::id) == lists_.end())
+bool HomeworkInbox::putBack(const Undo::Subject& subject, const before::Submission& was) {
+  if (!book_.find(subject.student) || std::ranges::find(lists_, subject.list, &Homework::id) == lists_.end())
     return false;
   if (subject.list != chosen_) return keepElsewhere(subject.list, was.sent);
-  Sent& sent = sent_[subject.student];
+  Submission& sent = sent_[subject.student];
   sent = {was.sent};
   keepSent(sent);
   bringUpToDate(subject.student);
@@ -232,27 +232,27 @@ bool Post::putBack(const Undo::Subject& subject, const before::Sent& was) {
   return true;
 }
 
-void Post::watch(const fs::path& folder) {
+void HomeworkInbox::watch(const fs::path& folder) {
   if (folder != watched_.folder()) notices_.worked(studio_.forgetWatchedFiles());
   watched_.watch(folder);
   notices_.worked(studio_.keep(settings::watched, folder.string()));
 }
 
-void Post::cancel() {
+void HomeworkInbox::cancel() {
   for (auto& [student, sent] : sent_) sent.marking.cancel();
   emit moved();
 }
 
-int Post::done() const {
+int HomeworkInbox::done() const {
   return static_cast<int>(
       std::ranges::count_if(sent_, [](const auto& entry) { return !entry.second.marking; }));
 }
 
-void Post::keepSent(const Sent& sent) {
+void HomeworkInbox::keepSent(const Submission& sent) {
   if (chosen_ && !studio_.readOnly()) notices_.worked(studio_.keepSent(*chosen_, sent.kept));
 }
 
-void Post::markAnew(Sent& sent) {
+void HomeworkInbox::markAnew(Submission& sent) {
   sent.marking.cancel();
   sent.marked.reset();
   sent.said = 0;
@@ -261,9 +261,9 @@ void Post::markAnew(Sent& sent) {
 }
 
 /// One thing after the other: all of it first, then what was said of it since.
-void Post::bringUpToDate(std::int64_t student) {
-  const Student* who = roster_.find(student);
-  Sent& sent = sent_[student];
+void HomeworkInbox::bringUpToDate(std::int64_t student) {
+  const Student* who = book_.find(student);
+  Submission& sent = sent_[student];
   if (!who || list_.items.empty() || sent.marking ||
       (sent.marked && !sent.anew && sent.said == sent.kept.pieces.size()))
     return;
@@ -272,11 +272,11 @@ void Post::bringUpToDate(std::int64_t student) {
     before = std::make_shared<const Marked>(Marked{before->heard, before->heard->marking});
   const std::size_t said = before && !sent.anew ? sent.said : 0;
   const auto& pieces = sent.kept.pieces;
-  Marker::Request request{list_,
-                          playerOf(*who),
-                          sent.kept.files,
-                          std::move(before),
-                          {pieces.begin() + static_cast<std::ptrdiff_t>(said), pieces.end()}};
+  HomeworkQueue::Request request{list_,
+                                 playerOf(*who),
+                                 sent.kept.files,
+                                 std::move(before),
+                                 {pieces.begin() + static_cast<std::ptrdiff_t>(said), pieces.end()}};
   sent.marking =
       marker_.ask(std::move(request), [this, student, now = pieces.size()](const MarkedPtr& marked) {
         const auto there = sent_.find(student);
@@ -291,10 +291,10 @@ void Post::bringUpToDate(std::int64_t student) {
   emit moved();
 }
 
-void Post::correct(std::int64_t student, const Piece& piece) {
+void HomeworkInbox::correct(std::int64_t student, const Correction& piece) {
   const auto found = sent_.find(student);
   if (found == sent_.end() || !found->second.marked || !chosen_) return;
-  Sent& sent = found->second;
+  Submission& sent = found->second;
   undo_.push({.student = student, .list = *chosen_}, before::Said{sent.kept.pieces.size(), piece});
   sent.kept.pieces.push_back(piece);
   sent.kept.answer.reset();
@@ -305,7 +305,7 @@ void Post::correct(std::int64_t student, const Piece& piece) {
 
 namespace {
 
-bool takeBack(std::vector<Piece>& pieces, const before::Said& said) {
+bool takeBack(std::vector<Correction>& pieces, const before::Said& said) {
   if (said.place >= pieces.size() || pieces[said.place] != said.piece) return false;
   pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(said.place));
   return true;
@@ -313,7 +313,7 @@ bool takeBack(std::vector<Piece>& pieces, const before::Said& said) {
 
 }  // namespace
 
-bool Post::putBack(const Undo::Subject& subject, const before::Said& was) {
+bool HomeworkInbox::putBack(const Undo::Subject& subject, const before::Said& was) {
   if (subject.list != chosen_) {
     const auto all = studio_.sent(subject.list);
     if (!notices_.worked(all)) return false;
@@ -324,7 +324,7 @@ bool Post::putBack(const Undo::Subject& subject, const before::Said& was) {
   }
   const auto found = sent_.find(subject.student);
   if (found == sent_.end() || !takeBack(found->second.kept.pieces, was)) return false;
-  Sent& sent = found->second;
+  Submission& sent = found->second;
   sent.marking.cancel();
   sent.anew = true;
   keepSent(sent);
@@ -333,7 +333,7 @@ bool Post::putBack(const Undo::Subject& subject, const before::Said& was) {
   return true;
 }
 
-void Post::setAnswer(std::int64_t student, std::optional<std::string> answer) {
+void HomeworkInbox::setAnswer(std::int64_t student, std::optional<std::string> answer) {
   const auto found = sent_.find(student);
   if (found == sent_.end() || found->second.kept.answer == answer) return;
   found->second.kept.answer = std::move(answer);

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/session/homework/marker.h"
+#include "app/session/homework/homework_queue.h"
 #include "app/session/homework/watched_folder.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/take/take_intake.h"
@@ -8,12 +8,12 @@
 namespace calando {
 
 /// Homework: the lists, and what came in for the one that is looked at, of every student.
-class Post : public QObject {
+class HomeworkInbox : public QObject {
   Q_OBJECT
 
  public:
-  Post(Studio& studio, WorkQueue& work, Roster& roster, Lesson& lesson, TakeIntake& intake, Notices& notices,
-       Undo& undo);
+  HomeworkInbox(Studio& studio, WorkQueue& work, StudentBook& book, Lesson& lesson, TakeIntake& intake,
+                Notices& notices, Undo& undo);
 
   // Lists
   const std::vector<Homework>& lists() const { return lists_; }
@@ -28,15 +28,15 @@ class Post : public QObject {
   bool erase(std::int64_t homework);
 
   // What came in
-  struct Sent {
+  struct Submission {
     SentHomework kept;
     Pending marking = {};   ///< it is under way
     MarkedPtr marked = {};  ///< nullptr: not yet
     std::size_t said = 0;   ///< how many of the pieces are in it
     bool anew = false;      ///< they are to be said again, all of them
   };
-  const std::map<std::int64_t, Sent>& sent() const { return sent_; }  ///< by student
-  const Sent* sentOf(std::int64_t student) const;
+  const std::map<std::int64_t, Submission>& sent() const { return sent_; }  ///< by student
+  const Submission* sentOf(std::int64_t student) const;
   /// Sound files and folders of them. Whose one is, its path says, or a table beside it (see docs); those of
   /// which nothing says so are for `fallback`, or come back.
   std::vector<std::filesystem::path> add(const std::vector<std::filesystem::path>& paths,
@@ -50,7 +50,7 @@ class Post : public QObject {
   bool running() const;
 
   // What the teacher says of it
-  void correct(std::int64_t student, const Piece& piece);
+  void correct(std::int64_t student, const Correction& piece);
   /// nullopt: as it is made again.
   void setAnswer(std::int64_t student, std::optional<std::string> answer);
   /// The best tries that are not in the student's weeks yet become takes of theirs.
@@ -60,7 +60,7 @@ class Post : public QObject {
 
   // As it was, in its own list, whichever is looked at
   bool putBack(const before::List& was);
-  bool putBack(const Undo::Subject& subject, const before::Sent& was);
+  bool putBack(const Undo::Subject& subject, const before::Submission& was);
   bool putBack(const Undo::Subject& subject, const before::Said& was);
 
  signals:
@@ -71,28 +71,28 @@ class Post : public QObject {
 
  private:
   void remember();
-  void recall(Sent& sent) const;
+  void recall(Submission& sent) const;
   void bringUpToDate(std::int64_t student);
-  void markAnew(Sent& sent);
+  void markAnew(Submission& sent);
   void attemptTaken(const Intake& intake);
   void cameIn(const std::vector<std::filesystem::path>& files);
-  void setAside(Sent& sent, const std::filesystem::path& file);
-  void keepSent(const Sent& sent);
+  void setAside(Submission& sent, const std::filesystem::path& file);
+  void keepSent(const Submission& sent);
   bool keepElsewhere(std::int64_t list, const SentHomework& sent);
   Context playerOf(const Student& student) const;
 
   Studio& studio_;
-  Roster& roster_;
+  StudentBook& book_;
   Lesson& lesson_;
   TakeIntake& intake_;
   Notices& notices_;
   Undo& undo_;
-  Marker marker_;
+  HomeworkQueue marker_;
   WatchedFolder watched_;
   std::vector<Homework> lists_;
   std::optional<std::int64_t> chosen_;
   HomeworkList list_;
-  std::map<std::int64_t, Sent> sent_;
+  std::map<std::int64_t, Submission> sent_;
   /// What was marked of a list that was looked at before.
   struct Known {
     struct One {

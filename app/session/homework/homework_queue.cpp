@@ -1,4 +1,4 @@
-#include "app/session/homework/marker.h"
+#include "app/session/homework/homework_queue.h"
 
 #include "audio/tracked_sound.h"
 
@@ -23,7 +23,7 @@ void hear(const std::filesystem::path& file, HeardHomework& heard, const std::st
 }
 
 /// Nullptr once nobody wants it any more.
-MarkedPtr marked(const Marker::Request& request, const std::stop_token& stop) {
+MarkedPtr marked(const HomeworkQueue::Request& request, const std::stop_token& stop) {
   auto result = std::make_shared<Marked>();
   if (request.before) {
     *result = *request.before;
@@ -38,7 +38,7 @@ MarkedPtr marked(const Marker::Request& request, const std::stop_token& stop) {
     result->heard = std::move(heard);
   }
   const HeardHomework& heard = *result->heard;
-  for (const Piece& piece : request.pieces) {
+  for (const Correction& piece : request.pieces) {
     if (stop.stop_requested()) return nullptr;
     result->marking =
         corrected(std::move(result->marking), piece, heard.list, heard.recordings, heard.player);
@@ -48,7 +48,7 @@ MarkedPtr marked(const Marker::Request& request, const std::stop_token& stop) {
 
 }  // namespace
 
-Pending Marker::ask(Request request, Done done) {
+Pending HomeworkQueue::ask(Request request, Done done) {
   return work_.ask(
       WorkQueue::Urgency::later,
       [request = std::move(request)](const std::stop_token& stop) { return marked(request, stop); },

@@ -26,18 +26,18 @@ struct Marked {
 using MarkedPtr = std::shared_ptr<const Marked>;
 
 /// Marks homework away from the interface's thread.
-class Marker {
+class HomeworkQueue {
  public:
   struct Request {
     HomeworkList list;
     Context player;
     std::vector<std::filesystem::path> files;
-    MarkedPtr before;           ///< what was heard already is not heard again
-    std::vector<Piece> pieces;  ///< to be said of it; of `before` those that are new
+    MarkedPtr before;                ///< what was heard already is not heard again
+    std::vector<Correction> pieces;  ///< to be said of it; of `before` those that are new
   };
   using Done = std::function<void(const MarkedPtr&)>;
 
-  explicit Marker(WorkQueue& work) : work_(work) {}
+  explicit HomeworkQueue(WorkQueue& work) : work_(work) {}
   Pending ask(Request request, Done done);
 
  private:

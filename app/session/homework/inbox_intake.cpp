@@ -1,7 +1,7 @@
 #include <QFileInfo>
 #include <algorithm>
 
-#include "app/session/homework/post.h"
+#include "app/session/homework/homework_inbox.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "core/base/plain_text.h"
@@ -21,7 +21,7 @@ std::int64_t madeAt(const fs::path& file, const Clock& clock) {
   return at > 0 ? at : clock.now_unix_s();
 }
 
-Take takeOf(const MarkedTry& best, const HomeworkItem& item, const Student& student, const fs::path& file,
+Take takeOf(const MarkedAttempt& best, const HomeworkItem& item, const Student& student, const fs::path& file,
             const Clock& clock) {
   Take take;
   take.student = student.id;
@@ -39,15 +39,15 @@ Take takeOf(const MarkedTry& best, const HomeworkItem& item, const Student& stud
 
 }  // namespace
 
-void Post::keepBest(std::int64_t student) {
+void HomeworkInbox::keepBest(std::int64_t student) {
   const auto found = sent_.find(student);
-  const Student* who = roster_.find(student);
+  const Student* who = book_.find(student);
   if (!who || !chosen_ || found == sent_.end() || !found->second.marked || studio_.readOnly()) return;
   if (intake_.running(*chosen_, student)) return;
-  const Sent& sent = found->second;
+  const Submission& sent = found->second;
   std::vector<Intake> intakes;
   for (std::size_t i = 0; i < sent.marked->marking.items.size(); ++i) {
-    const MarkedTry* best = sent.marked->marking.items[i].bestTry();
+    const MarkedAttempt* best = sent.marked->marking.items[i].bestTry();
     if (!best || sent.kept.takes.contains(i)) continue;
     const fs::path& file = sent.kept.files[best->file];
     Intake intake{
@@ -60,8 +60,8 @@ void Post::keepBest(std::int64_t student) {
   if (intake_.begin(intakes)) emit sentChanged(student);
 }
 
-bool Post::isKept(std::int64_t student) const {
-  const Sent* sent = sentOf(student);
+bool HomeworkInbox::isKept(std::int64_t student) const {
+  const Submission* sent = sentOf(student);
   if (!sent || !sent->marked || sent->kept.takes.empty()) return false;
   const auto& items = sent->marked->marking.items;
   for (std::size_t i = 0; i < items.size(); ++i)
@@ -70,7 +70,7 @@ bool Post::isKept(std::int64_t student) const {
 }
 
 /// The studio has it already; what is in memory of its list has it too.
-void Post::attemptTaken(const Intake& intake) {
+void HomeworkInbox::attemptTaken(const Intake& intake) {
   const std::int64_t student = intake.note.student.id;
   std::erase_if(known_, [&](const Known& known) { return known.homework == intake.homework; });
   const auto found = sent_.find(student);
@@ -83,7 +83,7 @@ void Post::attemptTaken(const Intake& intake) {
 }
 
 /// What came into the watched folder: new, or another sound under a name that was there.
-void Post::cameIn(const std::vector<fs::path>& files) {
+void HomeworkInbox::cameIn(const std::vector<fs::path>& files) {
   if (!chosen()) return;
   for (const fs::path& file : files)
     for (auto& [student, sent] : sent_)
@@ -92,9 +92,9 @@ void Post::cameIn(const std::vector<fs::path>& files) {
 }
 
 /// What was said of a file is not of what it has become.
-void Post::setAside(Sent& sent, const fs::path& file) {
+void HomeworkInbox::setAside(Submission& sent, const fs::path& file) {
   const auto place = std::ranges::find(sent.kept.files, file) - sent.kept.files.begin();
-  std::erase_if(sent.kept.pieces, [=](const Piece& piece) { return std::cmp_equal(piece.file, place); });
+  std::erase_if(sent.kept.pieces, [=](const Correction& piece) { return std::cmp_equal(piece.file, place); });
   sent.kept.answer.reset();
   sent.kept.takes.clear();
   keepSent(sent);

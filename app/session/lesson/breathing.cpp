@@ -4,17 +4,17 @@
 
 namespace calando {
 
-Breathing::Breathing(Studio& studio, Roster& roster, Lesson& lesson)
-    : studio_(studio), roster_(roster), lesson_(lesson) {
+Breathing::Breathing(Studio& studio, StudentBook& book, Lesson& lesson)
+    : studio_(studio), book_(book), lesson_(lesson) {
   const auto hide = [this] {
     if (std::exchange(showsCaution_, false)) emit changed();
   };
-  connect(&roster_, &Roster::studentChanged, this, hide);
+  connect(&book_, &StudentBook::studentChanged, this, hide);
   connect(&lesson_, &Lesson::stepChosen, this, hide);
 }
 
 std::optional<Breathing::Day> Breathing::day() const {
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   return student ? std::optional(Day{student->id, dateOf(studio_.clock())}) : std::nullopt;
 }
 
@@ -25,7 +25,7 @@ bool Breathing::isBreathTake(const Take& take) const {
 
 std::optional<Take> Breathing::newestOfToday() const {
   const Today today(studio_.clock());
-  for (const Take& take : roster_.takes())
+  for (const Take& take : book_.takes())
     if (today.holds(take.made_unix_s) && isBreathTake(take)) return take;
   return std::nullopt;
 }
@@ -33,7 +33,7 @@ std::optional<Take> Breathing::newestOfToday() const {
 std::optional<QTime> Breathing::stoppedAt() const {
   std::int64_t at = stopped_ && stopped_ == day() ? stopped_unix_s_ : 0;
   const Today today(studio_.clock());
-  for (const Take& take : roster_.takes())
+  for (const Take& take : book_.takes())
     if (take.stopped && today.holds(take.made_unix_s)) at = std::max(at, take.made_unix_s);
   return at > opened_unix_s_ ? std::optional(QDateTime::fromSecsSinceEpoch(at).time()) : std::nullopt;
 }
@@ -63,7 +63,7 @@ void Breathing::stop(bool inTake) {
   opened_unix_s_ = std::min(opened_unix_s_, stopped_unix_s_ - 1);
   if (auto take = newestOfToday(); !inTake && take && !take->stopped) {
     take->stopped = true;
-    roster_.changeTake(*take);
+    book_.changeTake(*take);
     noted_ = take->id;
   }
   emit changed();
@@ -72,10 +72,10 @@ void Breathing::stop(bool inTake) {
 void Breathing::openAgain() {
   opened_unix_s_ = studio_.clock().now_unix_s();
   stopped_.reset();
-  if (const Take* take = noted_ ? roster_.take(*std::exchange(noted_, std::nullopt)) : nullptr) {
+  if (const Take* take = noted_ ? book_.take(*std::exchange(noted_, std::nullopt)) : nullptr) {
     Take counts = *take;
     counts.stopped = false;
-    roster_.changeTake(counts);
+    book_.changeTake(counts);
   }
   emit changed();
 }

@@ -13,7 +13,7 @@ class Breathing : public QObject {
   Q_OBJECT
 
  public:
-  Breathing(Studio& studio, Roster& roster, Lesson& lesson);
+  Breathing(Studio& studio, StudentBook& book, Lesson& lesson);
 
   /// What is to be done before the present step can be started.
   enum class Before {
@@ -52,7 +52,7 @@ class Breathing : public QObject {
   bool isBreathTake(const Take& take) const;
 
   Studio& studio_;
-  Roster& roster_;
+  StudentBook& book_;
   Lesson& lesson_;
   bool showsCaution_ = false;
   std::optional<Day> cautioned_;

@@ -7,8 +7,8 @@
 
 namespace calando {
 
-Lesson::Lesson(Studio& studio, Roster& roster, Notices& notices, Undo& undo)
-    : studio_(studio), roster_(roster), notices_(notices), undo_(undo) {
+Lesson::Lesson(Studio& studio, StudentBook& book, Notices& notices, Undo& undo)
+    : studio_(studio), book_(book), notices_(notices), undo_(undo) {
   rest_.setInterval(1000);
   connect(&rest_, &QTimer::timeout, this, [this] {
     if (restLeft_s() <= 0) rest_.stop();
@@ -17,15 +17,16 @@ Lesson::Lesson(Studio& studio, Roster& roster, Notices& notices, Undo& undo)
   loadCards();
   order_ = lessonTemplates().front().exercises;
   current_ = find(order_.front());
-  connect(&roster_, &Roster::studentChanged, this, [this] {
+  connect(&book_, &StudentBook::studentChanged, this, [this] {
     loadOrder();
     if (restLeft_s() > 0) rest_.start();
     emit restLeft(restLeft_s());
   });
-  connect(&roster_, &Roster::erasing, this, [this](std::int64_t student) { restsUntil_ms_.erase(student); });
-  connect(&roster_, &Roster::takesChanged, this, &Lesson::standingsChanged);
-  connect(&roster_, &Roster::takeAdded, this, &Lesson::standingsChanged);
-  connect(&roster_, &Roster::takeChanged, this, &Lesson::standingsChanged);
+  connect(&book_, &StudentBook::erasing, this,
+          [this](std::int64_t student) { restsUntil_ms_.erase(student); });
+  connect(&book_, &StudentBook::takesChanged, this, &Lesson::standingsChanged);
+  connect(&book_, &StudentBook::takeAdded, this, &Lesson::standingsChanged);
+  connect(&book_, &StudentBook::takeChanged, this, &Lesson::standingsChanged);
 }
 
 void Lesson::loadCards() {
@@ -96,7 +97,7 @@ void Lesson::setSchool(const std::string& school) {
 
 /// The student's own running order, or one to start from.
 void Lesson::loadOrder() {
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   if (student && student_ != student->id) {
     student_ = student->id;
     here_unix_s_ = studio_.clock().now_unix_s();
@@ -139,12 +140,12 @@ bool Lesson::keepOwn(std::int64_t student, const Studio::OwnOrder& order) {
 }
 
 void Lesson::nameWhatHasNone() {
-  if (const auto student = roster_.chosenId(); student && !isShipped(order_) && !presentOwn())
+  if (const auto student = book_.chosenId(); student && !isShipped(order_) && !presentOwn())
     keepOwn(*student, {freeName(), order_});
 }
 
 void Lesson::canUndoOrder(before::Order was) {
-  if (const auto student = roster_.chosenId()) undo_.push({.student = *student}, std::move(was));
+  if (const auto student = book_.chosenId()) undo_.push({.student = *student}, std::move(was));
 }
 
 void Lesson::setOrder(std::vector<std::string> exercises) {
@@ -156,14 +157,13 @@ void Lesson::setOrder(std::vector<std::string> exercises) {
     nameWhatHasNone();
   }
   order_ = std::move(exercises);
-  if (roster_.chosen() && !studio_.readOnly())
-    notices_.worked(studio_.keepOrder(roster_.chosen()->id, order_));
+  if (book_.chosen() && !studio_.readOnly()) notices_.worked(studio_.keepOrder(book_.chosen()->id, order_));
   emit orderChanged();
   if (!currentRow()) choose(order_.front());
 }
 
 void Lesson::changeOrder(std::vector<std::string> exercises, const std::string& name) {
-  const auto student = roster_.chosenId();
+  const auto student = book_.chosenId();
   std::erase_if(exercises, [this](const std::string& id) { return !find(id); });
   if (!student || studio_.readOnly() || exercises.empty()) return setOrder(std::move(exercises));
   const Studio::OwnOrder* own = presentOwn();
@@ -181,7 +181,7 @@ void Lesson::changeOrder(std::vector<std::string> exercises, const std::string& 
 
 bool Lesson::putBack(std::int64_t student, const before::Order& was) {
   const auto own = studio_.ownOrders(student);
-  if (!roster_.find(student) || !notices_.worked(own)) return false;
+  if (!book_.find(student) || !notices_.worked(own)) return false;
   const bool back = notices_.worked(studio_.atOnce([&]() -> Studio::Result<void> {
     for (const Studio::OwnOrder& one : *own)
       if (const auto gone = studio_.keepOwnOrder(student, {one.name, {}}); !gone) return gone;
@@ -189,12 +189,12 @@ bool Lesson::putBack(std::int64_t student, const before::Order& was) {
       if (const auto kept = studio_.keepOwnOrder(student, one); !kept) return kept;
     return studio_.keepOrder(student, was.present);
   }));
-  if (student == roster_.chosenId()) loadOrder();
+  if (student == book_.chosenId()) loadOrder();
   return back;
 }
 
 bool Lesson::putOrder(std::int64_t student, const std::vector<std::string>& exercises) {
-  if (student != roster_.chosenId()) return notices_.worked(studio_.keepOrder(student, exercises));
+  if (student != book_.chosenId()) return notices_.worked(studio_.keepOrder(student, exercises));
   if (exercises == order_) return true;
   // An own one goes along with what becomes of it.
   if (const Studio::OwnOrder* own = presentOwn()) keepOwn(student, {own->name, exercises});
@@ -236,7 +236,7 @@ void Lesson::show(const std::string& exercise) {
 
 Standing Lesson::standing(const std::string& exercise) const {
   const ExercisePtr card = find(exercise);
-  return card ? standingOf(roster_.past(), *card, gate(*card)) : Standing{};
+  return card ? standingOf(book_.past(), *card, gate(*card)) : Standing{};
 }
 
 int Lesson::opensAfter(std::size_t row) const {
@@ -253,31 +253,31 @@ void Lesson::setGate(std::optional<Gate> gate) {
 
 std::optional<int> Lesson::doseDone() const {
   const Today today(studio_.clock());
-  const int done = madeBetween(roster_.past(), current_->id, today.from_unix_s, today.to_unix_s);
+  const int done = madeBetween(book_.past(), current_->id, today.from_unix_s, today.to_unix_s);
   return current_->mostPerDay == 0 || done < current_->mostPerDay ? std::nullopt : std::optional(done);
 }
 
-std::optional<Rival> Lesson::rival() const { return rivalFor(roster_.past(), *current_, model()); }
+std::optional<ComparisonTake> Lesson::rival() const { return rivalFor(book_.past(), *current_, model()); }
 
 std::optional<std::int64_t> Lesson::model() const {
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   return student ? studio_.model(student->id, current_->id).value_or(std::nullopt) : std::nullopt;
 }
 
 bool Lesson::setModel(std::optional<std::int64_t> take) {
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   return student && notices_.worked(studio_.keepModel(student->id, current_->id, take));
 }
 
 int Lesson::restLeft_s() const {
-  const auto rest = roster_.chosen() ? restsUntil_ms_.find(roster_.chosen()->id) : restsUntil_ms_.end();
+  const auto rest = book_.chosen() ? restsUntil_ms_.find(book_.chosen()->id) : restsUntil_ms_.end();
   if (rest == restsUntil_ms_.end()) return 0;
   return static_cast<int>(std::max<std::int64_t>(0, rest->second - studio_.clock().now_ms() + 999) / 1000);
 }
 
 void Lesson::forgiveRest() {
   rest_.stop();
-  if (roster_.chosen()) restsUntil_ms_.erase(roster_.chosen()->id);
+  if (book_.chosen()) restsUntil_ms_.erase(book_.chosen()->id);
   emit restLeft(0);
 }
 
@@ -288,7 +288,7 @@ void Lesson::oweRest(std::int64_t student, double seconds) {
 }
 
 int Lesson::clock_s() const {
-  return roster_.chosen() ? static_cast<int>(studio_.clock().now_unix_s() - here_unix_s_) : 0;
+  return book_.chosen() ? static_cast<int>(studio_.clock().now_unix_s() - here_unix_s_) : 0;
 }
 
 }  // namespace calando

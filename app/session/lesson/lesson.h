@@ -5,7 +5,7 @@
 #include <map>
 
 #include "app/session/common/undo.h"
-#include "app/session/students/roster.h"
+#include "app/session/students/student_book.h"
 #include "core/library/lesson.h"
 
 namespace calando {
@@ -16,7 +16,7 @@ class Lesson : public QObject {
   Q_OBJECT
 
  public:
-  Lesson(Studio& studio, Roster& roster, Notices& notices, Undo& undo);
+  Lesson(Studio& studio, StudentBook& book, Notices& notices, Undo& undo);
 
   // The book of cards
   const std::vector<ExercisePtr>& ownCards() const { return own_; }
@@ -72,7 +72,7 @@ class Lesson : public QObject {
   /// Takes of the present step today, where its dose for the day is done.
   std::optional<int> doseDone() const;
   /// The take that takes of the present step are held against.
-  std::optional<Rival> rival() const;
+  std::optional<ComparisonTake> rival() const;
   std::optional<std::int64_t> model() const;
   bool setModel(std::optional<std::int64_t> take);
 
@@ -102,7 +102,7 @@ class Lesson : public QObject {
   bool keepOwn(std::int64_t student, const Studio::OwnOrder& order);
   bool setCurrent(const std::string& exercise);
   Studio& studio_;
-  Roster& roster_;
+  StudentBook& book_;
   Notices& notices_;
   Undo& undo_;
   std::vector<ExercisePtr> own_;

@@ -4,16 +4,16 @@
 
 namespace calando {
 
-Planning::Planning(Studio& studio, Roster& roster, Lesson& lesson, Notices& notices, Undo& undo)
-    : studio_(studio), roster_(roster), lesson_(lesson), notices_(notices), undo_(undo) {
-  connect(&roster_, &Roster::studentChanged, this, &Planning::load);
+Planning::Planning(Studio& studio, StudentBook& book, Lesson& lesson, Notices& notices, Undo& undo)
+    : studio_(studio), book_(book), lesson_(lesson), notices_(notices), undo_(undo) {
+  connect(&book_, &StudentBook::studentChanged, this, &Planning::load);
   const auto stale = [this] {
     proposals_.reset();
     emit changed();
   };
-  connect(&roster_, &Roster::takesChanged, this, stale);
-  connect(&roster_, &Roster::takeAdded, this, stale);
-  connect(&roster_, &Roster::takeChanged, this, stale);
+  connect(&book_, &StudentBook::takesChanged, this, stale);
+  connect(&book_, &StudentBook::takeAdded, this, stale);
+  connect(&book_, &StudentBook::takeChanged, this, stale);
   connect(&lesson_, &Lesson::orderChanged, this, stale);
   connect(&lesson_, &Lesson::cardsChanged, this, stale);
 }
@@ -22,7 +22,7 @@ void Planning::load() {
   plan_ = {};
   practices_.clear();
   proposals_.reset();
-  if (const Student* student = roster_.chosen()) {
+  if (const Student* student = book_.chosen()) {
     plan_ = studio_.plan(student->id).value_or(plan_);
     practices_ = studio_.practices(student->id).value_or(practices_);
   }
@@ -32,10 +32,10 @@ void Planning::load() {
 }
 
 PlanState Planning::state() const {
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   PlanState state{plan_,
                   {},
-                  roster_.past(),
+                  book_.past(),
                   student ? student->range : NoteRange(),
                   today(studio_.clock()),
                   [this](const std::string& exercise) { return lesson_.find(exercise); }};
@@ -45,12 +45,12 @@ PlanState Planning::state() const {
 }
 
 const std::vector<Proposal>& Planning::proposals() const {
-  if (!proposals_) proposals_ = roster_.chosen() ? proposalsFor(state()) : std::vector<Proposal>();
+  if (!proposals_) proposals_ = book_.chosen() ? proposalsFor(state()) : std::vector<Proposal>();
   return *proposals_;
 }
 
 void Planning::take(const Proposal& proposal, std::optional<double> to) {
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   if (!student || studio_.readOnly()) return;
   const Planned now{plan_, lesson_.order()};
   const Day day = today(studio_.clock());
@@ -59,7 +59,7 @@ void Planning::take(const Proposal& proposal, std::optional<double> to) {
     auto& edge = proposal.from == student->range.highest ? changed.range.highest : changed.range.lowest;
     edge = static_cast<int>(to.value_or(*proposal.to));
     const Student was = *student;
-    if (roster_.change(changed)) keep(taken(now, proposal, day), was);
+    if (book_.change(changed)) keep(taken(now, proposal, day), was);
     return;
   }
   keep(to ? taken(now, proposal, *to, day) : taken(now, proposal, day));
@@ -77,7 +77,7 @@ void Planning::edit(const std::function<void(Plan&)>& change) {
 
 /// `was`: the student, where that was changed with it.
 void Planning::keep(const Planned& planned, const std::optional<Student>& was) {
-  const auto student = roster_.chosenId();
+  const auto student = book_.chosenId();
   if (!student || studio_.readOnly()) return;
   before::Planning before{{plan_, lesson_.order()}, was};
   if (put(*student, planned)) undo_.push({.student = *student}, std::move(before));
@@ -85,7 +85,7 @@ void Planning::keep(const Planned& planned, const std::optional<Student>& was) {
 
 bool Planning::put(std::int64_t student, const Planned& planned) {
   if (!notices_.worked(studio_.keepPlan(student, planned.plan))) return false;
-  if (student == roster_.chosenId()) {
+  if (student == book_.chosenId()) {
     plan_ = planned.plan;
     proposals_.reset();
     lesson_.setGate(plan_.gate);
@@ -96,8 +96,8 @@ bool Planning::put(std::int64_t student, const Planned& planned) {
 }
 
 bool Planning::putBack(std::int64_t student, const before::Planning& was) {
-  if (!roster_.find(student)) return false;
-  if (was.student && !roster_.putBack(*was.student)) return false;
+  if (!book_.find(student)) return false;
+  if (was.student && !book_.putBack(*was.student)) return false;
   return put(student, was.planned);
 }
 
@@ -107,28 +107,28 @@ std::optional<double> Planning::asked(const std::string& exercise) const {
 }
 
 std::vector<DaySheet> Planning::sheets(Day from, int days) const {
-  const Student* student = roster_.chosen();
+  const Student* student = book_.chosen();
   return student ? sheetsFor(state(), student->instrument, from, days) : std::vector<DaySheet>();
 }
 
 std::vector<WeekLoad> Planning::loads(std::size_t weeks) const {
   std::vector<Worked> work;
-  for (const Take& take : roster_.takes()) work.push_back({dayOf(take.made_unix_s), take.seconds / 60.0});
+  for (const Take& take : book_.takes()) work.push_back({dayOf(take.made_unix_s), take.seconds / 60.0});
   for (const Practice& practice : practices_)
     work.push_back({practice.day, static_cast<double>(practice.minutes)});
   return loadOf(work, today(studio_.clock()), weeks);
 }
 
 bool Planning::keepPractice(Practice practice) {
-  if (!roster_.chosen()) return false;
-  practice.student = roster_.chosen()->id;
+  if (!book_.chosen()) return false;
+  practice.student = book_.chosen()->id;
   return keepEntry(std::move(practice));
 }
 
 bool Planning::keepEntry(Practice practice) {
   const auto kept = studio_.keepPractice(std::move(practice));
   if (!notices_.worked(kept)) return false;
-  if (kept->student != roster_.chosenId()) return true;
+  if (kept->student != book_.chosenId()) return true;
   practices_ = studio_.practices(kept->student).value_or(practices_);
   emit practicesChanged();
   return true;
@@ -144,7 +144,7 @@ bool Planning::erasePractice(std::int64_t practice) {
 }
 
 bool Planning::putBack(const before::Entry& was) {
-  return roster_.find(was.practice.student) && keepEntry(was.practice);
+  return book_.find(was.practice.student) && keepEntry(was.practice);
 }
 
 }  // namespace calando

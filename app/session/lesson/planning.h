@@ -12,7 +12,7 @@ class Planning : public QObject {
   Q_OBJECT
 
  public:
-  Planning(Studio& studio, Roster& roster, Lesson& lesson, Notices& notices, Undo& undo);
+  Planning(Studio& studio, StudentBook& book, Lesson& lesson, Notices& notices, Undo& undo);
 
   const Plan& plan() const { return plan_; }
   /// Today's, what weighs most first; made anew when anything that they are made of changed.
@@ -52,7 +52,7 @@ class Planning : public QObject {
   bool keepEntry(Practice practice);
 
   Studio& studio_;
-  Roster& roster_;
+  StudentBook& book_;
   Lesson& lesson_;
   Notices& notices_;
   Undo& undo_;

@@ -1,4 +1,4 @@
-#include "app/session/lesson/asking.h"
+#include "app/session/lesson/request_editor.h"
 
 #include <random>
 
@@ -16,19 +16,19 @@ constexpr std::int64_t kRemembered_s = 8 * 7 * 86400;
 constexpr double kFastest_bpm = 120.0;  // of a breath that goes faster by itself
 }  // namespace
 
-Asking::Asking(const Clock& clock, Roster& roster, Lesson& lesson, Planning& planning)
-    : clock_(clock), roster_(roster), lesson_(lesson), planning_(planning) {
+RequestEditor::RequestEditor(const Clock& clock, StudentBook& book, Lesson& lesson, Planning& planning)
+    : clock_(clock), book_(book), lesson_(lesson), planning_(planning) {
   wish_.exercise = lesson.current()->id;
-  connect(&roster_, &Roster::studentChanged, this, &Asking::stepChosen);
-  connect(&lesson_, &Lesson::stepChosen, this, &Asking::stepChosen);
-  connect(&lesson_, &Lesson::stepChanged, this, &Asking::stepChanged);
-  connect(&planning_, &Planning::changed, this, &Asking::planChanged);
+  connect(&book_, &StudentBook::studentChanged, this, &RequestEditor::stepChosen);
+  connect(&lesson_, &Lesson::stepChosen, this, &RequestEditor::stepChosen);
+  connect(&lesson_, &Lesson::stepChanged, this, &RequestEditor::stepChanged);
+  connect(&planning_, &Planning::changed, this, &RequestEditor::planChanged);
 }
 
-Wish Asking::wish() const {
-  Wish wish = wish_;
+TakeRequest RequestEditor::wish() const {
+  TakeRequest wish = wish_;
   const ExercisePtr card = lesson_.current();
-  wish.instrument = roster_.chosen() ? roster_.chosen()->instrument : std::string();
+  wish.instrument = book_.chosen() ? book_.chosen()->instrument : std::string();
   wish.exercise = card->id;
   wish.card = lesson_.isOwn(card->id) ? toText(*card) : std::string();
   if (!card->counted() || wish.tempo_bpm == card->tempo_bpm) wish.tempo_bpm.reset();
@@ -36,29 +36,29 @@ Wish Asking::wish() const {
   return wish;
 }
 
-AskedFor Asking::asked() const {
-  AskedFor asked;
+TakeSpec RequestEditor::asked() const {
+  TakeSpec asked;
   asked.wish() = wish();
-  if (roster_.chosen()) asked.range = roster_.chosen()->range;
+  if (book_.chosen()) asked.range = book_.chosen()->range;
   asked.room_c = room_c_;
   asked.place = place_;
   if (const std::string school = lesson_.school(); lesson_.current()->schools.contains(school))
     asked.school = school;
-  asked.open = openBreathOf(roster_.openBreaths());
-  asked.nextTries = nextTries(roster_.past());
+  asked.open = openBreathOf(book_.openBreaths());
+  asked.nextTries = nextTries(book_.past());
   const std::int64_t today = Today(clock_).from_unix_s;
   asked.spanBefore =
-      mostOf(roster_.past(), lesson_.current()->id, "span_semitones", today - kRemembered_s, today);
+      mostOf(book_.past(), lesson_.current()->id, "span_semitones", today - kRemembered_s, today);
   return asked;
 }
 
-void Asking::edit(const std::function<void(Wish&)>& change) {
+void RequestEditor::edit(const std::function<void(TakeRequest&)>& change) {
   change(wish_);
   emit shown();
   emit changed();
 }
 
-void Asking::show(const Wish& wish) {
+void RequestEditor::show(const TakeRequest& wish) {
   if (!wish.card.empty())
     if (const ExercisePtr card = cardOf(wish)) lesson_.lend(*card);
   wish_ = wish;
@@ -66,21 +66,21 @@ void Asking::show(const Wish& wish) {
   emit shown();
 }
 
-void Asking::hurry(double more_bpm) {
+void RequestEditor::hurry(double more_bpm) {
   const double now = wish_.tempo_bpm.value_or(lesson_.current()->tempo_bpm);
   wish_.tempo_bpm = std::min(now + more_bpm, std::max(now, kFastest_bpm));
   emit shown();
 }
 
 /// The plan asks something else of this step than before.
-void Asking::planChanged() {
+void RequestEditor::planChanged() {
   if (planning_.asked(lesson_.current()->id) != planned_) stepChosen();
 }
 
 /// As it was asked for the last time, or as the plan has it.
-void Asking::stepChosen() {
+void RequestEditor::stepChosen() {
   const std::string& exercise = lesson_.current()->id;
-  const auto& takes = roster_.takes();
+  const auto& takes = book_.takes();
   const auto last = std::ranges::find(takes, exercise, [](const Take& t) { return t.asked.exercise; });
   if (last != takes.end())
     wish_ = last->asked.wish();
@@ -91,13 +91,13 @@ void Asking::stepChosen() {
   emit shown();
 }
 
-void Asking::stepChanged() {
+void RequestEditor::stepChanged() {
   const ExercisePtr card = lesson_.current();
   // Once for each step: what the teacher chooses then stays until the next.
   if (step_ != card->id) {
     setEarsFirst(card->display != Display::shown);
-    if (card->hasPartner()) setSupport(Support::partner);
-    if (card->drone) setSupport(Support::drone);
+    if (card->hasPartner()) setSupport(AccompanimentKind::partner);
+    if (card->drone) setSupport(AccompanimentKind::drone);
   }
   step_ = card->id;
   planned_ = planning_.asked(step_);
@@ -105,42 +105,43 @@ void Asking::stepChanged() {
   emit shown();
 }
 
-std::vector<Asking::Support> Asking::supports() const {
-  using enum Support;
+std::vector<RequestEditor::AccompanimentKind> RequestEditor::supports() const {
+  using enum AccompanimentKind;
   if (lesson_.current()->drillsBreath()) return {flash, click, swell};
   if (lesson_.current()->hasPartner()) return {partner, earlier, flash, click};
   return {flash, click, fork, drone};
 }
 
-void Asking::setSupport(Support support) {
+void RequestEditor::setSupport(AccompanimentKind support) {
   support_ = support;
   emit waysChanged();
 }
-void Asking::setOther(std::int64_t student) {
+void RequestEditor::setOther(std::int64_t student) {
   other_ = student;
   emit waysChanged();
 }
-void Asking::setStopsByItself(bool on) {
+void RequestEditor::setStopsByItself(bool on) {
   stopsByItself_ = on;
   emit waysChanged();
 }
-void Asking::setEarsFirst(bool on) {
+void RequestEditor::setEarsFirst(bool on) {
   earsFirst_ = on;
   emit waysChanged();
 }
-void Asking::setRoom(std::optional<double> celsius) {
+void RequestEditor::setRoom(std::optional<double> celsius) {
   room_c_ = celsius;
   emit waysChanged();
 }
 
-void Asking::setPlace(int place) {
+void RequestEditor::setPlace(int place) {
   place_ = place;
   emit waysChanged();
 }
 
-Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, const Context& context,
-                               const std::shared_ptr<const HeldSound>& earlierTake, std::uint32_t seed) {
-  using enum Asking::Support;
+Accompaniment accompanimentFor(RequestEditor::AccompanimentKind support, const CueSheet& sheet,
+                               const Context& context, const std::shared_ptr<const HeldSound>& earlierTake,
+                               std::uint32_t seed) {
+  using enum RequestEditor::AccompanimentKind;
   Accompaniment heard;
   heard.click = support == click || support == fork;
   heard.swell = support == swell;

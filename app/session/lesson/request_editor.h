@@ -3,34 +3,34 @@
 #include <QObject>
 
 #include "app/session/lesson/planning.h"
-#include "core/library/asked.h"
+#include "core/library/take_spec.h"
 
 namespace calando {
 
 /// What is wished for next, and how a take is played: what the head strip says. Fields edit it, takes show
 /// theirs in it; only an edit says that something was wished otherwise.
-class Asking : public QObject {
+class RequestEditor : public QObject {
   Q_OBJECT
 
  public:
-  Asking(const Clock& clock, Roster& roster, Lesson& lesson, Planning& planning);
+  RequestEditor(const Clock& clock, StudentBook& book, Lesson& lesson, Planning& planning);
 
   /// For the student who is here and the present step.
-  Wish wish() const;
-  AskedFor asked() const;
+  TakeRequest wish() const;
+  TakeSpec asked() const;
   /// Changes the wish as a field says.
-  void edit(const std::function<void(Wish&)>& change);
+  void edit(const std::function<void(TakeRequest&)>& change);
   /// The next take goes faster; what is on show stays as it is.
   void hurry(double more_bpm);
   /// The wish that a take was played for: its step, too.
-  void show(const Wish& wish);
+  void show(const TakeRequest& wish);
 
   /// What is heard with a counted take.
-  enum class Support { flash, click, fork, drone, swell, partner, earlier };
+  enum class AccompanimentKind { flash, click, fork, drone, swell, partner, earlier };
   /// Those that the present card may have.
-  std::vector<Support> supports() const;
-  Support support() const { return support_; }
-  void setSupport(Support support);
+  std::vector<AccompanimentKind> supports() const;
+  AccompanimentKind support() const { return support_; }
+  void setSupport(AccompanimentKind support);
   /// Who plays with the student on a card for two; 0: nobody of the studio.
   std::int64_t other() const { return other_; }
   void setOther(std::int64_t student);
@@ -58,13 +58,13 @@ class Asking : public QObject {
   void stepChanged();
 
   const Clock& clock_;
-  Roster& roster_;
+  StudentBook& book_;
   Lesson& lesson_;
   Planning& planning_;
-  Wish wish_;
+  TakeRequest wish_;
   std::optional<double> planned_;  // what the plan asked of the step when it was last looked at
   std::string step_;               // that the ways were set for
-  Support support_ = Support::flash;
+  AccompanimentKind support_ = AccompanimentKind::flash;
   bool stopsByItself_ = true;
   bool earsFirst_ = false;
   std::optional<double> room_c_;
@@ -74,7 +74,8 @@ class Asking : public QObject {
 
 /// What sounds with a take that is supported so. `earlierTake`: the tone of a take that is to sound again.
 /// `seed`: of what a partner plays that nobody is to know.
-Accompaniment accompanimentFor(Asking::Support support, const CueSheet& sheet, const Context& context,
-                               const std::shared_ptr<const HeldSound>& earlierTake, std::uint32_t seed);
+Accompaniment accompanimentFor(RequestEditor::AccompanimentKind support, const CueSheet& sheet,
+                               const Context& context, const std::shared_ptr<const HeldSound>& earlierTake,
+                               std::uint32_t seed);
 
 }  // namespace calando

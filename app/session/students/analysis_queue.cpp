@@ -1,17 +1,19 @@
-#include "app/session/students/analyst.h"
+#include "app/session/students/analysis_queue.h"
 
 #include <QCryptographicHash>
+#include <QElapsedTimer>
 #include <QFile>
 
+#include "app/log/log.h"
 #include "core/base/fault.h"
 #include "core/engine/analysis.h"
-#include "core/judging/kept.h"
+#include "core/judging/take_summary.h"
 
 namespace calando {
 
 namespace {
-using Request = Analyst::Request;
-using Answer = Analyst::Answer;
+using Request = AnalysisQueue::Request;
+using Answer = AnalysisQueue::Answer;
 constexpr std::size_t kPiece = 48000;  // samples between two looks at whether it is still wanted
 
 /// A hash of a file's bytes; empty where it cannot be read.
@@ -127,6 +129,28 @@ struct Task {
   }
 };
 
+QLatin1String wordingOf(const Problem& problem) {
+  return {problem.wording.data(), static_cast<qsizetype>(problem.wording.size())};
+}
+
+std::optional<Answer> logged(Task& task) {
+  const QElapsedTimer since = [] {
+    QElapsedTimer timer;
+    timer.start();
+    return timer;
+  }();
+  auto answer = task.run();
+  if (!answer)
+    qCInfo(logTake) << "given up after" << since.elapsed() << "ms";
+  else if (answer->error)
+    qCWarning(logTake) << "not read:" << wordingOf(*answer->error);
+  else if (answer->unkept)
+    qCWarning(logTake) << "not written:" << wordingOf(answer->unkept->why);
+  else
+    qCInfo(logTake) << "measured in" << since.elapsed() << "ms" << (answer->written ? "and written" : "");
+  return answer;
+}
+
 }  // namespace
 
 Studio::Summary summaryOf(const Snapshot& take, std::string smallPicture) {
@@ -140,12 +164,12 @@ WrittenSound::~WrittenSound() {
   if (!file_.empty()) std::filesystem::remove(file_, ignored);
 }
 
-Pending Analyst::ask(Request request, Urgency urgency, Done done, WorkQueue::AtTheEnd atTheEnd) {
+Pending AnalysisQueue::ask(Request request, Urgency urgency, Done done, WorkQueue::AtTheEnd atTheEnd) {
   return work_.ask(
       urgency,
       [task = Task{std::move(request), smallPicture_, {}}](std::stop_token stop) mutable {
         task.stop = std::move(stop);
-        return task.run();
+        return logged(task);
       },
       [done = std::move(done)](const std::optional<Answer>& answer) {
         if (answer) done(*answer);

@@ -26,7 +26,7 @@ class WrittenSound {
 
 /// Reads, measures and writes takes away from the interface's thread. The answer comes as long as what ask()
 /// gave is held.
-class Analyst {
+class AnalysisQueue {
  public:
   struct Request {
     Take take;
@@ -62,7 +62,7 @@ class Analyst {
   using Urgency = WorkQueue::Urgency;
 
   /// `smallPicture`: what a shelf shows of a take, as a PNG file; called on the workers' threads.
-  Analyst(WorkQueue& work, std::function<std::string(const Snapshot&)> smallPicture)
+  AnalysisQueue(WorkQueue& work, std::function<std::string(const Snapshot&)> smallPicture)
       : work_(work), smallPicture_(std::move(smallPicture)) {}
 
   Pending ask(Request request, Urgency urgency, Done done,

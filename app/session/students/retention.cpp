@@ -4,8 +4,8 @@
 
 namespace calando {
 
-Retention::Retention(Studio& studio, Roster& roster, Notices& notices, Undo& undo)
-    : studio_(studio), roster_(roster), notices_(notices), undo_(undo) {}
+Retention::Retention(Studio& studio, StudentBook& book, Notices& notices, Undo& undo)
+    : studio_(studio), book_(book), notices_(notices), undo_(undo) {}
 
 int Retention::months() const { return std::max(0, static_cast<int>(studio_.get(settings::soundMonths))); }
 
@@ -22,7 +22,7 @@ std::vector<Take> Retention::due() const {
 
 void Retention::letGo(const std::vector<std::int64_t>& takes) {
   if (takes.empty() || !notices_.worked(studio_.letSoundsGo(takes, studio_.clock().now_unix_s()))) return;
-  roster_.load();
+  book_.load();
   undo_.push({}, before::Sounds{takes});
   notices_.say(
       tr("The sound of %n takes was given up; for a day it can be brought back, here or in Settings.",
@@ -43,7 +43,7 @@ void Retention::bringBack() {
 
 bool Retention::bringBack(const std::vector<std::int64_t>& takes) {
   if (!notices_.worked(studio_.bringSoundsBack(takes))) return false;
-  roster_.load();
+  book_.load();
   notices_.say(tr("The sound is back."));
   emit changed();
   return true;

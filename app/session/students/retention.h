@@ -2,7 +2,7 @@
 
 #include <QObject>
 
-#include "app/session/students/roster.h"
+#include "app/session/students/student_book.h"
 
 namespace calando {
 
@@ -12,7 +12,7 @@ class Retention : public QObject {
   Q_OBJECT
 
  public:
-  Retention(Studio& studio, Roster& roster, Notices& notices, Undo& undo);
+  Retention(Studio& studio, StudentBook& book, Notices& notices, Undo& undo);
 
   /// 0: for good.
   int months() const;
@@ -35,7 +35,7 @@ class Retention : public QObject {
 
  private:
   Studio& studio_;
-  Roster& roster_;
+  StudentBook& book_;
   Notices& notices_;
   Undo& undo_;
 };

@@ -1,4 +1,4 @@
-#include "app/session/students/note_writer.h"
+#include "app/session/students/sound_tag_writer.h"
 
 #include <QElapsedTimer>
 
@@ -9,19 +9,19 @@ constexpr int kAfter_ms = 1000;  // typing and several words become one change
 constexpr std::size_t kSome = 8;
 }  // namespace
 
-NoteWriter::NoteWriter(Studio& studio, WorkQueue& work, QObject* parent)
+SoundTagWriter::SoundTagWriter(Studio& studio, WorkQueue& work, QObject* parent)
     : QObject(parent), studio_(studio), work_(work) {
   timer_.setSingleShot(true);
   timer_.setInterval(kAfter_ms);
-  connect(&timer_, &QTimer::timeout, this, &NoteWriter::writeSome);
+  connect(&timer_, &QTimer::timeout, this, &SoundTagWriter::writeSome);
 }
 
-void NoteWriter::hold() {
+void SoundTagWriter::hold() {
   timer_.stop();
   writing_.cancelAndWait();
 }
 
-void NoteWriter::writeSome() {
+void SoundTagWriter::writeSome() {
   if (writing_ || studio_.readOnly()) return;
   auto some = studio_.unnoted(kSome, after_);
   if (!some || some->empty()) return;
@@ -40,7 +40,7 @@ void NoteWriter::writeSome() {
       });
 }
 
-void NoteWriter::finish(int most_ms) {
+void SoundTagWriter::finish(int most_ms) {
   hold();
   QElapsedTimer clock;
   clock.start();

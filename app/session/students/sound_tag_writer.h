@@ -10,10 +10,10 @@ namespace calando {
 
 /// Brings the notes in the takes' sound files up to date with the list, in the background: a word, a remark,
 /// a name. What is not done when the program ends is done at the next start.
-class NoteWriter : public QObject {
+class SoundTagWriter : public QObject {
  public:
-  NoteWriter(Studio& studio, WorkQueue& work, QObject* parent = nullptr);
-  ~NoteWriter() override { hold(); }
+  SoundTagWriter(Studio& studio, WorkQueue& work, QObject* parent = nullptr);
+  ~SoundTagWriter() override { hold(); }
 
   /// Something has changed; it is written a moment later.
   void schedule() {

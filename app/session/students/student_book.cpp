@@ -1,4 +1,4 @@
-#include "app/session/students/roster.h"
+#include "app/session/students/student_book.h"
 
 #include <QTimer>
 
@@ -13,21 +13,22 @@ constexpr int kNotes_ms = 1500;
 auto rank(const Take& t) { return std::pair(-t.made_unix_s, -t.id); }
 }  // namespace
 
-Roster::Roster(Studio& studio, WorkQueue& work, Analyst& analyst, Notices& notices, Undo& undo)
-    : studio_(studio), analyst_(analyst), notices_(notices), undo_(undo), noteWriter_(studio, work) {
+StudentBook::StudentBook(Studio& studio, WorkQueue& work, AnalysisQueue& analyses, Notices& notices,
+                         Undo& undo)
+    : studio_(studio), analyses_(analyses), notices_(notices), undo_(undo), noteWriter_(studio, work) {
   noteWriter_.schedule();
 }
 
-const Student* Roster::find(std::int64_t student) const {
+const Student* StudentBook::find(std::int64_t student) const {
   const auto found = std::ranges::find(students_, student, &Student::id);
   return found == students_.end() ? nullptr : &*found;
 }
 
-const Student* Roster::chosen() const { return chosen_ ? find(*chosen_) : nullptr; }
+const Student* StudentBook::chosen() const { return chosen_ ? find(*chosen_) : nullptr; }
 
-std::optional<std::int64_t> Roster::chosenId() const { return chosen() ? chosen_ : std::nullopt; }
+std::optional<std::int64_t> StudentBook::chosenId() const { return chosen() ? chosen_ : std::nullopt; }
 
-void Roster::load() {
+void StudentBook::load() {
   auto list = studio_.students();
   if (!notices_.worked(list)) return;
   students_ = std::move(*list);
@@ -37,7 +38,7 @@ void Roster::load() {
   emit studentChanged();
 }
 
-void Roster::choose(std::int64_t student) {
+void StudentBook::choose(std::int64_t student) {
   if (chosen_ == student || !find(student)) return;
   emit leaving();
   chosen_ = student;
@@ -45,7 +46,7 @@ void Roster::choose(std::int64_t student) {
   emit studentChanged();
 }
 
-bool Roster::add(const Student& student) {
+bool StudentBook::add(const Student& student) {
   const auto added = studio_.addStudent(student.name, student.instrument, student.range);
   if (!notices_.worked(added)) return false;
   emit leaving();
@@ -54,14 +55,14 @@ bool Roster::add(const Student& student) {
   return true;
 }
 
-bool Roster::change(const Student& student) {
+bool StudentBook::change(const Student& student) {
   if (!notices_.worked(studio_.changeStudent(student))) return false;
   noteWriter_.schedule();
   load();
   return true;
 }
 
-bool Roster::erase(std::int64_t student) {
+bool StudentBook::erase(std::int64_t student) {
   emit erasing(student);
   unsummarised_.clear();
   noteWriter_.hold();  // or a file that is gone comes back with a new note
@@ -73,38 +74,38 @@ bool Roster::erase(std::int64_t student) {
   return gone;
 }
 
-const Take* Roster::take(std::int64_t id) const {
+const Take* StudentBook::take(std::int64_t id) const {
   const auto found = std::ranges::find(takes_, id, &Take::id);
   return found == takes_.end() ? nullptr : &*found;
 }
 
-const std::string* Roster::ribbon(std::int64_t take) const {
+const std::string* StudentBook::ribbon(std::int64_t take) const {
   const auto found = summaries_.find(take);
   return found == summaries_.end() ? nullptr : &found->second.ribbon;
 }
 
-std::optional<double> Roster::cutShort_s(std::int64_t take) const {
+std::optional<double> StudentBook::cutShort_s(std::int64_t take) const {
   const auto found = cutShort_s_.find(take);
   return found == cutShort_s_.end() ? std::nullopt : std::optional(found->second);
 }
 
-void Roster::setCutShort(std::int64_t take, double seconds) {
+void StudentBook::setCutShort(std::int64_t take, double seconds) {
   cutShort_s_[take] = seconds;
   emit takeChanged(take);
 }
 
-PastTake Roster::pastOf(const Take& take) const {
+PastTake StudentBook::pastOf(const Take& take) const {
   const auto summary = summaries_.find(take.id);
   return calando::pastOf(take, summary == summaries_.end() ? nullptr : &summary->second);
 }
 
-void Roster::refreshPast(std::int64_t take) {
+void StudentBook::refreshPast(std::int64_t take) {
   const auto row = std::ranges::find(takes_, take, &Take::id) - takes_.begin();
   if (row < std::ssize(takes_))
     past_[static_cast<std::size_t>(row)] = pastOf(takes_[static_cast<std::size_t>(row)]);
 }
 
-void Roster::loadTakes() {
+void StudentBook::loadTakes() {
   takes_.clear();
   past_.clear();
   summaries_.clear();
@@ -126,10 +127,10 @@ void Roster::loadTakes() {
     if (!summaries_.contains(take.id) && !unmeasurable_.contains(take.id)) unsummarised_.push_back(take.id);
   }
   emit takesChanged();
-  if (!unsummarised_.empty()) QTimer::singleShot(0, this, &Roster::summariseNext);
+  if (!unsummarised_.empty()) QTimer::singleShot(0, this, &StudentBook::summariseNext);
 }
 
-bool Roster::keepOpenBreaths(std::int64_t student, std::vector<OpenMark> marks) {
+bool StudentBook::keepOpenBreaths(std::int64_t student, std::vector<OpenMark> marks) {
   if (!find(student) || studio_.readOnly()) return false;
   if (marks.size() > kMostOpenMarks) marks.erase(marks.begin(), marks.end() - kMostOpenMarks);
   if (!notices_.worked(studio_.keepOpenBreaths(student, marks))) return false;
@@ -137,13 +138,13 @@ bool Roster::keepOpenBreaths(std::int64_t student, std::vector<OpenMark> marks) 
   return true;
 }
 
-bool Roster::enter(const Take& take, const Studio::Summary& summary) {
+bool StudentBook::enter(const Take& take, const Studio::Summary& summary) {
   if (!notices_.worked(studio_.enterTake(take, summary))) return false;
   entered(take, summary);
   return true;
 }
 
-void Roster::entered(const Take& take, const Studio::Summary& summary) {
+void StudentBook::entered(const Take& take, const Studio::Summary& summary) {
   if (!chosen_ || !take.isOf(*chosen_)) return;
   Take entered = take;
   entered.held_s = summary.held_s;
@@ -155,14 +156,14 @@ void Roster::entered(const Take& take, const Studio::Summary& summary) {
   emit takeAdded(static_cast<int>(row));
 }
 
-bool Roster::takeIn(const Stray& stray, const Student& student) {
+bool StudentBook::takeIn(const Stray& stray, const Student& student) {
   if (!notices_.worked(studio_.takeIn(stray, student))) return false;
   noteWriter_.schedule();
   if (student.id == chosen_) loadTakes();
   return true;
 }
 
-bool Roster::changeTake(const Take& changed) {
+bool StudentBook::changeTake(const Take& changed) {
   if (studio_.readOnly()) return false;
   const bool kept = notices_.worked(studio_.changeTake(changed));
   const auto mine = std::ranges::find(takes_, changed.id, &Take::id);
@@ -177,7 +178,7 @@ bool Roster::changeTake(const Take& changed) {
   return kept;
 }
 
-void Roster::keepSummary(std::int64_t take, const Studio::Summary& summary) {
+void StudentBook::keepSummary(std::int64_t take, const Studio::Summary& summary) {
   if (take == 0 || studio_.readOnly() || !notices_.worked(studio_.keepSummary(take, summary))) return;
   const auto mine = std::ranges::find(takes_, take, &Take::id);
   if (mine == takes_.end()) return;
@@ -187,7 +188,7 @@ void Roster::keepSummary(std::int64_t take, const Studio::Summary& summary) {
   emit takeChanged(take);
 }
 
-bool Roster::deleteTake(std::int64_t take) {
+bool StudentBook::deleteTake(std::int64_t take) {
   if (studio_.readOnly() || !notices_.worked(studio_.deleteTake(take))) return false;
   const Take* gone = this->take(take);
   undo_.push({.student = gone ? gone->student : 0, .take = take}, before::Deleted{});
@@ -195,43 +196,43 @@ bool Roster::deleteTake(std::int64_t take) {
   return true;
 }
 
-bool Roster::restoreTake(const Undo::Subject& subject) {
+bool StudentBook::restoreTake(const Undo::Subject& subject) {
   const bool back = notices_.worked(studio_.restoreTake(subject.take));
   if (subject.student == chosen_) loadTakes();
   return back;
 }
 
-void Roster::setQuiet(bool quiet) {
+void StudentBook::setQuiet(bool quiet) {
   quiet_ = quiet;
   if (quiet) summariseNext();
 }
 
 /// Takes that this engine has not measured yet, one after the other, while nobody waits.
-void Roster::summariseNext() {
+void StudentBook::summariseNext() {
   if (unsummarised_.empty() || summarising_ || !quiet_) return;
-  if (!analyst_.idle()) {
-    QTimer::singleShot(kLater_ms, this, &Roster::summariseNext);
+  if (!analyses_.idle()) {
+    QTimer::singleShot(kLater_ms, this, &StudentBook::summariseNext);
     return;
   }
   const std::int64_t id = unsummarised_.front();
   unsummarised_.pop_front();
   const Take* wanted = take(id);
   if (!wanted) return summariseNext();
-  Analyst::Request request;
+  AnalysisQueue::Request request;
   request.take = *wanted;
   request.file = studio_.takeFile(*wanted);
   request.samplesWanted = false;
-  summarising_ =
-      analyst_.ask(std::move(request), Analyst::Urgency::later, [this, id](const Analyst::Answer& answer) {
-        if (answer.picture)
-          keepSummary(id, answer.summary);
-        else
-          unmeasurable_.insert(id);
-        summariseNext();
-      });
+  summarising_ = analyses_.ask(std::move(request), AnalysisQueue::Urgency::later,
+                               [this, id](const AnalysisQueue::Answer& answer) {
+                                 if (answer.picture)
+                                   keepSummary(id, answer.summary);
+                                 else
+                                   unmeasurable_.insert(id);
+                                 summariseNext();
+                               });
 }
 
-void Roster::finish() {
+void StudentBook::finish() {
   noteWriter_.finish(kNotes_ms);
   if (!studio_.readOnly()) (void)studio_.removeDeleted();
 }

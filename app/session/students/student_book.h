@@ -8,19 +8,19 @@
 
 #include "app/session/common/notices.h"
 #include "app/session/common/undo.h"
-#include "app/session/students/analyst.h"
-#include "app/session/students/note_writer.h"
+#include "app/session/students/analysis_queue.h"
+#include "app/session/students/sound_tag_writer.h"
 #include "core/judging/history.h"
 
 namespace calando {
 
 /// The students, the one who is here, and their takes with what is kept of them: the only copy that the
 /// program has in memory. Writes what is changed.
-class Roster : public QObject {
+class StudentBook : public QObject {
   Q_OBJECT
 
  public:
-  Roster(Studio& studio, WorkQueue& work, Analyst& analyst, Notices& notices, Undo& undo);
+  StudentBook(Studio& studio, WorkQueue& work, AnalysisQueue& analyses, Notices& notices, Undo& undo);
 
   // Students
   const std::vector<Student>& students() const { return students_; }
@@ -90,10 +90,10 @@ class Roster : public QObject {
   void refreshPast(std::int64_t take);
 
   Studio& studio_;
-  Analyst& analyst_;
+  AnalysisQueue& analyses_;
   Notices& notices_;
   Undo& undo_;
-  NoteWriter noteWriter_;
+  SoundTagWriter noteWriter_;
   std::vector<Student> students_;
   std::optional<std::int64_t> chosen_;
   std::vector<OpenMark> openBreaths_;

@@ -44,14 +44,14 @@ QString nothingFound(const Snapshot& take) {
 }
 
 /// What there is to say of a take that was just measured.
-QStringList remarksOn(const Analyst::Answer& answer, TakeRun::Count count) {
+QStringList remarksOn(const AnalysisQueue::Answer& answer, TakeRun::Count count) {
   const Analysis& analysis = answer.picture->analysis;
   QStringList notes;
   if (analysis.swell_dbfs > analysis.noiseFloor_dbfs)
     notes << Keeping::tr(
         "The microphone hears the swell: breath is not measured so. Use headphones, or the flash.");
   if (const auto heard = analysis.drone_dbfs)
-    notes << (answer.take.asked.heard.partner
+    notes << (answer.take.asked.accompaniment.partner
                   ? Keeping::tr(
                         "The microphone hears the partner (%1 dBFS). How far apart you are is measured "
                         "all the same; for the tone itself use headphones.")
@@ -104,11 +104,11 @@ QString foundText(const std::vector<Stray>& strays) {
              : Keeping::tr("%1 recordings were found that are no takes yet. They are safe on disk.").arg(all);
 }
 
-Keeping::Keeping(Studio& studio, TakeIntake& intake, Roster& roster, Lesson& lesson, Asking& asking,
-                 OpenTake& open, TakeRun& run, Notices& notices)
+Keeping::Keeping(Studio& studio, TakeIntake& intake, StudentBook& book, Lesson& lesson, RequestEditor& asking,
+                 ShownTake& open, TakeRun& run, Notices& notices)
     : studio_(studio),
       intake_(intake),
-      roster_(roster),
+      book_(book),
       lesson_(lesson),
       asking_(asking),
       open_(open),
@@ -120,12 +120,12 @@ Keeping::Keeping(Studio& studio, TakeIntake& intake, Roster& roster, Lesson& les
 }
 
 void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
-  const Student* owner = roster_.find(raw.student);
+  const Student* owner = book_.find(raw.student);
   if (raw.samples->empty() || !owner) {
     studio_.discardRecording(raw.recording);
     return notices_.say(tr("Nothing was recorded: the take was stopped before any sound came."));
   }
-  Analyst::Request request;
+  AnalysisQueue::Request request;
   request.rate_hz = raw.rate_hz;
   request.samples = raw.samples;
   request.first = raw.first;
@@ -142,8 +142,8 @@ void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
 }
 
 /// One that was played or found is measured, and on the list if nothing is wrong.
-void Keeping::kept(const TakeIntake::Taken& taken, OpenTake::Place place) {
-  const Analyst::Answer& answer = taken.answer;
+void Keeping::kept(const TakeIntake::Taken& taken, ShownTake::Place place) {
+  const AnalysisQueue::Answer& answer = taken.answer;
   const bool wanted = open_.awaits(place);
   if (answer.error) {
     if (wanted) open_.clear();
@@ -174,19 +174,19 @@ void Keeping::kept(const TakeIntake::Taken& taken, OpenTake::Place place) {
 
 /// Its student is not here: it is kept, and not on show.
 void Keeping::sayKeptForAnother(const TakeIntake::Taken& taken) {
-  const Student* owner = roster_.find(taken.answer.take.student);
-  if (taken.entered && owner && !taken.answer.take.isOf(roster_.chosenId().value_or(0)))
+  const Student* owner = book_.find(taken.answer.take.student);
+  if (taken.entered && owner && !taken.answer.take.isOf(book_.chosenId().value_or(0)))
     notices_.say(tr("The take is kept; it is %1’s.").arg(words::plain(owner->name)));
 }
 
-void Keeping::markTooEarly(const Analyst::Answer& answer) {
+void Keeping::markTooEarly(const AnalysisQueue::Answer& answer) {
   if (!answer.picture->analysis.letGoTooEarly) return;
   Take invalid = answer.take;
   invalid.word = TeachersWord::invalidTry;
-  roster_.changeTake(invalid);
+  book_.changeTake(invalid);
 }
 
-void Keeping::sayUnkept(const Analyst::Answer& answer) {
+void Keeping::sayUnkept(const AnalysisQueue::Answer& answer) {
   notices_.sayLoss(
       tr("The take of %1 could not be kept: %2. It is in memory until it is saved elsewhere or Calando is "
          "closed; what was recorded of it is offered at the next start.")
@@ -197,7 +197,7 @@ void Keeping::sayUnkept(const Analyst::Answer& answer) {
 }
 
 /// What a take of breath leads to.
-QStringList Keeping::whatNext(const Analyst::Answer& answer) {
+QStringList Keeping::whatNext(const AnalysisQueue::Answer& answer) {
   const ExercisePtr card = lesson_.current();
   const Analysis& analysis = answer.picture->analysis;
   const Today today(studio_.clock());
@@ -208,7 +208,7 @@ QStringList Keeping::whatNext(const Analyst::Answer& answer) {
   if (lasts != analysis.readings.end() && lasts->value && !card->counted()) {
     const auto longest = [&](std::int64_t from) {
       return words::number(
-          mostOf(roster_.past(), card->id, "air_lasts_s", from, today.to_unix_s).value_or(*lasts->value), 1,
+          mostOf(book_.past(), card->id, "air_lasts_s", from, today.to_unix_s).value_or(*lasts->value), 1,
           false);
     };
     notes << tr("Longest today %1 s, ever %2 s.").arg(longest(today.from_unix_s), longest(0));
@@ -224,7 +224,7 @@ QStringList Keeping::whatNext(const Analyst::Answer& answer) {
   return notes;
 }
 
-void Keeping::say(const Analyst::Answer& answer, TakeRun::Count count, QStringList notes) {
+void Keeping::say(const AnalysisQueue::Answer& answer, TakeRun::Count count, QStringList notes) {
   notes.removeAll(QString());
   if (count == TakeRun::Count::unmeasured && !answer.picture->analysis.tones.empty())
     notices_.say(notes.join(' '), tr("Measure delay"), [this] { emit delayWanted(); });
@@ -233,8 +233,8 @@ void Keeping::say(const Analyst::Answer& answer, TakeRun::Count count, QStringLi
 }
 
 /// A take that the studio has no room for, with its note: opened again, it is what it was.
-void Keeping::saveElsewhere(const Analyst::Answer& answer, const std::filesystem::path& file) {
-  const Student* owner = roster_.find(answer.take.student);
+void Keeping::saveElsewhere(const AnalysisQueue::Answer& answer, const std::filesystem::path& file) {
+  const Student* owner = book_.find(answer.take.student);
   const Student student = owner ? *owner : Student{answer.take.student, {}, {}, {}};
   const auto said = [&](const QString& why) {
     notices_.sayLoss(tr("The take is not saved yet: %1.").arg(why), tr("Save elsewhere…"),
@@ -265,7 +265,7 @@ void Keeping::openFiles(const std::vector<std::filesystem::path>& files, const S
 /// One that was opened alone is shown; where several were, nobody waits for a sound.
 void Keeping::openedTaken(const TakeIntake::Taken& taken) {
   if (!taken.entered || !taken.answer.samples || run_.taking()) return;
-  if (!roster_.chosen() || !taken.answer.take.isOf(roster_.chosen()->id)) return;
+  if (!book_.chosen() || !taken.answer.take.isOf(book_.chosen()->id)) return;
   open_.show(taken.answer);
   if (const QString nothing = nothingFound(*taken.answer.picture); !nothing.isEmpty()) notices_.say(nothing);
 }
@@ -296,7 +296,7 @@ void Keeping::offerStrays() {
   const auto strays = studio_.strays();
   if (!notices_.worked(strays) || strays->empty()) return;
   const Stray first = strays->front();
-  const Student* owner = roster_.find(first.note.student.id);
+  const Student* owner = book_.find(first.note.student.id);
   if (strays->size() > 1 || !first.recording || !first.seconds || !owner)
     return notices_.sayLoss(foundText(*strays), tr("Look at them…"), [this] { emit straysWanted(); });
   notices_.sayLoss(
@@ -308,10 +308,10 @@ void Keeping::offerStrays() {
 
 void Keeping::takeStrayIn(const Stray& stray, const Student& student) {
   if (!stray.recording) {
-    roster_.takeIn(stray, student);
+    book_.takeIn(stray, student);
     return;
   }
-  Analyst::Request request;
+  AnalysisQueue::Request request;
   request.take = stray.note.take;
   request.take.id = 0;
   request.take.student = student.id;

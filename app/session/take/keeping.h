@@ -2,7 +2,7 @@
 
 #include <QObject>
 
-#include "app/session/take/open_take.h"
+#include "app/session/take/shown_take.h"
 #include "app/session/take/take_intake.h"
 
 namespace calando {
@@ -13,8 +13,8 @@ class Keeping : public QObject {
   Q_OBJECT
 
  public:
-  Keeping(Studio& studio, TakeIntake& intake, Roster& roster, Lesson& lesson, Asking& asking, OpenTake& open,
-          TakeRun& run, Notices& notices);
+  Keeping(Studio& studio, TakeIntake& intake, StudentBook& book, Lesson& lesson, RequestEditor& asking,
+          ShownTake& open, TakeRun& run, Notices& notices);
 
   void openFiles(const std::vector<std::filesystem::path>& files, const Student& student);
   /// A recording, or a take's file, that was found, as a take of a student.
@@ -22,31 +22,31 @@ class Keeping : public QObject {
   /// What was left behind: one that can be kept at once is offered, of all others it is said that they are
   /// there.
   void offerStrays();
-  void saveElsewhere(const Analyst::Answer& answer, const std::filesystem::path& file);
+  void saveElsewhere(const AnalysisQueue::Answer& answer, const std::filesystem::path& file);
  signals:
-  void saveWanted(const calando::Analyst::Answer& answer);
+  void saveWanted(const calando::AnalysisQueue::Answer& answer);
   void straysWanted();  ///< what was found should be looked at
   void delayWanted();   ///< the delay should be measured
   void playedKept();    ///< one that was played is on show
 
  private:
   void keepPlayed(const TakeRun::RawTake& raw);
-  void kept(const TakeIntake::Taken& taken, OpenTake::Place place);
+  void kept(const TakeIntake::Taken& taken, ShownTake::Place place);
   void sayKeptForAnother(const TakeIntake::Taken& taken);
-  void markTooEarly(const Analyst::Answer& answer);
-  void sayUnkept(const Analyst::Answer& answer);
-  QStringList whatNext(const Analyst::Answer& answer);
-  void say(const Analyst::Answer& answer, TakeRun::Count count, QStringList notes);
+  void markTooEarly(const AnalysisQueue::Answer& answer);
+  void sayUnkept(const AnalysisQueue::Answer& answer);
+  QStringList whatNext(const AnalysisQueue::Answer& answer);
+  void say(const AnalysisQueue::Answer& answer, TakeRun::Count count, QStringList notes);
   void openedTaken(const TakeIntake::Taken& taken);
   void intakeMoved();
   void intakeFinished(const QStringList& refused);
 
   Studio& studio_;
   TakeIntake& intake_;
-  Roster& roster_;
+  StudentBook& book_;
   Lesson& lesson_;
-  Asking& asking_;
-  OpenTake& open_;
+  RequestEditor& asking_;
+  ShownTake& open_;
   TakeRun& run_;
   Notices& notices_;
   QString processingSaid_;  // of which source, and what

@@ -4,19 +4,19 @@
 #include <optional>
 
 #include "app/session/common/owned.h"
-#include "app/session/lesson/asking.h"
+#include "app/session/lesson/request_editor.h"
 #include "core/judging/ledger.h"
 
 namespace calando {
 
 /// The take that is on show, and the answer that is waited for: an older one comes too late and is dropped.
 /// Both are of the student who is here, or there are none: another's is not to be had.
-class OpenTake : public QObject {
+class ShownTake : public QObject {
   Q_OBJECT
 
  public:
-  OpenTake(Studio& studio, Analyst& analyst, Roster& roster, Lesson& lesson, Asking& asking, Notices& notices,
-           Undo& undo);
+  ShownTake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, Lesson& lesson, RequestEditor& asking,
+            Notices& notices, Undo& undo);
 
   /// nullptr: none is on show.
   const Take* take() const { return shown() ? &shown()->take : nullptr; }
@@ -31,7 +31,7 @@ class OpenTake : public QObject {
   void open(std::int64_t take);
   void openNewest();  ///< where there is one
   /// What was measured for another reason; another student's is not shown.
-  void show(const Analyst::Answer& answer);
+  void show(const AnalysisQueue::Answer& answer);
   /// Nothing is on show and nothing waited for.
   void clear();
   /// A take that was just made is being kept: it will be on show here, unless something else is by then.
@@ -40,7 +40,7 @@ class OpenTake : public QObject {
     Place() = default;
 
    private:
-    friend class OpenTake;
+    friend class ShownTake;
     explicit Place(std::uint64_t number) : number_(number) {}
     std::uint64_t number_ = 0;
   };
@@ -92,33 +92,33 @@ class OpenTake : public QObject {
     std::optional<std::int64_t> take;  // that one
     std::uint64_t place = 0;           // else of one that is being kept
   };
-  Shown* shown() { return shown_ ? shown_->of(roster_.chosenId()) : nullptr; }
-  const Shown* shown() const { return const_cast<OpenTake*>(this)->shown(); }
-  const Awaited* awaited() const { return awaited_ ? awaited_->of(roster_.chosenId()) : nullptr; }
-  void opened(const Analyst::Answer& answer);
+  Shown* shown() { return shown_ ? shown_->of(book_.chosenId()) : nullptr; }
+  const Shown* shown() const { return const_cast<ShownTake*>(this)->shown(); }
+  const Awaited* awaited() const { return awaited_ ? awaited_->of(book_.chosenId()) : nullptr; }
+  void opened(const AnalysisQueue::Answer& answer);
   void learnOpen(std::vector<OpenMark> marks);
   void wishChanged();
   void openChanged();
-  void judge(AskedFor asked);
+  void judge(TakeSpec asked);
   void judgeWanted();
-  const AskedFor& newestAsked() const { return wanted_ ? *wanted_ : shown()->take.asked; }
+  const TakeSpec& newestAsked() const { return wanted_ ? *wanted_ : shown()->take.asked; }
   void keep();
   void respectStop();
   void stoppedSince(std::int64_t take);
   PastTake past() const;
 
   Studio& studio_;
-  Analyst& analyst_;
-  Roster& roster_;
+  AnalysisQueue& analyses_;
+  StudentBook& book_;
   Lesson& lesson_;
-  Asking& asking_;
+  RequestEditor& asking_;
   Notices& notices_;
   Undo& undo_;
   std::optional<Owned<Shown>> shown_;
   std::optional<Owned<Awaited>> awaited_;
   std::uint64_t places_ = 0;
   Pending judging_;
-  std::shared_ptr<const AskedFor> wanted_;  // the newest, until its figures are there
+  std::shared_ptr<const TakeSpec> wanted_;  // the newest, until its figures are there
 };
 
 }  // namespace calando

@@ -14,9 +14,9 @@ bool isAlone(const TakeIntake::From& from) {
 
 }  // namespace
 
-TakeIntake::TakeIntake(Studio& studio, Analyst& analyst, Roster& roster, Notices& notices)
-    : studio_(studio), analyst_(analyst), roster_(roster), notices_(notices) {
-  connect(&roster_, &Roster::erasing, this, [this](std::int64_t student) {
+TakeIntake::TakeIntake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, Notices& notices)
+    : studio_(studio), analyses_(analyses), book_(book), notices_(notices) {
+  connect(&book_, &StudentBook::erasing, this, [this](std::int64_t student) {
     cancelOpened(student);
     std::erase_if(pending_, [=](const Entry& entry) {
       return entry.student == student && std::holds_alternative<Intake>(entry.from);
@@ -25,16 +25,18 @@ TakeIntake::TakeIntake(Studio& studio, Analyst& analyst, Roster& roster, Notices
   });
 }
 
-void TakeIntake::takeIn(Analyst::Request request, const Student& student, From from, Then then) {
+void TakeIntake::takeIn(AnalysisQueue::Request request, const Student& student, From from, Then then) {
   request.take.student = student.id;
   studio_.name(request.take);
-  request.keeping = Analyst::Request::Keeping{studio_.folder(), student};
-  const auto urgency = isAlone(from) ? Analyst::Urgency::now : Analyst::Urgency::later;
+  request.keeping = AnalysisQueue::Request::Keeping{studio_.folder(), student};
+  const auto urgency = isAlone(from) ? AnalysisQueue::Urgency::now : AnalysisQueue::Urgency::later;
   pending_.push_back({student.id, std::move(from), {}});
   const auto entry = std::prev(pending_.end());
-  entry->pending = analyst_.ask(
+  entry->pending = analyses_.ask(
       std::move(request), urgency,
-      [this, entry, then = std::move(then)](const Analyst::Answer& answer) { answered(entry, answer, then); },
+      [this, entry, then = std::move(then)](const AnalysisQueue::Answer& answer) {
+        answered(entry, answer, then);
+      },
       WorkQueue::AtTheEnd::waitedFor);
 }
 
@@ -42,7 +44,7 @@ void TakeIntake::open(const std::vector<std::pair<std::filesystem::path, Take>>&
                       const Student& student, Then then) {
   begun_ += static_cast<int>(files.size());
   for (const auto& [file, take] : files) {
-    Analyst::Request request;
+    AnalysisQueue::Request request;
     request.take = take;
     request.file = file;
     request.ownNote = true;
@@ -63,13 +65,13 @@ void TakeIntake::resume() {
   const auto intakes = studio_.intakes();
   if (studio_.readOnly() || !notices_.worked(intakes) || intakes->empty()) return;
   for (const Intake& intake : *intakes)
-    if (roster_.find(intake.note.student.id)) start(intake);
+    if (book_.find(intake.note.student.id)) start(intake);
   emit moved();
 }
 
 void TakeIntake::start(const Intake& intake) {
   ++begun_;
-  Analyst::Request request;
+  AnalysisQueue::Request request;
   request.take = intake.note.take;
   request.file = intake.file;
   request.part = Span{intake.from_s, intake.to_s};
@@ -78,7 +80,8 @@ void TakeIntake::start(const Intake& intake) {
   takeIn(std::move(request), intake.note.student, intake, {});
 }
 
-void TakeIntake::answered(std::list<Entry>::iterator at, const Analyst::Answer& answer, const Then& then) {
+void TakeIntake::answered(std::list<Entry>::iterator at, const AnalysisQueue::Answer& answer,
+                          const Then& then) {
   const Entry entry = std::move(*at);
   pending_.erase(at);
   const bool entered = enter(entry, answer);
@@ -90,7 +93,7 @@ void TakeIntake::answered(std::list<Entry>::iterator at, const Analyst::Answer& 
 
 /// Whether it is on the list. What was written and is not is left for the next start to offer, unless its
 /// student has been erased.
-bool TakeIntake::enter(const Entry& entry, const Analyst::Answer& answer) {
+bool TakeIntake::enter(const Entry& entry, const AnalysisQueue::Answer& answer) {
   const auto* intake = std::get_if<Intake>(&entry.from);
   if (answer.error || answer.unkept) {
     if (intake) notices_.worked(studio_.dropIntake(*intake));
@@ -99,17 +102,17 @@ bool TakeIntake::enter(const Entry& entry, const Analyst::Answer& answer) {
   answer.written->keep();
   if (!intake) {
     const auto* played = std::get_if<Played>(&entry.from);
-    const bool entered = roster_.enter(answer.take, answer.summary);
+    const bool entered = book_.enter(answer.take, answer.summary);
     if (entered && played && !played->recording.empty()) studio_.discardRecording(played->recording);
     return entered;
   }
   const auto id = studio_.finishIntake(*intake, answer.take, answer.summary);
   if (!notices_.worked(id)) return false;
-  if (*id == answer.take.id) roster_.entered(answer.take, answer.summary);
+  if (*id == answer.take.id) book_.entered(answer.take, answer.summary);
   return true;
 }
 
-void TakeIntake::refuse(const Entry& entry, const Analyst::Answer& answer) {
+void TakeIntake::refuse(const Entry& entry, const AnalysisQueue::Answer& answer) {
   const QString name = words::plain(answer.take.source);
   if (answer.error) refused_ << words::said(*answer.error);
   if (answer.unkept) refused_ << tr("%1 could not be kept: %2.").arg(name, words::said(answer.unkept->why));

@@ -4,7 +4,7 @@
 #include <list>
 #include <variant>
 
-#include "app/session/students/roster.h"
+#include "app/session/students/student_book.h"
 #include "app/session/take/take_run.h"
 
 namespace calando {
@@ -16,7 +16,7 @@ class TakeIntake : public QObject {
   Q_OBJECT
 
  public:
-  TakeIntake(Studio& studio, Analyst& analyst, Roster& roster, Notices& notices);
+  TakeIntake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, Notices& notices);
 
   // Where a sound comes from, and what has to be known of it once it is a take.
   struct Played {
@@ -30,14 +30,14 @@ class TakeIntake : public QObject {
   /// What became of one. `entered`: it is on the list.
   struct Taken {
     From from;
-    const Analyst::Answer& answer;
+    const AnalysisQueue::Answer& answer;
     bool entered;
   };
   using Then = std::function<void(const Taken&)>;
 
   /// `then` comes once it is on the list, or cannot be. It is called on nobody's behalf but the caller's, who
   /// lives as long as this.
-  void takeIn(Analyst::Request request, const Student& student, From from, Then then);
+  void takeIn(AnalysisQueue::Request request, const Student& student, From from, Then then);
   /// Files that were opened, two at a time; what can be said of them comes with finished().
   void open(const std::vector<std::pair<std::filesystem::path, Take>>& files, const Student& student,
             Then then);
@@ -80,14 +80,14 @@ class TakeIntake : public QObject {
     Pending pending;
   };
   void start(const Intake& intake);
-  void answered(std::list<Entry>::iterator entry, const Analyst::Answer& answer, const Then& then);
-  bool enter(const Entry& entry, const Analyst::Answer& answer);
-  void refuse(const Entry& entry, const Analyst::Answer& answer);
+  void answered(std::list<Entry>::iterator entry, const AnalysisQueue::Answer& answer, const Then& then);
+  bool enter(const Entry& entry, const AnalysisQueue::Answer& answer);
+  void refuse(const Entry& entry, const AnalysisQueue::Answer& answer);
   void step();
 
   Studio& studio_;
-  Analyst& analyst_;
-  Roster& roster_;
+  AnalysisQueue& analyses_;
+  StudentBook& book_;
   Notices& notices_;
   std::list<Entry> pending_;
   QStringList refused_;

@@ -1,5 +1,6 @@
 #include "app/session/take/take_run.h"
 
+#include "app/log/log.h"
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/pair_card.h"
@@ -49,7 +50,9 @@ const TakeRun::Running* TakeRun::running() const {
 TakeRun::Running* TakeRun::running() { return const_cast<Running*>(std::as_const(*this).running()); }
 
 void TakeRun::enter(State state) {
+  constexpr const char* kPhases[] = {"ready", "counting", "sounding", "measuring the delay"};
   state_ = std::move(state);
+  qCInfo(logTake) << kPhases[state_.index()];
   emit phaseChanged();
 }
 
@@ -69,15 +72,15 @@ TakeRun::Result TakeRun::start(Plan plan) {
   speaker_.stop();
   Context context = contextFor(plan.asked);
   // Who plays by itself hears nothing, but knows where the partner is.
-  context.heard.partner = plan.accompaniment.partner;
+  context.accompaniment.partner = plan.accompaniment.partner;
   run.sheet = unroll(context);
   run.source = input.playing().toStdString();
-  run.way_s = setup_.delay_s();
+  run.latency_s = setup_.delay_s();
   run.began = std::chrono::steady_clock::now();
   run.plan = std::move(plan);
   const bool heard = !run.playsItself && run.sheet.counted() && run.plan.accompaniment.any();
-  if (heard) context.heard = run.plan.accompaniment;  // clicks are learnt from the first sample on
-  if (run.playsItself) run.plan.asked.heard.partner = run.plan.accompaniment.partner;
+  if (heard) context.accompaniment = run.plan.accompaniment;  // clicks are learnt from the first sample on
+  if (run.playsItself) run.plan.asked.accompaniment.partner = run.plan.accompaniment.partner;
   const Listener::Plan wanted{run.plan.recording,
                               context,
                               run.sheet,
@@ -92,6 +95,9 @@ TakeRun::Result TakeRun::start(Plan plan) {
   } else {
     listener_.begin(wanted);
   }
+  qCInfo(logTake) << "begins:" << run.plan.asked.exercise.c_str() << "on" << run.plan.asked.instrument.c_str()
+                  << (run.playsItself ? "by the stand-in" : "by the microphone") << run.plan.asked.seconds
+                  << "s";
   const bool counts = run.sheet.counted();
   counts ? enter(Counting{std::move(run)}) : enter(Sounding{std::move(run)});
   if (heard) accompany(context);
@@ -113,15 +119,15 @@ void TakeRun::accompany(const Context& context) {
   const double asked = context.exercise->pair ? askedCents(context) : 0.0;
   run.accompanying = work_.ask(
       WorkQueue::Urgency::now,
-      [heard = context.heard, sheet = run.sheet, asked, db = run.plan.accompaniment_db,
+      [heard = context.accompaniment, sheet = run.sheet, asked, db = run.plan.accompaniment_db,
        instrument = run.plan.partnersInstrument](std::stop_token) {
         WithTake what{heard, {}, {}};
-        auto& partner = what.heard.partner;
+        auto& partner = what.accompaniment.partner;
         if (partner && !partner->sound && instrument) partner->sound = voiceOf(*instrument, partner->hz);
         if (partner && partner->isOpen())
-          what.partner = std::make_shared<LivePartner>(what.heard, sheet, asked, kRate_hz, db);
+          what.partner = std::make_shared<LivePartner>(what.accompaniment, sheet, asked, kRate_hz, db);
         else
-          what.all = render(what.heard, sheet, kRate_hz, db);
+          what.all = render(what.accompaniment, sheet, kRate_hz, db);
         return what;
       },
       [this](const WithTake& what) { sound(what); });
@@ -142,7 +148,7 @@ void TakeRun::sound(const WithTake& what) {
   const std::chrono::duration<double> since = std::chrono::steady_clock::now() - run->began;
   listener_.placeSheet(since.count() + run->sheet.countIn_s());
   if (!plays) return emit countUnheard();
-  run->plan.asked.heard = what.heard;
+  run->plan.asked.accompaniment = what.accompaniment;
   run->countIn_s = run->sheet.countIn_s();
 }
 
@@ -153,17 +159,18 @@ void TakeRun::setLevel(double db) {
 
 /// Where in the recording the first cue lies of a count that is heard: who plays to it plays late by the way
 /// there and back. nullopt where the sound has stumbled.
-std::optional<double> TakeRun::countStart(const StreamClock& recording, double way_s) {
+std::optional<double> TakeRun::countStart(const StreamClock& recording, double latency_s) {
   const auto head_s = headStart_s(speaker_.clock(), recording);
   const Running* run = running();
-  return head_s && run && run->countIn_s ? std::optional(*run->countIn_s + way_s - *head_s) : std::nullopt;
+  return head_s && run && run->countIn_s ? std::optional(*run->countIn_s + latency_s - *head_s)
+                                         : std::nullopt;
 }
 
 /// For the eye, while it is counted in; how it lay is settled by the whole take.
 void TakeRun::placeCount(double played_s) {
   const Running* run = running();
   if (!run || !run->countIn_s || played_s > *run->countIn_s) return;
-  if (const auto start_s = countStart(listener_.clock(), run->way_s.value_or(0.0)))
+  if (const auto start_s = countStart(listener_.clock(), run->latency_s.value_or(0.0)))
     listener_.placeSheet(*start_s);
 }
 
@@ -214,7 +221,7 @@ void TakeRun::finish(bool lightHeaded) {
   Running& run = *running();
   RawTake raw;
   raw.rate_hz = listener_.rate();
-  Listener::Heard heard = listener_.end();
+  Listener::Recording heard = listener_.end();
   raw.samples = std::make_shared<std::vector<float>>(std::move(heard.samples));
   raw.asked = run.plan.asked;
   afterKey_.stop();
@@ -226,21 +233,24 @@ void TakeRun::finish(bool lightHeaded) {
   raw.recording = run.plan.recording;
   raw.source = run.source;
   raw.stopped = lightHeaded;
-  if (run.partner) raw.asked.heard.partner = run.partner->voice();
+  if (run.partner) raw.asked.accompaniment.partner = run.partner->voice();
   if (run.countIn_s) {
-    if (run.way_s) raw.asked.start_s = countStart(heard.clock, *run.way_s);
-    raw.count = raw.asked.start_s ? Count::asHeard : run.way_s ? Count::stumbled : Count::unmeasured;
+    if (run.latency_s) raw.asked.start_s = countStart(heard.clock, *run.latency_s);
+    raw.count = raw.asked.start_s ? Count::asHeard : run.latency_s ? Count::stumbled : Count::unmeasured;
   }
   if (run.playsItself) {
     listener_.quiet();
     emit inputQuiet();
   }
   speaker_.fadeOut();
+  qCInfo(logTake) << "over:" << static_cast<double>(raw.samples->size()) / raw.rate_hz << "s at"
+                  << raw.rate_hz << "Hz" << (raw.count == Count::stumbled ? "the sound stumbled" : "");
   enter(Ready{});
   emit finished(raw);
 }
 
 void TakeRun::lost() {
+  qCWarning(logSound) << "no more sound comes from the input";
   if (phase() == Phase::calibrating) endCalibrating(NoDelay::givenUp);
   if (taking()) finish();
   listener_.quiet();
@@ -273,7 +283,7 @@ void TakeRun::clicksOver() {
   auto* calibrating = std::get_if<Calibrating>(&state_);
   if (!calibrating) return;
   const double rate = listener_.rate();
-  const Listener::Heard heard = listener_.end();
+  const Listener::Recording heard = listener_.end();
   const auto head_s = headStart_s(speaker_.clock(), heard.clock);
   speaker_.stop();
   const Calibration found = calibrationOf(heard.samples, rate, head_s.value_or(0.0));

@@ -34,7 +34,7 @@ class TakeRun : public QObject {
 
   /// Everything that a take is started with: nothing is asked for again.
   struct Plan {
-    AskedFor asked;
+    TakeSpec asked;
     std::int64_t student = 0;
     std::int64_t other = 0;  ///< who plays with them; 0: nobody that is known
     std::filesystem::path recording;
@@ -51,7 +51,7 @@ class TakeRun : public QObject {
     stumbled     ///< the notes' own: sound was late or missing on its way
   };
   struct RawTake {
-    AskedFor asked;
+    TakeSpec asked;
     std::int64_t student = 0;
     std::int64_t other = 0;
     std::filesystem::path recording;
@@ -106,7 +106,7 @@ class TakeRun : public QObject {
     std::string source;
     CueSheet sheet;
     bool playsItself = false;
-    std::optional<double> way_s;           // the delay, where it is measured
+    std::optional<double> latency_s;       // the delay, where it is measured
     std::optional<double> countIn_s;       // where the count is heard: its length
     std::shared_ptr<LivePartner> partner;  // who listens
     std::chrono::steady_clock::time_point began;
@@ -130,13 +130,13 @@ class TakeRun : public QObject {
   void begun(const Begun& begun);
   /// What sounds with a take: a sound, or a partner who listens.
   struct WithTake {
-    Accompaniment heard;
+    Accompaniment accompaniment;
     std::vector<float> all;
     std::shared_ptr<LivePartner> partner;
   };
   void accompany(const Context& context);
   void sound(const WithTake& what);
-  std::optional<double> countStart(const StreamClock& recording, double way_s);
+  std::optional<double> countStart(const StreamClock& recording, double latency_s);
   void placeCount(double played_s);
   void finish(bool lightHeaded = false);
   void playClicks();

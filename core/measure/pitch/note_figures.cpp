@@ -6,7 +6,7 @@
 
 #include "core/maths/statistics.h"
 #include "core/measure/edges/dynamics.h"
-#include "core/measure/pitch/line_fit.h"
+#include "core/measure/pitch/sine_fit.h"
 #include "core/measure/pitch/steadiness.h"
 
 namespace calando {
@@ -100,7 +100,7 @@ std::optional<LevelWave> levelWave(const EnergyTrack& energy, const Note& note,
   if (s.time.size() < 50) return std::nullopt;
   const std::vector<double> levels = gapless(s.time, s.value);
   const double seconds = static_cast<double>(levels.size()) * kHop_s;
-  const LineFit fit =
+  const SineFit fit =
       bestLine(levels, std::max(kSlowestWave_hz, kLeastWaveCycles / seconds), kFastestWave_hz);
   if (fit.explained < kWaveShare || fit.rate_hz * seconds < 0.99 * kLeastWaveCycles) return std::nullopt;
   const double angle = std::numbers::pi * fit.rate_hz * window_s;

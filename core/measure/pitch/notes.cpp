@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "core/maths/statistics.h"
-#include "core/measure/pitch/travel.h"
+#include "core/measure/pitch/pitch_run.h"
 
 namespace calando {
 

@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "core/maths/statistics.h"
-#include "core/measure/pitch/line_fit.h"
+#include "core/measure/pitch/sine_fit.h"
 
 namespace calando {
 
@@ -136,7 +136,7 @@ PitchLine withoutWaves(const PitchLine& line) {
       if (high - low < 2.0 * kLeastWave_cents) continue;
       const double start = still.time_s.front() + static_cast<double>(first) * kHop_s;
       if (scale.slow && hasFlatStep(still, start, start + scale.window_s)) continue;
-      const LineFit fit = bestLine(part, scale.lowest_hz, scale.highest_hz);
+      const SineFit fit = bestLine(part, scale.lowest_hz, scale.highest_hz);
       const double cycles = fit.rate_hz * static_cast<double>(length) * kHop_s;
       if (fit.amplitude() < kLeastWave_cents || fit.amplitude() > kMostWave_cents ||
           fit.explained < kWaveExplained || cycles < kLeastWaveCycles)

@@ -1,4 +1,4 @@
-#include "core/measure/pitch/travel.h"
+#include "core/measure/pitch/pitch_run.h"
 
 #include <algorithm>
 #include <array>

@@ -1,4 +1,4 @@
-#include "core/measure/pitch/line_fit.h"
+#include "core/measure/pitch/sine_fit.h"
 
 #include <algorithm>
 #include <array>
@@ -17,7 +17,7 @@ constexpr std::size_t kLong = 400;  // frames: trying every rate takes a time th
 constexpr std::size_t kFinerThanLine = 4;
 }  // namespace
 
-LineFit fitLine(std::span<const double> y, double rate_hz) {
+SineFit fitLine(std::span<const double> y, double rate_hz) {
   std::array<std::array<double, 5>, 4> m{};
   const double n = static_cast<double>(y.size());
   const double my = mean(y);
@@ -68,14 +68,14 @@ double strongestRate(std::span<const double> y, double lowest, double highest) {
 
 }  // namespace
 
-LineFit bestLine(std::span<const double> y, double lowest, double highest) {
+SineFit bestLine(std::span<const double> y, double lowest, double highest) {
   const double step = std::min(0.25, 0.2 / (static_cast<double>(y.size()) * kHop_s));
-  LineFit best;
+  SineFit best;
   if (y.size() > kLong) {
     best = fitLine(y, strongestRate(y, lowest, highest));
   } else {
     for (double rate = lowest; rate <= highest + 1e-9; rate += step) {
-      const LineFit fit = fitLine(y, rate);
+      const SineFit fit = fitLine(y, rate);
       if (fit.explained > best.explained) best = fit;
     }
   }
@@ -85,7 +85,7 @@ LineFit bestLine(std::span<const double> y, double lowest, double highest) {
     const double right = fitLine(y, best.rate_hz + reach).explained;
     const double curvature = left - 2.0 * best.explained + right;
     if (curvature >= 0.0) continue;
-    const LineFit moved =
+    const SineFit moved =
         fitLine(y, best.rate_hz + reach * std::clamp(0.5 * (left - right) / curvature, -1.0, 1.0));
     if (moved.explained > best.explained) best = moved;
   }
@@ -104,7 +104,7 @@ std::vector<double> oscillation(std::span<const double> y, const std::vector<Win
                                 std::size_t length) {
   std::vector<double> sum(y.size(), 0.0), weight(y.size(), 0.0);
   for (const WindowFit& window : windows) {
-    const LineFit line = fitLine(y.subspan(window.first, length), window.line.rate_hz);
+    const SineFit line = fitLine(y.subspan(window.first, length), window.line.rate_hz);
     for (std::size_t i = 0; i < length; ++i) {
       const double t = (static_cast<double>(i) - (static_cast<double>(length) - 1.0) / 2.0) * kHop_s;
       const double angle = 2.0 * std::numbers::pi * line.rate_hz * t;

@@ -8,22 +8,22 @@
 namespace calando {
 
 /// Fit of offset + slope + cosine + sine at one rate; time runs from the middle of the track.
-struct LineFit {
+struct SineFit {
   double rate_hz = 0.0;
   double cosine = 0.0;
   double sine = 0.0;
   double explained = 0.0;  ///< share of the variance about the straight line, 0 to 1
   double amplitude() const { return std::hypot(cosine, sine); }
 };
-LineFit fitLine(std::span<const double> y, double rate_hz);
+SineFit fitLine(std::span<const double> y, double rate_hz);
 /// The rate that explains most, searched on a grid of `lowest` to `highest` Hz (by the periodogram in tracks
 /// of over four seconds) and refined by a parabola.
-LineFit bestLine(std::span<const double> y, double lowest, double highest);
+SineFit bestLine(std::span<const double> y, double lowest, double highest);
 
 /// A fit of the frames from `first` on.
 struct WindowFit {
   std::size_t first;
-  LineFit line;
+  SineFit line;
 };
 /// The swing itself: local fits of windows of `length` frames, faded into one another. 0 where no window is.
 std::vector<double> oscillation(std::span<const double> y, const std::vector<WindowFit>& windows,

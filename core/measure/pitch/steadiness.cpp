@@ -7,7 +7,7 @@
 #include <numbers>
 
 #include "core/maths/statistics.h"
-#include "core/measure/pitch/line_fit.h"
+#include "core/measure/pitch/sine_fit.h"
 #include "core/signal/pitch_curve.h"
 #include "core/signal/tracks.h"
 
@@ -42,7 +42,7 @@ std::vector<WindowFit> vibratoStretch(std::span<const double> moving) {
   const std::size_t length = windowLength(moving.size());
   std::vector<WindowFit> current, longest;
   for (const std::size_t first : windowStarts(moving.size(), length, kWindowHop)) {
-    const LineFit line = bestLine(moving.subspan(first, length), kLowestRate_hz, kHighestRate_hz);
+    const SineFit line = bestLine(moving.subspan(first, length), kLowestRate_hz, kHighestRate_hz);
     bool holds = line.amplitude() >= 0.8 * kLeastExtent_cents && line.explained >= kLeastExplained &&
                  line.rate_hz > kLowestRate_hz && line.rate_hz < kHighestRate_hz;
     if (holds && !current.empty()) {
@@ -70,7 +70,7 @@ std::vector<WindowFit> extended(const std::vector<WindowFit>& stretch, std::span
       all.push_back(*same);
       continue;
     }
-    const LineFit line = fitLine(y.subspan(first, length), rate_hz);
+    const SineFit line = fitLine(y.subspan(first, length), rate_hz);
     if (line.explained > 0.3) all.push_back({first, line});
   }
   return all;
@@ -140,7 +140,7 @@ std::optional<Swing> findVibrato(std::span<const double> rest, std::span<const d
     extents.push_back(w.line.amplitude());
   }
   const double rate = median(rates);
-  const LineFit one = bestLine(rest.subspan(first, last - first), rate * 0.97, rate * 1.03);
+  const SineFit one = bestLine(rest.subspan(first, last - first), rate * 0.97, rate * 1.03);
   // Where one line holds the whole stretch together, its rate is the better measure for every window.
   const bool coherent = one.amplitude() > 0.9 * median(extents);
   if (coherent) {
