@@ -105,19 +105,20 @@ TEST(WorkQueue, MayGoBeforeWhoAskedIt) {
 
 TEST(WorkQueue, CancelAndWaitWaitsForWhatRunsAndNotForWhatOnlyWaits) {
   WorkQueue queue;
-  std::atomic<bool> running = false, over = false, free = false;
+  std::atomic<int> running = 0;
+  std::atomic<bool> over = false, free = false;
   std::vector<Pending> blockers;
   for (int i = 0; i < 2; ++i)
     blockers.push_back(queue.ask(
         Urgency::later,
         [&](std::stop_token) {
-          running = true;
+          ++running;
           while (!free) QThread::msleep(1);
           over = true;
           return 0;
         },
         [](int) {}));
-  while (!running) QThread::msleep(1);
+  while (running < 2) QThread::msleep(1);
   bool ran = false;
   Pending waiting = queue.ask(
       Urgency::later, [&](std::stop_token) { return ran = true; }, [](bool) {});
