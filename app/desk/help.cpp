@@ -4,7 +4,7 @@
 #include <QTextDocumentFragment>
 #include <functional>
 
-#include "app/log/log.h"
+#include "app/desk/log_dialog.h"
 #include "app/parts/commands.h"
 #include "app/parts/plain_dialog.h"
 #include "app/style/style.h"
@@ -349,38 +349,6 @@ QString pageFor(const std::vector<Entry>& entries, const QString& search) {
     html += entry.html;
   }
   return html.isEmpty() ? "<p>" + Help::tr("Nothing is called so. Try another word.") + "</p>" : html;
-}
-
-}  // namespace
-
-namespace {
-
-/// What a teacher who reports a fault can look at and send.
-void showLog(QWidget* parent) {
-  QDialog dialog(parent);
-  dialog.setWindowTitle(Help::tr("What happened lately"));
-  fitToScreen(dialog, 860, 560);
-  auto* about =
-      new QLabel(Help::tr("What Calando began and how it ended, the newest last. No names, remarks or files "
-                          "stand in it: it can be sent to "
-                          "whoever looks after the program."));
-  about->setWordWrap(true);
-  auto* text = new QPlainTextEdit(loggedLately().join('\n'));
-  text->setObjectName("logText");
-  text->setAccessibleName(Help::tr("What happened lately"));
-  text->setReadOnly(true);
-  text->setLineWrapMode(QPlainTextEdit::NoWrap);
-  auto* copy = new QPushButton(Help::tr("Copy all"));
-  copy->setObjectName("copyLog");
-  QObject::connect(copy, &QPushButton::clicked, text,
-                   [text] { QGuiApplication::clipboard()->setText(text->toPlainText()); });
-  auto* layout = new QVBoxLayout(&dialog);
-  layout->setSpacing(2 * style::kStep);
-  layout->addWidget(about);
-  layout->addWidget(text);
-  layout->addWidget(copy, 0, Qt::AlignLeft);
-  text->moveCursor(QTextCursor::End);
-  dialog.exec();
 }
 
 }  // namespace
