@@ -34,7 +34,7 @@ Session::Session(Studio studio, Ears ears)
       breathing_(studio_, book_, lesson_),
       asking_(studio_.clock(), book_, lesson_, planning_),
       open_(studio_, analyses_, book_, lesson_, asking_, notices_, undo_),
-      setup_(studio_, std::move(ears.inputs)),
+      setup_(studio_, work_, std::move(ears.inputs)),
       run_(work_, listener_, *speaker_, setup_),
       keeping_(studio_, intake_, book_, lesson_, asking_, open_, run_, notices_) {
   asking_.setPlace(std::max(1, static_cast<int>(studio_.get(settings::place))));

@@ -2,7 +2,6 @@
 
 #include <QAudioSource>
 #include <QThread>
-#include <QThreadPool>
 #include <chrono>
 #include <future>
 #include <random>
@@ -108,8 +107,10 @@ class DeviceSource : public BlockSource {
 
 class PlayedSource : public BlockSource {
  public:
+  /// Has the promise kept at once or later, as long as what it returns is held.
+  using Ask = std::function<Pending(std::shared_ptr<std::promise<Prepared>>)>;
   /// `room_rms`: of the noise that is heard before and after.
-  PlayedSource(std::function<std::future<Prepared>()> ask, double rate, double faster, float room_rms,
+  PlayedSource(Ask ask, double rate, double faster, float room_rms,
                std::function<void(const Prepared&, double)> begun)
       : ask_(std::move(ask)), rate_(rate), faster_(faster), room_(room_rms), begun_(std::move(begun)) {}
   ~PlayedSource() override { stop(); }
@@ -117,12 +118,15 @@ class PlayedSource : public BlockSource {
 
   void start(std::shared_ptr<BlockQueue> queue) override {
     stopping_ = false;
-    prepared_ = ask_();
+    const auto promise = std::make_shared<std::promise<Prepared>>();
+    prepared_ = promise->get_future();
+    preparing_ = ask_(promise);
     thread_ = std::thread([this, queue] { run(*queue); });
   }
 
   void stop() override {
     stopping_ = true;
+    preparing_ = {};
     if (thread_.joinable()) thread_.join();
   }
 
@@ -155,12 +159,13 @@ class PlayedSource : public BlockSource {
     }
   }
 
-  std::function<std::future<Prepared>()> ask_;
+  Ask ask_;
   double rate_;
   double faster_;
   float room_;
   std::function<void(const Prepared&, double)> begun_;
   std::future<Prepared> prepared_;
+  Pending preparing_;
   std::mt19937 random_{1};
   std::normal_distribution<float> noise_;
   std::thread thread_;
@@ -173,24 +178,23 @@ std::unique_ptr<BlockSource> deviceSource(const QAudioDevice& device, bool apart
   return std::make_unique<DeviceSource>(device, apart);
 }
 
-std::unique_ptr<BlockSource> preparedSource(std::function<Prepared()> work, double rate_hz, double faster,
+std::unique_ptr<BlockSource> preparedSource(WorkQueue& queue, std::function<Prepared()> work, double rate_hz,
+                                            double faster,
                                             std::function<void(const Prepared&, double)> begun) {
   constexpr float kRoom = 3.2e-4f;  // -70 dBFS
-  const auto ask = [work = std::move(work)] {
-    // Nobody waits for it: a take that is stopped before it is ready leaves it to its thread.
-    auto task = std::make_shared<std::packaged_task<Prepared()>>(work);
-    QThreadPool::globalInstance()->start([task] { (*task)(); });
-    return task->get_future();
+  const auto ask = [&queue, work = std::move(work)](const std::shared_ptr<std::promise<Prepared>>& promise) {
+    return queue.ask(
+        WorkQueue::Urgency::now, [work](std::stop_token) { return work(); },
+        [promise](Prepared prepared) { promise->set_value(std::move(prepared)); });
   };
   return std::make_unique<PlayedSource>(ask, rate_hz, faster, kRoom, std::move(begun));
 }
 
 std::unique_ptr<BlockSource> playedSource(std::vector<float> samples, double rate_hz, double faster) {
   const auto shared = std::make_shared<std::vector<float>>(std::move(samples));
-  const auto ready = [=] {
-    std::promise<Prepared> promise;
-    promise.set_value({shared, rate_hz, 0.0});
-    return promise.get_future();
+  const auto ready = [=](const std::shared_ptr<std::promise<Prepared>>& promise) {
+    promise->set_value({shared, rate_hz, 0.0});
+    return Pending();
   };
   return std::make_unique<PlayedSource>(ready, rate_hz, faster, 0.0f, nullptr);
 }

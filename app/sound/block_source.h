@@ -10,7 +10,7 @@
 #include <memory>
 #include <vector>
 
-class QThread;
+#include "app/work/work_queue.h"
 
 namespace calando {
 
@@ -53,9 +53,10 @@ struct Prepared {
   double firstCue_s;                                     ///< after its start
   std::shared_ptr<const std::vector<float>> first = {};  ///< of the first of two on a channel of its own
 };
-/// Works a sound out on a thread of its own and plays it then, in real time; until then, and after it, the
-/// room is heard, quiet noise. `begun` is told when it begins, seconds after start(), on the source's thread.
-std::unique_ptr<BlockSource> preparedSource(std::function<Prepared()> work, double rate_hz, double faster,
+/// Has a sound worked out by the queue and plays it then, in real time; until then, and after it, the room is
+/// heard, quiet noise. `begun` is told when it begins, seconds after start(), on the source's thread.
+std::unique_ptr<BlockSource> preparedSource(WorkQueue& queue, std::function<Prepared()> work, double rate_hz,
+                                            double faster,
                                             std::function<void(const Prepared&, double begins_s)> begun);
 
 /// Prepared samples in real time, as if somebody played; then silence until it is stopped. `faster` than real

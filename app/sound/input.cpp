@@ -58,7 +58,7 @@ std::unique_ptr<BlockSource> StandIn::openFor(const CueSheet& sheet, const Conte
     return Prepared{std::make_shared<std::vector<float>>(std::move(performance.samples)), performance.rate_hz,
                     first_s, first};
   };
-  return preparedSource(work, 48000.0, speed_,
+  return preparedSource(work_, work, 48000.0, speed_,
                         [begun = std::move(begun), faster = speed_](const Prepared& p, double begins_s) {
                           begun({p.samples, p.rate_hz, begins_s, begins_s + p.firstCue_s, faster});
                         });

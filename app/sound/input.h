@@ -62,11 +62,11 @@ class Microphone : public Input {
 };
 
 /// The simulated player, or two of them: then the first holds what a partner would play. Their part is worked
-/// out on a thread of its own; until it is, the room is heard.
+/// out by the queue; until it is, the room is heard.
 class StandIn : public Input {
  public:
   static constexpr const char* kId = "stand-in";
-  explicit StandIn(Players players = Players::one) : players_(players) {}
+  explicit StandIn(WorkQueue& work, Players players = Players::one) : work_(work), players_(players) {}
   std::string id() const override;
   Players players() const override { return players_; }
   QString name() const override;
@@ -84,6 +84,7 @@ class StandIn : public Input {
   double speed() const { return speed_; }
 
  private:
+  WorkQueue& work_;
   Players players_;
   const Player* player_ = &calando::players().front();
   double speed_ = 1.0;

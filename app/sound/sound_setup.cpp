@@ -4,11 +4,11 @@
 
 namespace calando {
 
-SoundSetup::SoundSetup(Studio& studio, std::vector<std::shared_ptr<Input>> own)
+SoundSetup::SoundSetup(Studio& studio, WorkQueue& work, std::vector<std::shared_ptr<Input>> own)
     : studio_(studio),
       own_(std::move(own)),
-      standIns_{std::make_shared<StandIn>(), std::make_shared<StandIn>(Input::Players::two),
-                std::make_shared<StandIn>(Input::Players::apart)},
+      standIns_{std::make_shared<StandIn>(work), std::make_shared<StandIn>(work, Input::Players::two),
+                std::make_shared<StandIn>(work, Input::Players::apart)},
       devices_(std::make_unique<QMediaDevices>()) {
   list();
   // As it was chosen last time; at first a microphone, where there is one.

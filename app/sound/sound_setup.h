@@ -20,7 +20,7 @@ class SoundSetup : public QObject {
 
  public:
   /// Inputs that a test brings along come before those of the system.
-  SoundSetup(Studio& studio, std::vector<std::shared_ptr<Input>> own = {});
+  SoundSetup(Studio& studio, WorkQueue& work, std::vector<std::shared_ptr<Input>> own = {});
   ~SoundSetup() override;
 
   const std::vector<std::shared_ptr<Input>>& inputs() const { return inputs_; }
