@@ -73,7 +73,7 @@ int main(int argc, char** argv) {
                 QFile::encodeName(Folders::writableLocation(Folders::AppLocalDataLocation)).toStdString()));
   qCInfo(calando::logProgram) << "Calando" << QApplication::applicationVersion() << "with Qt" << qVersion()
                               << "on" << QSysInfo::prettyProductName() << QGuiApplication::platformName();
-  calando::useLanguage(QString::fromStdString(studio->get(calando::settings::language)));
+  calando::useLanguage(QString::fromStdString(studio->settings.get(calando::settings::language)));
   calando::MainWindow window(std::move(*studio));
   window.show();
   window.openFiles(parser.positionalArguments());

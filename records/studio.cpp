@@ -10,15 +10,13 @@
 #include <ctime>
 
 #include "records/files/incoming.h"
-#include "records/studio_data.h"
+#include "records/folder/studio_folder.h"
 
 namespace calando {
 
 namespace fs = std::filesystem;
 
 namespace {
-
-constexpr std::uintmax_t kHardlyAnyRoom = 256 * 1024;  // bytes
 
 /// What the folder is before anything is done to it.
 enum class Found { nothing, studio, soundsOnly, somethingElse };
@@ -70,156 +68,25 @@ std::error_code makeFolders(const fs::path& folder) {
   return error;
 }
 
-std::string stamp(const Clock& clock) {
-  const std::time_t now = clock.now_unix_s();
-  std::tm utc{};
-  gmtime_r(&now, &utc);
-  char text[32];
-  std::strftime(text, sizeof text, "%Y%m%d-%H%M%S", &utc);
-  return text;
-}
-
 }  // namespace
 
-std::string plainName(const std::string& name) {
-  const bool plain = !name.empty() && name.front() != '.' && name.find('/') == std::string::npos &&
-                     name.find('\0') == std::string::npos;
-  return plain ? name : "no-file";
-}
-
-bool isInside(const fs::path& place, const fs::path& folder) {
-  std::error_code error;
-  const fs::path inside = fs::weakly_canonical(fs::absolute(folder, error), error);
-  const fs::path whole = fs::weakly_canonical(fs::absolute(place, error), error);
-  return std::ranges::mismatch(inside, whole).in1 == inside.end();
-}
-
-bool undoRestoring(const fs::path& folder) {
-  std::error_code error;
-  const fs::path place = folder / kRestoring;
-  if (!fs::is_directory(fs::symlink_status(place, error))) return false;
-  // With its list in its place all of it is there: only this folder was left to go.
-  const bool half = !fs::exists(fs::symlink_status(folder / "studio.db", error));
-  if (half) fs::remove_all(folder / "takes", error);
-  fs::remove_all(place, error);
-  return half;
-}
-
-Whole::Whole(SQLite::Database& db) : db_(db), outermost_(sqlite3_get_autocommit(db.getHandle()) != 0) {
-  if (outermost_) db_.exec("BEGIN IMMEDIATE");
-}
-
-Whole::~Whole() {
-  if (outermost_ && !kept_) sqlite3_exec(db_.getHandle(), "ROLLBACK", nullptr, nullptr, nullptr);
-}
-
-void Whole::commit() {
-  if (outermost_) db_.exec("COMMIT");
-  kept_ = true;
-}
-
-std::vector<fs::path> filesIn(const fs::path& folder) {
-  std::vector<fs::path> files;
-  std::error_code error;
-  for (fs::directory_iterator at(folder, error), end; !error && at != end; at.increment(error))
-    if (!at->path().filename().string().starts_with('.')) files.push_back(at->path());
-  std::ranges::sort(files);
-  return files;
-}
-
-Studio::Data::~Data() {
-  db.reset();
-  if (lock >= 0) close(lock);
-}
-
-OpenError Studio::Data::damaged() const {
-  return {OpenError::Kind::damaged, Problem(StudioFault::damaged, printable(folder.string()))};
-}
-
-OpenError Studio::Data::explain(const SQLite::Exception& e) const {
-  using Kind = OpenError::Kind;
-  const std::string where = printable(folder.string());
-  std::error_code error;
-  const auto room = fs::space(folder, error);
-  const bool full = e.getErrorCode() == SQLITE_FULL ||
-                    (e.getErrorCode() == SQLITE_IOERR && !error && room.available < kHardlyAnyRoom);
-  if (full) return {Kind::full, Problem(StudioFault::full, where)};
-  switch (e.getErrorCode()) {
-    case SQLITE_CORRUPT:
-    case SQLITE_NOTADB:
-      return damaged();
-    case SQLITE_READONLY:
-    case SQLITE_CANTOPEN:
-    case SQLITE_PERM:
-      return {Kind::place, Problem(StudioFault::notWritable, where)};
-    default:
-      return {Kind::other, Problem(StudioFault::refused, where, printable(e.what()))};
-  }
-}
-
-Studio::Studio(std::unique_ptr<Data> data) : data_(std::move(data)) {}
+Studio::Studio(std::unique_ptr<StudioFolder> data)
+    : data_(std::move(data)),
+      students(*data_),
+      takes(*data_),
+      sounds(*data_),
+      summaries(*data_),
+      cards(*data_),
+      settings(*data_),
+      orders(*data_),
+      plans(*data_),
+      ears(*data_),
+      homework(*data_),
+      intakes(*data_),
+      recordings(*data_) {}
 Studio::~Studio() = default;
 Studio::Studio(Studio&&) noexcept = default;
 Studio& Studio::operator=(Studio&&) noexcept = default;
-
-std::optional<OpenError> Studio::Data::openTables() {
-  const mode_t before = umask(S_IRWXG | S_IRWXO);
-  std::optional<OpenError> failed;
-  try {
-    std::error_code error;
-    const bool fresh = !fs::exists(database(), error);
-    const int mode =
-        readOnly && !fresh ? SQLite::OPEN_READONLY : SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE;
-    db = std::make_unique<SQLite::Database>(database().string(), mode, 3000);
-    db->exec("PRAGMA foreign_keys=ON");
-    db->exec("PRAGMA secure_delete=ON");
-    db->exec("PRAGMA temp_store=MEMORY");  // or VACUUM leaves names in other folders
-    if (!readOnly) db->exec("PRAGMA journal_mode=WAL");
-    const int version = db->execAndGet("PRAGMA user_version").getInt();
-    if (version > kSchemaVersion)
-      failed = {OpenError::Kind::newer, Problem(StudioFault::newer, printable(folder.string()))};
-    else if (version < 0)
-      failed = damaged();
-    else if (version < kSchemaVersion)
-      migrate(*db, version);
-    if (!failed && !isWhole()) failed = damaged();
-  } catch (const SQLite::Exception& e) {
-    failed = explain(e);
-  }
-  umask(before);
-  return failed;
-}
-
-/// The tables are those of our schema, and nothing in them contradicts itself.
-bool Studio::Data::isWhole() const {
-  try {
-    for (const char* table :
-         {"SELECT id, name, instrument, lowest, highest FROM student",
-          "SELECT id, student, made, seconds, source, asked, word, remark, deleted, "
-          "attention, comfort, tried, "
-          "file, recording, changed, noted, origin FROM take",
-          "SELECT take, engine, held, ribbon, verdict, advice FROM summary",
-          "SELECT take, id, value FROM figure", "SELECT student, place, exercise FROM step",
-          "SELECT student, exercise, take FROM model", "SELECT id, student, day, minutes, what FROM practice",
-          "SELECT id, due, list FROM homework", "SELECT homework, student, note FROM sent",
-          "SELECT student, made, way, change, concert, amount, choices, is_right FROM ear_answer",
-          "SELECT student, made, figure, guessed, was FROM ear_guess",
-          "SELECT student, place, change FROM ear_asked", "SELECT student, change, said FROM ear_word",
-          "SELECT key, value FROM setting", "SELECT id, text FROM card",
-          "SELECT student, name, place, exercise FROM own_step",
-          "SELECT homework, student, item, sound, note FROM intake", "SELECT file, place FROM incoming",
-          "SELECT file, size, changed FROM watched"})
-      SQLite::Statement(*db, table);
-    // A sound's name leads nowhere but into the studio's own folder.
-    if (db->execAndGet("SELECT count(*) FROM take WHERE file GLOB '*/*' OR file GLOB '.*' OR file = ''")
-            .getInt() > 0)
-      return false;
-  } catch (const SQLite::Exception& e) {
-    if (e.getErrorCode() != SQLITE_ERROR) throw;
-    return false;
-  }
-  return db->execAndGet("PRAGMA quick_check(1)").getString() == "ok";
-}
 
 namespace {
 
@@ -262,7 +129,7 @@ tl::expected<Studio, OpenError> Studio::openLocked(const fs::path& folder, bool 
                                                    std::shared_ptr<const Clock> clock) {
   const auto lock = lockFolder(folder);
   if (!lock) return tl::unexpected(lock.error());
-  auto data = std::make_unique<Data>();
+  auto data = std::make_unique<StudioFolder>();
   data->folder = folder;
   data->clock = std::move(clock);
   data->lock = *lock;
@@ -276,18 +143,10 @@ tl::expected<Studio, OpenError> Studio::openLocked(const fs::path& folder, bool 
   if (const auto failed = data->openTables()) return tl::unexpected(*failed);
   Studio studio(std::move(data));
   if (anew)
-    if (const auto taken = studio.takeInAll(); !taken)
+    if (const auto taken = studio.recordings.takeInAll(); !taken)
       return tl::unexpected(OpenError{OpenError::Kind::other, taken.error()});
   if (!studio.readOnly()) studio.tidy();
   return studio;
-}
-
-/// What there was of a list goes under another name.
-void Studio::Data::setAside() const {
-  const std::string ending = std::string(kAside) + stamp(*clock);
-  std::error_code ignored;
-  for (const char* part : {"", "-wal", "-shm"})
-    fs::rename(database().string() + part, database().string() + ending + part, ignored);
 }
 
 /// Finishes what an earlier run could not.
@@ -300,18 +159,13 @@ void Studio::tidy() {
       if (at->path().extension() == kUnfinished) unfinished.push_back(at->path());
     for (const fs::path& file : unfinished) fs::remove(file, ignored);
   }
-  moveAdopted();
+  takes.moveAdopted();
   Incoming::tidy(data_->folder);
-  tidyRecordings();
+  recordings.tidy();
   Result<bool> more = true;
-  while (more && *more) more = eraseStep();
+  while (more && *more) more = students.eraseStep();
   if (!more) data_->remarks.push_back(more.error());
-  const auto bad = data_->attempt([&] {
-    int count = 0;
-    SQLite::Statement query(*data_->db, "SELECT text FROM card");
-    while (query.executeStep()) count += parseExercise(query.getColumn(0).getString()) ? 0 : 1;
-    return count;
-  });
+  const auto bad = cards.unreadable();
   if (bad && *bad > 0) data_->remarks.emplace_back(StudioFault::cardsSetAside, *bad);
 }
 
@@ -332,8 +186,8 @@ Studio::Result<void> Studio::atOnce(const std::function<Result<void>()>& act) {
 
 Studio::Result<void> Studio::copyList(const fs::path& to) const {
   return data_->attempt([&] {
-    SQLite::Statement copy(*data_->db, "VACUUM INTO ?");
-    copy.bind(1, to.string());
+    SQLite::Statement copy(*data_->db, "VACUUM INTO :file");
+    copy.bind(":file", to.string());
     copy.exec();
     std::error_code ignored;
     fs::permissions(to, fs::perms::owner_read | fs::perms::owner_write, ignored);

@@ -63,7 +63,7 @@ FoundDialog::FoundDialog(Studio& studio, QWidget* parent)
   connect(throw_, &QPushButton::clicked, this, &FoundDialog::throwChosenAway);
   connect(close, &QPushButton::clicked, this, &QDialog::accept);
   connect(&player_, &SoundPlayer::stopped, this, [this] { listen_->setText(tr("Listen")); });
-  if (auto students = studio_.students()) students_ = std::move(*students);
+  if (auto students = studio_.students.all()) students_ = std::move(*students);
   for (const Student& s : students_) student_->addItem(words::plain(s.name));
   student_->setPlaceholderText(tr("whose is it?"));
   connect(student_, &QComboBox::currentIndexChanged, this, &FoundDialog::allowGiving);
@@ -89,7 +89,7 @@ QString FoundDialog::textOf(const Stray& stray) const {
 
 void FoundDialog::load() {
   const int row = list_->currentRow();
-  auto strays = studio_.strays();
+  auto strays = studio_.recordings.strays();
   if (!strays) return said_->setText(words::said(strays.error()));
   strays_ = std::move(*strays);
   std::erase_if(strays_, [this](const Stray& s) { return given_.contains(s.file); });
@@ -160,7 +160,8 @@ void FoundDialog::throwChosenAway() {
   box.setDefaultButton(box.addButton(tr("Leave it"), QMessageBox::RejectRole));
   box.exec();
   if (box.clickedButton() != away) return;
-  if (const auto gone = studio_.throwAway(*stray); !gone) said_->setText(words::said(gone.error()));
+  if (const auto gone = studio_.recordings.throwAway(*stray); !gone)
+    said_->setText(words::said(gone.error()));
   load();
 }
 

@@ -46,7 +46,7 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
       places_(new QStackedWidget) {
   setWindowTitle(tr("Calando"));
   setAcceptDrops(true);
-  const int names = static_cast<int>(session_->studio().get(settings::noteNames));
+  const int names = static_cast<int>(session_->studio().settings.get(settings::noteNames));
   setNoteLanguage(static_cast<NoteLanguage>(std::clamp(names, 0, 2)));
   settings_ = new SettingsPage(*session_);
   buildPlaces();
@@ -336,7 +336,7 @@ void MainWindow::compare(const std::vector<AnalysisQueue::Answer>& answers, bool
   std::vector<ComparedTake> takes;
   for (const AnalysisQueue::Answer& answer : answers) {
     const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
-    const auto model = session_->studio().model(answer.take.student, answer.take.asked.exercise);
+    const auto model = session_->studio().orders.model(answer.take.student, answer.take.asked.exercise);
     takes.push_back({model && *model == answer.take.id ? tr("%1 · the model").arg(made) : made,
                      answer.picture, answer.samples, answer.rate_hz});
   }

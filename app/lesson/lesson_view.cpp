@@ -196,7 +196,7 @@ void LessonView::fillOrders() {
   for (const LessonTemplate& one : lessonTemplates())
     add(words::said(one.label), words::plain(one.id), one.exercises);
   if (!lesson.ownOrders().empty()) templates_->insertSeparator(templates_->count());
-  for (const Studio::OwnOrder& own : lesson.ownOrders()) add(words::plain(own.name), {}, own.exercises);
+  for (const OwnOrder& own : lesson.ownOrders()) add(words::plain(own.name), {}, own.exercises);
   bool shown = false;
   for (int i = 0; i < templates_->count(); ++i) {
     const QVariant order = templates_->itemData(i, orderRole);

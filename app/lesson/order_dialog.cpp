@@ -53,7 +53,7 @@ OrderDialog::OrderDialog(Session& session, QWidget* parent)
     for (const Exercise* card : groups[part]) addCard(*card, false);
   }
   constexpr int kLongestName = 60;
-  const Studio::OwnOrder* own = lesson.presentOwn();
+  const OwnOrder* own = lesson.presentOwn();
   name_->setObjectName("orderName");
   name_->setAccessibleName(tr("What this order is called"));
   name_->setMaxLength(kLongestName);

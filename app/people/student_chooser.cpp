@@ -157,7 +157,7 @@ void StudentChooser::erase() {
   StudentBook& book = session_.book();
   if (!who || session_.readOnly()) return;
   const Student gone = *who;
-  const auto takes = session_.studio().takes(gone.id);
+  const auto takes = session_.studio().takes.of(gone.id);
   if (!session_.notices().worked(takes)) return;
   QString question =
       tr("Erase %1? Takes: %2. The recordings, figures and notes are removed from this computer "

@@ -72,22 +72,24 @@ void paintLock(QPainter& painter, const Pair& pair, const RibbonScale& scale, co
 }
 
 bool isOfNotes(const Snapshot& take) {
-  return std::ranges::count_if(take.analysis.cues,
-                               [](const CueResult& c) { return c.apart_cents.has_value(); }) > 1;
+  return std::ranges::count_if(take.analysis.cues, [](const CueResult& c) {
+           return c.another.together && c.another.together->cents_at_end;
+         }) > 1;
 }
 
 /// Of several notes each has its own.
 void paintNotes(QPainter& painter, const Snapshot& take, const RibbonScale& scale, const QRectF& area,
                 Labels& labels) {
   for (std::size_t c = 0; c < take.analysis.cues.size(); ++c) {
-    const CueResult& row = take.analysis.cues[c];
-    if (!row.apart_cents) continue;
-    const double x = scale.x(take.spanOf(c).start_s + row.lock_s.value_or(0.0));
-    const QString word = !row.lock_s ? Braid::tr("not one")
-                         : *row.lock_s <= kAtOnce_s
+    const auto& both = take.analysis.cues[c].another.together;
+    if (!both || !both->cents_at_end) continue;
+    const auto& lock_s = both->lock_s;
+    const double x = scale.x(take.spanOf(c).start_s + lock_s.value_or(0.0));
+    const QString word = !lock_s ? Braid::tr("not one")
+                         : *lock_s <= kAtOnce_s
                              ? Braid::tr("at once")
-                             : Braid::tr("after %1 s").arg(words::number(*row.lock_s, 1, false));
-    painter.setPen(QPen(row.lock_s ? style::ink : style::rule, 1.6, Qt::DashLine));
+                             : Braid::tr("after %1 s").arg(words::number(*lock_s, 1, false));
+    painter.setPen(QPen(lock_s ? style::ink : style::rule, 1.6, Qt::DashLine));
     painter.drawLine(QPointF(x, area.top() + kMargin), QPointF(x, area.bottom()));
     labels.put({x, area.top() + 12}, word, style::ink);
   }

@@ -70,7 +70,7 @@ void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming nami
   const StudentBook& book = session_.book();
   if (kind == ReportKind::term) {
     for (const Student& student : book.students()) {
-      const auto takes = session_.studio().takes(student.id);
+      const auto takes = session_.studio().takes.of(student.id);
       if (takes && !takes->empty()) want(takes->front());
     }
   } else {
@@ -84,7 +84,7 @@ void ReportMaker::want(const Take& take) {
   if (!take.soundKept()) return;
   AnalysisQueue::Request request;
   request.take = take;
-  request.file = session_.studio().takeFile(take);
+  request.file = session_.studio().takes.file(take);
   request.samplesWanted = false;
   waiting_.push_back(session_.analyses().ask(std::move(request), AnalysisQueue::Urgency::later,
                                              [this, id = take.id](const AnalysisQueue::Answer& answer) {
@@ -209,8 +209,8 @@ std::shared_ptr<Pages> ReportMaker::classPages() const {
       {tr("Student"), tr("Instrument"), tr("Days"), tr("Takes"), tr("Sound"), tr("Longest held")}};
   std::vector<std::pair<QString, Take>> newest;
   for (const Student& student : session_.book().students()) {
-    const auto takes = session_.studio().takes(student.id);
-    const auto summaries = session_.studio().summaries(student.id);
+    const auto takes = session_.studio().takes.of(student.id);
+    const auto summaries = session_.studio().summaries.of(student.id);
     if (!takes || !summaries) continue;
     std::set<Day> days;
     double seconds = 0.0;

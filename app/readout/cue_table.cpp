@@ -38,8 +38,9 @@ void CueTable::setPicture(SnapshotPtr picture) {
   const bool breaths = picture->context.exercise && picture->context.exercise->drillsBreath();
   std::vector<const Figure*> shown;
   for (const Figure& figure : figures())
-    if (!figure.column.empty() && !(breaths && figure.ofCue == &CueResult::level_dbfs) &&
-        std::ranges::any_of(cues_, [&](std::size_t i) { return (all[i].*figure.ofCue).has_value(); }))
+    if (!figure.column.empty() && !(breaths && figure.id == "level_dbfs") &&
+        std::ranges::any_of(
+            cues_, [&](std::size_t i) { return figure.ofCue(all[i], picture->analysis).has_value(); }))
       shown.push_back(&figure);
   const int columns = static_cast<int>(shown.size()) + 1;
   setColumnCount(columns + (breaths ? 1 : 0));
@@ -57,14 +58,13 @@ void CueTable::setPicture(SnapshotPtr picture) {
     name->setToolTip(style::verdictWord(cue.verdict));
     setItem(static_cast<int>(r), 0, name);
     for (std::size_t c = 0; c < shown.size(); ++c) {
-      const auto& value = cue.*shown[c]->ofCue;
+      const auto value = shown[c]->ofCue(cue, picture->analysis);
       auto* cell = new QTableWidgetItem(value ? words::number(*value, shown[c]->print) : QStringLiteral("–"));
       // The model note is not apart from itself; how far it strays is what the others' distance is to be seen
       // against.
       const bool model = cues_[r] < picture->sheet.cues.size() && picture->sheet.cues[cues_[r]].model;
       const Note* note = soundOf(cue, picture->analysis).note;
-      if (!value && model && note && note->colour_repeat_db &&
-          shown[c]->ofCue == &CueResult::colour_distance_db) {
+      if (!value && model && note && note->colour_repeat_db && shown[c]->id == "colour_distance_db") {
         cell->setText(QStringLiteral("±") + words::number(*note->colour_repeat_db, 1, false));
         cell->setToolTip(tr("How far the model note strays from itself"));
       }

@@ -37,8 +37,8 @@ struct Point {
 std::vector<Point> pointsOf(const Snapshot& picture, const Figure& figure) {
   std::vector<Point> points;
   for (const CueResult& cue : picture.analysis.cues)
-    if (cue.asked && cue.*figure.ofCue)
-      points.push_back({static_cast<double>(*cue.asked), *(cue.*figure.ofCue)});
+    if (const auto value = figure.ofCue(cue, picture.analysis); cue.asked && value)
+      points.push_back({static_cast<double>(*cue.asked), *value});
   std::ranges::stable_sort(points, {}, &Point::semitone);
   return points;
 }

@@ -37,7 +37,7 @@ Session::Session(Studio studio, Ears ears)
       setup_(studio_, work_, std::move(ears.inputs)),
       run_(work_, listener_, *speaker_, setup_),
       keeping_(studio_, intake_, book_, lesson_, asking_, open_, run_, notices_) {
-  asking_.setPlace(std::max(1, static_cast<int>(studio_.get(settings::place))));
+  asking_.setPlace(std::max(1, static_cast<int>(studio_.settings.get(settings::place))));
   connect(&book_, &StudentBook::leaving, &open_, &ShownTake::clear);
   connect(&book_, &StudentBook::studentChanged, this, &Session::studentChanged);
   connect(&book_, &StudentBook::erasing, this, [this] {
@@ -138,9 +138,9 @@ void Session::begin() {
   if (!readOnly() && owesBackup()) notices_.say(tr("No backup for a month: Settings (Ctrl+,) makes one."));
   retention_.begin();
   if (readOnly()) return;
-  if (const std::string folder = studio_.get(settings::writingTo); !folder.empty()) {
+  if (const std::string folder = studio_.settings.get(settings::writingTo); !folder.empty()) {
     tidyUnfinished(folder);
-    notices_.worked(studio_.keep(settings::writingTo, std::string()));
+    notices_.worked(studio_.settings.keep(settings::writingTo, std::string()));
   }
   intake_.resume();
 }
@@ -209,7 +209,7 @@ QString Session::overText() const {
 
 void Session::moveMicrophone() {
   const int place = asking_.place() + 1;
-  if (!notices_.worked(studio_.keep(settings::place, static_cast<double>(place)))) return;
+  if (!notices_.worked(studio_.settings.keep(settings::place, static_cast<double>(place)))) return;
   asking_.setPlace(place);
   notices_.say(tr("From now on levels are compared with each other, not with those before."));
 }
@@ -263,7 +263,7 @@ void Session::startTake() {
   if (sheet.cues.empty())
     return notices_.say(
         tr("None of this exercise’s notes are in the student’s range. Ask for another home note."));
-  const auto file = studio_.newRecording(*student, plan.asked, elsewhere_);
+  const auto file = studio_.recordings.begin(*student, plan.asked, elsewhere_);
   if (!file)
     return notices_.sayLoss(words::said(file.error()), tr("Record elsewhere…"),
                             [this] { emit elsewhereWanted(); });
@@ -272,13 +272,13 @@ void Session::startTake() {
   if (two) plan.accompaniment.partner.reset();
   if (card->pair && !plan.accompaniment.partner && asking_.other() != student->id)
     plan.other = asking_.other();
-  const std::string voice = studio_.get(settings::partner);
+  const std::string voice = studio_.settings.get(settings::partner);
   plan.partnersInstrument = voice == settings::kOwnInstrument ? context.instrument : findInstrument(voice);
   plan.accompaniment_db = setup_.output_db();
   open_.clear();
   notices_.clear();
   if (run_.start(std::move(plan))) return lesson_.forgiveRest();
-  studio_.discardRecording(*file);
+  studio_.recordings.discard(*file);
   notices_.say(tr("No sound comes from this source. Choose another one, or plug the microphone in again."));
 }
 
@@ -353,7 +353,7 @@ void Session::compare(const std::vector<std::int64_t>& marked, bool blind) {
   for (std::size_t i = 0; i < wanted.size(); ++i) {
     AnalysisQueue::Request request;
     request.take = wanted[i];
-    request.file = studio_.takeFile(wanted[i]);
+    request.file = studio_.takes.file(wanted[i]);
     comparing_.push_back(analyses_.ask(
         std::move(request), AnalysisQueue::Urgency::now, [=, this](const AnalysisQueue::Answer& answer) {
           if (!answer.picture) {

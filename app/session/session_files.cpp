@@ -43,13 +43,13 @@ void Session::writePack(PackKind kind, const std::filesystem::path& file) {
   if (!notices_.worked(entries)) return;
   if (studio_.holds(file))
     return notices_.sayLoss(words::said(Problem(StudioFault::insideStudio, printable(file.string()))));
-  notices_.worked(studio_.keep(settings::writingTo, file.parent_path().string()));
+  notices_.worked(studio_.settings.keep(settings::writingTo, file.parent_path().string()));
   this->file(
       [entries = *entries, file](const std::stop_token& stop) {
         return calando::writePack(entries, file, [&] { return !stop.stop_requested(); });
       },
       [this, file](const Studio::Result<void>& written) {
-        notices_.worked(studio_.keep(settings::writingTo, std::string()));
+        notices_.worked(studio_.settings.keep(settings::writingTo, std::string()));
         if (notices_.worked(written)) notices_.say(tr("Written: %1").arg(words::plain(file.string())));
       });
 }
@@ -99,16 +99,16 @@ void Session::backUp(const std::filesystem::path& file) {
   const auto plan = planBackup(studio_);
   if (!notices_.worked(plan)) return;
   notices_.say(tr("The studio is being backed up…"));
-  notices_.worked(studio_.keep(settings::writingTo, file.parent_path().string()));
+  notices_.worked(studio_.settings.keep(settings::writingTo, file.parent_path().string()));
   this->file(
       [plan = *plan, file](const std::stop_token& stop) {
         return writeBackup(plan, file, [&] { return !stop.stop_requested(); });
       },
       [this, file](const Studio::Result<int>& files) {
-        notices_.worked(studio_.keep(settings::writingTo, std::string()));
+        notices_.worked(studio_.settings.keep(settings::writingTo, std::string()));
         if (!notices_.worked(files)) return;
         const auto now = static_cast<double>(clock().now_unix_s());
-        notices_.worked(studio_.keep(settings::backedUp, now));
+        notices_.worked(studio_.settings.keep(settings::backedUp, now));
         notices_.say(
             tr("Backed up and read back: %n files in %1", nullptr, *files).arg(words::plain(file.string())));
       });
@@ -126,7 +126,7 @@ void Session::restore(const std::filesystem::path& file, const std::filesystem::
 
 bool Session::owesBackup() const {
   const auto& takes = book_.takes();
-  double since = studio_.get(settings::backedUp);
+  double since = studio_.settings.get(settings::backedUp);
   if (since <= 0.0 && !takes.empty()) since = static_cast<double>(takes.back().made_unix_s);
   return since > 0.0 && static_cast<double>(clock().now_unix_s()) - since > kOwed_s;
 }

@@ -84,7 +84,8 @@ QWidget* SettingsPage::buildWords() {
   connect(names, &QComboBox::activated, this, [this, names] {
     const auto language = static_cast<NoteLanguage>(names->currentData().toInt());
     setNoteLanguage(language);
-    session_.notices().worked(session_.studio().keep(settings::noteNames, static_cast<double>(language)));
+    session_.notices().worked(
+        session_.studio().settings.keep(settings::noteNames, static_cast<double>(language)));
     emit noteNamesChanged();
   });
   names->setAccessibleName(tr("Names of the notes"));
@@ -95,10 +96,10 @@ QWidget* SettingsPage::buildWords() {
   language->addItem(tr("the desktop’s, where there is a translation"), QString());
   for (const QString& code : languages()) language->addItem(QLocale(code).nativeLanguageName(), code);
   language->setCurrentIndex(
-      std::max(0, language->findData(words::plain(session_.studio().get(settings::language)))));
+      std::max(0, language->findData(words::plain(session_.studio().settings.get(settings::language)))));
   connect(language, &QComboBox::activated, this, [this, language] {
-    session_.notices().worked(
-        session_.studio().keep(settings::language, language->currentData().toString().toStdString()));
+    session_.notices().worked(session_.studio().settings.keep(
+        settings::language, language->currentData().toString().toStdString()));
     session_.notices().say(tr("The language changes at the next start."));
   });
   form->addRow(term(tr("Language")), language);
@@ -133,10 +134,10 @@ QWidget* SettingsPage::buildSound() {
   for (const Instrument& instrument : instruments())
     partner->addItem(words::said(instrument.name), words::plain(instrument.id));
   partner->setCurrentIndex(
-      std::max(0, partner->findData(words::plain(session_.studio().get(settings::partner)))));
+      std::max(0, partner->findData(words::plain(session_.studio().settings.get(settings::partner)))));
   connect(partner, &QComboBox::activated, this, [this, partner] {
     session_.notices().worked(
-        session_.studio().keep(settings::partner, partner->currentData().toString().toStdString()));
+        session_.studio().settings.keep(settings::partner, partner->currentData().toString().toStdString()));
   });
   form->addRow(term(tr("A partner sounds as")), partner);
   form->addRow(
@@ -229,7 +230,7 @@ void SettingsPage::refreshRetention() {
 void SettingsPage::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
   refreshRetention();
-  const double last = session_.studio().get(settings::backedUp);
+  const double last = session_.studio().settings.get(settings::backedUp);
   backedUp_->setText(last > 0.0 ? words::moment(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(last)))
                                 : tr("never"));
 }

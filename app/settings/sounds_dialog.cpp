@@ -46,7 +46,7 @@ SoundsDialog::SoundsDialog(const Retention& retention, const Studio& studio, con
                                     tr("%1 s").arg(words::number(take.seconds, 0, false))});
     item->setCheckState(0, Qt::Checked);
     std::error_code error;
-    const auto bytes = std::filesystem::file_size(studio.takeFile(take), error);
+    const auto bytes = std::filesystem::file_size(studio.takes.file(take), error);
     bytes_.push_back(error ? 0 : bytes);
   }
   auto* no = new QPushButton(tr("Not now"));

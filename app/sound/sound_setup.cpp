@@ -12,7 +12,7 @@ SoundSetup::SoundSetup(Studio& studio, WorkQueue& work, std::vector<std::shared_
       devices_(std::make_unique<QMediaDevices>()) {
   list();
   // As it was chosen last time; at first a microphone, where there is one.
-  const std::string kept = studio_.get(settings::source);
+  const std::string kept = studio_.settings.get(settings::source);
   const bool found = !kept.empty() && choose(kept);
   const auto other = std::ranges::find_if(inputs_, [](const auto& input) { return !input->playsForATake(); });
   if (!found && other != inputs_.end()) chosen_ = static_cast<std::size_t>(other - inputs_.begin());
@@ -32,7 +32,7 @@ bool SoundSetup::choose(const std::string& id) {
   const auto found = std::ranges::find_if(inputs_, [&](const auto& input) { return input->id() == id; });
   if (found == inputs_.end()) return false;
   chosen_ = static_cast<std::size_t>(found - inputs_.begin());
-  if (!studio_.readOnly()) (void)studio_.keep(settings::source, id);
+  if (!studio_.readOnly()) (void)studio_.settings.keep(settings::source, id);
   emit inputChosen();
   return true;
 }
@@ -51,16 +51,18 @@ void SoundSetup::devicesChanged() {
 }
 
 Studio::Result<void> SoundSetup::setOutput(const std::string& id, double level_db) {
-  if (auto kept = studio_.keep(settings::output, id); !kept) return kept;
-  if (auto kept = studio_.keep(settings::output_db, level_db); !kept) return kept;
+  if (auto kept = studio_.settings.keep(settings::output, id); !kept) return kept;
+  if (auto kept = studio_.settings.keep(settings::output_db, level_db); !kept) return kept;
   emit outputChanged();
   return {};
 }
 
-std::optional<double> SoundSetup::delay_s() const { return studio_.get(delayOf(chosen().id(), output())); }
+std::optional<double> SoundSetup::delay_s() const {
+  return studio_.settings.get(delayOf(chosen().id(), output()));
+}
 
 Studio::Result<void> SoundSetup::keepDelay(double seconds) {
-  return studio_.keep(delayOf(chosen().id(), output()), std::optional(seconds));
+  return studio_.settings.keep(delayOf(chosen().id(), output()), std::optional(seconds));
 }
 
 }  // namespace calando

@@ -30,8 +30,8 @@ class SoundSetup : public QObject {
   /// False for one that there is not.
   bool choose(const std::string& id);
 
-  std::string output() const { return studio_.get(settings::output); }
-  double output_db() const { return studio_.get(settings::output_db); }
+  std::string output() const { return studio_.settings.get(settings::output); }
+  double output_db() const { return studio_.settings.get(settings::output_db); }
   Studio::Result<void> setOutput(const std::string& id, double level_db);
 
   /// Measured delay from a click to its recording, of the chosen input and output.

@@ -61,7 +61,7 @@ struct Writer {
             {"colour_repeat_db", number(n.colour_repeat_db)}};
   }
 
-  json cue(const CueResult& c) const {
+  json cue(const CueResult& c, const Analysis& a) const {
     json row{{"kind", nameOf(c.kind)},
              {"start_s", number(c.start_s)},
              {"end_s", number(c.end_s)},
@@ -70,7 +70,7 @@ struct Writer {
              {"note", c.note ? json(*c.note) : json(nullptr)},
              {"start", c.start ? json(nameIn(kStarts, *c.start)) : json(nullptr)}};
     for (const Figure& figure : figures())
-      if (figure.ofCue) row[std::string(figure.id)] = number(c.*figure.ofCue);
+      if (figure.ofCue) row[std::string(figure.id)] = number(figure.ofCue(c, a));
     row["verdict"] = verdictName(c.verdict);
     return row;
   }
@@ -277,7 +277,7 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
                     {"sound_margin_db", number(air.sound_margin_db)},
                     {"open_distance_db", number(air.open_distance_db)},
                     {"sound", soundName(air.sound)}});
-  for (const CueResult& c : a.cues) cues.push_back(writer.cue(c));
+  for (const CueResult& c : a.cues) cues.push_back(writer.cue(c, a));
   return {
       {"schema", "calando.analysis/1"},
       {"engine", engineVersion()},

@@ -61,15 +61,6 @@ SheetMatch matchOfLongestBreath(const CueSheet& sheet, const std::vector<Detecte
   return match;
 }
 
-void describeBreath(CueResult& row, const Air& air) {
-  row.level_dbfs = air.level_dbfs;
-  row.evenness_db = air.evenness_db;
-  row.front_load = air.front_load;
-  row.end_load = air.end_load;
-  row.full_at = air.full_at;
-  row.sound_margin_db = air.sound_margin_db;
-}
-
 void describeDynamics(CueResult& row, const SheetCue& cue, const Note& note, const Tracks& tracks,
                       const SheetMatch& match, double beat_s) {
   // Attack and release are no part of the shape.
@@ -81,20 +72,20 @@ void describeDynamics(CueResult& row, const SheetCue& cue, const Note& note, con
   const DynamicFigures figures = dynamicFigures(tracks, from, to, [&](double share) {
     return valueAt(cue.loudness, (from + share * (to - from) - shapeFrom) / length);
   });
-  row.cents_per_db = figures.cents_per_db;
-  row.partials_per_db = figures.partials_per_db;
-  row.core_gain_db = figures.core_gain_db;
-  if (!cue.loudness.empty()) row.shape_error_db = figures.shape_error_db;
+  row.dynamics.cents_per_db = figures.cents_per_db;
+  row.dynamics.partials_per_db = figures.partials_per_db;
+  row.dynamics.core_gain_db = figures.core_gain_db;
+  if (!cue.loudness.empty()) row.dynamics.shape_error_db = figures.shape_error_db;
   const auto peak = std::ranges::max_element(cue.loudness, {}, &ShapePoint::value);
   const bool hasPeak = peak != cue.loudness.end() && peak->share > 0.0 && peak->share < 1.0 &&
                        std::ranges::count(cue.loudness, peak->value, &ShapePoint::value) == 1;
   if (hasPeak && figures.peak_share && beat_s > 0.0)
-    row.peak_error_beats =
+    row.dynamics.peak_error_beats =
         (from + *figures.peak_share * (to - from) - shapeFrom - peak->share * length) / beat_s;
   if (cue.kind == CueKind::pulse)
     if (const auto pulses = pulseFigures(tracks, note.start_s, note.end_s, cue.pulses)) {
-      row.pulse_depth_db = pulses->depth_db;
-      row.pulse_spread_db = pulses->spread_db;
+      row.dynamics.pulse_depth_db = pulses->depth_db;
+      row.dynamics.pulse_spread_db = pulses->spread_db;
     }
 }
 
@@ -114,49 +105,21 @@ void describeSound(CueResult& row, const SheetCue& cue, const DetectedSound& sou
   row.note = sound.note;
   const double length_s = sound.end_s - sound.start_s;
   if (beat_s > 0.0) {
-    row.length_beats = length_s / beat_s;
-    if (!cue.open) row.length_error_beats = (length_s - cue.length_s * match.stretch) / beat_s;
+    row.count.length_beats = length_s / beat_s;
+    if (!cue.open) row.count.length_error_beats = (length_s - cue.length_s * match.stretch) / beat_s;
   }
   const CueSound heard = soundOf(row, analysis);
-  if (heard.air) describeBreath(row, *heard.air);
   if (!heard.note) return;
   const Note& note = *heard.note;
   const bool another =
       cue.note && sound.semitone && std::abs(*sound.semitone - *cue.note) > kAnotherNote_semitones;
   // Against the cue's own note, also where another cue's would be nearer.
   if (!another)
-    row.offset_cents = cue.note ? centsBetween(context.hzOf(*cue.note), note.f0_hz) : note.offset_cents;
+    row.pitch.offset_cents = cue.note ? centsBetween(context.hzOf(*cue.note), note.f0_hz) : note.offset_cents;
   Note onTube = note;  // of the cue's own tube, which need not be the take's
   if (cue.tube) nameOnTube(onTube, *cue.tube, context);
-  row.series_cents = onTube.series_cents;
-  row.wander_cents = note.wander_cents;
-  row.level_dbfs = note.level_dbfs;
-  row.level_slope_db_per_s = note.level_slope_db_per_s;
-  row.brightness = note.brightness;
-  row.hnr_db = note.hnr_db;
+  row.pitch.series_cents = onTube.series_cents;
   describeDynamics(row, cue, note, tracks, match, beat_s);
-}
-
-void describeBent(CueResult& row, Bend bend) {
-  row.bend_cents = bend.depth_cents;
-  row.bend_return_cents = bend.return_cents;
-  row.bend_speed_cents_per_s = bend.speed_cents_per_s;
-  row.bend_uneven_cents = bend.uneven_cents;
-  row.bend_level_db = bend.level_db;
-  row.bend_core_db = bend.core_db;
-  if (bend.ring) {
-    row.ring_centre_cents = bend.ring->cents;
-    row.ring_spread_cents = bend.ring->spread;
-  }
-  row.bend = std::make_shared<const Bend>(std::move(bend));
-}
-
-void describeDropped(CueResult& row, const Tracks& tracks, double from, double to) {
-  const auto drop = describeDrop(tracks, from, to);
-  if (!drop) return;
-  row.drop_cents = drop->cents;
-  row.drop_level_db = drop->level_db;
-  row.drop_core_db = drop->core_db;
 }
 
 /// Bends, glides and drawn paths: of the whole tone as far as it lies in the cue's time, since a moving pitch
@@ -174,20 +137,23 @@ void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const 
     const auto followed =
         pathFollowed(tracks, from, to, cue.note ? context.hzOf(*cue.note) : context.reference.a4_hz,
                      [&](double t) { return valueAt(cue.pitch, (t - start) / (end - start)); });
-    row.offset_cents.reset();
-    if (followed) row.path_error_cents = followed->error_cents;
-    if (followed && cue.note) row.offset_cents = followed->offset_cents;
+    row.pitch.offset_cents.reset();
+    if (followed) row.pitch.path_error_cents = followed->error_cents;
+    if (followed && cue.note) row.pitch.offset_cents = followed->offset_cents;
   }
   if (cue.kind == CueKind::bend) {
-    if (auto bend = describeBend(tracks, from, to)) describeBent(row, std::move(*bend));
+    if (auto bend = describeBend(tracks, from, to)) row.bend = std::make_shared<const Bend>(std::move(*bend));
     return;
   }
-  if (cue.kind == CueKind::drop) return describeDropped(row, tracks, from, to);
+  if (cue.kind == CueKind::drop) {
+    row.drop = describeDrop(tracks, from, to);
+    return;
+  }
   if (cue.kind != CueKind::glide) return;
   const auto motion = pitchMotion(tracks, from, to);
   if (!motion) return;
-  row.glide_uneven_cents = motion->uneven_cents;
-  if (cue.note) row.glide_error_cents = motion->end_cents - 100.0 * (*cue.note - glideOrigin(sheet, c));
+  row.pitch.glide_uneven_cents = motion->uneven_cents;
+  if (cue.note) row.pitch.glide_error_cents = motion->end_cents - 100.0 * (*cue.note - glideOrigin(sheet, c));
 }
 
 /// What is heard between the breath before a hold and the one after it; up to a share of the hold either may
@@ -282,7 +248,7 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
     row.asked = cue.note;
     if (match.sounds[c]) {
       const DetectedSound sound = wholeOf(sounds[*match.sounds[c]], sheet, cue, analysis);
-      if (onACount) row.place_ms = 1000.0 * (sound.start_s - row.start_s);
+      if (onACount) row.count.place_ms = 1000.0 * (sound.start_s - row.start_s);
       describeSound(row, cue, sound, analysis, tracks, match, beat_s, context);
       if (const Tone* tone = soundOf(row, analysis).tone)
         describeMotion(row, sheet, c, *tone, tracks, context);
@@ -307,9 +273,9 @@ void nameByCues(Analysis& analysis, const CueSheet& sheet, const Context& contex
     if (!cue.asked || !cue.matched || !cue.note) continue;
     Note& note = analysis.tones[*cue.matched].notes[*cue.note];
     note.asked = cue.asked;
-    note.offset_cents = cue.offset_cents;
+    note.offset_cents = cue.pitch.offset_cents;
     note.target_hz =
-        cue.offset_cents ? context.hzOf(*cue.asked) : frequencyOf(note.concert, context.reference);
+        cue.pitch.offset_cents ? context.hzOf(*cue.asked) : frequencyOf(note.concert, context.reference);
     if (sheet.cues[c].tube) nameOnTube(note, *sheet.cues[c].tube, context);
   }
 }

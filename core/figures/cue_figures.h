@@ -15,14 +15,6 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
 /// one truth for both.
 void nameByCues(Analysis& analysis, const CueSheet& sheet, const Context& context);
 
-/// What was heard for a row: all nullptr when it did not come.
-struct CueSound {
-  const Tone* tone = nullptr;
-  const Note* note = nullptr;
-  const Air* air = nullptr;  ///< where its kind asks for air
-};
-CueSound soundOf(const CueResult& cue, const Analysis& analysis);
-
 /// When a row's note came: the middle of the way to it, or its onset.
 std::optional<double> cameAt(const CueResult& row, const Analysis& analysis);
 

@@ -36,6 +36,9 @@ struct OwnTarget {
   std::optional<Target> target;
 };
 
+/// A figure of one cue of an analysis; nullopt where it was not measured.
+using CueFigure = std::optional<double>(const CueResult&, const Analysis&);
+
 struct Figure {
   std::string_view id;
   std::string_view label;  ///< for people, in English; so are unit, help and column
@@ -45,8 +48,8 @@ struct Figure {
   std::string_view help;  ///< one sentence for F1
   /// Of several sounds the median over them, counts are added up. nullptr: a figure of single cues alone.
   std::optional<double> (*ofTake)(const FigureInput&);
-  std::optional<double> CueResult::*ofCue = nullptr;  ///< the same of one cue; its key in the JSON is the id
-  std::string_view column = {};                       ///< its title in the table of cues; empty: it has none
+  CueFigure* ofCue = nullptr;    ///< the same of one cue; its key in the JSON is the id
+  std::string_view column = {};  ///< its title in the table of cues; empty: it has none
   Chart chart = {};
   bool aside = false;           ///< known for the words of an advice, whether the card shows it or not
   bool ordinary1 = false;       ///< 1 is no news and need not be shown

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/exercise/context.h"
+#include "core/figures/figure.h"
 #include "core/figures/findings.h"
 #include "core/maths/statistics.h"
 
@@ -60,9 +61,9 @@ std::optional<double> end(const FigureInput& heard) {
       valuesOf(heard.tones, [](const Tone& t) -> std::optional<double> { return t.*Part.*Member; }));
 }
 /// The median over the rows.
-template <auto Member>
+template <CueFigure* Figure>
 std::optional<double> cue(const FigureInput& heard) {
-  return medianOf(valuesOf(heard.played, [](const CueResult& c) { return c.*Member; }));
+  return medianOf(valuesOf(heard.played, [&](const CueResult& c) { return Figure(c, heard.analysis); }));
 }
 /// Over the notes, as a standard deviation.
 template <auto Member>
@@ -73,5 +74,42 @@ std::optional<double> spread(const FigureInput& heard) {
 }
 
 }  // namespace of
+
+/// Of one cue: what is its own, of what was heard for it, or of how it moved.
+namespace of_cue {
+
+template <auto Member>
+std::optional<double> own(const CueResult& cue, const Analysis&) {
+  return cue.*Member;
+}
+template <auto Part, auto Member>
+std::optional<double> part(const CueResult& cue, const Analysis&) {
+  return cue.*Part.*Member;
+}
+/// Of something that there need not be.
+template <auto Part, auto Member>
+std::optional<double> some(const CueResult& cue, const Analysis&) {
+  return cue.*Part ? std::optional<double>((*(cue.*Part)).*Member) : std::nullopt;
+}
+template <auto Member>
+std::optional<double> ring(const CueResult& cue, const Analysis&) {
+  return cue.bend && cue.bend->ring ? std::optional<double>((*cue.bend->ring).*Member) : std::nullopt;
+}
+template <auto Member>
+std::optional<double> note(const CueResult& cue, const Analysis& analysis) {
+  const Note* note = soundOf(cue, analysis).note;
+  return note ? std::optional<double>(note->*Member) : std::nullopt;
+}
+template <auto Member>
+std::optional<double> air(const CueResult& cue, const Analysis& analysis) {
+  const Air* air = soundOf(cue, analysis).air;
+  return air ? std::optional<double>(air->*Member) : std::nullopt;
+}
+template <auto OfNote, auto OfAir>
+std::optional<double> noteOrAir(const CueResult& cue, const Analysis& analysis) {
+  return soundOf(cue, analysis).air ? air<OfAir>(cue, analysis) : note<OfNote>(cue, analysis);
+}
+
+}  // namespace of_cue
 
 }  // namespace calando

@@ -42,8 +42,8 @@ std::optional<double> leaks(const FigureInput& heard) {
 }
 
 std::optional<double> askedBeats(const CueResult& cue) {
-  if (!cue.length_beats || !cue.length_error_beats) return std::nullopt;
-  return std::round(*cue.length_beats - *cue.length_error_beats);
+  if (!cue.count.length_beats || !cue.count.length_error_beats) return std::nullopt;
+  return std::round(*cue.count.length_beats - *cue.count.length_error_beats);
 }
 
 /// The most counts up to which every breath is in its targets, or near.
@@ -136,8 +136,8 @@ constexpr std::array kFigures{
            .print = {1},
            .area = Area::steady,
            .help = "How far the level of the air strays over the middle of a breath.",
-           .ofTake = of::cue<&CueResult::evenness_db>,
-           .ofCue = &CueResult::evenness_db,
+           .ofTake = of::cue<of_cue::air<&Air::evenness_db>>,
+           .ofCue = of_cue::air<&Air::evenness_db>,
            .column = "±dB"},
     Figure{.id = "front_load",
            .label = "First quarter",
@@ -147,8 +147,8 @@ constexpr std::array kFigures{
            .help =
                "Which share of a breath’s air comes in the first quarter of its time: 0.25 is even, more is "
                "full too early.",
-           .ofTake = of::cue<&CueResult::front_load>,
-           .ofCue = &CueResult::front_load,
+           .ofTake = of::cue<of_cue::air<&Air::front_load>>,
+           .ofCue = of_cue::air<&Air::front_load>,
            .column = "first"},
     Figure{.id = "end_load",
            .label = "Last quarter",
@@ -158,8 +158,8 @@ constexpr std::array kFigures{
            .help =
                "Which share of a breath’s air comes in the last quarter of its time: 0.25 is even, more is a "
                "hurry at the end.",
-           .ofTake = of::cue<&CueResult::end_load>,
-           .ofCue = &CueResult::end_load,
+           .ofTake = of::cue<of_cue::air<&Air::end_load>>,
+           .ofCue = of_cue::air<&Air::end_load>,
            .column = "last"},
     Figure{.id = "full_at",
            .label = "Nearly full at",
@@ -167,16 +167,16 @@ constexpr std::array kFigures{
            .print = {2},
            .area = Area::steady,
            .help = "After which share of a breath’s time nine tenths of its air are past: 0.9 is even.",
-           .ofTake = of::cue<&CueResult::full_at>,
-           .ofCue = &CueResult::full_at},
+           .ofTake = of::cue<of_cue::air<&Air::full_at>>,
+           .ofCue = of_cue::air<&Air::full_at>},
     Figure{.id = "sound_margin_db",
            .label = "Air over the room",
            .unit = "dB",
            .print = {0},
            .area = Area::full,
            .help = "How far the air stands over the room’s noise: under 15 dB its sound cannot be told.",
-           .ofTake = of::cue<&CueResult::sound_margin_db>,
-           .ofCue = &CueResult::sound_margin_db},
+           .ofTake = of::cue<of_cue::air<&Air::sound_margin_db>>,
+           .ofCue = of_cue::air<&Air::sound_margin_db>},
     Figure{.id = "leak_s",
            .label = "Not kept",
            .unit = "s",
@@ -184,7 +184,7 @@ constexpr std::array kFigures{
            .area = Area::steady,
            .help = "How long air or voice is heard where the breath was to be kept.",
            .ofTake = leaks,
-           .ofCue = &CueResult::leak_s,
+           .ofCue = of_cue::own<&CueResult::leak_s>,
            .column = "leaks"},
     Figure{.id = "highest_even",
            .label = "Even up to",

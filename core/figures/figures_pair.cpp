@@ -20,14 +20,14 @@ std::optional<double> ofPair(const FigureInput& heard, Get get) {
 /// Of several notes the median over them, else of the pair.
 template <auto OfRow, class Get>
 std::optional<double> ofNotes(const FigureInput& heard, Get get) {
-  const auto rows = of::valuesOf(heard.played, [](const CueResult& c) { return c.*OfRow; });
+  const auto rows = of::valuesOf(heard.played, [&](const CueResult& c) { return OfRow(c, heard.analysis); });
   return rows.size() > 1 ? medianOf(rows) : ofPair(heard, get);
 }
 
 /// Of several notes how often in all.
 template <auto OfRow, class Get>
 std::optional<double> sumOfNotes(const FigureInput& heard, Get get) {
-  const auto rows = of::valuesOf(heard.played, [](const CueResult& c) { return c.*OfRow; });
+  const auto rows = of::valuesOf(heard.played, [&](const CueResult& c) { return OfRow(c, heard.analysis); });
   return rows.size() > 1 ? std::optional(std::accumulate(rows.begin(), rows.end(), 0.0)) : ofPair(heard, get);
 }
 
@@ -43,12 +43,45 @@ std::optional<double> noticed(const Pair& pair) {
   return apart >= kApart_cents ? std::optional(apart) : std::nullopt;
 }
 
+// The same of one cue's note.
+template <class Get>
+std::optional<double> ofTogether(const CueResult& cue, Get get) {
+  return cue.another.together ? get(*cue.another.together) : std::nullopt;
+}
+std::optional<double> lockOfCue(const CueResult& cue, const Analysis&) {
+  return ofTogether(cue, [](const Together& both) { return both.lock_s; });
+}
+std::optional<double> beatsOfCue(const CueResult& cue, const Analysis&) {
+  return ofTogether(cue, [](const Together& both) { return both.beat_left_hz; });
+}
+std::optional<double> apartOfCue(const CueResult& cue, const Analysis&) { return ofTogether(cue, apartOf); }
+std::optional<double> wrongWayOfCue(const CueResult& cue, const Analysis&) {
+  return ofTogether(cue, [](const Together& both) {
+    return std::optional(both.wrong_way_first.value_or(false) ? 1.0 : 0.0);
+  });
+}
+std::optional<double> leftAgainOfCue(const CueResult& cue, const Analysis&) {
+  return ofTogether(cue, [](const Together& both) {
+    return both.lock_s ? std::optional<double>(both.left_again) : std::nullopt;
+  });
+}
+std::optional<double> pureOfCue(const CueResult& cue, const Analysis&) {
+  const auto& tunings = cue.another.tunings;
+  return tunings ? std::optional(tunings->from_pure_cents) : std::nullopt;
+}
+std::optional<double> equalOfCue(const CueResult& cue, const Analysis&) {
+  const auto& tunings = cue.another.tunings;
+  return tunings ? std::optional(tunings->from_equal_cents) : std::nullopt;
+}
+
 /// Notes that were one as soon as they sounded.
 std::optional<double> atOnce(const FigureInput& heard) {
-  const auto apart = of::valuesOf(heard.played, [](const CueResult& c) { return c.apart_cents; });
-  if (apart.size() < 2) return std::nullopt;
-  return static_cast<double>(std::ranges::count_if(
-      heard.played, [](const CueResult* c) { return c->lock_s && *c->lock_s <= kAtOnce_s; }));
+  const auto of = [&](auto figure) {
+    return of::valuesOf(heard.played, [&](const CueResult& c) { return figure(c, heard.analysis); });
+  };
+  if (of(apartOfCue).size() < 2) return std::nullopt;
+  return static_cast<double>(
+      std::ranges::count_if(of(lockOfCue), [](double lock_s) { return lock_s <= kAtOnce_s; }));
 }
 
 const std::array kFigures{
@@ -61,9 +94,9 @@ const std::array kFigures{
                    "under a beat a second.",
            .ofTake =
                [](const FigureInput& h) {
-                 return ofNotes<&CueResult::lock_s>(h, [](const Pair& p) { return p.lock_s; });
+                 return ofNotes<lockOfCue>(h, [](const Pair& p) { return p.lock_s; });
                },
-           .ofCue = &CueResult::lock_s,
+           .ofCue = lockOfCue,
            .column = "one after"},
     Figure{.id = "found_s",
            .label = "Found after",
@@ -87,9 +120,9 @@ const std::array kFigures{
            .help = "How fast the two beat in their last second.",
            .ofTake =
                [](const FigureInput& h) {
-                 return ofNotes<&CueResult::beat_left_hz>(h, [](const Pair& p) { return p.beat_left_hz; });
+                 return ofNotes<beatsOfCue>(h, [](const Pair& p) { return p.beat_left_hz; });
                },
-           .ofCue = &CueResult::beat_left_hz,
+           .ofCue = beatsOfCue,
            .column = "beats"},
     Figure{.id = "apart_cents",
            .label = "Apart at the end",
@@ -97,8 +130,8 @@ const std::array kFigures{
            .print = {1},
            .area = Area::inTune,
            .help = "How far the two are from the interval asked for in their last half second.",
-           .ofTake = [](const FigureInput& h) { return ofNotes<&CueResult::apart_cents>(h, apartOf); },
-           .ofCue = &CueResult::apart_cents,
+           .ofTake = [](const FigureInput& h) { return ofNotes<apartOfCue>(h, apartOf); },
+           .ofCue = apartOfCue,
            .column = "apart",
            .chart = {Ink::pitch, 6.0}},
     Figure{
@@ -118,11 +151,11 @@ const std::array kFigures{
            .help = "How often the two first went at least 3 cents further apart; of one note 1 or 0.",
            .ofTake =
                [](const FigureInput& h) {
-                 return sumOfNotes<&CueResult::wrong_way>(h, [](const Pair& p) {
+                 return sumOfNotes<wrongWayOfCue>(h, [](const Pair& p) {
                    return p.wrong_way_first ? std::optional(*p.wrong_way_first ? 1.0 : 0.0) : std::nullopt;
                  });
                },
-           .ofCue = &CueResult::wrong_way},
+           .ofCue = wrongWayOfCue},
     Figure{.id = "left_again",
            .label = "Left again",
            .unit = "",
@@ -131,11 +164,11 @@ const std::array kFigures{
            .help = "How often the two, having been one, were over 8 cents apart again.",
            .ofTake =
                [](const FigureInput& h) {
-                 return sumOfNotes<&CueResult::left_again>(h, [](const Pair& p) {
+                 return sumOfNotes<leftAgainOfCue>(h, [](const Pair& p) {
                    return p.lock_s ? std::optional(static_cast<double>(p.left_again)) : std::nullopt;
                  });
                },
-           .ofCue = &CueResult::left_again},
+           .ofCue = leftAgainOfCue},
     Figure{
         .id = "noticed_cents",
         .label = "Noticed",
@@ -157,7 +190,7 @@ const std::array kFigures{
                    return p.tunings ? std::optional(p.tunings->from_pure_cents) : std::nullopt;
                  });
                },
-           .ofCue = &CueResult::pure_cents,
+           .ofCue = pureOfCue,
            .column = "off pure"},
     Figure{.id = "equal_cents",
            .label = "From the equal one",
@@ -171,7 +204,7 @@ const std::array kFigures{
                    return p.tunings ? std::optional(p.tunings->from_equal_cents) : std::nullopt;
                  });
                },
-           .ofCue = &CueResult::equal_cents,
+           .ofCue = equalOfCue,
            .column = "off equal"},
     Figure{.id = "equal_beats_hz",
            .label = "The equal one beats",
@@ -193,8 +226,8 @@ const std::array kFigures{
            .help =
                "How much higher than asked the tone is than the one before it, another player’s or one’s own "
                "voice, octaves aside where it was sung. Under 10 cents few ears tell the two apart so.",
-           .ofTake = of::cue<&CueResult::turn_cents>,
-           .ofCue = &CueResult::turn_cents},
+           .ofTake = of::cue<of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_cents>>,
+           .ofCue = of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_cents>},
     Figure{.id = "turn_spread_cents",
            .label = "That may be off by",
            .unit = "cents",
@@ -203,8 +236,8 @@ const std::array kFigures{
            .help =
                "How far nine of ten such differences are from the true one at most, by how much both tones "
                "wander.",
-           .ofTake = of::cue<&CueResult::turn_spread_cents>,
-           .ofCue = &CueResult::turn_spread_cents},
+           .ofTake = of::cue<of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_spread_cents>>,
+           .ofCue = of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_spread_cents>},
 };
 
 }  // namespace

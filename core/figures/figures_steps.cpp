@@ -94,7 +94,7 @@ std::optional<double> shortOfReal(const FigureInput& heard) {
     }
     if (*row->asked != *home->asked - 1) continue;
     const double real = centsBetween(soundOf(*home, heard.analysis).note->f0_hz, note->f0_hz);
-    const auto bend = medianOf(of::valuesOf(heard.played, [](const CueResult& c) { return c.bend_cents; }));
+    const auto bend = of::cue<of_cue::some<&CueResult::bend, &Bend::depth_cents>>(heard);
     return bend ? std::optional(*bend - real) : std::nullopt;
   }
   return std::nullopt;

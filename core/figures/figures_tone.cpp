@@ -62,13 +62,13 @@ std::optional<double> homeReturn(const FigureInput& heard) {
   std::optional<double> largest;
   const CueResult* home = nullptr;
   for (const CueResult* cue : heard.played) {
-    if (!cue->offset_cents) continue;
+    if (!cue->pitch.offset_cents) continue;
     if (!home) {
       home = cue;
       continue;
     }
     if (cue->asked != home->asked) continue;
-    const double off = *cue->offset_cents - *home->offset_cents;
+    const double off = *cue->pitch.offset_cents - *home->pitch.offset_cents;
     if (!largest || std::abs(off) > std::abs(*largest)) largest = off;
   }
   return largest;

@@ -25,7 +25,8 @@ inline constexpr Named<Start> kStarts[] = {{"instant", Start::instant},
                                            {"air-only", Start::airOnly},
                                            {"nothing", Start::nothing}};
 
-/// One cue of the exercise and what was played for it.
+/// One cue of the exercise and what was played for it. What the sound itself is stands with the sound
+/// (soundOf()); here is what only the cue makes of it.
 struct CueResult {
   CueKind kind = CueKind::tone;
   double start_s = 0.0;  ///< where the count has it, in the take
@@ -33,57 +34,41 @@ struct CueResult {
   std::optional<int> asked;  ///< written
   /// Index of the tone, where the kind asks for air that of the air; empty: it did not come.
   std::optional<std::size_t> matched;
-  std::optional<std::size_t> note;           ///< index of the note in that tone
-  std::optional<Start> start;                ///< of a cue that asks for a pitch
-  std::optional<double> place_ms;            ///< onset less the count's; late is positive
-  std::optional<double> length_beats;        ///< from onset to end; null without a count
-  std::optional<double> length_error_beats;  ///< less what was asked for
-  std::optional<double> offset_cents;
-  std::optional<double> wander_cents;
-  std::optional<double> level_dbfs;
-  std::optional<double> level_slope_db_per_s;
-  std::optional<double> brightness;
-  std::optional<double> hnr_db;
-  std::optional<double> shape_error_db;    ///< RMS of the level less the asked-for shape, its mean taken off
-  std::optional<double> peak_error_beats;  ///< of a swell; late is positive
-  std::optional<double> cents_per_db;      ///< how the pitch goes with the level
-  std::optional<double> partials_per_db;   ///< how the brightness goes with the level
-  std::optional<double> core_gain_db;      ///< how far the tone opens while it sounds
-  std::optional<double> pulse_depth_db;    ///< from trough to crest, mean
-  std::optional<double> pulse_spread_db;   ///< standard deviation of the crests
+  std::optional<std::size_t> note;  ///< index of the note in that tone
+  std::optional<Start> start;       ///< of a cue that asks for a pitch
+
+  struct OnCount {
+    std::optional<double> place_ms;            ///< onset less the count's; late is positive
+    std::optional<double> length_beats;        ///< from onset to end; null without a count
+    std::optional<double> length_error_beats;  ///< less what was asked for
+  } count;
+  struct Pitch {
+    std::optional<double> offset_cents;        ///< off the note asked for
+    std::optional<double> series_cents;        ///< off its partial of the fingering
+    std::optional<double> path_error_cents;    ///< RMS about the asked-for path, its mean taken off
+    std::optional<double> glide_error_cents;   ///< its way less that from the note before to its own
+    std::optional<double> glide_uneven_cents;  ///< RMS of a glide about a straight line
+  } pitch;
+  struct Dynamics {
+    std::optional<double> shape_error_db;  ///< RMS of the level less the asked-for shape, its mean taken off
+    std::optional<double> peak_error_beats;  ///< of a swell; late is positive
+    std::optional<double> cents_per_db;      ///< how the pitch goes with the level
+    std::optional<double> partials_per_db;   ///< how the brightness goes with the level
+    std::optional<double> core_gain_db;      ///< how far the tone opens while it sounds
+    std::optional<double> pulse_depth_db;    ///< from trough to crest, mean
+    std::optional<double> pulse_spread_db;   ///< standard deviation of the crests
+  } dynamics;
   std::optional<double> colour_distance_db;  ///< from the model note
-  std::optional<double> bend_cents;          ///< of a bend: the farthest that the pitch goes from its start
-  std::optional<double> bend_return_cents;   ///< of a bend: its last pitch less its first
-  std::optional<double> ring_centre_cents;   ///< of a bend: where it rings most, off the pitch before it
-  std::optional<double> ring_spread_cents;   ///< its uncertainty
-  std::optional<double> bend_speed_cents_per_s;  ///< of its ways down and up
-  std::optional<double> bend_uneven_cents;       ///< RMS of a way about a straight line
-  std::optional<double> bend_level_db;           ///< level at the far end less before
-  std::optional<double> bend_core_db;            ///< harmonics over noise there less before
-  std::optional<double> drop_cents;              ///< of a note let fall into its centre: how far
-  std::optional<double> drop_level_db;           ///< level after less before
-  std::optional<double> drop_core_db;            ///< harmonics over noise after less before
-  std::optional<double> series_cents;            ///< off its partial of the fingering
-  std::optional<double> glide_error_cents;  ///< of a glide: its way less that from the note before to its own
-  std::optional<double> glide_uneven_cents;  ///< of a glide: RMS about a straight line
-  std::optional<double> path_error_cents;  ///< RMS of the pitch about the asked-for path, its mean taken off
-  std::optional<double> evenness_db;       ///< of a breath; so are those that follow
-  std::optional<double> front_load;
-  std::optional<double> end_load;
-  std::optional<double> full_at;
-  std::optional<double> sound_margin_db;
-  std::optional<double> lock_s;  ///< of a note of two: as of a pair; so are the next two
-  std::optional<double> apart_cents;
-  std::optional<double> beat_left_hz;
-  std::optional<double> wrong_way;          ///< 1: it was gone first
-  std::optional<double> left_again;         ///< times
-  std::optional<double> pure_cents;         ///< over a drone or partner: off the interval in whole numbers
-  std::optional<double> equal_cents;        ///< off that in equal half steps
-  std::optional<double> turn_cents;         ///< after another's: less that and the interval
-  std::optional<double> turn_spread_cents;  ///< nine of ten such differences are off by less
-  std::optional<double> leak_s;             ///< of a hold: how long something is heard in it
-  Verdict verdict = Verdict::unmeasured;    ///< the worst of its own figures
-  std::shared_ptr<const Bend> bend;         ///< the course of a bend; nullptr where there is none to be seen
+  std::shared_ptr<const Bend> bend;          ///< nullptr where there is none to be seen
+  std::optional<Drop> drop;                  ///< of a note let fall into its centre
+  struct WithAnother {
+    std::optional<Together> together;         ///< of a note of two
+    std::optional<Tunings> tunings;           ///< over a drone or partner
+    std::optional<double> turn_cents;         ///< after another's: less that and the interval
+    std::optional<double> turn_spread_cents;  ///< nine of ten such differences are off by less
+  } another;
+  std::optional<double> leak_s;           ///< of a hold: how long something is heard in it
+  Verdict verdict = Verdict::unmeasured;  ///< the worst of its own figures
 
   bool asksForSound() const { return isSounding(kind); }
   /// Something is to be heard for it.
@@ -150,5 +135,13 @@ struct Analysis {
   /// Its longest note, or nullptr.
   const Note* mainNote() const;
 };
+
+/// What was heard for a row: all nullptr when it did not come.
+struct CueSound {
+  const Tone* tone = nullptr;
+  const Note* note = nullptr;
+  const Air* air = nullptr;  ///< where its kind asks for air
+};
+CueSound soundOf(const CueResult& cue, const Analysis& analysis);
 
 }  // namespace calando

@@ -32,13 +32,7 @@ void describeTogether(std::vector<CueResult>& rows, const CueSheet& sheet, const
   for (std::size_t c = 0; c < rows.size(); ++c) {
     CueResult& row = rows[c];
     if (!row.matched || !row.asksForSound() || sheet.cues[c].who != Who::both) continue;
-    const auto both = togetherWithin(*analysis.pair, row.start_s, row.end_s);
-    if (!both) continue;
-    row.lock_s = both->lock_s;
-    row.beat_left_hz = both->beat_left_hz;
-    if (both->cents_at_end) row.apart_cents = std::abs(*both->cents_at_end);
-    row.wrong_way = both->wrong_way_first.value_or(false) ? 1.0 : 0.0;
-    if (both->lock_s) row.left_again = both->left_again;
+    row.another.together = togetherWithin(*analysis.pair, row.start_s, row.end_s);
   }
 }
 
@@ -51,9 +45,7 @@ void describeTunings(std::vector<CueResult>& rows, const Analysis& analysis, con
       const double over = centsBetween(*drone_hz, note->f0_hz);
       tunings = tuningsOf(*drone_hz, std::round(over / 100.0), over);
     }
-    if (!note || !tunings) continue;
-    row.pure_cents = tunings->from_pure_cents;
-    row.equal_cents = tunings->from_equal_cents;
+    if (note) row.another.tunings = tunings;
   }
 }
 
@@ -75,8 +67,8 @@ void describeTurns(std::vector<CueResult>& rows, const CueSheet& sheet, const An
       const Middle now = middleOf(*note);
       double cents = centsBetween(before->hz, now.hz) - asked;
       if (sung) cents -= 1200.0 * std::round(cents / 1200.0);
-      rows[c].turn_cents = cents;
-      rows[c].turn_spread_cents = kOf90 * std::hypot(before->spread_cents, now.spread_cents);
+      rows[c].another.turn_cents = cents;
+      rows[c].another.turn_spread_cents = kOf90 * std::hypot(before->spread_cents, now.spread_cents);
     }
   }
 }

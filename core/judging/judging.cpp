@@ -66,7 +66,7 @@ Reading read(const Figure& figure, const FigureInput& heard, const Context& cont
   }
   const bool anotherNote =
       figure.ofTheNoteAsked && std::ranges::none_of(heard.played, [&](const CueResult* cue) {
-        return (cue->*figure.ofCue).has_value();
+        return figure.ofCue(*cue, heard.analysis).has_value();
       });
   const bool unheard = heard.played.empty() && !(figure.byKey && r.value);
   if (unheard || anotherNote) {
@@ -80,13 +80,13 @@ Reading read(const Figure& figure, const FigureInput& heard, const Context& cont
 }
 
 /// The worst of the figures of a row that the exercise is judged by.
-Verdict rowVerdict(const CueResult& cue, const Context& context) {
+Verdict rowVerdict(const CueResult& cue, const Analysis& analysis, const Context& context) {
   if (!cue.isAudible() && !cue.leak_s) return Verdict::unmeasured;
   if (cue.isAudible() && !cue.matched) return Verdict::notYet;
   double worst = -1.0;
   for (const std::string& id : context.exercise->readings) {
     const Figure& figure = *findFigure(id);
-    const auto value = figure.ofCue ? cue.*figure.ofCue : std::nullopt;
+    const auto value = figure.ofCue ? figure.ofCue(cue, analysis) : std::nullopt;
     const auto target = targetFor(figure, context);
     if (value && target) worst = std::max(worst, excessOf(*value, *target));
   }
@@ -150,7 +150,8 @@ void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, cons
   nameThin(analysis.airs, context.open);
   analysis.letGoTooEarly = letGoTooEarly(analysis, context);
   const bool judged = !analysis.letGoTooEarly && !isSpoilt(analysis, context);
-  for (CueResult& cue : analysis.cues) cue.verdict = judged ? rowVerdict(cue, context) : Verdict::unmeasured;
+  for (CueResult& cue : analysis.cues)
+    cue.verdict = judged ? rowVerdict(cue, analysis, context) : Verdict::unmeasured;
   const FigureInput heard = heardIn(analysis, context.against);
   const auto has = [&](std::string_view id) {
     return std::ranges::find(analysis.readings, id, &Reading::id) != analysis.readings.end();

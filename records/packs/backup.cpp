@@ -1,7 +1,7 @@
 #include "records/packs/backup.h"
 
+#include "records/folder/studio_folder.h"
 #include "records/packs/pack_fault.h"
-#include "records/studio_data.h"
 
 namespace calando {
 

@@ -21,9 +21,9 @@ constexpr ArchiveLimits kLimits{20000, std::size_t{8} << 30};
 const Setting<std::string> kStudioId{"studio_id", ""};
 
 Studio::Result<std::string> idOf(Studio& studio) {
-  if (auto id = studio.get(kStudioId); !id.empty()) return id;
+  if (auto id = studio.settings.get(kStudioId); !id.empty()) return id;
   const std::string fresh = std::to_string(newId(studio.clock().now_ms()));
-  if (const auto kept = studio.keep(kStudioId, fresh); !kept) return tl::unexpected(kept.error());
+  if (const auto kept = studio.settings.keep(kStudioId, fresh); !kept) return tl::unexpected(kept.error());
   return fresh;
 }
 
@@ -67,12 +67,12 @@ Studio::Result<void> bringNotesUpToDate(Studio& studio) {
   constexpr std::size_t at_once = 100;
   std::int64_t after = 0;
   while (true) {
-    const auto unnoted = studio.unnoted(at_once, after);
+    const auto unnoted = studio.sounds.unnoted(at_once, after);
     if (!unnoted) return tl::unexpected(unnoted.error());
     if (unnoted->empty()) return {};
-    for (const Studio::Unnoted& one : *unnoted)
-      if (Studio::writeNote(one))
-        if (const auto noted = studio.noted(one); !noted) return noted;
+    for (const Unnoted& one : *unnoted)
+      if (SoundTable::writeNote(one))
+        if (const auto noted = studio.sounds.noted(one); !noted) return noted;
     after = unnoted->back().take;
   }
 }
@@ -83,13 +83,13 @@ Studio::Result<std::vector<ArchiveEntry>> planPack(Studio& studio, std::int64_t 
                                                    std::optional<std::int64_t> homework) {
   if (studio.readOnly()) return tl::unexpected(Problem(StudioFault::onlyToLookAt));
   if (const auto noted = bringNotesUpToDate(studio); !noted) return tl::unexpected(noted.error());
-  const auto students = studio.students();
-  const auto takes = studio.takes(student);
-  const auto cards = studio.cards();
-  const auto order = studio.order(student);
-  const auto plan = studio.plan(student);
-  const auto practices = studio.practices(student);
-  const auto lists = studio.homework();
+  const auto students = studio.students.all();
+  const auto takes = studio.takes.of(student);
+  const auto cards = studio.cards.all();
+  const auto order = studio.orders.of(student);
+  const auto plan = studio.plans.of(student);
+  const auto practices = studio.plans.practices(student);
+  const auto lists = studio.homework.all();
   const auto id = idOf(studio);
   if (!students) return tl::unexpected(students.error());
   if (!takes) return tl::unexpected(takes.error());
@@ -110,10 +110,10 @@ Studio::Result<std::vector<ArchiveEntry>> planPack(Studio& studio, std::int64_t 
   for (const Take& take : *takes) {
     // Of somebody else too, it is theirs as well: it does not leave.
     if (take.other != 0 || !take.soundKept()) continue;
-    const auto model = studio.model(student, take.asked.exercise);
+    const auto model = studio.orders.model(student, take.asked.exercise);
     const bool isModel = model && *model == take.id;
     if (isModel) contents.models[take.asked.exercise] = take.id;
-    if (kind != PackKind::home || isModel) entries.push_back({kTakes + take.file, studio.takeFile(take)});
+    if (kind != PackKind::home || isModel) entries.push_back({kTakes + take.file, studio.takes.file(take)});
   }
   entries.insert(entries.begin(), {kContents, toText(contents)});
   return entries;
@@ -188,52 +188,52 @@ PackContents withIds(PackContents contents, const std::map<std::string, std::str
 }
 
 Studio::Result<void> settleHomework(Studio& studio, const Homework& homework) {
-  const auto lists = studio.homework();
+  const auto lists = studio.homework.all();
   if (!lists) return tl::unexpected(lists.error());
   const bool there = std::ranges::any_of(
       *lists, [&](const Homework& list) { return list.list == homework.list && list.due == homework.due; });
   if (there) return {};
-  const auto kept = studio.keepHomework(homework);
+  const auto kept = studio.homework.keep(homework);
   return kept ? Studio::Result<void>() : tl::unexpected(kept.error());
 }
 
 /// What a home pack makes of a student's own studio.
 Studio::Result<void> settle(Studio& studio, const PackContents& pack, Replacing replacing) {
   const std::int64_t student = pack.student.id;
-  const auto home = studio.homeOf(student);
-  const auto here = studio.cards();
+  const auto home = studio.students.home(student);
+  const auto here = studio.cards.all();
   if (!home) return tl::unexpected(home.error());
   if (!here) return tl::unexpected(here.error());
   const bool sameHome = *home == pack.from;
   const PackContents contents = sameHome ? pack : withIds(pack, otherIdsFor(pack.cards, studio, *here));
   for (const Exercise& card : contents.cards)
-    if (const auto kept = studio.keepCard(card); !kept) return kept;
-  const auto order = studio.order(student);
-  const auto plan = studio.plan(student);
+    if (const auto kept = studio.cards.keep(card); !kept) return kept;
+  const auto order = studio.orders.of(student);
+  const auto plan = studio.plans.of(student);
   if (!order) return tl::unexpected(order.error());
   if (!plan) return tl::unexpected(plan.error());
   const bool replaces = sameHome || replacing == Replacing::takeThere;
   if (replaces || order->empty())
-    if (const auto kept = studio.keepOrder(student, contents.order); !kept) return kept;
+    if (const auto kept = studio.orders.keep(student, contents.order); !kept) return kept;
   if (replaces || *plan == Plan())
-    if (const auto kept = studio.keepPlan(student, contents.plan); !kept) return kept;
+    if (const auto kept = studio.plans.keep(student, contents.plan); !kept) return kept;
   for (const auto& [exercise, take] : contents.models)
-    if (const auto kept = studio.keepModel(student, exercise, take);
+    if (const auto kept = studio.orders.keepModel(student, exercise, take);
         !kept && !kept.error().is(StudioFault::modelOfAnother))
       return kept;
   if (replaces || home->empty())
-    if (const auto kept = studio.keepHomeOf(student, contents.from); !kept) return kept;
+    if (const auto kept = studio.students.keepHome(student, contents.from); !kept) return kept;
   return contents.homework ? settleHomework(studio, *contents.homework) : Studio::Result<void>();
 }
 
 /// Entries by hand that are not there yet; their numbers may be others' here.
 Studio::Result<int> addPractices(Studio& studio, const PackContents& contents) {
-  const auto students = studio.students();
+  const auto students = studio.students.all();
   if (!students) return tl::unexpected(students.error());
   std::set<std::int64_t> taken;
   std::vector<Practice> theirs;
   for (const Student& student : *students) {
-    const auto list = studio.practices(student.id);
+    const auto list = studio.plans.practices(student.id);
     if (!list) return tl::unexpected(list.error());
     for (const Practice& practice : *list) taken.insert(practice.id);
     if (student.id == contents.student.id) theirs = *list;
@@ -246,7 +246,7 @@ Studio::Result<int> addPractices(Studio& studio, const PackContents& contents) {
     });
     if (there) continue;
     if (taken.contains(practice.id)) practice.id = 0;
-    const auto kept = studio.keepPractice(practice);
+    const auto kept = studio.plans.keepPractice(practice);
     if (!kept) return tl::unexpected(kept.error());
     ++added;
   }
@@ -278,11 +278,11 @@ Studio::Result<UnpackedPack> unpackPack(const fs::path& file, const fs::path& st
 Studio::Result<PackReplaces> replacedBy(const Studio& studio, const UnpackedPack& pack) {
   PackReplaces replaces;
   const PackContents& contents = pack.contents;
-  const auto home = studio.homeOf(contents.student.id);
+  const auto home = studio.students.home(contents.student.id);
   if (!home) return tl::unexpected(home.error());
   if (contents.kind != PackKind::home || *home == contents.from) return replaces;
-  const auto order = studio.order(contents.student.id);
-  const auto plan = studio.plan(contents.student.id);
+  const auto order = studio.orders.of(contents.student.id);
+  const auto plan = studio.plans.of(contents.student.id);
   if (!order) return tl::unexpected(order.error());
   if (!plan) return tl::unexpected(plan.error());
   return PackReplaces{*order, contents.order, *plan, contents.plan};
@@ -293,15 +293,16 @@ Studio::Result<PackTaken> takePackIn(Studio& studio, const UnpackedPack& pack, R
   const PackContents& contents = pack.contents;
   PackTaken taken{contents.kind, contents.student};
   const auto done = studio.atOnce([&]() -> Studio::Result<void> {
-    const auto students = studio.students();
+    const auto students = studio.students.all();
     if (!students) return tl::unexpected(students.error());
     const bool answer = contents.kind == PackKind::answer;
     const bool known = std::ranges::find(*students, contents.student.id, &Student::id) != students->end();
-    if (!answer && contents.from == studio.get(kStudioId)) return fault(PackFault::madeHere, pack.file);
+    if (!answer && contents.from == studio.settings.get(kStudioId))
+      return fault(PackFault::madeHere, pack.file);
     if (answer && !known) return fault(PackFault::somebodyElse, pack.file);
     if (!known)
-      if (const auto adopted = studio.adoptStudent(contents.student); !adopted) return adopted;
-    const auto takes = studio.adoptTakes(contents.student, pack.sounds);
+      if (const auto adopted = studio.students.adopt(contents.student); !adopted) return adopted;
+    const auto takes = studio.takes.adopt(contents.student, pack.sounds);
     if (!takes) return tl::unexpected(takes.error());
     taken.takes = *takes;
     if (contents.kind == PackKind::home || (!answer && !known))
@@ -312,7 +313,7 @@ Studio::Result<PackTaken> takePackIn(Studio& studio, const UnpackedPack& pack, R
     return {};
   });
   if (!done) return tl::unexpected(done.error());
-  studio.moveAdopted();
+  studio.takes.moveAdopted();
   return taken;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <span>
+#include <tl/expected.hpp>
 
 #include "core/base/problem.h"
 
@@ -44,6 +45,19 @@ enum class StudioFault {
   erasingNotNoted,
   tracesStay,
 };
+
+/// Why a studio cannot be opened.
+struct OpenError {
+  enum class Kind { place, notAStudio, full, damaged, missing, newer, other };
+  Kind kind;
+  Problem what;
+  /// It can be made anew from the sound files that are there.
+  bool canBeRebuilt() const { return kind == Kind::damaged || kind == Kind::missing; }
+};
+
+/// What a studio was asked for, or why not.
+template <class T>
+using StudioResult = tl::expected<T, Problem>;
 
 std::string_view wordingOf(StudioFault fault);
 /// In the order of the codes.

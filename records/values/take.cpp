@@ -10,15 +10,13 @@
 #include "core/base/bounded_json.h"
 #include "core/base/plain_text.h"
 #include "core/exercise/ticks.h"
+#include "records/values/take_fields.h"
 
 namespace calando {
 
 namespace {
 
-constexpr std::size_t kLongestName = 1000;  // bytes
-constexpr std::size_t kLongestText = 100'000;
 constexpr std::int64_t kYear2020_ms = 1577836800000, kYear2150_ms = 5680281600000;
-constexpr std::int64_t kYear9999_s = 253402300799;
 constexpr int kRandomBits = 11;
 constexpr int kForm = 1;
 
@@ -71,31 +69,55 @@ std::optional<Origin> originFrom(std::string_view text) {
   return good ? std::optional(origin) : std::nullopt;
 }
 
+namespace {
+
+// A field of a take in its note, by its type.
+void write(nlohmann::json& to, const TakeSpec& asked) { to = toJson(asked); }
+void write(nlohmann::json& to, const std::vector<std::string>& ticks) { to = textOfTicks(ticks); }
+void write(nlohmann::json& to, const std::optional<Origin>& origin) {
+  to = origin ? toText(*origin) : std::string();
+}
+template <class T>
+void write(nlohmann::json& to, const T& value) {
+  if constexpr (std::is_enum_v<T>)
+    to = static_cast<int>(value);
+  else
+    to = value;
+}
+
+std::string readText(Fields& from, const TakeField& field) {
+  return from.text(field.key, static_cast<std::size_t>(field.most)).value_or("");
+}
+void read(Fields& from, const TakeField& field, std::string& text) { text = readText(from, field); }
+void read(Fields& from, const TakeField& field, std::vector<std::string>& ticks) {
+  ticks = ticksFrom(readText(from, field));
+}
+void read(Fields& from, const TakeField& field, std::optional<Origin>& origin) {
+  origin = originFrom(readText(from, field));
+}
+void read(Fields& from, const TakeField& field, bool& flag) { flag = from.flag(field.key).value_or(false); }
+void read(Fields& from, const TakeField& field, double& number) {
+  number = from.number(field.key, 0.0, static_cast<double>(field.most)).value_or(0.0);
+}
+template <class T>
+void read(Fields& from, const TakeField& field, T& whole) {
+  whole = static_cast<T>(from.whole(field.key, 0, field.most).value_or(0));
+}
+
+}  // namespace
+
 std::string toText(const SoundNote& note) {
-  const Take& t = note.take;
-  const nlohmann::json text{{"calando", kForm},
-                            {"student",
-                             {{"id", note.student.id},
-                              {"name", note.student.name},
-                              {"instrument", note.student.instrument},
-                              {"lowest", orNull(note.student.range.lowest)},
-                              {"highest", orNull(note.student.range.highest)}}},
-                            {"other", t.other},
-                            {"take", t.id},
-                            {"made", t.made_unix_s},
-                            {"seconds", t.seconds},
-                            {"source", t.source},
-                            {"asked", toJson(t.asked)},
-                            {"word", static_cast<int>(t.word)},
-                            {"attention", static_cast<int>(t.attention)},
-                            {"comfort", static_cast<int>(t.comfort)},
-                            {"tried", t.tried},
-                            {"remark", t.remark},
-                            {"ticks", textOfTicks(t.ticks)},
-                            {"stopped", t.stopped},
-                            {"seen", static_cast<int>(t.seen)},
-                            {"recording", t.recording},
-                            {"origin", t.origin ? toText(*t.origin) : std::string()}};
+  const Student& who = note.student;
+  nlohmann::json text{{"calando", kForm},
+                      {"student",
+                       {{"id", who.id},
+                        {"name", who.name},
+                        {"instrument", who.instrument},
+                        {"lowest", orNull(who.range.lowest)},
+                        {"highest", orNull(who.range.highest)}}}};
+  eachField(note.take, [&](const TakeField& field, const auto& value) {
+    if (field.key) write(text[field.key], value);
+  });
   return text.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
@@ -117,24 +139,13 @@ std::optional<SoundNote> soundNoteFrom(std::string_view text) {
   note.student.name = who.text("name", kLongestName).value_or("");
   note.student.instrument = who.text("instrument", kLongestName).value_or("");
   note.student.range = {written("lowest"), written("highest")};
-  Take& t = note.take;
-  t.id = fields.whole("take", 0, kMostId).value_or(0);
-  t.student = note.student.id;
-  t.other = fields.whole("other", 0, kMostId).value_or(0);
-  t.made_unix_s = fields.whole("made", 0, kYear9999_s).value_or(0);
-  t.seconds = fields.number("seconds", 0.0, 1e6).value_or(0.0);
-  t.source = fields.text("source", kLongestName).value_or("");
-  t.asked = askedFrom(fields.object("asked"), &t.askedSound);
-  t.word = static_cast<TeachersWord>(fields.whole("word", 0, 4).value_or(0));
-  t.attention = static_cast<Attention>(fields.whole("attention", 0, 4).value_or(0));
-  t.comfort = static_cast<Comfort>(fields.whole("comfort", 0, 3).value_or(0));
-  t.tried = fields.text("tried", kLongestText).value_or("");
-  t.remark = fields.text("remark", kLongestText).value_or("");
-  t.ticks = ticksFrom(fields.text("ticks", kLongestText).value_or(""));
-  t.stopped = fields.flag("stopped").value_or(false);
-  t.seen = static_cast<Seen>(fields.whole("seen", 0, 2).value_or(0));
-  t.recording = fields.text("recording", kLongestName).value_or("");
-  t.origin = originFrom(fields.text("origin", kLongestName).value_or(""));
+  note.take.student = note.student.id;
+  eachField(note.take, [&]<class T>(const TakeField& field, T& value) {
+    if constexpr (std::is_same_v<T, TakeSpec>)
+      value = askedFrom(fields.object(field.key), &note.take.askedSound);
+    else if (field.key)
+      read(fields, field, value);
+  });
   return note;
 }
 

@@ -314,7 +314,7 @@ std::string wrongWithScale(std::mt19937& random) {
     const Note& note = analysis.tones[*cue.matched].notes[*cue.note];
     if (std::abs(sounds::cents(tones[i].f0_hz, note.f0_hz)) > 3.0) return which + " has another's sound";
     if (note.asked != home + kSteps[i] || cue.asked != note.asked) return which + " was not asked for that";
-    if (note.offset_cents != cue.offset_cents) return which + " has two offsets";
+    if (note.offset_cents != cue.pitch.offset_cents) return which + " has two offsets";
     const double true_cents = sounds::cents(440.0 * std::exp2((*cue.asked - 69) / 12.0), tones[i].f0_hz);
     if (note.offset_cents.has_value() != (std::abs(true_cents) <= 150.0)) return which + ": offset or none";
     if (note.offset_cents && std::abs(*note.offset_cents - true_cents) > 3.0) return which + ": wrong offset";

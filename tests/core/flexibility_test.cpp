@@ -145,7 +145,7 @@ TEST(Partials, OfACardGoFromTubeToTube) {
       if (!row.asked) continue;
       ASSERT_TRUE(row.note) << instrument;
       // In tune on its own tube, whichever that is, and its note is named after that.
-      EXPECT_NEAR(row.series_cents.value(), 1.0, 2.5) << instrument;
+      EXPECT_NEAR(row.pitch.series_cents.value(), 1.0, 2.5) << instrument;
       const int partial = heard.tones[*row.matched].notes[*row.note].partial.value();
       EXPECT_GE(partial, 2);
       EXPECT_LE(partial, 4);

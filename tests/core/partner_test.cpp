@@ -226,9 +226,9 @@ TEST(ScalesOfTwo, SayNoteByNoteHowSoonTheyWereOne) {
     const Analysis analysis = asked.hear(Played(asked.sheet, tones, dice));
     ASSERT_EQ(analysis.cues.size(), 5u);
     for (std::size_t i = 0; i < 5; ++i) {
-      const CueResult& row = analysis.cues[i];
-      ASSERT_TRUE(row.apart_cents) << card << i;
-      EXPECT_NEAR(*row.apart_cents, mended_s[i] < 0.0 ? 15.0 : 0.0, 0.3) << card << i;
+      const Together& row = *analysis.cues[i].another.together;
+      ASSERT_TRUE(row.cents_at_end) << card << i;
+      EXPECT_NEAR(std::abs(*row.cents_at_end), mended_s[i] < 0.0 ? 15.0 : 0.0, 0.3) << card << i;
       ASSERT_EQ(row.lock_s.has_value(), mended_s[i] >= 0.0) << card << i;
       EXPECT_NEAR(row.lock_s.value_or(-1.0), mended_s[i], 0.1) << card << i;
     }
@@ -254,7 +254,7 @@ TEST(ScalesOfTwo, AreTheSameWhereThePartnerLeaks) {
     played.sound[n] += partner[n];
   const Analysis analysis = asked.hear(played);
   for (std::size_t i = 0; i < 5; ++i)
-    EXPECT_NEAR(analysis.cues[i].lock_s.value_or(-1.0), i % 2 == 0 ? 0.8 : 0.0, 0.12) << i;
+    EXPECT_NEAR(analysis.cues[i].another.together->lock_s.value_or(-1.0), i % 2 == 0 ? 0.8 : 0.0, 0.12) << i;
 }
 
 TEST(Turns, AreAsFarApartAsTheyWereMadeAndSoIsTheirSpread) {

@@ -18,8 +18,8 @@ class OutsideTest : public StudioTest {
     StudioTest::SetUp();
     fs::create_directories(folder_);
     studio_ = std::make_unique<Studio>(std::move(*Studio::open(folder_ / "here")));
-    ada_ = *studio_->addStudent("Ada Moor", "trumpet-bb");
-    ben_ = *studio_->addStudent("Ben Falk", "flute");
+    ada_ = *studio_->students.add("Ada Moor", "trumpet-bb");
+    ben_ = *studio_->students.add("Ben Falk", "flute");
   }
   void TearDown() override {
     studio_.reset();
@@ -56,25 +56,26 @@ class OutsideTest : public StudioTest {
 };
 
 TEST_F(OutsideTest, AnAnswerTakesOverNoEntryOfAnother) {
-  const Practice bens = *studio_->keepPractice({0, ben_.id, dayFrom("2026-11-02").value(), 30, "Ben's own"});
+  const Practice bens =
+      *studio_->plans.keepPractice({0, ben_.id, dayFrom("2026-11-02").value(), 30, "Ben's own"});
   PackContents answer = packOf(PackKind::answer, ada_);
   answer.practices = {{bens.id, ada_.id, dayFrom("2026-11-03").value(), 10, "Ada's"}};
   for (int twice = 0; twice < 2; ++twice) {
     ASSERT_TRUE(take(answer, nothing));
-    ASSERT_EQ(studio_->practices(ben_.id)->size(), 1u);
-    EXPECT_EQ(studio_->practices(ben_.id)->front().what, "Ben's own");
-    ASSERT_EQ(studio_->practices(ada_.id)->size(), 1u);
-    EXPECT_EQ(studio_->practices(ada_.id)->front().what, "Ada's");
+    ASSERT_EQ(studio_->plans.practices(ben_.id)->size(), 1u);
+    EXPECT_EQ(studio_->plans.practices(ben_.id)->front().what, "Ben's own");
+    ASSERT_EQ(studio_->plans.practices(ada_.id)->size(), 1u);
+    EXPECT_EQ(studio_->plans.practices(ada_.id)->front().what, "Ada's");
   }
 }
 
 TEST_F(OutsideTest, AModelIsATakeOfItsStudent) {
-  const Take bens = *studio_->addTake(takeOf(ben_.id), sounds::noise(0.1, 0.1), 48000);
+  const Take bens = *studio_->takes.add(takeOf(ben_.id), sounds::noise(0.1, 0.1), 48000);
   PackContents pack = packOf(PackKind::home, ada_);
   pack.models["against-teacher"] = bens.id;
   (void)take(pack, nothing);
-  EXPECT_EQ(*studio_->model(ada_.id, "against-teacher"), std::nullopt);
-  EXPECT_FALSE(studio_->keepModel(ada_.id, "against-teacher", bens.id));
+  EXPECT_EQ(*studio_->orders.model(ada_.id, "against-teacher"), std::nullopt);
+  EXPECT_FALSE(studio_->orders.keepModel(ada_.id, "against-teacher", bens.id));
 }
 
 TEST_F(OutsideTest, IdsAndVersionsThatCannotBeAreRefused) {
@@ -89,19 +90,19 @@ TEST_F(OutsideTest, IdsAndVersionsThatCannotBeAreRefused) {
   EXPECT_TRUE(refused([](nlohmann::json& t) {
     t["practice"].push_back({{"id", INT64_MAX}, {"day", "2026-11-03"}, {"minutes", 10}, {"what", ""}});
   }));
-  EXPECT_EQ(studio_->students()->size(), 2u);
+  EXPECT_EQ(studio_->students.all()->size(), 2u);
   EXPECT_FALSE(refused([](nlohmann::json&) {}));
 }
 
 TEST_F(OutsideTest, AHomePackOfAnotherStudioReplacesNothingUnasked) {
-  ASSERT_TRUE(studio_->keepOrder(ada_.id, {"swell"}));
+  ASSERT_TRUE(studio_->orders.keep(ada_.id, {"swell"}));
   Plan plan;
   plan.minutes = 33;
-  ASSERT_TRUE(studio_->keepPlan(ada_.id, plan));
+  ASSERT_TRUE(studio_->plans.keep(ada_.id, plan));
   Exercise own = *findExercise("swell");
   own.id = "own-1";
   own.title = "Ours";
-  ASSERT_TRUE(studio_->keepCard(own));
+  ASSERT_TRUE(studio_->cards.keep(own));
   PackContents pack = packOf(PackKind::home, ada_);
   pack.order = {"own-1", "scale-4-4"};
   pack.plan.minutes = 5;
@@ -109,11 +110,11 @@ TEST_F(OutsideTest, AHomePackOfAnotherStudioReplacesNothingUnasked) {
   own.title = "Theirs";
   pack.cards = {own};
   const auto taken = take(pack, nothing);
-  EXPECT_EQ(*studio_->order(ada_.id), std::vector<std::string>{"swell"});
-  EXPECT_EQ(studio_->plan(ada_.id)->minutes, 33);
+  EXPECT_EQ(*studio_->orders.of(ada_.id), std::vector<std::string>{"swell"});
+  EXPECT_EQ(studio_->plans.of(ada_.id)->minutes, 33);
   const auto titles = [&] {
     std::set<std::string> all;
-    const auto cards = studio_->cards();
+    const auto cards = studio_->cards.all();
     for (const Exercise& card : *cards) all.insert(card.title);
     return all;
   };
@@ -126,7 +127,7 @@ TEST_F(OutsideTest, APackThatFailsLeavesNothing) {
   execute("CREATE TRIGGER full BEFORE INSERT ON step BEGIN SELECT RAISE(ABORT, 'no room'); END;");
   studio_ = std::make_unique<Studio>(std::move(*Studio::open(folder_ / "here")));
   EXPECT_FALSE(take(pack, nothing));
-  EXPECT_EQ(studio_->students()->size(), 2u) << "its student is not left behind";
+  EXPECT_EQ(studio_->students.all()->size(), 2u) << "its student is not left behind";
 }
 
 TEST_F(OutsideTest, NamesAreOneVisibleLine) {
@@ -134,13 +135,13 @@ TEST_F(OutsideTest, NamesAreOneVisibleLine) {
       "Ada\nMoor \xE2\x80\xAE"
       "reversed\xE2\x80\xA8 and\tmore\x07 \xE2\x81\xA6"
       "end ";
-  const Student added = *studio_->addStudent(wild, "oboe");
+  const Student added = *studio_->students.add(wild, "oboe");
   const auto nameOf = [&](std::int64_t id) {
-    const auto list = *studio_->students();
+    const auto list = *studio_->students.all();
     return std::ranges::find(list, id, &Student::id)->name;
   };
   EXPECT_EQ(nameOf(added.id), "Ada Moor reversed and more end");
-  ASSERT_TRUE(studio_->adoptStudent({88, wild, "oboe", {}}));
+  ASSERT_TRUE(studio_->students.adopt({88, wild, "oboe", {}}));
   EXPECT_EQ(nameOf(88), "Ada Moor reversed and more end");
   execute("UPDATE student SET name = 'x' || char(10) || char(8238) || 'y' WHERE id = 88");
   studio_ = std::make_unique<Studio>(std::move(*Studio::open(folder_ / "here")));
@@ -150,7 +151,7 @@ TEST_F(OutsideTest, NamesAreOneVisibleLine) {
 TEST_F(OutsideTest, ABackupThatNamesFilesElsewhereIsRefusedAndRemovesNothing) {
   const fs::path precious = folder_ / "precious.flac";
   write(precious, "not a take");
-  const Take take = *studio_->addTake(takeOf(ada_.id), sounds::noise(0.1, 0.1), 48000);
+  const Take take = *studio_->takes.add(takeOf(ada_.id), sounds::noise(0.1, 0.1), 48000);
   execute("UPDATE take SET deleted = 1, file = '" + precious.string() +
           "' WHERE id = " + std::to_string(take.id));
   const fs::path file = folder_ / "hostile.zip";
@@ -158,8 +159,8 @@ TEST_F(OutsideTest, ABackupThatNamesFilesElsewhereIsRefusedAndRemovesNothing) {
   EXPECT_FALSE(restoreBackup(file, folder_ / "back"));
   auto opened = Studio::open(folder_ / "here");
   if (opened) {
-    (void)opened->removeDeleted();
-    (void)opened->eraseStudent(ada_.id);
+    (void)opened->takes.removeDeleted();
+    (void)opened->students.erase(ada_.id);
   }
   EXPECT_TRUE(fs::exists(precious));
 }
@@ -203,7 +204,7 @@ TEST_F(OutsideTest, AFolderThatOthersMayWriteIsRefused) {
   fs::permissions(folder, fs::perms::owner_all);
   fs::remove(folder / "erasing" / std::to_string(ada_.id));
   ASSERT_TRUE(Studio::open(folder));
-  EXPECT_EQ(Studio::open(folder)->students()->size(), 2u);
+  EXPECT_EQ(Studio::open(folder)->students.all()->size(), 2u);
   if (getuid() != 0) return;
   ASSERT_EQ(chown(folder.c_str(), 65534, 65534), 0);  // somebody else’s
   EXPECT_FALSE(Studio::open(folder));
@@ -211,15 +212,15 @@ TEST_F(OutsideTest, AFolderThatOthersMayWriteIsRefused) {
 }
 
 TEST_F(OutsideTest, AStudioThatIsOnlyLookedAtIsNotWritten) {
-  const Take take = *studio_->addTake(takeOf(ada_.id), sounds::noise(0.1, 0.1), 48000);
+  const Take take = *studio_->takes.add(takeOf(ada_.id), sounds::noise(0.1, 0.1), 48000);
   Take changed = take;
   changed.remark = "newer than its file";
-  ASSERT_TRUE(studio_->changeTake(changed));
-  const std::string before = bytesOf(studio_->takeFile(take));
+  ASSERT_TRUE(studio_->takes.change(changed));
+  const std::string before = bytesOf(studio_->takes.file(take));
   auto second = Studio::open(folder_ / "here");
   ASSERT_TRUE(second && second->readOnly());
   (void)planPack(*second, ada_.id, PackKind::answer);
-  EXPECT_EQ(bytesOf(studio_->takeFile(take)), before);
+  EXPECT_EQ(bytesOf(studio_->takes.file(take)), before);
 }
 
 TEST_F(OutsideTest, ARestoreThatFailsLeavesTheFolderAsItWas) {
@@ -233,10 +234,10 @@ TEST_F(OutsideTest, ARestoreThatFailsLeavesTheFolderAsItWas) {
 }
 
 TEST_F(OutsideTest, AMomentThatCannotBeIsNone) {
-  const Take take = *studio_->addTake(takeOf(ada_.id), sounds::noise(0.1, 0.1), 48000);
+  const Take take = *studio_->takes.add(takeOf(ada_.id), sounds::noise(0.1, 0.1), 48000);
   execute("UPDATE take SET made = -9000000000000000 WHERE id = " + std::to_string(take.id));
   studio_ = std::make_unique<Studio>(std::move(*Studio::open(folder_ / "here")));
-  EXPECT_GE(studio_->takes(ada_.id)->front().made_unix_s, 0);
+  EXPECT_GE(studio_->takes.of(ada_.id)->front().made_unix_s, 0);
 }
 
 }  // namespace

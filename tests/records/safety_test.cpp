@@ -48,38 +48,38 @@ TEST_F(StudioTest, AnOlderListThatIsPutBackCostsNoSoundAndMixesNobodyUp) {
   std::int64_t bensTake = 0, ben = 0;
   {
     Studio studio = open();
-    const Student ada = *studio.addStudent("Ada", "oboe");
-    ASSERT_TRUE(studio.addTake(takeOf(ada.id), kSound, 48000));
+    const Student ada = *studio.students.add("Ada", "oboe");
+    ASSERT_TRUE(studio.takes.add(takeOf(ada.id), kSound, 48000));
   }
   const std::string older = bytesOf(folder_ / "studio.db");
   {
     Studio studio = open();
-    ben = studio.addStudent("Ben", "flute")->id;
-    const Take take = *studio.addTake(takeOf(ben), kSound, 48000);
+    ben = studio.students.add("Ben", "flute")->id;
+    const Take take = *studio.takes.add(takeOf(ben), kSound, 48000);
     bensTake = take.id;
-    bensFile = studio.takeFile(take);
+    bensFile = studio.takes.file(take);
   }
   const std::string bens = bytesOf(bensFile);
   write(folder_ / "studio.db", older);
   Studio studio = open();
-  ASSERT_EQ(studio.students()->size(), 1u);
-  const Student cora = *studio.addStudent("Cora", "horn-f");
-  const Take coras = *studio.addTake(takeOf(cora.id), sounds::noise(0.4, 0.2), 48000);
+  ASSERT_EQ(studio.students.all()->size(), 1u);
+  const Student cora = *studio.students.add("Cora", "horn-f");
+  const Take coras = *studio.takes.add(takeOf(cora.id), sounds::noise(0.4, 0.2), 48000);
   EXPECT_NE(cora.id, ben);
   EXPECT_NE(coras.id, bensTake);
   EXPECT_EQ(bytesOf(bensFile), bens);
   // Ben's is found and whose it was is known, but nobody's of this studio until the teacher says so.
-  const auto strays = *studio.strays();
+  const auto strays = *studio.recordings.strays();
   ASSERT_EQ(strays.size(), 1u);
   EXPECT_EQ(strays[0].file, bensFile);
   EXPECT_EQ(strays[0].note.student.name, "Ben");
   EXPECT_FALSE(strays[0].known);
   EXPECT_FALSE(strays[0].recording);
   EXPECT_NEAR(strays[0].seconds.value_or(0.0), 0.2, 1e-3);
-  const Take in = *studio.takeIn(strays[0], cora);
+  const Take in = *studio.recordings.takeIn(strays[0], cora);
   EXPECT_EQ(in.asked.note, 67);
-  EXPECT_EQ(studio.takes(cora.id)->size(), 2u);
-  EXPECT_TRUE(studio.strays()->empty());
+  EXPECT_EQ(studio.takes.of(cora.id)->size(), 2u);
+  EXPECT_TRUE(studio.recordings.strays()->empty());
   EXPECT_EQ(bytesOf(bensFile), bens);
 }
 
@@ -91,22 +91,22 @@ TEST_P(LostList, IsSaidAndMadeAnewFromTheSoundFilesAlone) {
   Take judged;
   {
     Studio studio = open();
-    ada = studio.addStudent("Ada ♭", "oboe", {60, 79})->id;
-    ben = studio.addStudent("Ben", "flute")->id;
+    ada = studio.students.add("Ada ♭", "oboe", {60, 79})->id;
+    ben = studio.students.add("Ben", "flute")->id;
     for (int i = 0; i < 20; ++i) {
       Take take = takeOf(i % 2 ? ada : ben);
       take.made_unix_s += i;
       take.asked.tempo_bpm = 72.0;
-      judged = *studio.addTake(take, kSound, 48000);
+      judged = *studio.takes.add(take, kSound, 48000);
     }
     judged.word = TeachersWord::veto;
     judged.remark = "pouting “lips” <b>";
     judged.attention = Attention::count;
     judged.comfort = Comfort::tight;
     judged.tried = "a fuller breath";
-    ASSERT_TRUE(studio.changeTake(judged));
+    ASSERT_TRUE(studio.takes.change(judged));
     writeNotes(studio);
-    ASSERT_TRUE(studio.unnoted(100)->empty());
+    ASSERT_TRUE(studio.sounds.unnoted(100)->empty());
     leaveRecording(studio, {ben, "Ben", "flute", {}});
   }
   const fs::path db = folder_ / "studio.db";
@@ -134,16 +134,16 @@ TEST_P(LostList, IsSaidAndMadeAnewFromTheSoundFilesAlone) {
   EXPECT_EQ(fs::exists(db) ? bytesOf(db) : "", before);
   auto rebuilt = Studio::rebuild(folder_);
   ASSERT_TRUE(rebuilt) << english(rebuilt.error().what);
-  const auto students = *rebuilt->students();
+  const auto students = *rebuilt->students.all();
   ASSERT_EQ(students.size(), 2u);
   EXPECT_EQ(students[0].id, ada);
   EXPECT_EQ(students[0].name, "Ada ♭");
   EXPECT_EQ(students[0].instrument, "oboe");
   EXPECT_EQ(students[0].range.lowest, 60);
   EXPECT_EQ(students[0].range.highest, 79);
-  const auto takes = *rebuilt->takes(ada);
+  const auto takes = *rebuilt->takes.of(ada);
   EXPECT_EQ(takes.size(), 10u);
-  EXPECT_EQ(rebuilt->takes(ben)->size(), 10u);
+  EXPECT_EQ(rebuilt->takes.of(ben)->size(), 10u);
   const Take& back = takes.front();  // the newest
   EXPECT_EQ(back.id, judged.id);
   EXPECT_EQ(back.made_unix_s, judged.made_unix_s);
@@ -153,8 +153,8 @@ TEST_P(LostList, IsSaidAndMadeAnewFromTheSoundFilesAlone) {
   EXPECT_EQ(back.comfort, Comfort::tight);
   EXPECT_EQ(back.tried, judged.tried);
   EXPECT_EQ(back.asked.tempo_bpm, 72.0);
-  EXPECT_TRUE(rebuilt->takeSound(back.id));
-  const auto strays = *rebuilt->strays();
+  EXPECT_TRUE(rebuilt->takes.sound(back.id));
+  const auto strays = *rebuilt->recordings.strays();
   ASSERT_EQ(strays.size(), 1u);  // the recording
   EXPECT_TRUE(strays[0].known && strays[0].recording);
 }
@@ -167,7 +167,7 @@ TEST_F(StudioTest, EveryRecordingIsListedWhateverItsNoteIs) {
   Student ada;
   {
     Studio studio = open();
-    ada = *studio.addStudent("Ada", "oboe");
+    ada = *studio.students.add("Ada", "oboe");
     sound = bytesOf(leaveRecording(studio, ada));
   }
   const std::string deep(100000, '[');
@@ -191,7 +191,7 @@ TEST_F(StudioTest, EveryRecordingIsListedWhateverItsNoteIs) {
   ASSERT_EQ(mkfifo((folder_ / "recording/pipe.wav").c_str(), 0600), 0);
   Studio studio = open();
   EXPECT_TRUE(studio.remarks().empty());
-  const auto strays = *studio.strays();
+  const auto strays = *studio.recordings.strays();
   EXPECT_EQ(strays.size(), std::size(notes) + 5);  // and the whole one
   int readable = 0, known = 0;
   for (const Stray& stray : strays) {
@@ -207,28 +207,28 @@ TEST_F(StudioTest, EveryRecordingIsListedWhateverItsNoteIs) {
   ASSERT_NE(zoe, strays.end());
   EXPECT_EQ(zoe->note.student.name, "Zoe");
   EXPECT_FALSE(zoe->known);
-  ASSERT_TRUE(studio.throwAway(*zoe));
-  EXPECT_EQ(studio.strays()->size(), strays.size() - 1);
+  ASSERT_TRUE(studio.recordings.throwAway(*zoe));
+  EXPECT_EQ(studio.recordings.strays()->size(), strays.size() - 1);
 }
 
 TEST_F(StudioTest, ATakeThatWasBeingKeptIsOfferedOnceOrNotAtAll) {
   Studio studio = open();
-  const Student ada = *studio.addStudent("Ada", "oboe");
+  const Student ada = *studio.students.add("Ada", "oboe");
   const fs::path recording = leaveRecording(studio, ada);
   Take take = takeOf(ada.id);
   take.recording = recording.filename();
-  studio.name(take);
-  const Take written = *Studio::writeTake(folder_, ada, take, kSound, 48000);
+  studio.takes.name(take);
+  const Take written = *TakeTable::write(folder_, ada, take, kSound, 48000);
   studio = Studio(std::move(studio));
   {
     Studio looking = open();  // ended before it was on the list
-    const auto strays = *looking.strays();
+    const auto strays = *looking.recordings.strays();
     ASSERT_EQ(strays.size(), 1u);
     EXPECT_FALSE(strays[0].recording);
   }
   const std::string sound = bytesOf(recording);
   const std::string note = bytesOf(fs::path(recording).replace_extension(".json"));
-  ASSERT_TRUE(studio.enterTake(written));
+  ASSERT_TRUE(studio.takes.enter(written));
   EXPECT_FALSE(fs::exists(recording));
   // Ended before the recording was removed: the next start does that.
   write(recording, sound);
@@ -236,19 +236,19 @@ TEST_F(StudioTest, ATakeThatWasBeingKeptIsOfferedOnceOrNotAtAll) {
   write(folder_ / "takes/.calando-x.part", "half of a copy");
   { Studio gone = std::move(studio); }
   Studio again = open();
-  EXPECT_TRUE(again.strays()->empty());
+  EXPECT_TRUE(again.recordings.strays()->empty());
   EXPECT_FALSE(fs::exists(recording));
   EXPECT_FALSE(fs::exists(folder_ / "takes/.calando-x.part"));
-  EXPECT_EQ(again.takes(ada.id)->size(), 1u);
+  EXPECT_EQ(again.takes.of(ada.id)->size(), 1u);
 }
 
 TEST_F(StudioTest, WhatAskedForASummaryOrACardCannotBeIsSetAsideAndTheRestOpens) {
   std::int64_t ada = 0;
   {
     Studio studio = open();
-    ada = studio.addStudent("Ada", "oboe")->id;
-    for (int i = 0; i < 6; ++i) ASSERT_TRUE(studio.addTake(takeOf(ada), kSound, 48000));
-    ASSERT_TRUE(studio.keepCard(*findExercise("swell")));
+    ada = studio.students.add("Ada", "oboe")->id;
+    for (int i = 0; i < 6; ++i) ASSERT_TRUE(studio.takes.add(takeOf(ada), kSound, 48000));
+    ASSERT_TRUE(studio.cards.keep(*findExercise("swell")));
   }
   {
     SQLite::Database db((folder_ / "studio.db").string(), SQLite::OPEN_READWRITE);
@@ -269,9 +269,9 @@ TEST_F(StudioTest, WhatAskedForASummaryOrACardCannotBeIsSetAsideAndTheRestOpens)
   Studio studio = open();
   ASSERT_EQ(studio.remarks().size(), 1u);
   EXPECT_EQ(english(studio.remarks()[0]), english(Problem(StudioFault::cardsSetAside, 1)));
-  EXPECT_EQ(studio.cards()->size(), 1u);
-  EXPECT_LE(studio.students()->front().range.lowest, 140);
-  const auto takes = *studio.takes(ada);
+  EXPECT_EQ(studio.cards.all()->size(), 1u);
+  EXPECT_LE(studio.students.all()->front().range.lowest, 140);
+  const auto takes = *studio.takes.of(ada);
   ASSERT_EQ(takes.size(), 6u);
   EXPECT_EQ(std::ranges::count(takes, false, &Take::askedSound), 3);  // what is only unknown can be read
   for (const Take& take : takes) {
@@ -288,26 +288,26 @@ class Erasing : public StudioTest {
   void fill() {
     Studio studio = open();
     for (const char* name : {"Ada", kName, "Cora"}) {
-      const Student s = *studio.addStudent(name, "oboe");
+      const Student s = *studio.students.add(name, "oboe");
       for (int i = 0; i < 3; ++i) {
-        Take take = *studio.addTake(takeOf(s.id), kSound, 48000);
+        Take take = *studio.takes.add(takeOf(s.id), kSound, 48000);
         take.remark = std::string("said of ") + name;
-        ASSERT_TRUE(studio.changeTake(take));
+        ASSERT_TRUE(studio.takes.change(take));
         writeNotes(studio);
         if (i == 2) {
-          ASSERT_TRUE(studio.deleteTake(take.id));
+          ASSERT_TRUE(studio.takes.remove(take.id));
         }
       }
-      ASSERT_TRUE(Studio::writeTake(folder_, s, named(studio, s), kSound, 48000));  // never on the list
-      ASSERT_TRUE(studio.keepOrder(s.id, {"swell"}));
-      ASSERT_TRUE(studio.keepModel(s.id, "steady-tone", studio.takes(s.id)->front().id));
+      ASSERT_TRUE(TakeTable::write(folder_, s, named(studio, s), kSound, 48000));  // never on the list
+      ASSERT_TRUE(studio.orders.keep(s.id, {"swell"}));
+      ASSERT_TRUE(studio.orders.keepModel(s.id, "steady-tone", studio.takes.of(s.id)->front().id));
       Plan plan;
       plan.step(std::string("own card for ") + name);
-      ASSERT_TRUE(studio.keepPlan(s.id, plan));
-      ASSERT_TRUE(studio.keepPractice({0, s.id, Day(), 20, std::string("duets with ") + name}));
-      const auto list = studio.keepHomework({0, Day(), "{}"});
-      ASSERT_TRUE(
-          studio.keepSent(list->id, {s.id, {std::string("/home/sent/") + name + ".wav"}, {}, name, {}}));
+      ASSERT_TRUE(studio.plans.keep(s.id, plan));
+      ASSERT_TRUE(studio.plans.keepPractice({0, s.id, Day(), 20, std::string("duets with ") + name}));
+      const auto list = studio.homework.keep({0, Day(), "{}"});
+      ASSERT_TRUE(studio.homework.keepSent(
+          list->id, {s.id, {std::string("/home/sent/") + name + ".wav"}, {}, name, {}}));
       leaveRecording(studio, s);
       if (name == std::string(kName)) gone_ = s.id;
     }
@@ -317,15 +317,15 @@ class Erasing : public StudioTest {
   void expectErased() {
     Studio studio = open();
     EXPECT_TRUE(studio.remarks().empty()) << english(studio.remarks().front());
-    EXPECT_EQ(studio.students()->size(), 2u);
-    EXPECT_TRUE(studio.takes(gone_)->empty());
-    EXPECT_TRUE(studio.order(gone_)->empty());
-    EXPECT_FALSE(*studio.model(gone_, "steady-tone"));
-    EXPECT_EQ(studio.strays()->size(), 4u);  // the others' recordings and takes off the list
-    const auto students = *studio.students();
+    EXPECT_EQ(studio.students.all()->size(), 2u);
+    EXPECT_TRUE(studio.takes.of(gone_)->empty());
+    EXPECT_TRUE(studio.orders.of(gone_)->empty());
+    EXPECT_FALSE(*studio.orders.model(gone_, "steady-tone"));
+    EXPECT_EQ(studio.recordings.strays()->size(), 4u);  // the others' recordings and takes off the list
+    const auto students = *studio.students.all();
     for (const Student& s : students) {
-      EXPECT_EQ(studio.takes(s.id)->size(), 2u);
-      EXPECT_EQ(studio.order(s.id)->size(), 1u);
+      EXPECT_EQ(studio.takes.of(s.id)->size(), 2u);
+      EXPECT_EQ(studio.orders.of(s.id)->size(), 1u);
     }
     EXPECT_EQ(everything().find(kName), std::string::npos);
     EXPECT_NE(everything().find("Cora"), std::string::npos);
@@ -335,10 +335,10 @@ class Erasing : public StudioTest {
 
 TEST_F(Erasing, LeavesNothingOfTheStudentAndEverythingOfOthers) {
   fill();
-  ASSERT_TRUE(open().eraseStudent(gone_));
+  ASSERT_TRUE(open().students.erase(gone_));
   expectErased();
   Studio studio = open();
-  EXPECT_NE(studio.addStudent("New", "flute")->id, gone_);
+  EXPECT_NE(studio.students.add("New", "flute")->id, gone_);
 }
 
 TEST_F(Erasing, IsFinishedAtTheNextStartWhereverItWasKilled) {
@@ -354,7 +354,7 @@ TEST_F(Erasing, IsFinishedAtTheNextStartWhereverItWasKilled) {
       // Begun as eraseStudent() begins it, then so many steps of it.
       write(folder_ / "erasing" / std::to_string(gone_), "");
       for (int i = 0; i < steps; ++i)
-        if (!*studio->eraseStep()) _exit(7);
+        if (!*studio->students.eraseStep()) _exit(7);
       kill(getpid(), SIGKILL);
     }
     int status = 0;
@@ -370,13 +370,13 @@ TEST_F(Erasing, WhatCannotBeRemovedYetIsSaidAndRemovedLater) {
   fs::path file;
   {
     Studio studio = open();
-    file = studio.takeFile(studio.takes(gone_)->front());
+    file = studio.takes.file(studio.takes.of(gone_)->front());
     fs::remove(file);
     fs::create_directories(file / "something in the way");
-    const auto erased = studio.eraseStudent(gone_);
+    const auto erased = studio.students.erase(gone_);
     ASSERT_FALSE(erased);
     EXPECT_NE(english(erased.error()).find("goes on at the next start"), std::string::npos);
-    EXPECT_EQ(studio.students()->size(), 2u);  // gone for people at once
+    EXPECT_EQ(studio.students.all()->size(), 2u);  // gone for people at once
   }
   {
     Studio studio = open();
@@ -391,8 +391,8 @@ TEST_F(Erasing, ASecondWindowMayNot) {
   Studio first = open();
   Studio second = open();
   ASSERT_TRUE(second.readOnly());
-  EXPECT_FALSE(second.eraseStudent(gone_));
-  EXPECT_EQ(first.students()->size(), 3u);
+  EXPECT_FALSE(second.students.erase(gone_));
+  EXPECT_EQ(first.students.all()->size(), 3u);
 }
 
 TEST_F(Erasing, GoesThroughOnAFullDisk) {
@@ -403,18 +403,19 @@ TEST_F(Erasing, GoesThroughOnAFullDisk) {
   {
     Studio studio = open();
     for (int i = 0; i < 60; ++i)  // a list of some size, so that making it anew needs room
-      ASSERT_TRUE(studio.keepSummary(studio.takes(gone_)->front().id + 0,
-                                     {engineVersion(), 1.0, std::string(2000, 'p'), {}}));
+      ASSERT_TRUE(studio.summaries.keep(studio.takes.of(gone_)->front().id + 0,
+                                        {engineVersion(), 1.0, std::string(2000, 'p'), {}}));
     for (int i = 0; i < 200; ++i)
-      ASSERT_TRUE(studio.keep(Setting<std::string>{"note" + std::to_string(i), ""}, std::string(2000, 'n')));
+      ASSERT_TRUE(
+          studio.settings.keep(Setting<std::string>{"note" + std::to_string(i), ""}, std::string(2000, 'n')));
   }
   Studio studio = open();
   disk.fill(0);
-  const auto erased = studio.eraseStudent(gone_);
+  const auto erased = studio.students.erase(gone_);
   if (!erased) {
     EXPECT_NE(english(erased.error()).find("next start"), std::string::npos) << english(erased.error());
   }
-  EXPECT_EQ(studio.students()->size(), 2u);
+  EXPECT_EQ(studio.students.all()->size(), 2u);
   int sounds = 0;
   for (const auto& entry : fs::directory_iterator(folder_ / "takes"))
     sounds += bytesOf(entry.path()).find(kName) != std::string::npos;
@@ -429,27 +430,27 @@ TEST_F(StudioTest, ATakeThatFindsNoRoomSaysSoAndLosesNothing) {
   if (!disk.there()) GTEST_SKIP() << "needs the right to mount";
   folder_ = disk.folder() / "studio";
   Studio studio = open();
-  const Student ada = *studio.addStudent("Ada", "oboe");
-  const Take kept = *studio.addTake(takeOf(ada.id), kSound, 48000);
+  const Student ada = *studio.students.add("Ada", "oboe");
+  const Take kept = *studio.takes.add(takeOf(ada.id), kSound, 48000);
   const fs::path recording = leaveRecording(studio, ada);
   disk.fill(20000);
   Take take = takeOf(ada.id);
   take.recording = recording.filename();
-  const auto failed = studio.addTake(take, sounds::noise(5.0, 0.3), 48000);
+  const auto failed = studio.takes.add(take, sounds::noise(5.0, 0.3), 48000);
   ASSERT_FALSE(failed);
   EXPECT_NE(english(failed.error()).find("the disk is full"), std::string::npos) << english(failed.error());
   EXPECT_TRUE(fs::exists(recording));
   EXPECT_EQ(std::distance(fs::directory_iterator(folder_ / "takes"), {}), 1);
-  EXPECT_TRUE(studio.takeSound(kept.id));
+  EXPECT_TRUE(studio.takes.sound(kept.id));
   disk.fill(0);
-  const auto refused = studio.newRecording(ada, {});
+  const auto refused = studio.recordings.begin(ada, {});
   ASSERT_FALSE(refused);
   EXPECT_NE(english(refused.error()).find("the disk is full"), std::string::npos) << english(refused.error());
-  const auto added = studio.keep(Setting<std::string>{"x", ""}, std::string(200000, 'x'));
+  const auto added = studio.settings.keep(Setting<std::string>{"x", ""}, std::string(200000, 'x'));
   ASSERT_FALSE(added);
   EXPECT_NE(english(added.error()).find("the disk is full"), std::string::npos) << english(added.error());
   disk.freeRoom();
-  EXPECT_TRUE(studio.addTake(take, sounds::noise(1.0, 0.3), 48000));
+  EXPECT_TRUE(studio.takes.add(take, sounds::noise(1.0, 0.3), 48000));
 }
 
 TEST_F(StudioTest, AFullDiskAtTheStartIsSaidAndCostsNothing) {
@@ -459,8 +460,8 @@ TEST_F(StudioTest, AFullDiskAtTheStartIsSaidAndCostsNothing) {
   std::int64_t ada = 0;
   {
     Studio studio = open();
-    ada = studio.addStudent("Ada", "oboe")->id;
-    ASSERT_TRUE(studio.addTake(takeOf(ada), kSound, 48000));
+    ada = studio.students.add("Ada", "oboe")->id;
+    ASSERT_TRUE(studio.takes.add(takeOf(ada), kSound, 48000));
   }
   disk.fill(0);
   const auto refused = Studio::open(folder_);
@@ -471,15 +472,15 @@ TEST_F(StudioTest, AFullDiskAtTheStartIsSaidAndCostsNothing) {
   ASSERT_FALSE(fresh);
   EXPECT_EQ(fresh.error().kind, OpenError::Kind::full) << english(fresh.error().what);
   disk.freeRoom();
-  EXPECT_EQ(open().takes(ada)->size(), 1u);
+  EXPECT_EQ(open().takes.of(ada)->size(), 1u);
 }
 
 TEST_F(StudioTest, ATakeWrittenForAStudentWhoWasErasedMeanwhileIsNotKept) {
   Studio studio = open();
-  const Student ada = *studio.addStudent("Ada", "oboe");
-  const Take written = *Studio::writeTake(folder_, ada, named(studio, ada), kSound, 48000);
-  ASSERT_TRUE(studio.eraseStudent(ada.id));
-  const auto entered = studio.enterTake(written);
+  const Student ada = *studio.students.add("Ada", "oboe");
+  const Take written = *TakeTable::write(folder_, ada, named(studio, ada), kSound, 48000);
+  ASSERT_TRUE(studio.students.erase(ada.id));
+  const auto entered = studio.takes.enter(written);
   ASSERT_FALSE(entered);
   EXPECT_TRUE(entered.error().is(StudioFault::studentErased));
   EXPECT_TRUE(fs::is_empty(folder_ / "takes"));
@@ -487,15 +488,15 @@ TEST_F(StudioTest, ATakeWrittenForAStudentWhoWasErasedMeanwhileIsNotKept) {
 
 TEST_F(StudioTest, DeletedTakesAreRemovedWithTheirSoundFirst) {
   Studio studio = open();
-  const Student ada = *studio.addStudent("Ada", "oboe");
-  const Take take = *studio.addTake(takeOf(ada.id), kSound, 48000);
-  ASSERT_TRUE(studio.deleteTake(take.id));
-  const fs::path file = studio.takeFile(take);
+  const Student ada = *studio.students.add("Ada", "oboe");
+  const Take take = *studio.takes.add(takeOf(ada.id), kSound, 48000);
+  ASSERT_TRUE(studio.takes.remove(take.id));
+  const fs::path file = studio.takes.file(take);
   fs::remove(file);
   fs::create_directories(file / "in the way");
-  ASSERT_TRUE(studio.removeDeleted());
-  ASSERT_TRUE(studio.restoreTake(take.id));  // still on the list
-  EXPECT_EQ(studio.takes(ada.id)->size(), 1u);
+  ASSERT_TRUE(studio.takes.removeDeleted());
+  ASSERT_TRUE(studio.takes.restore(take.id));  // still on the list
+  EXPECT_EQ(studio.takes.of(ada.id)->size(), 1u);
 }
 
 TEST_F(StudioTest, AFolderThatIsSomethingElseIsLeftAsItIs) {
@@ -530,31 +531,31 @@ TEST_F(StudioTest, LinksThatLeadNowhereAndFoldersInTheWayAreErrorsAndNotTheEnd) 
 
 TEST_F(StudioTest, ANoteMovesWithTheTakeAndTheSoundStaysAsItIs) {
   Studio studio = open();
-  const Student ada = *studio.addStudent("Ada", "oboe");
-  Take take = *studio.addTake(takeOf(ada.id), sounds::tone({.seconds = 1.0}), 48000);
-  const auto before = readWholeSound(studio.takeFile(take).string())->samples;
+  const Student ada = *studio.students.add("Ada", "oboe");
+  Take take = *studio.takes.add(takeOf(ada.id), sounds::tone({.seconds = 1.0}), 48000);
+  const auto before = readWholeSound(studio.takes.file(take).string())->samples;
   for (const char* remark : {"short", "a remark that is a good deal longer than the one before it was", ""}) {
     take.remark = remark;
-    ASSERT_TRUE(studio.changeTake(take));
-    const auto unnoted = *studio.unnoted(10);
+    ASSERT_TRUE(studio.takes.change(take));
+    const auto unnoted = *studio.sounds.unnoted(10);
     ASSERT_EQ(unnoted.size(), 1u);
-    ASSERT_TRUE(Studio::writeNote(unnoted[0]));
+    ASSERT_TRUE(SoundTable::writeNote(unnoted[0]));
     take.comfort = Comfort::fair;  // said while the note was written
-    ASSERT_TRUE(studio.changeTake(take));
-    ASSERT_TRUE(studio.noted(unnoted[0]));
-    EXPECT_EQ(studio.unnoted(10)->size(), 1u);
-    const auto note = soundNoteFrom(soundComment(studio.takeFile(take).string()));
+    ASSERT_TRUE(studio.takes.change(take));
+    ASSERT_TRUE(studio.sounds.noted(unnoted[0]));
+    EXPECT_EQ(studio.sounds.unnoted(10)->size(), 1u);
+    const auto note = soundNoteFrom(soundComment(studio.takes.file(take).string()));
     ASSERT_TRUE(note);
     EXPECT_EQ(note->take.remark, remark);
     EXPECT_EQ(note->student.name, "Ada");
-    EXPECT_EQ(readWholeSound(studio.takeFile(take).string())->samples, before);
+    EXPECT_EQ(readWholeSound(studio.takes.file(take).string())->samples, before);
   }
   struct stat status {};
-  ASSERT_EQ(stat(studio.takeFile(take).c_str(), &status), 0);
+  ASSERT_EQ(stat(studio.takes.file(take).c_str(), &status), 0);
   EXPECT_EQ(status.st_mode & 077, 0u);
-  ASSERT_TRUE(studio.changeStudent({ada.id, "Ada Other", "oboe", {}}));
+  ASSERT_TRUE(studio.students.change({ada.id, "Ada Other", "oboe", {}}));
   writeNotes(studio);
-  EXPECT_EQ(soundNoteFrom(soundComment(studio.takeFile(take).string()))->student.name, "Ada Other");
+  EXPECT_EQ(soundNoteFrom(soundComment(studio.takes.file(take).string()))->student.name, "Ada Other");
 }
 
 }  // namespace

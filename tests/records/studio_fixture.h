@@ -41,7 +41,7 @@ class StudioTest : public testing::Test {
   }
   Take named(const Studio& studio, const Student& student) {
     Take take = takeOf(student.id);
-    studio.name(take);
+    studio.takes.name(take);
     return take;
   }
   static std::string bytesOf(const fs::path& file) {
@@ -55,16 +55,16 @@ class StudioTest : public testing::Test {
   static fs::path leaveRecording(Studio& studio, const Student& student, double seconds = 0.5) {
     TakeSpec asked;
     asked.instrument = student.instrument;
-    const fs::path file = *studio.newRecording(student, asked);
+    const fs::path file = *studio.recordings.begin(student, asked);
     TakeRecorder(file, 48000).write(sounds::noise(seconds, 0.1));
     return file;
   }
   /// What the window does by and by.
   static void writeNotes(Studio& studio) {
-    const auto unnoted = *studio.unnoted(100);
+    const auto unnoted = *studio.sounds.unnoted(100);
     for (const auto& one : unnoted) {
-      EXPECT_TRUE(Studio::writeNote(one));
-      EXPECT_TRUE(studio.noted(one));
+      EXPECT_TRUE(SoundTable::writeNote(one));
+      EXPECT_TRUE(studio.sounds.noted(one));
     }
   }
   /// All bytes of all files, names of files as well.

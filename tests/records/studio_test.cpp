@@ -70,7 +70,7 @@ INSERT INTO setting VALUES('order:7', '["swell","steady-tone"]'), ('order:5', '[
     db.exec("PRAGMA user_version = " + std::to_string(GetParam()));
   }
   Studio studio = open();
-  const auto takes = *studio.takes(7);
+  const auto takes = *studio.takes.of(7);
   ASSERT_EQ(takes.size(), 3u);
   const Take& take = takes.back();
   EXPECT_EQ(take.word, TeachersWord::veto);
@@ -83,17 +83,17 @@ INSERT INTO setting VALUES('order:7', '["swell","steady-tone"]'), ('order:5', '[
   EXPECT_TRUE(take.ticks.empty());
   EXPECT_FALSE(take.stopped);
   EXPECT_EQ(take.seen, Seen::unsaid);
-  EXPECT_TRUE(studio.openBreaths(7)->empty());
-  EXPECT_TRUE(studio.cards()->empty());
-  EXPECT_EQ(studio.takeFile(3).filename(), "3.flac");
-  EXPECT_EQ(studio.unnoted(10)->size(), 3u);
-  EXPECT_EQ(*studio.order(7), (std::vector<std::string>{"swell", "steady-tone"}));
-  EXPECT_TRUE(studio.order(5)->empty());
-  EXPECT_EQ(*studio.model(7, "steady-tone"), 3);
-  EXPECT_FALSE(*studio.model(7, "swell")) << "its take is gone";
-  EXPECT_EQ(studio.get(settings::source), "mic");
-  EXPECT_EQ(studio.get(settings::output_db), -9.0);
-  const auto measured = *studio.summaries(7);
+  EXPECT_TRUE(studio.plans.openBreaths(7)->empty());
+  EXPECT_TRUE(studio.cards.all()->empty());
+  EXPECT_EQ(studio.takes.file(3).filename(), "3.flac");
+  EXPECT_EQ(studio.sounds.unnoted(10)->size(), 3u);
+  EXPECT_EQ(*studio.orders.of(7), (std::vector<std::string>{"swell", "steady-tone"}));
+  EXPECT_TRUE(studio.orders.of(5)->empty());
+  EXPECT_EQ(*studio.orders.model(7, "steady-tone"), 3);
+  EXPECT_FALSE(*studio.orders.model(7, "swell")) << "its take is gone";
+  EXPECT_EQ(studio.settings.get(settings::source), "mic");
+  EXPECT_EQ(studio.settings.get(settings::output_db), -9.0);
+  const auto measured = *studio.summaries.of(7);
   ASSERT_EQ(measured.size(), 3u);
   EXPECT_EQ(measured.at(3).kept.verdict, Verdict::near);
   EXPECT_EQ(measured.at(3).kept.advice, "Breathe.");
@@ -101,18 +101,18 @@ INSERT INTO setting VALUES('order:7', '["swell","steady-tone"]'), ('order:5', '[
             (std::map<std::string, double>{{"held_s", 1.5}, {"sag_cents", -12.0}}));
   EXPECT_EQ(measured.at(4).kept.verdict, Verdict::unmeasured);
   EXPECT_TRUE(measured.at(5).kept.values.empty());
-  const Student ada = studio.students()->front();
+  const Student ada = studio.students.all()->front();
   EXPECT_FALSE(ada.range.lowest || ada.range.highest);
 }
 
 TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   Studio studio = open();
-  Student ada = *studio.addStudent("Ada", "oboe");
+  Student ada = *studio.students.add("Ada", "oboe");
   ada.range = {{}, 79};
-  ASSERT_TRUE(studio.changeStudent(ada));
-  EXPECT_FALSE(studio.students()->front().range.lowest);
-  EXPECT_EQ(studio.students()->front().range.highest, 79);
-  Take take = *studio.addTake(takeOf(ada.id), sounds::tone({.seconds = 0.5}), 48000);
+  ASSERT_TRUE(studio.students.change(ada));
+  EXPECT_FALSE(studio.students.all()->front().range.lowest);
+  EXPECT_EQ(studio.students.all()->front().range.highest, 79);
+  Take take = *studio.takes.add(takeOf(ada.id), sounds::tone({.seconds = 0.5}), 48000);
   take.asked.range = ada.range;
   take.attention = Attention::lips;
   take.comfort = Comfort::tight;
@@ -132,9 +132,9 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   take.asked.nextTries = {{"comes-and-goes", 2}};
   take.asked.spanBefore = 7.5;
   take.asked.school = "air";
-  ASSERT_TRUE(studio.keepOpenBreaths(ada.id, {mark, mark}));
-  ASSERT_TRUE(studio.changeTake(take));
-  const Take again = studio.takes(ada.id)->front();
+  ASSERT_TRUE(studio.plans.keepOpenBreaths(ada.id, {mark, mark}));
+  ASSERT_TRUE(studio.takes.change(take));
+  const Take again = studio.takes.of(ada.id)->front();
   EXPECT_EQ(again.attention, Attention::lips);
   EXPECT_EQ(again.comfort, Comfort::tight);
   EXPECT_EQ(again.tried, "a fuller breath");
@@ -154,7 +154,7 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   EXPECT_EQ(again.asked.open->repeat_db, 1.75);
   EXPECT_EQ(again.ticks, take.ticks);
   EXPECT_TRUE(again.stopped);
-  EXPECT_EQ(studio.openBreaths(ada.id)->at(1).profile, mark.profile);
+  EXPECT_EQ(studio.plans.openBreaths(ada.id)->at(1).profile, mark.profile);
   // The same beside the sound.
   const auto noted = soundNoteFrom(toText(SoundNote{ada, again}));
   ASSERT_TRUE(noted);
@@ -165,32 +165,32 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
 
 TEST_F(StudioTest, GrowthIsAQueryAndAnOrderAndAModelGoWithTheirStudentAndTake) {
   Studio studio = open();
-  const Student ada = *studio.addStudent("Ada", "oboe");
+  const Student ada = *studio.students.add("Ada", "oboe");
   const auto sound = sounds::tone({.seconds = 0.2});
   std::vector<Take> takes;
   for (int i = 0; i < 3; ++i) {
     Take take = takeOf(ada.id);
     take.made_unix_s = 1'800'000'000 + 1000 * (2 - i);
-    takes.push_back(*studio.addTake(take, sound, 48000));
-    ASSERT_TRUE(studio.keepSummary(takes.back().id,
-                                   {engineVersion(), {}, "", {Verdict::inside, {{"held_s", i + 1.0}}, ""}}));
+    takes.push_back(*studio.takes.add(take, sound, 48000));
+    ASSERT_TRUE(studio.summaries.keep(
+        takes.back().id, {engineVersion(), {}, "", {Verdict::inside, {{"held_s", i + 1.0}}, ""}}));
   }
-  ASSERT_TRUE(studio.deleteTake(takes[1].id));
-  const auto held = *studio.figureOverTime(ada.id, "held_s");
+  ASSERT_TRUE(studio.takes.remove(takes[1].id));
+  const auto held = *studio.summaries.figureOverTime(ada.id, "held_s");
   ASSERT_EQ(held.size(), 2u);
   EXPECT_EQ(held[0].value, 3.0);
   EXPECT_EQ(held[1].take, takes[0].id);
-  EXPECT_TRUE(studio.figureOverTime(ada.id, "sag_cents")->empty());
-  ASSERT_TRUE(studio.keepOrder(ada.id, {"swell", "swell", "steady-tone"}));
-  ASSERT_TRUE(studio.keepOrder(ada.id, {"steady-tone", "swell"}));
-  EXPECT_EQ(*studio.order(ada.id), (std::vector<std::string>{"steady-tone", "swell"}));
-  ASSERT_TRUE(studio.keepModel(ada.id, "swell", takes[0].id));
-  ASSERT_TRUE(studio.keepModel(ada.id, "swell", takes[1].id));
-  EXPECT_EQ(*studio.model(ada.id, "swell"), takes[1].id);
-  ASSERT_TRUE(studio.removeDeleted());
-  EXPECT_FALSE(*studio.model(ada.id, "swell"));
-  ASSERT_TRUE(studio.eraseStudent(ada.id));
-  EXPECT_TRUE(studio.order(ada.id)->empty());
+  EXPECT_TRUE(studio.summaries.figureOverTime(ada.id, "sag_cents")->empty());
+  ASSERT_TRUE(studio.orders.keep(ada.id, {"swell", "swell", "steady-tone"}));
+  ASSERT_TRUE(studio.orders.keep(ada.id, {"steady-tone", "swell"}));
+  EXPECT_EQ(*studio.orders.of(ada.id), (std::vector<std::string>{"steady-tone", "swell"}));
+  ASSERT_TRUE(studio.orders.keepModel(ada.id, "swell", takes[0].id));
+  ASSERT_TRUE(studio.orders.keepModel(ada.id, "swell", takes[1].id));
+  EXPECT_EQ(*studio.orders.model(ada.id, "swell"), takes[1].id);
+  ASSERT_TRUE(studio.takes.removeDeleted());
+  EXPECT_FALSE(*studio.orders.model(ada.id, "swell"));
+  ASSERT_TRUE(studio.students.erase(ada.id));
+  EXPECT_TRUE(studio.orders.of(ada.id)->empty());
 }
 
 TEST_F(StudioTest, ATakeOfTwoIsInBothBooksAndGoesWithEither) {
@@ -200,31 +200,31 @@ TEST_F(StudioTest, ATakeOfTwoIsInBothBooksAndGoesWithEither) {
     fs::path file;
     {
       Studio studio = open();
-      ada = studio.addStudent("Ada", "oboe")->id;
-      ben = studio.addStudent("Ben", "horn-f")->id;
+      ada = studio.students.add("Ada", "oboe")->id;
+      ben = studio.students.add("Ben", "horn-f")->id;
       Take take = takeOf(ada);
       take.other = ben;
-      take = *studio.addTake(take, sounds::noise(0.2, 0.1), 48000, sounds::noise(0.2, 0.05));
-      Studio::Summary summary{engineVersion(), {}, "", {}};
+      take = *studio.takes.add(take, sounds::noise(0.2, 0.1), 48000, sounds::noise(0.2, 0.05));
+      StoredSummary summary{engineVersion(), {}, "", {}};
       summary.kept.values["lock_s"] = 1.5;
-      ASSERT_TRUE(studio.keepSummary(take.id, summary));
-      ASSERT_TRUE(studio.addTake(takeOf(ada), sounds::noise(0.1, 0.1), 48000));
-      ASSERT_TRUE(studio.addTake(takeOf(ben), sounds::noise(0.1, 0.1), 48000));
-      file = studio.takeFile(take);
+      ASSERT_TRUE(studio.summaries.keep(take.id, summary));
+      ASSERT_TRUE(studio.takes.add(takeOf(ada), sounds::noise(0.1, 0.1), 48000));
+      ASSERT_TRUE(studio.takes.add(takeOf(ben), sounds::noise(0.1, 0.1), 48000));
+      file = studio.takes.file(take);
     }
     // The list is lost: both books are made anew from the sounds.
     for (const char* name : {"studio.db", "studio.db-wal", "studio.db-shm"}) fs::remove(folder_ / name);
     auto rebuilt = Studio::rebuild(folder_);
     ASSERT_TRUE(rebuilt) << english(rebuilt.error().what);
     for (const std::int64_t whom : {ada, ben}) {
-      const auto takes = *rebuilt->takes(whom);
+      const auto takes = *rebuilt->takes.of(whom);
       ASSERT_EQ(takes.size(), 2u);
       EXPECT_EQ(
           std::ranges::count_if(takes, [&](const Take& t) { return t.student == ada && t.other == ben; }), 1);
     }
-    ASSERT_TRUE(rebuilt->eraseStudent(owner ? ada : ben));
+    ASSERT_TRUE(rebuilt->students.erase(owner ? ada : ben));
     EXPECT_FALSE(fs::exists(file));
-    EXPECT_EQ(rebuilt->takes(owner ? ben : ada)->size(), 1u);
+    EXPECT_EQ(rebuilt->takes.of(owner ? ben : ada)->size(), 1u);
   }
 }
 
@@ -233,43 +233,43 @@ TEST_F(StudioTest, KeepsStudentsAndTakesOverARestart) {
   std::int64_t id = 0;
   {
     Studio studio = open();
-    const Student ada = *studio.addStudent("Ada ♭", "oboe");
-    Take take = *studio.addTake(takeOf(ada.id), samples, 48000);
+    const Student ada = *studio.students.add("Ada ♭", "oboe");
+    Take take = *studio.takes.add(takeOf(ada.id), samples, 48000);
     take.word = TeachersWord::veto;
     take.remark = "pouting";
-    ASSERT_TRUE(studio.changeTake(take));
-    ASSERT_TRUE(studio.keepSummary(take.id, {engineVersion(),
-                                             0.5,
-                                             std::string("\0png", 4),
-                                             {Verdict::near,
-                                              {{"held_s", 0.5}, {"sag_cents", -12.5}},
-                                              "Breathe.",
-                                              "sags",
-                                              {{57, -24, 1.5}, {64, -21, 0.5}}}}));
-    ASSERT_TRUE(studio.keep(settings::source, std::string("mic")));
+    ASSERT_TRUE(studio.takes.change(take));
+    ASSERT_TRUE(studio.summaries.keep(take.id, {engineVersion(),
+                                                0.5,
+                                                std::string("\0png", 4),
+                                                {Verdict::near,
+                                                 {{"held_s", 0.5}, {"sag_cents", -12.5}},
+                                                 "Breathe.",
+                                                 "sags",
+                                                 {{57, -24, 1.5}, {64, -21, 0.5}}}}));
+    ASSERT_TRUE(studio.settings.keep(settings::source, std::string("mic")));
     id = take.id;
   }
   Studio studio = open();
-  const auto students = *studio.students();
+  const auto students = *studio.students.all();
   ASSERT_EQ(students.size(), 1u);
   EXPECT_EQ(students[0].name, "Ada ♭");
-  const auto takes = *studio.takes(students[0].id);
+  const auto takes = *studio.takes.of(students[0].id);
   ASSERT_EQ(takes.size(), 1u);
   EXPECT_EQ(takes[0].word, TeachersWord::veto);
   EXPECT_EQ(takes[0].remark, "pouting");
   EXPECT_EQ(takes[0].asked.note, 67);
   EXPECT_EQ(takes[0].asked.seconds, 9);
   EXPECT_EQ(takes[0].held_s, 0.5);
-  EXPECT_EQ((*studio.summary(id))->ribbon, std::string("\0png", 4));
-  const TakeSummary kept = studio.summaries(students[0].id)->at(id).kept;
+  EXPECT_EQ((*studio.summaries.ofTake(id))->ribbon, std::string("\0png", 4));
+  const TakeSummary kept = studio.summaries.of(students[0].id)->at(id).kept;
   EXPECT_EQ(kept.verdict, Verdict::near);
   EXPECT_EQ(kept.advice, "Breathe.");
   EXPECT_EQ(kept.observation, "sags");
   EXPECT_EQ(kept.reach, (std::vector<Reached>{{57, -24, 1.5}, {64, -21, 0.5}}));
   EXPECT_EQ(kept.values.at("sag_cents"), -12.5);
   EXPECT_EQ(kept.values.size(), 2u);
-  EXPECT_EQ(studio.get(settings::source), "mic");
-  const Sound sound = *studio.takeSound(id);
+  EXPECT_EQ(studio.settings.get(settings::source), "mic");
+  const Sound sound = *studio.takes.sound(id);
   ASSERT_EQ(sound.samples.size(), samples.size());
   for (std::size_t i = 0; i < samples.size(); ++i)
     ASSERT_NEAR(sound.samples[i], samples[i], 2e-7) << i;  // 24 bits
@@ -282,31 +282,32 @@ TEST_F(StudioTest, OwnCardsAreKeptReplacedAndErasedAndTakesKeepTheCardTheyWerePl
   card.generator.count = 5;
   {
     Studio studio = open();
-    ASSERT_TRUE(studio.keepCard(card));
+    ASSERT_TRUE(studio.cards.keep(card));
     card.tempo_bpm = 80.0;
-    ASSERT_TRUE(studio.keepCard(card));
+    ASSERT_TRUE(studio.cards.keep(card));
   }
   Studio studio = open();
-  const auto cards = *studio.cards();
+  const auto cards = *studio.cards.all();
   ASSERT_EQ(cards.size(), 1u);
   EXPECT_EQ(toText(cards[0]), toText(card));
-  const Student ada = *studio.addStudent("Ada", "oboe");
+  const Student ada = *studio.students.add("Ada", "oboe");
   Take take = takeOf(ada.id);
   take.asked.exercise = card.id;
   take.asked.card = toText(card);
-  ASSERT_TRUE(studio.addTake(take, sounds::noise(0.1, 0.1), 48000));
-  ASSERT_TRUE(studio.eraseCard(card.id));
-  EXPECT_TRUE(studio.cards()->empty());
-  const Context context = contextFor(studio.takes(ada.id)->front().asked);
+  ASSERT_TRUE(studio.takes.add(take, sounds::noise(0.1, 0.1), 48000));
+  ASSERT_TRUE(studio.cards.erase(card.id));
+  EXPECT_TRUE(studio.cards.all()->empty());
+  const Context context = contextFor(studio.takes.of(ada.id)->front().asked);
   ASSERT_TRUE(context.exercise);
   EXPECT_EQ(context.exercise->title, "Five notes");
 }
 
 TEST_F(StudioTest, FilesAreForTheirOwnerOnly) {
   Studio studio = open();
-  const Student s = *studio.addStudent("A", "oboe");
-  const Take take = *studio.addTake(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
-  for (const fs::path& file : {folder_, folder_ / "takes", folder_ / "studio.db", studio.takeFile(take.id)}) {
+  const Student s = *studio.students.add("A", "oboe");
+  const Take take = *studio.takes.add(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
+  for (const fs::path& file :
+       {folder_, folder_ / "takes", folder_ / "studio.db", studio.takes.file(take.id)}) {
     struct stat status {};
     ASSERT_EQ(stat(file.c_str(), &status), 0) << file;
     EXPECT_EQ(status.st_mode & 077, 0u) << file;
@@ -315,30 +316,30 @@ TEST_F(StudioTest, FilesAreForTheirOwnerOnly) {
 
 TEST_F(StudioTest, ADeletedTakeComesBackUntilItIsRemoved) {
   Studio studio = open();
-  const Student s = *studio.addStudent("A", "oboe");
-  const Take take = *studio.addTake(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
-  ASSERT_TRUE(studio.deleteTake(take.id));
-  EXPECT_TRUE(studio.takes(s.id)->empty());
-  ASSERT_TRUE(studio.restoreTake(take.id));
-  EXPECT_EQ(studio.takes(s.id)->size(), 1u);
-  ASSERT_TRUE(studio.deleteTake(take.id));
-  ASSERT_TRUE(studio.removeDeleted());
-  EXPECT_FALSE(fs::exists(studio.takeFile(take.id)));
+  const Student s = *studio.students.add("A", "oboe");
+  const Take take = *studio.takes.add(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
+  ASSERT_TRUE(studio.takes.remove(take.id));
+  EXPECT_TRUE(studio.takes.of(s.id)->empty());
+  ASSERT_TRUE(studio.takes.restore(take.id));
+  EXPECT_EQ(studio.takes.of(s.id)->size(), 1u);
+  ASSERT_TRUE(studio.takes.remove(take.id));
+  ASSERT_TRUE(studio.takes.removeDeleted());
+  EXPECT_FALSE(fs::exists(studio.takes.file(take.id)));
 }
 
 TEST_F(StudioTest, ASecondProgramMayOnlyLook) {
   Studio first = open();
-  ASSERT_TRUE(first.addStudent("A", "oboe"));
+  ASSERT_TRUE(first.students.add("A", "oboe"));
   Studio second = open();
   EXPECT_FALSE(first.readOnly());
   EXPECT_TRUE(second.readOnly());
-  EXPECT_EQ(second.students()->size(), 1u);
-  EXPECT_FALSE(second.addStudent("B", "oboe"));
-  EXPECT_FALSE(second.newRecording({}, {}));
+  EXPECT_EQ(second.students.all()->size(), 1u);
+  EXPECT_FALSE(second.students.add("B", "oboe"));
+  EXPECT_FALSE(second.recordings.begin({}, {}));
 }
 
 TEST_F(StudioTest, DamageIsSaidPlainlyAndNothingIsOverwritten) {
-  { open().addStudent("A", "oboe").value(); }
+  { open().students.add("A", "oboe").value(); }
   const fs::path db = folder_ / "studio.db";
   fs::remove(folder_ / "studio.db-wal");
   std::ofstream(db, std::ios::binary) << "this was a database once, long ago";
@@ -351,22 +352,22 @@ TEST_F(StudioTest, DamageIsSaidPlainlyAndNothingIsOverwritten) {
 
 TEST_F(StudioTest, ATakeWhoseAudioIsMissingSaysSo) {
   Studio studio = open();
-  const Student s = *studio.addStudent("A", "oboe");
-  const Take take = *studio.addTake(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
-  fs::remove(studio.takeFile(take.id));
-  const auto sound = studio.takeSound(take.id);
+  const Student s = *studio.students.add("A", "oboe");
+  const Take take = *studio.takes.add(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
+  fs::remove(studio.takes.file(take.id));
+  const auto sound = studio.takes.sound(take.id);
   ASSERT_FALSE(sound);
   EXPECT_TRUE(sound.error().is(StudioFault::soundMissing));
-  std::ofstream(studio.takeFile(take.id)) << "no flac";
-  EXPECT_FALSE(studio.takeSound(take.id));
+  std::ofstream(studio.takes.file(take.id)) << "no flac";
+  EXPECT_FALSE(studio.takes.sound(take.id));
 }
 
 TEST_F(StudioTest, AnotherEnginesSummaryDoesNotCount) {
   Studio studio = open();
-  const Student s = *studio.addStudent("A", "oboe");
-  const Take take = *studio.addTake(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
-  ASSERT_TRUE(studio.keepSummary(take.id, {"0.0.0-other", 1.0, "", {}}));
-  EXPECT_FALSE(*studio.summary(take.id));
+  const Student s = *studio.students.add("A", "oboe");
+  const Take take = *studio.takes.add(takeOf(s.id), sounds::noise(0.1, 0.1), 48000);
+  ASSERT_TRUE(studio.summaries.keep(take.id, {"0.0.0-other", 1.0, "", {}}));
+  EXPECT_FALSE(*studio.summaries.ofTake(take.id));
 }
 
 TEST_F(StudioTest, KillingTheProgramCostsAtMostTheLastSecond) {
@@ -378,8 +379,8 @@ TEST_F(StudioTest, KillingTheProgramCostsAtMostTheLastSecond) {
   ASSERT_GE(child, 0);
   if (child == 0) {
     auto studio = Studio::open(folder_);
-    const auto student = studio->addStudent("A", "oboe");
-    TakeRecorder recorder(*studio->newRecording(*student, {}), rate);
+    const auto student = studio->students.add("A", "oboe");
+    TakeRecorder recorder(*studio->recordings.begin(*student, {}), rate);
     for (std::size_t i = 0; i + 960 <= sound.size(); i += 960) {
       recorder.write(std::span(sound).subspan(i, 960));
       const double written = static_cast<double>(i + 960) / rate;
@@ -398,21 +399,21 @@ TEST_F(StudioTest, KillingTheProgramCostsAtMostTheLastSecond) {
   }
   Studio studio = open();
   EXPECT_FALSE(studio.readOnly());  // the lock went with its owner
-  const auto left = *studio.strays();
+  const auto left = *studio.recordings.strays();
   ASSERT_EQ(left.size(), 1u);
   const auto found = readWholeSound(left[0].file.string());
   ASSERT_TRUE(found) << english(found.error().what);
   EXPECT_GE(static_cast<double>(found->samples.size()) / rate, written - 1.0);
   for (std::size_t i = 0; i < found->samples.size(); i += 97) ASSERT_EQ(found->samples[i], sound[i]);
-  studio.discardRecording(left[0].file);
-  EXPECT_TRUE(studio.strays()->empty());
+  studio.recordings.discard(left[0].file);
+  EXPECT_TRUE(studio.recordings.strays()->empty());
 }
 
 TEST_F(StudioTest, AFullDiskIsSaidAndCostsNothingOfWhatWasThere) {
   Studio studio = open();
-  const Student s = *studio.addStudent("A", "oboe");
-  const Take kept = *studio.addTake(takeOf(s.id), sounds::noise(0.2, 0.1), 48000);
-  const fs::path recording = *studio.newRecording(s, {});
+  const Student s = *studio.students.add("A", "oboe");
+  const Take kept = *studio.takes.add(takeOf(s.id), sounds::noise(0.2, 0.1), 48000);
+  const fs::path recording = *studio.recordings.begin(s, {});
   // A limit on file size stands in for the full disk: writing fails the same way.
   signal(SIGXFSZ, SIG_IGN);
   rlimit before{};
@@ -423,13 +424,13 @@ TEST_F(StudioTest, AFullDiskIsSaidAndCostsNothingOfWhatWasThere) {
   const auto second = sounds::noise(0.25, 0.1);
   int good = 0;
   while (good < 100 && recorder.write(second)) ++good;
-  const auto failed = studio.addTake(takeOf(s.id), sounds::noise(5.0, 0.3), 48000);
+  const auto failed = studio.takes.add(takeOf(s.id), sounds::noise(5.0, 0.3), 48000);
   setrlimit(RLIMIT_FSIZE, &before);
   EXPECT_TRUE(recorder.failure());
   EXPECT_LT(good, 100);
   ASSERT_FALSE(failed);
-  EXPECT_EQ(studio.takes(s.id)->size(), 1u);
-  EXPECT_TRUE(studio.takeSound(kept.id));
+  EXPECT_EQ(studio.takes.of(s.id)->size(), 1u);
+  EXPECT_TRUE(studio.takes.sound(kept.id));
   const auto saved = readWholeSound(recording.string());
   ASSERT_TRUE(saved) << english(saved.error().what);
   EXPECT_GT(saved->samples.size(), 30'000u);  // most of what fitted into 200 kB

@@ -181,8 +181,8 @@ TEST(SampledWinds, EveryNoteOfAScaleIsFoundOnceInOrder) {
       EXPECT_EQ(cue.matched, next) << program.name;
       EXPECT_EQ(cue.asked, home + kSteps[next++]) << program.name;
       if (!cue.matched) continue;
-      places.push_back(*cue.place_ms);
-      lengths.push_back(*cue.length_beats - 3.8);
+      places.push_back(*cue.count.place_ms);
+      lengths.push_back(*cue.count.length_beats - 3.8);
     }
     EXPECT_EQ(next, 8u);
     const auto clicks =

@@ -132,10 +132,10 @@ TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   for (const CueResult& cue : session_->open().picture()->analysis.cues)
     EXPECT_EQ(cue.verdict, Verdict::unmeasured);
   EXPECT_FALSE(session_->open().picture()->analysis.airs.empty()) << "but seen";
-  EXPECT_TRUE(session_->studio().takes(session_->book().chosen()->id)->front().stopped);
+  EXPECT_TRUE(session_->studio().takes.of(session_->book().chosen()->id)->front().stopped);
   openAgain();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->studio().takes(session_->book().chosen()->id)->front().stopped)
+  EXPECT_FALSE(session_->studio().takes.of(session_->book().chosen()->id)->front().stopped)
       << "all of it is back";
   EXPECT_FALSE(session_->open().picture()->analysis.readings.empty());
   EXPECT_NE(before(), Before::over);

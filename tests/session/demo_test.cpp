@@ -22,7 +22,7 @@ class Demo : public testing::Test {
     auto studio = Studio::open(folder(), demoClock());
     ASSERT_TRUE(studio) << english(studio.error().what);
     studio_.emplace(std::move(*studio));
-    students_ = *studio_->students();
+    students_ = *studio_->students.all();
   }
   std::filesystem::path folder() const { return outside_.path().toStdString(); }
 
@@ -36,7 +36,7 @@ TEST_F(Demo, ATakeIsTheSameAtEveryRun) {
   std::vector<Student> known = demoStudents();
   for (Student& s : known) s.id = std::ranges::find(students_, s.name, &Student::name)->id;
   for (const std::size_t student : {1u, 7u}) {
-    auto takes = *studio_->takes(known[student].id);
+    auto takes = *studio_->takes.of(known[student].id);
     std::erase_if(takes, [&](const Take& take) { return take.student != known[student].id; });
     std::size_t found = 0;
     playDemoTakes(known, student, [&](const Take& take, const Performance& played) {
@@ -44,7 +44,7 @@ TEST_F(Demo, ATakeIsTheSameAtEveryRun) {
       ASSERT_NE(there, takes.end());
       ++found;
       EXPECT_EQ(there->asked.exercise, take.asked.exercise);
-      const Sound sound = *studio_->takeSound(there->id);
+      const Sound sound = *studio_->takes.sound(there->id);
       ASSERT_EQ(sound.samples.size(), played.samples.size());
       float apart = 0.0f;
       for (std::size_t n = 0; n < sound.samples.size(); ++n)
@@ -57,9 +57,9 @@ TEST_F(Demo, ATakeIsTheSameAtEveryRun) {
 
 TEST_F(Demo, EveryTakeIsMeasuredAndDrawnBeforeItIsLookedAt) {
   for (const Student& s : students_) {
-    const auto takes = *studio_->takes(s.id);
+    const auto takes = *studio_->takes.of(s.id);
     EXPECT_GE(takes.size(), 4u) << s.name;
-    const auto summaries = *studio_->summaries(s.id);
+    const auto summaries = *studio_->summaries.of(s.id);
     for (const Take& take : takes) {
       const auto summary = summaries.find(take.id);
       ASSERT_NE(summary, summaries.end()) << s.name << ", " << take.source;
@@ -85,10 +85,10 @@ TEST_F(Demo, ShowsTheFaultsThatItsPlayersHave) {
       {"Steady", {"raise"}},
   };
   for (const Student& s : students_) {
-    const auto takes = *studio_->takes(s.id);
+    const auto takes = *studio_->takes.of(s.id);
     for (const Take& take : takes) {
       if (take.asked.exercise != "steady-tone") continue;
-      const Sound sound = *studio_->takeSound(take.id);
+      const Sound sound = *studio_->takes.sound(take.id);
       const Analysis analysis = analyse(sound.samples, sound.info.rate_hz, contextFor(take.asked));
       ASSERT_EQ(analysis.advice.size(), 1u) << take.source;
       const auto& possible = expected.at(take.source.substr(std::string("stand-in: ").size()));
@@ -99,9 +99,9 @@ TEST_F(Demo, ShowsTheFaultsThatItsPlayersHave) {
 }
 
 TEST_F(Demo, TheHomeworkGoesWhereTheStudioGoes) {
-  const auto lists = *studio_->homework();
+  const auto lists = *studio_->homework.all();
   ASSERT_EQ(lists.size(), 1u);
-  const auto sent = *studio_->sent(lists.front().id);
+  const auto sent = *studio_->homework.sent(lists.front().id);
   EXPECT_EQ(sent.size(), students_.size());
   for (const SentHomework& one : sent)
     for (const auto& file : one.files) {

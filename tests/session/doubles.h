@@ -127,13 +127,13 @@ class SessionTest : public testing::Test {
     auto studio = Studio::open(folder_.path().toStdString());
     double hz = 430.0;
     for (const char* name : names) {
-      const Student s = *studio->addStudent(name, "oboe");
+      const Student s = *studio->students.add(name, "oboe");
       for (int i = 0; i < takes; ++i, hz += 2.0) {
         Take take;
         take.student = s.id;
         take.asked.instrument = "oboe";
         take.made_unix_s = 1'700'000'000 + i;
-        ASSERT_TRUE(studio->addTake(take, tone(hz), 48000));
+        ASSERT_TRUE(studio->takes.add(take, tone(hz), 48000));
       }
     }
   }

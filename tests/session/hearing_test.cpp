@@ -14,10 +14,10 @@ class HearingTest : public SessionTest {
   void fillLong() {
     auto studio = Studio::open(folder_.path().toStdString());
     Take take;
-    take.student = studio->addStudent("Ada", "trumpet-bb")->id;
+    take.student = studio->students.add("Ada", "trumpet-bb")->id;
     take.asked.instrument = "trumpet-bb";
     take.made_unix_s = 1'790'000'000;
-    ASSERT_TRUE(studio->addTake(take, tone(349.2, 3.0), 48000));
+    ASSERT_TRUE(studio->takes.add(take, tone(349.2, 3.0), 48000));
   }
   bool asked() {
     return until(
@@ -94,7 +94,7 @@ TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
   add("Ben");
   EXPECT_TRUE(hearing().answers().empty()) << "of somebody else";
   session_->book().erase(session_->book().students().front().id);
-  EXPECT_TRUE(session_->studio().earAnswers(session_->book().students().front().id)->empty());
+  EXPECT_TRUE(session_->studio().ears.answers(session_->book().students().front().id)->empty());
 }
 
 TEST_F(HearingTest, AFreshStudioIsAskedWithTheStandInsTone) {
@@ -185,7 +185,7 @@ TEST_F(HearingTest, TwoTakesOfOneExerciseAreDrawnOfDifferentDays) {
   std::map<std::int64_t, std::pair<std::string, Day>> of;
   {
     auto studio = Studio::open(folder_.path().toStdString());
-    const std::int64_t ada = studio->addStudent("Ada", "oboe")->id;
+    const std::int64_t ada = studio->students.add("Ada", "oboe")->id;
     for (const auto& [exercise, days] : {std::pair{"steady-tone", 3}, {"home-two", 2}, {"crescendo", 1}})
       for (int i = 0; i < 2 * days; ++i) {
         if (std::string(exercise) == "crescendo" && i > 0) continue;  // one alone
@@ -193,7 +193,7 @@ TEST_F(HearingTest, TwoTakesOfOneExerciseAreDrawnOfDifferentDays) {
         take.student = ada;
         take.asked.exercise = exercise;
         take.made_unix_s = 1'790'000'000 + 86400 * (i / 2) + 600 * (i % 2);
-        const auto kept = studio->addTake(take, tone(440.0), 48000);
+        const auto kept = studio->takes.add(take, tone(440.0), 48000);
         ASSERT_TRUE(kept);
         of[kept->id] = {exercise, dayOf(take.made_unix_s)};
       }

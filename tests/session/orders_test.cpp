@@ -18,7 +18,7 @@ class OrdersTest : public SessionTest {
   Lesson& lesson() { return session_->lesson(); }
   std::map<std::string, Order> own() {
     std::map<std::string, Order> orders;
-    for (const Studio::OwnOrder& one : lesson().ownOrders()) orders[one.name] = one.exercises;
+    for (const OwnOrder& one : lesson().ownOrders()) orders[one.name] = one.exercises;
     return orders;
   }
   static const Order& shipped(std::size_t i) { return lessonTemplates()[i].exercises; }
@@ -64,13 +64,13 @@ TEST_F(OrdersTest, EveryChangeIsTakenBackAsItWas) {
   session_->undo();
   EXPECT_EQ(lesson().order(), shipped(0));
   EXPECT_TRUE(own().empty());
-  EXPECT_TRUE(session_->studio().ownOrders(session_->book().chosen()->id)->empty());
+  EXPECT_TRUE(session_->studio().orders.own(session_->book().chosen()->id)->empty());
 }
 
 TEST_F(OrdersTest, AnOrderFromBeforeTheyHadNamesIsNotLost) {
   const Order old{"swell", "tone-5"};
   const auto ada = session_->book().chosen()->id;
-  ASSERT_TRUE(session_->studio().keepOrder(ada, old));
+  ASSERT_TRUE(session_->studio().orders.keep(ada, old));
   start();
   EXPECT_EQ(lesson().order(), old);
   lesson().setOrder(shipped(1));
@@ -84,11 +84,11 @@ TEST_F(OrdersTest, APackFromElsewhereAsksBeforeItReplacesAndOneFromHomeDoesNot) 
   QTemporaryDir elsewhere;
   const auto packFrom = [&](const char* studio, const Order& order, int minutes) {
     auto other = Studio::open(elsewhere.filePath(studio).toStdString());
-    EXPECT_TRUE(other->adoptStudent(ada));
-    EXPECT_TRUE(other->keepOrder(ada.id, order));
+    EXPECT_TRUE(other->students.adopt(ada));
+    EXPECT_TRUE(other->orders.keep(ada.id, order));
     Plan plan;
     plan.minutes = minutes;
-    EXPECT_TRUE(other->keepPlan(ada.id, plan));
+    EXPECT_TRUE(other->plans.keep(ada.id, plan));
     const std::filesystem::path file = elsewhere.filePath("pack.zip").toStdString();
     EXPECT_TRUE(writePack(*planPack(*other, ada.id, PackKind::home), file));
     return file;

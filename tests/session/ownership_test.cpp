@@ -18,7 +18,7 @@ class OwnershipTest : public SessionTest {
     session_->toggle();
     ASSERT_TRUE(settle());
   }
-  std::vector<Take> takesOf(const Student& student) { return *session_->studio().takes(student.id); }
+  std::vector<Take> takesOf(const Student& student) { return *session_->studio().takes.of(student.id); }
   Studio& studio() { return session_->studio(); }
 };
 
@@ -33,23 +33,24 @@ TEST_F(OwnershipTest, WhatIsTakenBackGoesToWhomItWasTakenFrom) {
   const Student ben = add("Ben");
   const std::vector<std::string> order = session_->lesson().order();
   for (int i = 0; i < 6; ++i) session_->undo();
-  EXPECT_EQ(*studio().plan(ben.id), Plan());
+  EXPECT_EQ(*studio().plans.of(ben.id), Plan());
   EXPECT_EQ(session_->planning().plan(), Plan());
-  EXPECT_TRUE(studio().practices(ben.id)->empty());
-  EXPECT_TRUE(studio().openBreaths(ben.id)->empty());
+  EXPECT_TRUE(studio().plans.practices(ben.id)->empty());
+  EXPECT_TRUE(studio().plans.openBreaths(ben.id)->empty());
   EXPECT_EQ(session_->lesson().order(), order);
-  EXPECT_TRUE(studio().order(ben.id)->empty());
-  EXPECT_EQ(studio().plan(ada.id)->minutes, 45) << "nothing of hers is taken back under another's name";
+  EXPECT_TRUE(studio().orders.of(ben.id)->empty());
+  EXPECT_EQ(studio().plans.of(ada.id)->minutes, 45) << "nothing of hers is taken back under another's name";
   // Hers is hers again once she is here.
   session_->book().choose(ada.id);
   for (int i = 0; i < 3; ++i) session_->undo();
-  EXPECT_EQ(studio().plan(ada.id)->minutes, Plan().minutes);
+  EXPECT_EQ(studio().plans.of(ada.id)->minutes, Plan().minutes);
   EXPECT_EQ(session_->planning().plan().minutes, Plan().minutes);
-  ASSERT_EQ(studio().practices(ada.id)->size(), 1u);
-  EXPECT_EQ(studio().practices(ada.id)->front().what, "her own words");
-  EXPECT_EQ(studio().openBreaths(ada.id)->size(), 1u);
+  ASSERT_EQ(studio().plans.practices(ada.id)->size(), 1u);
+  EXPECT_EQ(studio().plans.practices(ada.id)->front().what, "her own words");
+  EXPECT_EQ(studio().plans.openBreaths(ada.id)->size(), 1u);
   session_->undo();  // and there it ends
-  EXPECT_EQ(studio().openBreaths(ada.id)->size(), 1u) << "an undo of open breaths is no change of its own";
+  EXPECT_EQ(studio().plans.openBreaths(ada.id)->size(), 1u)
+      << "an undo of open breaths is no change of its own";
 }
 
 TEST_F(OwnershipTest, ATakeEndsForWhoPlayedItThoughSomebodyIsAddedMeanwhile) {
@@ -69,7 +70,7 @@ TEST_F(OwnershipTest, ATakeEndsForWhoPlayedItThoughSomebodyIsAddedMeanwhile) {
   EXPECT_EQ(takesOf(ada).front().word, TeachersWord::none);
   EXPECT_FALSE(session_->guessing().wanted()) << "nor guessed at as his";
   session_->guessing().guess(3.0);
-  EXPECT_TRUE(studio().earGuesses(ben.id)->empty());
+  EXPECT_TRUE(studio().ears.guesses(ben.id)->empty());
 }
 
 TEST_F(OwnershipTest, WhatACrashLeftOfOneIsNotShownUnderAnother) {
@@ -80,7 +81,7 @@ TEST_F(OwnershipTest, WhatACrashLeftOfOneIsNotShownUnderAnother) {
   ASSERT_TRUE(heard());
   start();  // ended while it sounded
   session_->book().choose(ada.id);
-  const auto strays = *studio().strays();
+  const auto strays = *studio().recordings.strays();
   ASSERT_EQ(strays.size(), 1u);
   session_->keeping().takeStrayIn(strays.front(), *session_->book().find(ben.id));
   ASSERT_TRUE(settle());
@@ -120,7 +121,7 @@ TEST_F(OwnershipTest, AnEditThatIsNotJudgedYetIsNotWrittenBesideOlderFigures) {
   ASSERT_EQ(kept.id, second);
   EXPECT_EQ(kept.word, TeachersWord::accept);
   // Wish and verdict are of one asking, whichever.
-  const Verdict written = studio().summaries(kept.student)->at(second).kept.verdict;
+  const Verdict written = studio().summaries.of(kept.student)->at(second).kept.verdict;
   session_->choose(second);
   ASSERT_TRUE(settle());
   EXPECT_EQ(keptOf(session_->open().picture()->analysis).verdict, written) << kept.asked.seconds;
@@ -206,7 +207,7 @@ TEST_F(OwnershipTest, WhoGoesInTheMiddleOfSomethingTakesNothingAlong) {
     start();
   };
   session_->lesson().choose("unison");
-  ASSERT_TRUE(session_->studio().keep(settings::partner, std::string("oboe")));
+  ASSERT_TRUE(session_->studio().settings.keep(settings::partner, std::string("oboe")));
   go([this] {
     session_->asking().setSupport(RequestEditor::AccompanimentKind::partner);
     session_->toggle();  // a partner's voice is being made
@@ -219,7 +220,7 @@ TEST_F(OwnershipTest, WhoGoesInTheMiddleOfSomethingTakesNothingAlong) {
   go([&] { session_->byEar().start(); });
   go([&] { session_->backUp(files.filePath("all.zip").toStdString()); });
   EXPECT_TRUE(session_->idle());
-  EXPECT_TRUE(session_->studio().strays()->empty());
+  EXPECT_TRUE(session_->studio().recordings.strays()->empty());
 }
 
 TEST_F(OwnershipTest, AnOldTakeThatIsLookedAtDoesNotJoinTheLesson) {

@@ -11,20 +11,20 @@ class PlanningTest : public SessionTest {
  protected:
   void practised(std::initializer_list<int> daysAgo, double seconds, Verdict verdict) {
     auto studio = Studio::open(folder_.path().toStdString());
-    if (studio->students()->empty()) {
-      ASSERT_TRUE(studio->addStudent("Ada", "trumpet-bb"));
+    if (studio->students.all()->empty()) {
+      ASSERT_TRUE(studio->students.add("Ada", "trumpet-bb"));
     }
     const std::int64_t now = clock_->now_unix_s();
     for (const int days : daysAgo) {
       Take take;
-      take.student = studio->students()->front().id;
+      take.student = studio->students.all()->front().id;
       take.asked.instrument = "trumpet-bb";
       take.asked.exercise = "steady-tone";
       take.asked.seconds = seconds;
       take.made_unix_s = now - days * 86400 - static_cast<int>(made_++);
-      const auto kept = studio->addTake(take, tone(440.0), 48000);
+      const auto kept = studio->takes.add(take, tone(440.0), 48000);
       ASSERT_TRUE(kept);
-      ASSERT_TRUE(studio->keepSummary(
+      ASSERT_TRUE(studio->summaries.keep(
           kept->id, {engineVersion(), 9.0, "png", {verdict, {{"held_s", seconds + 0.2}}, {}}}));
     }
   }

@@ -17,12 +17,12 @@ class PostFaultsTest : public PostTest {
     post().choose(first_);
   }
   SentHomework kept(std::int64_t list, std::int64_t student) {
-    const auto all = session_->studio().sent(list);
+    const auto all = session_->studio().homework.sent(list);
     for (const SentHomework& sent : *all)
       if (sent.student == student) return sent;
     return {};
   }
-  std::size_t takesOf(std::int64_t student) { return session_->studio().takes(student)->size(); }
+  std::size_t takesOf(std::int64_t student) { return session_->studio().takes.of(student)->size(); }
   std::int64_t first_ = 0, second_ = 0, ada_ = 0;
 };
 
@@ -85,7 +85,7 @@ TEST_F(PostFaultsTest, WhatWasBegunIsFinishedAtTheNextStart) {
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ada_), 2u);
   EXPECT_EQ(kept(first_, ada_).takes.size(), 2u);
-  EXPECT_TRUE(session_->studio().strays()->empty());
+  EXPECT_TRUE(session_->studio().recordings.strays()->empty());
   post().load();
   post().choose(first_);
   ASSERT_TRUE(settle());

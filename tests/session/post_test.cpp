@@ -39,7 +39,7 @@ TEST_F(PostTest, AFolderIsSharedOutByNamesMarkedAndKept) {
   // Who goes takes all of it along.
   session_->book().erase(idOf("Cleo Falk"));
   EXPECT_EQ(post().sent().size(), 2u);
-  EXPECT_EQ(session_->studio().sent(post().chosen()->id)->size(), 2u);
+  EXPECT_EQ(session_->studio().homework.sent(post().chosen()->id)->size(), 2u);
 }
 
 TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
@@ -195,20 +195,20 @@ TEST_F(PostTest, APackGoesHomeAndItsAnswerComesBackWithTheStudentChosen) {
   session_->writePack(PackKind::home, home);
   session_->backUp(backup);
   ASSERT_TRUE(settle());
-  EXPECT_GT(session_->studio().get(settings::backedUp), 1.7e9);
+  EXPECT_GT(session_->studio().settings.get(settings::backedUp), 1.7e9);
   session_->restore(backup, sent_ / "restored");
   ASSERT_TRUE(settle());
-  EXPECT_EQ(Studio::open(sent_ / "restored")->students()->size(), 3u);
+  EXPECT_EQ(Studio::open(sent_ / "restored")->students.all()->size(), 3u);
   {
     auto studio = Studio::open(sent_ / "at home");
     const auto unpacked = unpackPack(home, studio->folder());
     ASSERT_TRUE(unpacked && takePackIn(*studio, *unpacked));
-    EXPECT_EQ(studio->homework()->size(), 1u) << "the list that was looked at";
+    EXPECT_EQ(studio->homework.all()->size(), 1u) << "the list that was looked at";
     Take take;
-    take.student = studio->students()->front().id;
+    take.student = studio->students.all()->front().id;
     take.asked.instrument = "trumpet-bb";
     take.made_unix_s = 1'790'000'000;
-    ASSERT_TRUE(studio->addTake(take, tone(440.0), 48000));
+    ASSERT_TRUE(studio->takes.add(take, tone(440.0), 48000));
     ASSERT_TRUE(writePack(*planPack(*studio, take.student, PackKind::answer), answer));
   }
   session_->book().choose(idOf("Ben Moor"));

@@ -69,7 +69,7 @@ TEST_F(SessionTest, ATakeIsKeptForWhoPlayedItWhoeverIsChosenMeanwhile) {
   ASSERT_TRUE(settle());
   EXPECT_TRUE(session_->book().takes().empty());
   EXPECT_FALSE(session_->open().take());
-  EXPECT_EQ(session_->studio().takes(ada.id)->size(), 1u);
+  EXPECT_EQ(session_->studio().takes.of(ada.id)->size(), 1u);
 }
 
 TEST_F(SessionTest, ARemarkThatIsBeingTypedGoesToTheTakeItWasTypedFor) {
@@ -101,9 +101,11 @@ TEST_F(SessionTest, OnlyAnEditIsAnEditAndOfManyWishesTheLastOneIsJudged) {
   const auto& readings = session_->open().picture()->analysis.readings;
   EXPECT_EQ(std::ranges::find(readings, "held_s", &Reading::id)->low, 39.0);
   EXPECT_EQ(session_->book().takes()[0].asked.seconds, 39.0);
-  EXPECT_NEAR(
-      session_->studio().summaries(session_->book().chosen()->id)->begin()->second.kept.values.at("held_s"),
-      1.0, 0.05);
+  EXPECT_NEAR(session_->studio()
+                  .summaries.of(session_->book().chosen()->id)
+                  ->begin()
+                  ->second.kept.values.at("held_s"),
+              1.0, 0.05);
 }
 
 TEST_F(SessionTest, WhatIsSaidIsKeptTakenBackAndUndone) {
@@ -138,10 +140,10 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
   {
     auto studio = Studio::open(folder_.path().toStdString());
     Take take;
-    take.student = studio->addStudent("Ada", "trumpet-bb")->id;
+    take.student = studio->students.add("Ada", "trumpet-bb")->id;
     for (const int days : {400, 1}) {
       take.made_unix_s = clock_->now_unix_s() - days * 86400;
-      ASSERT_TRUE(studio->addTake(take, tone(440.0), 48000));
+      ASSERT_TRUE(studio->takes.add(take, tone(440.0), 48000));
     }
   }
   start();
@@ -172,8 +174,8 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
     byUndo ? session_->undo() : session_->retention().bringBack();
     EXPECT_TRUE(heard());
   }
-  ASSERT_TRUE(session_->studio().letSoundsGo({oldest}, clock_->now_unix_s() - 2 * 86400));
-  const auto file = session_->studio().takeFile(oldest);
+  ASSERT_TRUE(session_->studio().sounds.letGo({oldest}, clock_->now_unix_s() - 2 * 86400));
+  const auto file = session_->studio().takes.file(oldest);
   EXPECT_TRUE(std::filesystem::exists(file));
   start();
   EXPECT_FALSE(std::filesystem::exists(file));
@@ -260,15 +262,15 @@ TEST_F(SessionTest, RestIsOwedAndTheRoomIsKeptWithTheTake) {
   session_->toggle();
   ASSERT_TRUE(settle());
   EXPECT_EQ(rest, static_cast<int>(session_->lesson().current()->rest_s));
-  EXPECT_EQ(session_->studio().takes(session_->book().chosen()->id)->front().asked.room_c, 24.0);
+  EXPECT_EQ(session_->studio().takes.of(session_->book().chosen()->id)->front().asked.room_c, 24.0);
 }
 
 TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
   fill({"Ada"}, 3);
   {
     auto studio = Studio::open(folder_.path().toStdString());
-    const auto takes = *studio->takes(studio->students()->front().id);
-    QFile::remove(QString::fromStdString(studio->takeFile(takes[1]).string()));
+    const auto takes = *studio->takes.of(studio->students.all()->front().id);
+    QFile::remove(QString::fromStdString(studio->takes.file(takes[1]).string()));
   }
   start();
   int rebuilt = 0;
@@ -329,7 +331,7 @@ TEST_F(SessionTest, AnotherProgramsStudioIsOnlyLookedAt) {
   EXPECT_EQ(phase(), Phase::ready);
   session_->open().setWord(TeachersWord::veto);
   session_->deleteTake();
-  EXPECT_EQ(first->takes(first->students()->front().id)->front().word, TeachersWord::none);
+  EXPECT_EQ(first->takes.of(first->students.all()->front().id)->front().word, TeachersWord::none);
 }
 
 }  // namespace

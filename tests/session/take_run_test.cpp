@@ -18,7 +18,7 @@ class TakeRunTest : public SessionTest {
     p.asked.exercise = exercise;
     p.asked.note = 67;
     p.student = student.id;
-    p.recording = *session_->studio().newRecording(student, p.asked);
+    p.recording = *session_->studio().recordings.begin(student, p.asked);
     p.stopsByItself = stops;
     return p;
   }

@@ -64,22 +64,22 @@ Take takeOf(const Student& student, std::int64_t made) {
 /// A studio in whose list of homework so many tries are on their way into the weeks.
 std::int64_t beginIntakes(const fs::path& folder, const fs::path& sound, int items) {
   auto studio = Studio::open(folder);
-  const Student ada = *studio->addStudent("Ada", "oboe");
+  const Student ada = *studio->students.add("Ada", "oboe");
   HomeworkList list{"Week", {}};
   for (int i = 0; i < items; ++i) list.items.push_back({findExercise("tone-5"), 67});
-  const Homework homework = *studio->keepHomework({0, dayFrom("2026-12-01").value(), toText(list)});
+  const Homework homework = *studio->homework.keep({0, dayFrom("2026-12-01").value(), toText(list)});
   SentHomework sent;
   sent.student = ada.id;
   sent.files = {sound};
-  (void)studio->keepSent(homework.id, sent);
+  (void)studio->homework.keepSent(homework.id, sent);
   std::vector<Intake> intakes;
   for (int i = 0; i < items; ++i) {
     Intake intake{homework.id,   static_cast<std::size_t>(i),          sound, 1.0 * i,
                   1.0 * i + 0.9, {ada, takeOf(ada, 1'700'000'000 + i)}};
-    studio->name(intake.note.take);
+    studio->takes.name(intake.note.take);
     intakes.push_back(std::move(intake));
   }
-  (void)studio->beginIntakes(intakes);
+  (void)studio->intakes.begin(intakes);
   return homework.id;
 }
 
@@ -104,15 +104,15 @@ Result killedOnTheWayIntoTheWeeks(Luck& luck, const fs::path& folder) {
         }))
       result.fail("the next start does not finish it");
     auto opened = Studio::open(studio);
-    const auto takes = *opened->takes(opened->students()->front().id);
-    const auto sent = *opened->sent(list);
+    const auto takes = *opened->takes.of(opened->students.all()->front().id);
+    const auto sent = *opened->homework.sent(list);
     if (takes.size() != kItems)
       result.fail(std::to_string(takes.size()) + " takes of " + std::to_string(kItems));
     if (sent.front().takes.size() != kItems) result.fail("its list does not know of them");
-    if (!opened->strays()->empty()) result.fail("something is left over");
-    if (!opened->intakes()->empty()) result.fail("something is still on its way");
+    if (!opened->recordings.strays()->empty()) result.fail("something is left over");
+    if (!opened->intakes.all()->empty()) result.fail("something is still on its way");
     for (const Take& take : takes)
-      if (!opened->takeSound(take.id)) result.fail("a take without its sound");
+      if (!opened->takes.sound(take.id)) result.fail("a take without its sound");
     ++result.rounds;
   }
   if (result.held) result.note = std::to_string(kills) + " kills; every try once, its list knows of it";
@@ -126,11 +126,11 @@ Result killedWhileAPackComesIn(Luck& luck, const fs::path& folder) {
   const fs::path file = folder / "pack.zip";
   {
     auto teacher = Studio::open(folder / "teacher");
-    const Student ada = *teacher->addStudent("Ada", "oboe");
+    const Student ada = *teacher->students.add("Ada", "oboe");
     const auto sound = sounds::noise(0.1, 0.1);
     for (std::size_t i = 0; i < kTakes; ++i)
-      (void)teacher->addTake(takeOf(ada, 1'700'000'000 + static_cast<std::int64_t>(i)), sound, 48000);
-    (void)teacher->keepOrder(ada.id, {"swell"});
+      (void)teacher->takes.add(takeOf(ada, 1'700'000'000 + static_cast<std::int64_t>(i)), sound, 48000);
+    (void)teacher->orders.keep(ada.id, {"swell"});
     (void)writePack(*planPack(*teacher, ada.id, PackKind::teacher), file);
   }
   int none = 0;
@@ -149,20 +149,20 @@ Result killedWhileAPackComesIn(Luck& luck, const fs::path& folder) {
         result.fail(english(opened.error().what));
         continue;
       }
-      const auto students = *opened->students();
-      const std::size_t takes = students.empty() ? 0 : opened->takes(students[0].id)->size();
+      const auto students = *opened->students.all();
+      const std::size_t takes = students.empty() ? 0 : opened->takes.of(students[0].id)->size();
       none += students.empty();
       if (!students.empty() && takes != kTakes)
         result.fail(std::to_string(takes) + " takes of " + std::to_string(kTakes));
-      if (!opened->strays()->empty()) result.fail(std::to_string(opened->strays()->size()) + " left over");
+      if (!opened->recordings.strays()->empty()) result.fail(std::to_string(opened->recordings.strays()->size()) + " left over");
       if (fs::exists(studio / "incoming")) result.fail("what was unpacked is still there");
     }
     if (!takeIn(studio)) result.fail("cannot be taken in again");
     auto opened = Studio::open(studio);
-    const auto takes = *opened->takes(opened->students()->front().id);
+    const auto takes = *opened->takes.of(opened->students.all()->front().id);
     if (takes.size() != kTakes) result.fail("taken in again it doubles");
     for (const Take& take : takes)
-      if (!fs::exists(opened->takeFile(take))) result.fail("a take without its sound");
+      if (!fs::exists(opened->takes.file(take))) result.fail("a take without its sound");
     ++result.rounds;
   }
   if (result.held)
@@ -173,10 +173,10 @@ Result killedWhileAPackComesIn(Luck& luck, const fs::path& folder) {
 /// A studio with some takes, and a backup of it.
 fs::path backedUp(const fs::path& folder, std::size_t takes) {
   auto studio = Studio::open(folder / "studio");
-  const Student ada = *studio->addStudent("Ada", "oboe");
+  const Student ada = *studio->students.add("Ada", "oboe");
   const auto sound = sounds::noise(0.5, 0.1);
   for (std::size_t i = 0; i < takes; ++i)
-    (void)studio->addTake(takeOf(ada, 1'700'000'000 + static_cast<std::int64_t>(i)), sound, 48000);
+    (void)studio->takes.add(takeOf(ada, 1'700'000'000 + static_cast<std::int64_t>(i)), sound, 48000);
   (void)writeBackup(*planBackup(*studio), folder / "all.zip");
   return folder / "all.zip";
 }
@@ -192,8 +192,8 @@ Result killedWhileRestoring(Luck& luck, const fs::path& folder) {
     killedAfter(luck.upTo(60'000), [&] { (void)restoreBackup(file, back); });
     bool whole = false;
     if (const auto opened = Studio::open(back)) {
-      const auto students = *opened->students();
-      whole = !students.empty() && opened->takes(students[0].id)->size() == kTakes;
+      const auto students = *opened->students.all();
+      whole = !students.empty() && opened->takes.of(students[0].id)->size() == kTakes;
       // A folder in which nothing was done yet is a new studio.
       if (!whole && (!students.empty() || !fs::is_empty(back / "takes")))
         result.fail("half of it opened as a studio");
@@ -208,7 +208,7 @@ Result killedWhileRestoring(Luck& luck, const fs::path& folder) {
       if (!restoreBackup(file, back)) result.fail("cannot be unpacked again");
     }
     const auto opened = Studio::open(back);
-    if (!opened || opened->takes(opened->students()->front().id)->size() != kTakes)
+    if (!opened || opened->takes.of(opened->students.all()->front().id)->size() != kTakes)
       result.fail("not whole in the end");
     ++result.rounds;
   }

@@ -123,11 +123,11 @@ class Verbs {
     if (session_->run().taking()) session_->toggle();
     settle(*session_, 60000);
     check();
-    if (!session_->studio().strays()->empty()) result_.fail("something is left over");
+    if (!session_->studio().recordings.strays()->empty()) result_.fail("something is left over");
   }
   std::size_t takes() {
     std::size_t all = 0;
-    for (const Student& s : students_) all += session_->studio().takes(s.id)->size();
+    for (const Student& s : students_) all += session_->studio().takes.of(s.id)->size();
     return all;
   }
 
@@ -226,31 +226,31 @@ class Verbs {
       wrong("another’s take is shown");
     for (std::size_t who = 0; who < 3; ++who) {
       const std::int64_t id = students_[who].id;
-      const auto takes = s.studio().takes(id);
+      const auto takes = s.studio().takes.of(id);
       for (const Take& take : *takes) {
         if (!take.remark.empty() && take.remark != kNames[who]) wrong("another’s remark");
         if (take.source.ends_with(".flac") && take.source.find(kNames[who]) == std::string::npos)
           wrong("another’s homework among the takes");
       }
-      const int minutes = s.studio().plan(id)->minutes;
+      const int minutes = s.studio().plans.of(id)->minutes;
       if (minutes != Plan().minutes && minutes != 30 + static_cast<int>(who)) wrong("another’s plan");
-      const auto practices = s.studio().practices(id);
+      const auto practices = s.studio().plans.practices(id);
       for (const Practice& practice : *practices)
         if (practice.what != kNames[who]) wrong("another’s entry");
-      const auto order = s.studio().order(id);
+      const auto order = s.studio().orders.of(id);
       for (std::size_t other = 0; other < 3; ++other)
         if (other != who && std::ranges::find(*order, orderOf(other)) != order->end())
           wrong("another’s order");
     }
     for (std::size_t list = 0; list < 2; ++list) {
-      const auto all = s.studio().sent(lists_[list]);
+      const auto all = s.studio().homework.sent(lists_[list]);
       for (const SentHomework& sent : *all) {
         const auto who = static_cast<std::size_t>(std::ranges::find(students_, sent.student, &Student::id) -
                                                   students_.begin());
         for (const fs::path& file : sent.files)
           if (file != sentBy(list, who)) wrong("a file of another list or student");
         if (sent.answer && *sent.answer != mark(list, who)) wrong("the answer of another list or student");
-        const auto takes = s.studio().takes(sent.student);
+        const auto takes = s.studio().takes.of(sent.student);
         for (const auto& [item, id] : sent.takes)
           if (const auto take = std::ranges::find(*takes, id, &Take::id);
               take != takes->end() && take->source != sentBy(list, who).filename())

@@ -42,16 +42,16 @@ void fill(const fs::path& folder, int takes) {
   auto studio = Studio::open(folder);
   const auto sound = sounds::noise(0.5, 0.1);
   for (const char* name : {"Ada", kName, "Cora"}) {
-    const Student s = *studio->addStudent(name, "oboe");
-    for (int i = 0; i < takes; ++i) (void)studio->addTake(takeOf(s), sound, 48000);
-    TakeRecorder(*studio->newRecording(s, {}), 48000).write(sound);
+    const Student s = *studio->students.add(name, "oboe");
+    for (int i = 0; i < takes; ++i) (void)studio->takes.add(takeOf(s), sound, 48000);
+    TakeRecorder(*studio->recordings.begin(s, {}), 48000).write(sound);
   }
 }
 
 std::size_t takesIn(const Studio& studio) {
   std::size_t count = 0;
-  const auto students = *studio.students();
-  for (const Student& s : students) count += studio.takes(s.id)->size();
+  const auto students = *studio.students.all();
+  for (const Student& s : students) count += studio.takes.of(s.id)->size();
   return count;
 }
 
@@ -66,7 +66,7 @@ Result killedWhileRecording(Luck& luck, const fs::path& folder) {
     if (pipe(pipes) != 0) return {false, round, "no pipe"};
     killedAfter(luck.upTo(900'000), [&] {
       auto studio = Studio::open(folder);
-      TakeRecorder recorder(*studio->newRecording(*studio->addStudent("Ada", "oboe"), {}), 48000);
+      TakeRecorder recorder(*studio->recordings.begin(*studio->students.add("Ada", "oboe"), {}), 48000);
       for (std::size_t i = 0; i + kBlock <= sound.size(); i += kBlock) {
         recorder.write(std::span(sound).subspan(i, kBlock));
         const double written = static_cast<double>(i + kBlock) / 48000;
@@ -84,7 +84,7 @@ Result killedWhileRecording(Luck& luck, const fs::path& folder) {
       result.fail(english(studio.error().what));
       continue;
     }
-    const auto strays = *studio->strays();
+    const auto strays = *studio->recordings.strays();
     const double found = strays.empty() ? 0.0 : strays[0].seconds.value_or(0.0);
     worst_s = std::max(worst_s, written - found);
     if (written - found > 1.0) result.fail("lost " + std::to_string(written - found) + " s");
@@ -103,21 +103,22 @@ Result killedWhileKeeping(Luck& luck, const fs::path& folder) {
     std::size_t before = 0;
     {
       auto studio = Studio::open(folder);
-      const Student ada = *studio->addStudent("Ada", "oboe");
-      for (int i = 0; i < 12; ++i, ++before) TakeRecorder(*studio->newRecording(ada, {}), 48000).write(sound);
+      const Student ada = *studio->students.add("Ada", "oboe");
+      for (int i = 0; i < 12; ++i, ++before)
+        TakeRecorder(*studio->recordings.begin(ada, {}), 48000).write(sound);
     }
     killedAfter(luck.upTo(400'000), [&] {
       auto studio = Studio::open(folder);
-      const Student ada = studio->students()->front();
-      const auto left = *studio->strays();
+      const Student ada = studio->students.all()->front();
+      const auto left = *studio->recordings.strays();
       for (const Stray& stray : left) {
         Take take = takeOf(ada);
         take.recording = stray.file.filename();
-        auto kept = studio->addTake(take, sound, 48000);
+        auto kept = studio->takes.add(take, sound, 48000);
         kept->word = TeachersWord::accept;
-        (void)studio->changeTake(*kept);
-        const auto unnoted = *studio->unnoted(1);
-        if (!unnoted.empty() && Studio::writeNote(unnoted[0])) (void)studio->noted(unnoted[0]);
+        (void)studio->takes.change(*kept);
+        const auto unnoted = *studio->sounds.unnoted(1);
+        if (!unnoted.empty() && SoundTable::writeNote(unnoted[0])) (void)studio->sounds.noted(unnoted[0]);
       }
     });
     auto studio = Studio::open(folder);
@@ -125,14 +126,14 @@ Result killedWhileKeeping(Luck& luck, const fs::path& folder) {
       result.fail(english(studio.error().what));
       continue;
     }
-    const auto left = *studio->strays();
+    const auto left = *studio->recordings.strays();
     strays += static_cast<int>(std::ranges::count(left, false, &Stray::recording));
     if (takesIn(*studio) + left.size() != before)
       result.fail(std::to_string(takesIn(*studio)) + " takes and " + std::to_string(left.size()) +
                   " strays of " + std::to_string(before));
-    const auto takes = *studio->takes(studio->students()->front().id);
+    const auto takes = *studio->takes.of(studio->students.all()->front().id);
     for (const Take& take : takes)
-      if (const auto heard = studio->takeSound(take.id); !heard || heard->samples.size() != sound.size())
+      if (const auto heard = studio->takes.sound(take.id); !heard || heard->samples.size() != sound.size())
         result.fail("a take on the list without all of its sound");
     ++result.rounds;
   }
@@ -149,15 +150,15 @@ Result killedWhileErasing(Luck& luck, const fs::path& folder) {
     fill(folder, 8);
     const bool done = killedAfter(luck.upTo(60'000), [&] {
       auto studio = Studio::open(folder);
-      const auto students = *studio->students();
-      (void)studio->eraseStudent(std::ranges::find(students, kName, &Student::name)->id);
+      const auto students = *studio->students.all();
+      (void)studio->students.erase(std::ranges::find(students, kName, &Student::name)->id);
     });
     auto studio = Studio::open(folder);
     if (!studio) {
       result.fail(english(studio.error().what));
       continue;
     }
-    const std::size_t left = studio->students()->size();
+    const std::size_t left = studio->students.all()->size();
     before += left == 3;
     if (left == 2 && anywhere(folder, kName)) result.fail("the name is still there");
     if (left == 3 && takesIn(*studio) != 24) result.fail("takes are gone without an erasing");
@@ -178,7 +179,7 @@ Result fullDisk(Luck& luck, const fs::path&) {
   const fs::path folder = disk.folder() / "studio";
   fill(folder, 3);
   auto studio = Studio::open(folder);
-  const auto students = *studio->students();
+  const auto students = *studio->students.all();
   std::size_t takes = takesIn(*studio);
   int refused = 0;
   const auto saysSo = [&](const std::string& error) {
@@ -188,7 +189,7 @@ Result fullDisk(Luck& luck, const fs::path&) {
   for (int round = 0; round < luck.rounds; ++round) {
     disk.fill(static_cast<std::size_t>(luck.upTo(300'000)));
     const Student& s = students[static_cast<std::size_t>(luck.upTo(2))];
-    const auto recording = studio->newRecording(s, {});
+    const auto recording = studio->recordings.begin(s, {});
     if (recording) {
       TakeRecorder recorder(*recording, 48000);
       const auto sound = sounds::noise(0.1, 0.1);
@@ -200,10 +201,10 @@ Result fullDisk(Luck& luck, const fs::path&) {
     } else {
       saysSo(english(recording.error()));
     }
-    const auto kept = studio->addTake(takeOf(s), sounds::noise(0.8, 0.1), 48000);
+    const auto kept = studio->takes.add(takeOf(s), sounds::noise(0.8, 0.1), 48000);
     if (!kept) saysSo(english(kept.error()));
     takes += kept.has_value();
-    if (const auto set = studio->keep(Setting<std::string>{"x", ""}, std::string(60'000, 'x')); !set)
+    if (const auto set = studio->settings.keep(Setting<std::string>{"x", ""}, std::string(60'000, 'x')); !set)
       saysSo(english(set.error()));
     const fs::path text = disk.folder() / "text";
     const std::string old = bytesOf(text);
@@ -214,22 +215,22 @@ Result fullDisk(Luck& luck, const fs::path&) {
       if (bytesOf(text) != old) result.fail("an older file is torn");
     }
     disk.freeRoom();
-    if (recording) studio->discardRecording(*recording);
+    if (recording) studio->recordings.discard(*recording);
     if (takesIn(*studio) != takes) result.fail("takes on the list: " + std::to_string(takesIn(*studio)));
     if (round % 5 == 4) {  // room again
-      const auto all = *studio->takes(s.id);
-      for (const Take& take : all) (void)studio->deleteTake(take.id);
-      (void)studio->removeDeleted();
+      const auto all = *studio->takes.of(s.id);
+      for (const Take& take : all) (void)studio->takes.remove(take.id);
+      (void)studio->takes.removeDeleted();
       takes = takesIn(*studio);
-      (void)studio->keep(Setting<std::string>{"x", ""}, std::string());
+      (void)studio->settings.keep(Setting<std::string>{"x", ""}, std::string());
       fs::remove(text);
     }
     ++result.rounds;
   }
   for (const Student& s : students) {
-    const auto all = *studio->takes(s.id);
+    const auto all = *studio->takes.of(s.id);
     for (const Take& take : all)
-      if (!studio->takeSound(take.id)) result.fail("a take without its sound");
+      if (!studio->takes.sound(take.id)) result.fail("a take without its sound");
   }
   if (result.held) result.note = "refused " + std::to_string(refused) + " times, each said why; nothing torn";
   return result;
@@ -264,10 +265,10 @@ Result damagedList(Luck& luck, const fs::path& folder) {
     std::size_t found = 0;
     if (auto studio = Studio::open(folder)) {
       // What can still be read is; what cannot is said, and never a crash.
-      const auto students = studio->students();
+      const auto students = studio->students.all();
       for (const Student& s : students.value_or(std::vector<Student>()))
-        found += studio->takes(s.id).value_or(std::vector<Take>()).size();
-      if (const auto strays = studio->strays()) found += strays->size();
+        found += studio->takes.of(s.id).value_or(std::vector<Take>()).size();
+      if (const auto strays = studio->recordings.strays()) found += strays->size();
     } else {
       ++refused;
       if (!studio.error().canBeRebuilt()) result.fail("refused: " + english(studio.error().what));
@@ -275,7 +276,7 @@ Result damagedList(Luck& luck, const fs::path& folder) {
     auto rebuilt = Studio::rebuild(folder);
     if (!rebuilt)
       result.fail(english(rebuilt.error().what));
-    else if (takesIn(*rebuilt) != 30 || rebuilt->students()->size() != 3 || rebuilt->strays()->size() != 3)
+    else if (takesIn(*rebuilt) != 30 || rebuilt->students.all()->size() != 3 || rebuilt->recordings.strays()->size() != 3)
       result.fail("made anew with " + std::to_string(takesIn(*rebuilt)) + " of 30 takes");
     ++result.rounds;
   }
@@ -295,8 +296,8 @@ Result olderList(Luck& luck, const fs::path& folder) {
     const int added = 1 + luck.upTo(5);
     {
       auto studio = Studio::open(folder);
-      const Student dora = *studio->addStudent("Dora", "flute");
-      for (int i = 0; i < added; ++i) (void)studio->addTake(takeOf(dora), more, 48000);
+      const Student dora = *studio->students.add("Dora", "flute");
+      for (int i = 0; i < added; ++i) (void)studio->takes.add(takeOf(dora), more, 48000);
     }
     std::vector<std::pair<fs::path, std::string>> before;
     for (const auto& entry : fs::directory_iterator(folder / "takes"))
@@ -304,12 +305,12 @@ Result olderList(Luck& luck, const fs::path& folder) {
     for (const char* ending : {"-wal", "-shm"}) fs::remove(folder / (std::string("studio.db") + ending));
     std::ofstream(folder / "studio.db", std::ios::binary) << older;
     auto studio = Studio::open(folder);
-    const Student emil = *studio->addStudent("Emil", "tuba-bb");
-    for (int i = 0; i < 8; ++i) (void)studio->addTake(takeOf(emil), more, 48000);
+    const Student emil = *studio->students.add("Emil", "tuba-bb");
+    for (int i = 0; i < 8; ++i) (void)studio->takes.add(takeOf(emil), more, 48000);
     for (const auto& [file, bytes] : before)
       if (bytesOf(file) != bytes) result.fail(file.string() + " was changed");
     int doras = 0;
-    const auto strays = *studio->strays();
+    const auto strays = *studio->recordings.strays();
     for (const Stray& stray : strays) doras += stray.note.student.name == "Dora" && !stray.known;
     if (doras != added) result.fail("offered: " + std::to_string(doras) + " of " + std::to_string(added));
     ++result.rounds;

@@ -39,7 +39,7 @@ std::unique_ptr<MainWindow> windowOf(const fs::path& folder, const std::string& 
   needApplication();
   fs::remove_all(folder);
   auto studio = Studio::open(folder);
-  (void)studio->addStudent(student, "oboe");
+  (void)studio->students.add(student, "oboe");
   auto window = std::make_unique<MainWindow>(std::move(*studio));
   window->show();
   return window;

@@ -68,11 +68,11 @@ TEST_F(EarsTest, WhatIsHeardStandsByWeekAndByOctaveBesideWhatIsPlayed) {
   {
     auto studio = Studio::open(folder_.path().toStdString());
     Take take;
-    take.student = studio->addStudent("Ada", "clarinet-bb")->id;
+    take.student = studio->students.add("Ada", "clarinet-bb")->id;
     take.made_unix_s = clock_->now_unix_s() - 3600;
-    const auto kept = studio->addTake(take, tone(440.0), 48000);
+    const auto kept = studio->takes.add(take, tone(440.0), 48000);
     ASSERT_TRUE(kept);
-    ASSERT_TRUE(studio->keepSummary(
+    ASSERT_TRUE(studio->summaries.keep(
         kept->id, {engineVersion(), 1.0, "png", {Verdict::inside, {{"offset_cents", 3.5}}, {}}}));
     for (int n = 0; n < 60; ++n) {
       EarAnswer answer;
@@ -80,7 +80,7 @@ TEST_F(EarsTest, WhatIsHeardStandsByWeekAndByOctaveBesideWhatIsPlayed) {
       answer.concert = n % 2 == 0 ? 62 : 74;
       answer.amount = 2.0 + n % 20;
       answer.right = answer.amount > (n % 2 == 0 ? 12.0 : 5.0);
-      ASSERT_TRUE(studio->keepEarAnswer(take.student, answer));
+      ASSERT_TRUE(studio->ears.keepAnswer(take.student, answer));
     }
   }
   start();
@@ -106,7 +106,7 @@ TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
   for (int row = 0; row < list->count(); ++row)
     list->item(row)->setCheckState(row == static_cast<int>(Change::scoop) ? Qt::Checked : Qt::Unchecked);
   EXPECT_EQ(hearing().asked(), std::vector{Change::scoop});
-  EXPECT_EQ(session_->studio().askedEars(session_->book().chosen()->id)->size(), 1u);
+  EXPECT_EQ(session_->studio().ears.asked(session_->book().chosen()->id)->size(), 1u);
   EXPECT_TRUE(page_->findChild<QPushButton*>("earGo")->isEnabled());
   // What was wrong is asked in the student's own words.
   list->setCurrentRow(static_cast<int>(Change::scoop));

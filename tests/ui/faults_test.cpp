@@ -23,13 +23,13 @@ class FaultsTest : public WindowTest {
   void fill(std::initializer_list<const char*> names, double seconds = 0.4) {
     auto studio = Studio::open(folder_.path().toStdString());
     for (const char* name : names) {
-      const Student student = *studio->addStudent(name, "trumpet-bb");
+      const Student student = *studio->students.add(name, "trumpet-bb");
       Take take;
       take.student = student.id;
       take.asked.instrument = "trumpet-bb";
       take.asked.exercise = "steady-tone";
       take.made_unix_s = 1'700'000'000;
-      ASSERT_TRUE(studio->addTake(take, sounds::tone({.seconds = seconds}), 48000));
+      ASSERT_TRUE(studio->takes.add(take, sounds::tone({.seconds = seconds}), 48000));
     }
   }
   void go(int place) {
@@ -184,8 +184,8 @@ TEST_F(FaultsTest, WhatAPackWouldReplaceIsShownSideBySideAndAskedFor) {
   const std::filesystem::path file = out_.filePath("pack.zip").toStdString();
   {
     auto other = Studio::open(out_.filePath("other").toStdString());
-    ASSERT_TRUE(other->adoptStudent(ada));
-    ASSERT_TRUE(other->keepOrder(ada.id, {"tone-5", "scale-4-4"}));
+    ASSERT_TRUE(other->students.adopt(ada));
+    ASSERT_TRUE(other->orders.keep(ada.id, {"tone-5", "scale-4-4"}));
     ASSERT_TRUE(writePack(*planPack(*other, ada.id, PackKind::home), file));
   }
   for (const char* answer : {"packNothing", "packKeep", "packTake"}) {

@@ -459,9 +459,15 @@ TEST(NoteMap, ShowsDifferencesAtTheirSizeAndDoesNotBlowUpSmallOnes) {
   const auto spreadOfDots = [](double levelStep_db) {
     auto picture = std::make_shared<Snapshot>();
     for (int i = 0; i < 8; ++i) {
+      Note note;
+      note.level_dbfs = -20.0 + (i % 2 == 0 ? 0.0 : levelStep_db);
+      Tone tone;
+      tone.notes.push_back(note);
+      picture->analysis.tones.push_back(tone);
       CueResult cue;
       cue.asked = 60 + i;
-      cue.level_dbfs = -20.0 + (i % 2 == 0 ? 0.0 : levelStep_db);
+      cue.matched = static_cast<std::size_t>(i);
+      cue.note = 0;
       picture->analysis.cues.push_back(cue);
     }
     NoteMap map;

@@ -46,7 +46,7 @@ class Room {
  public:
   Room() {
     auto studio = Studio::open((folder_.path() + "/studio").toStdString());
-    EXPECT_TRUE(studio && studio->addStudent("Ada", "trumpet-bb"));
+    EXPECT_TRUE(studio && studio->students.add("Ada", "trumpet-bb"));
     window_ = std::make_unique<MainWindow>(std::move(*studio));
     window_->show();
     auto* source = window_->findChild<QComboBox*>("source");

@@ -29,13 +29,13 @@ class SafetyTest : public WindowTest {
     ASSERT_TRUE(studio) << english(studio.error().what);
     double hz = 430.0;
     for (const char* name : names) {
-      const Student s = *studio->addStudent(name, "oboe");
+      const Student s = *studio->students.add(name, "oboe");
       Take take;
       take.student = s.id;
       take.asked.instrument = "oboe";
       for (int i = 0; i < takes; ++i, hz += 2.0) {
         take.made_unix_s = 1'700'000'000 + i;
-        ASSERT_TRUE(studio->addTake(take, sound(hz), 48000));
+        ASSERT_TRUE(studio->takes.add(take, sound(hz), 48000));
       }
     }
   }
@@ -45,9 +45,9 @@ class SafetyTest : public WindowTest {
   /// What is on the disk by now.
   std::vector<Take> takesOf(const char* name) {
     auto studio = Studio::open(folder_.path().toStdString());
-    const auto students = *studio->students();
+    const auto students = *studio->students.all();
     const auto s = std::ranges::find(students, name, &Student::name);
-    return s == students.end() ? std::vector<Take>() : *studio->takes(s->id);
+    return s == students.end() ? std::vector<Take>() : *studio->takes.of(s->id);
   }
   double shownHz() {
     const auto picture = window_->shownPicture();
@@ -96,10 +96,10 @@ TEST_F(SafetyTest, OfTwoTakesChosenQuicklyTheLastOneIsOnShow) {
   {
     auto studio = Studio::open(folder_.path().toStdString());
     Take take;
-    take.student = studio->students()->front().id;
+    take.student = studio->students.all()->front().id;
     take.asked.instrument = "oboe";
     take.made_unix_s = 1'900'000'000;  // newest, and long to measure
-    ASSERT_TRUE(studio->addTake(take, sound(500.0, 40.0), 48000));
+    ASSERT_TRUE(studio->takes.add(take, sound(500.0, 40.0), 48000));
   }
   openWindow();
   auto* shelf = find<QListWidget>("shelf");
@@ -309,12 +309,12 @@ TEST_F(SafetyTest, FoundRecordingsAreGivenExportedAndThrownAwayByTheTeacherAlone
     auto studio = Studio::open(folder_.path().toStdString());
     const Student gone{77, "Somebody Else", "flute", {}};
     for (double hz : {300.0, 310.0, 320.0})
-      TakeRecorder(*studio->newRecording(gone, {}), 48000).write(sound(hz));
+      TakeRecorder(*studio->recordings.begin(gone, {}), 48000).write(sound(hz));
     Take take;
     take.made_unix_s = 1'900'000'000;
     take.remark = "from another list";
-    studio->name(take);
-    ASSERT_TRUE(Studio::writeTake(studio->folder(), gone, take, sound(330.0), 48000));
+    studio->takes.name(take);
+    ASSERT_TRUE(TakeTable::write(studio->folder(), gone, take, sound(330.0), 48000));
   }
   openWindow();
   QTest::qWait(30);
@@ -359,8 +359,8 @@ TEST_F(SafetyTest, AMissingListIsSaidAtTheStartAndMadeAnewWhenAskedFor) {
   auto studio = openStudio(folder_.path());
   ASSERT_TRUE(studio);
   EXPECT_TRUE(said.contains("no list of them"));
-  EXPECT_EQ(studio->students()->size(), 2u);
-  EXPECT_EQ(studio->takes(studio->students()->front().id)->size(), 2u);
+  EXPECT_EQ(studio->students.all()->size(), 2u);
+  EXPECT_EQ(studio->takes.of(studio->students.all()->front().id)->size(), 2u);
 }
 
 TEST_F(SafetyTest, AFolderThatIsNoStudioIsRefusedAndAnotherOneCanBeChosen) {
@@ -377,7 +377,7 @@ TEST_F(SafetyTest, AFolderThatIsNoStudioIsRefusedAndAnotherOneCanBeChosen) {
   const auto studio = openStudio(outside_.path());
   ASSERT_TRUE(studio);
   EXPECT_TRUE(said.contains("no studio and not empty"));
-  EXPECT_EQ(studio->students()->size(), 1u);
+  EXPECT_EQ(studio->students.all()->size(), 1u);
   EXPECT_EQ(QDir(outside_.path()).entryList(QDir::AllEntries | QDir::NoDotAndDotDot).size(), 1);
 }
 
@@ -387,7 +387,7 @@ TEST_F(SafetyTest, ATakeThatFindsNoRoomCanBeSavedElsewhereAndComesBackAsItWas) {
   const auto place = disk.folder() / "studio";
   {
     auto studio = Studio::open(place);
-    ASSERT_TRUE(studio->addStudent("Ada", "oboe"));
+    ASSERT_TRUE(studio->students.add("Ada", "oboe"));
   }
   auto studio = Studio::open(place);
   window_ = std::make_unique<MainWindow>(std::move(*studio));
@@ -484,18 +484,18 @@ TEST_F(SafetyTest, NamesFromOutsideArePlainTextEverywhere) {
   const QString name = "<img src=file:///etc/hostname> %1 %2 & <b>Ada";
   {
     auto studio = Studio::open(folder_.path().toStdString());
-    const Student s = *studio->addStudent(name.toStdString(), "oboe");
+    const Student s = *studio->students.add(name.toStdString(), "oboe");
     Exercise card = *findExercise("steady-tone");
     card.id = "own-1";
     card.title = card.purpose = name.toStdString();
-    ASSERT_TRUE(studio->keepCard(card));
-    ASSERT_TRUE(studio->keepOrder(s.id, {"own-1"}));
+    ASSERT_TRUE(studio->cards.keep(card));
+    ASSERT_TRUE(studio->orders.keep(s.id, {"own-1"}));
     Take take;
     take.student = s.id;
     take.source = take.remark = take.tried = name.toStdString();
     take.asked.exercise = "own-1";
-    for (int i = 0; i < 2; ++i) ASSERT_TRUE(studio->addTake(take, sound(440), 48000));
-    TakeRecorder(*studio->newRecording(s, {}), 48000).write(sound(300));
+    for (int i = 0; i < 2; ++i) ASSERT_TRUE(studio->takes.add(take, sound(440), 48000));
+    TakeRecorder(*studio->recordings.begin(s, {}), 48000).write(sound(300));
   }
   openWindow();
   QTest::qWait(30);

@@ -57,7 +57,7 @@ class WeeksTest : public WindowTest {
   /// A student who held one steady tone on days before today, longer from week to week.
   void practised(int weeks) {
     auto studio = Studio::open(folder_.path().toStdString());
-    const Student ada = *studio->addStudent("Ada Moor", "trumpet-bb");
+    const Student ada = *studio->students.add("Ada Moor", "trumpet-bb");
     const std::int64_t now = clock_->now_unix_s();
     for (int week = weeks - 1; week >= 0; --week)
       for (const int days : {1, 3, 3}) {
@@ -68,9 +68,9 @@ class WeeksTest : public WindowTest {
         take.asked.note = 67;
         take.made_unix_s = now - (7 * week + days) * 86400 - static_cast<int>(made_++);
         if (week == 1) take.remark = "after the holidays";
-        const auto kept = studio->addTake(take, sounds::tone({.seconds = 0.3}), 48000);
+        const auto kept = studio->takes.add(take, sounds::tone({.seconds = 0.3}), 48000);
         ASSERT_TRUE(kept);
-        ASSERT_TRUE(studio->keepSummary(
+        ASSERT_TRUE(studio->summaries.keep(
             kept->id, {engineVersion(),
                        10.0,
                        "",

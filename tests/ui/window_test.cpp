@@ -178,10 +178,10 @@ TEST_F(WindowTest, ErasingSaysWhatGoesAndRemovesIt) {
 TEST_F(WindowTest, ALeftoverRecordingIsOfferedAndKept) {
   {
     auto studio = Studio::open(folder_.path().toStdString());
-    const auto ada = studio->addStudent("Ada", "trumpet-bb");
+    const auto ada = studio->students.add("Ada", "trumpet-bb");
     TakeSpec asked;
     asked.instrument = "trumpet-bb";
-    TakeRecorder recorder(*studio->newRecording(*ada, asked), 48000);
+    TakeRecorder recorder(*studio->recordings.begin(*ada, asked), 48000);
     recorder.write(sounds::tone({.f0_hz = 349.2, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
   }
   openWindow();
@@ -198,7 +198,7 @@ TEST_F(WindowTest, ALeftoverThatCannotBeReadStaysWhereItIs) {
   std::filesystem::path file;
   {
     auto studio = Studio::open(folder_.path().toStdString());
-    file = *studio->newRecording(*studio->addStudent("Ada", "oboe"), {});
+    file = *studio->recordings.begin(*studio->students.add("Ada", "oboe"), {});
     std::ofstream(file) << std::string(500, 'x');
   }
   openWindow();
@@ -314,7 +314,7 @@ TEST_F(WindowTest, ACountedExerciseIsJudgedNoteByNote) {
   ASSERT_EQ(find<CueTable>("cues")->rowCount(), 8);
   EXPECT_NEAR(find<QDoubleSpinBox>("tempo")->value(), 120.0, 1e-9);
   auto studio = Studio::open(folder_.path().toStdString());
-  EXPECT_EQ(studio->takes(studio->students()->front().id)->front().attention, Attention::count);
+  EXPECT_EQ(studio->takes.of(studio->students.all()->front().id)->front().attention, Attention::count);
 }
 
 TEST_F(WindowTest, TheRunningOrderIsTheStudentsOwnAndStepsShowTheirLastResult) {
@@ -379,7 +379,7 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
   EXPECT_EQ(*take.sheet.cues[2].note - *take.sheet.cues[0].note, 2);
   EXPECT_EQ(take.sheet.cues[2].loudness.size(), 2u);
   EXPECT_EQ(take.sheet.cues[2].pitch.size(), 2u);
-  EXPECT_TRUE(take.analysis.cues[2].path_error_cents);
+  EXPECT_TRUE(take.analysis.cues[2].pitch.path_error_cents);
   const auto reading = std::ranges::find(take.analysis.readings, "length_error_beats", &Reading::id);
   EXPECT_EQ(reading->high, 0.25);
   EXPECT_EQ(findExercise("scale-4-4")->tempo_bpm, 60.0);
@@ -548,7 +548,7 @@ TEST_F(WindowTest, AStepAgainstTheBestIsHeldAgainstTheLongestTakeBefore) {
   playTake("steady");  // still against the first, the longest
   EXPECT_NEAR(figure("held_more_s"), figure("held_s") - first, 1e-6);
   auto studio = Studio::open(folder_.path().toStdString());
-  const auto takes = *studio->takes(studio->students()->front().id);
+  const auto takes = *studio->takes.of(studio->students.all()->front().id);
   ASSERT_EQ(takes.size(), 3u);
   EXPECT_FALSE(takes[1].tried.empty());
   EXPECT_EQ(takes[1].comfort, Comfort::fair);
@@ -654,7 +654,7 @@ TEST_F(WindowTest, TheOutputAndTheLoudnessOfTheCountAreKept) {
   EXPECT_EQ(find<QComboBox>("outputDevice")->currentIndex(), 0);
   find<QSpinBox>("outputLevel")->setValue(-9);
   auto studio = Studio::open(folder_.path().toStdString());
-  EXPECT_EQ(studio->get(settings::output_db), -9.0);
+  EXPECT_EQ(studio->settings.get(settings::output_db), -9.0);
 }
 
 TEST_F(WindowTest, WithGuessFirstNothingOfATakeIsSeenBeforeTheGuess) {
@@ -792,7 +792,7 @@ TEST_F(WindowTest, ACardSaysWhenItsTraceIsSeenAndWhatItIsInTuneWith) {
   card.title = "Pure, by ear";
   card.display = Display::hidden;
   window_.reset();
-  ASSERT_TRUE(Studio::open(folder_.path().toStdString())->keepCard(card));
+  ASSERT_TRUE(Studio::open(folder_.path().toStdString())->cards.keep(card));
   openWindow();
   auto* ribbon = find<TakeView>("ribbon");
   const auto play = [&](const char* step) {
@@ -856,7 +856,7 @@ TEST_F(WindowTest, ATakeWhoseSoundIsMissingIsSaidAndTheOthersStillOpen) {
   ASSERT_EQ(files.size(), 2);
   shelf->setCurrentRow(-1);
   auto studio = Studio::open(folder_.path().toStdString());
-  const auto list = *studio->takes(studio->students()->front().id);
+  const auto list = *studio->takes.of(studio->students.all()->front().id);
   ASSERT_TRUE(QFile::remove(takes.filePath(QString::fromStdString(list[1].file))));
   shelf->setCurrentRow(1);
   ASSERT_TRUE(settle());

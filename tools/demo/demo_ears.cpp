@@ -54,7 +54,7 @@ Studio::Result<void> fillDemoEars(Studio& studio, const std::vector<Student>& st
                                amount,
                                2,
                                right};
-        if (const auto kept = studio.keepEarAnswer(student, answer); !kept) return kept;
+        if (const auto kept = studio.ears.keepAnswer(student, answer); !kept) return kept;
       }
     }
   }

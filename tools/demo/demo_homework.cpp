@@ -69,8 +69,8 @@ Studio::Result<void> fillDemoHomework(Studio& studio, const std::filesystem::pat
   HomeworkList list{"Evening class", {}};
   for (const char* exercise : kItems) list.items.push_back({findExercise(exercise)});
   const Day due = std::chrono::local_days(std::chrono::year(2026) / 12 / 1);
-  const auto homework = studio.keepHomework({0, due, toText(list)});
-  const auto students = studio.students();
+  const auto homework = studio.homework.keep({0, due, toText(list)});
+  const auto students = studio.students.all();
   if (!homework) return tl::unexpected(homework.error());
   if (!students) return tl::unexpected(students.error());
   std::error_code error;
@@ -86,7 +86,7 @@ Studio::Result<void> fillDemoHomework(Studio& studio, const std::filesystem::pat
     const auto written = writeSound(file.string(), recording.get(), kRate_hz, SoundFormat::flac24,
                                     {Access::owner, Replace::yes});
     if (!written) return tl::unexpected(written.error().why);
-    if (const auto kept = studio.keepSent(homework->id, {student->id, {file}, {}, {}, {}}); !kept)
+    if (const auto kept = studio.homework.keepSent(homework->id, {student->id, {file}, {}, {}, {}}); !kept)
       return tl::unexpected(kept.error());
   }
   return {};

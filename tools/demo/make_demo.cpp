@@ -34,14 +34,14 @@ struct Shared {
 
 /// With its figures and its small picture, so that the first screen has all weeks.
 Done keepTake(Shared& shared, const Student& student, Take take, const Performance& played) {
-  shared.alone([&](const Studio& studio) { studio.name(take); });
+  shared.alone([&](const Studio& studio) { studio.takes.name(take); });
   const auto snapshot =
       snapshotOf(trackTake(played.samples, played.rate_hz, contextFor(take.asked)), take.asked);
   const auto written =
-      Studio::writeTake(shared.studio.folder(), student, take, played.samples, played.rate_hz);
+      TakeTable::write(shared.studio.folder(), student, take, played.samples, played.rate_hz);
   if (!written) return tl::unexpected(written.error().why);
-  const Studio::Summary summary = summaryOf(*snapshot, smallPicture(*snapshot));
-  return shared.alone([&](Studio& studio) { return studio.enterTake(*written, summary); });
+  const StoredSummary summary = summaryOf(*snapshot, smallPicture(*snapshot));
+  return shared.alone([&](Studio& studio) { return studio.takes.enter(*written, summary); });
 }
 
 Done keepTakes(Shared& shared, std::size_t student) {
@@ -58,14 +58,14 @@ Done keepPractice(Studio& studio, std::int64_t student) {
   for (const int week : {0, 1, 2, 4}) {
     const Practice practice{0, student, evening - std::chrono::days(7 * week + 2), 20 + 5 * (week % 2),
                             "duets with a neighbour, by ear"};
-    if (const auto kept = studio.keepPractice(practice); !kept) return tl::unexpected(kept.error());
+    if (const auto kept = studio.plans.keepPractice(practice); !kept) return tl::unexpected(kept.error());
   }
   return {};
 }
 
 Done fill(Shared& shared) {
   for (const Student& invented : demoStudents()) {
-    const auto student = shared.studio.addStudent(invented.name, invented.instrument);
+    const auto student = shared.studio.students.add(invented.name, invented.instrument);
     if (!student) return tl::unexpected(student.error());
     shared.students.push_back(*student);
   }
@@ -81,7 +81,7 @@ Done fill(Shared& shared) {
   if (const Done kept = fillDemoEars(studio, shared.students, kLastEvening_unix_s); !kept) return kept;
   if (const Done kept = fillDemoHomework(studio, studio.folder() / "homework"); !kept) return kept;
   // Nobody is asked to back up what goes when the program ends.
-  return studio.keep(settings::backedUp, static_cast<double>(studio.clock().now_unix_s()));
+  return studio.settings.keep(settings::backedUp, static_cast<double>(studio.clock().now_unix_s()));
 }
 
 int make(const std::filesystem::path& folder) {

@@ -4,7 +4,7 @@
 
 namespace calando {
 
-PastTake pastOf(const Take& take, const Studio::Summary* summary) {
+PastTake pastOf(const Take& take, const StoredSummary* summary) {
   PastTake past{take.id, take.made_unix_s, take.asked.exercise, take.word, {}};
   past.stopped = take.stopped;
   past.tried = take.tried;

@@ -28,7 +28,7 @@ struct Entry {
 };
 struct Order {
   std::vector<std::string> present;
-  std::vector<Studio::OwnOrder> own;
+  std::vector<OwnOrder> own;
 };
 struct Card {
   std::string id;

@@ -65,7 +65,7 @@ void BlindListening::read(std::vector<Take> left) {
   }
   AnalysisQueue::Request request;
   request.take = left.back();
-  request.file = studio_.takeFile(request.take);
+  request.file = studio_.takes.file(request.take);
   left.pop_back();
   wanted_.reset();
   setPhase(Phase::reading);

@@ -107,11 +107,11 @@ void EarTraining::load() {
   asked_.assign(std::begin(kBeginsWith), std::end(kBeginsWith));
   const Student* student = book_.chosen();
   if (!student) return emit known();
-  if (auto answers = studio_.earAnswers(student->id); notices_.worked(answers))
+  if (auto answers = studio_.ears.answers(student->id); notices_.worked(answers))
     answers_ = std::move(*answers);
-  if (auto asked = studio_.askedEars(student->id); notices_.worked(asked) && !asked->empty())
+  if (auto asked = studio_.ears.asked(student->id); notices_.worked(asked) && !asked->empty())
     asked_ = std::move(*asked);
-  if (auto own = studio_.earWords(student->id); notices_.worked(own)) ownWords_ = std::move(*own);
+  if (auto own = studio_.ears.words(student->id); notices_.worked(own)) ownWords_ = std::move(*own);
   for (EarAnswer& answer : answers_) answer.day = dayOf(answer.made_unix_s);
   emit known();
 }
@@ -121,13 +121,13 @@ void EarTraining::setAsked(Change change, bool on) {
   std::erase(asked_, change);
   if (on) asked_.push_back(change);
   std::ranges::sort(asked_);
-  notices_.worked(studio_.keepAskedEars(book_.chosen()->id, asked_));
+  notices_.worked(studio_.ears.keepAsked(book_.chosen()->id, asked_));
   emit known();
 }
 
 void EarTraining::setOwnWords(Change change, const std::string& said) {
   if (!book_.chosen() || studio_.readOnly()) return;
-  if (!notices_.worked(studio_.keepEarWords(book_.chosen()->id, change, said))) return;
+  if (!notices_.worked(studio_.ears.keepWord(book_.chosen()->id, change, said))) return;
   if (said.empty())
     ownWords_.erase(change);
   else
@@ -156,7 +156,7 @@ void EarTraining::start(std::optional<Way> way) {
   setPhase(Phase::preparing);
   std::vector<std::pair<Take, std::filesystem::path>> takes;
   for (const Take& take : candidates(book_, lesson_.model()))
-    takes.emplace_back(take, studio_.takeFile(take));
+    takes.emplace_back(take, studio_.takes.file(take));
   making_ = work_.ask(
       WorkQueue::Urgency::now,
       [workshop = workshop_, takes, instrument = student->instrument](std::stop_token) {
@@ -336,7 +336,7 @@ void EarTraining::answer(std::size_t choice) {
   ++answered_;
   right_ += answer.right;
   if (book_.chosen() && !studio_.readOnly())
-    notices_.worked(studio_.keepEarAnswer(book_.chosen()->id, answer));
+    notices_.worked(studio_.ears.keepAnswer(book_.chosen()->id, answer));
   emit known();
   setPhase(Phase::told);
 }

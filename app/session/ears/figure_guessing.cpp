@@ -13,14 +13,14 @@ FigureGuessing::FigureGuessing(Studio& studio, StudentBook& book, Notices& notic
 void FigureGuessing::load() {
   guesses_.clear();
   if (const Student* student = book_.chosen())
-    if (auto guesses = studio_.earGuesses(student->id); notices_.worked(guesses))
+    if (auto guesses = studio_.ears.guesses(student->id); notices_.worked(guesses))
       guesses_ = std::move(*guesses);
   for (EarGuess& guess : guesses_) guess.day = dayOf(guess.made_unix_s);
   emit known();
 }
 
 void FigureGuessing::setFirst(bool on) {
-  notices_.worked(studio_.keep(settings::guessFirst, on ? 1.0 : 0.0));
+  notices_.worked(studio_.settings.keep(settings::guessFirst, on ? 1.0 : 0.0));
   if (!on) shown(std::nullopt);
   emit known();
 }
@@ -53,7 +53,7 @@ void FigureGuessing::keep(const Wanted& was, double guessed) {
   if (!book_.chosen() || studio_.readOnly()) return;
   guesses_.push_back({studio_.clock().now_unix_s(), today(studio_.clock()), std::string(was.figure->id),
                       guessed, was.value});
-  notices_.worked(studio_.keepEarGuess(book_.chosen()->id, guesses_.back()));
+  notices_.worked(studio_.ears.keepGuess(book_.chosen()->id, guesses_.back()));
   emit known();
 }
 

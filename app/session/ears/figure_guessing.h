@@ -14,7 +14,7 @@ class FigureGuessing : public QObject {
  public:
   FigureGuessing(Studio& studio, StudentBook& book, Notices& notices);
 
-  bool first() const { return studio_.get(settings::guessFirst) != 0.0; }
+  bool first() const { return studio_.settings.get(settings::guessFirst) != 0.0; }
   void setFirst(bool on);
   /// Of the student who is here, oldest first.
   const std::vector<EarGuess>& guesses() const { return guesses_; }

@@ -54,10 +54,11 @@ const HomeworkInbox::Submission* HomeworkInbox::sentOf(std::int64_t student) con
 }
 
 void HomeworkInbox::load(std::optional<std::int64_t> wanted) {
-  auto lists = studio_.homework();
+  auto lists = studio_.homework.all();
   if (!notices_.worked(lists)) return;
   lists_ = std::move(*lists);
-  if (const std::string folder = studio_.get(settings::watched); folder != watched_.folder().string())
+  if (const std::string folder = studio_.settings.get(settings::watched);
+      folder != watched_.folder().string())
     watched_.watch(folder);
   if (!wanted && chosen()) wanted = chosen_;
   if (!wanted && !lists_.empty()) wanted = lists_.front().id;
@@ -108,7 +109,7 @@ void HomeworkInbox::choose(std::int64_t homework) {
       list_ = std::move(*list);
     else
       notices_.sayLoss(tr("This list cannot be read any more: %1").arg(words::said(list.error())));
-    if (auto sent = studio_.sent(homework); notices_.worked(sent) && list)
+    if (auto sent = studio_.homework.sent(homework); notices_.worked(sent) && list)
       for (SentHomework& one : *sent) {
         const std::int64_t student = one.student;
         if (!book_.find(student)) continue;
@@ -121,7 +122,7 @@ void HomeworkInbox::choose(std::int64_t homework) {
 }
 
 bool HomeworkInbox::keep(const HomeworkList& list, Day due, std::int64_t id) {
-  const auto kept = studio_.keepHomework({id, due, toText(list)});
+  const auto kept = studio_.homework.keep({id, due, toText(list)});
   if (!notices_.worked(kept)) return false;
   load(kept->id);
   return true;
@@ -129,7 +130,7 @@ bool HomeworkInbox::keep(const HomeworkList& list, Day due, std::int64_t id) {
 
 bool HomeworkInbox::erase(std::int64_t homework) {
   const auto gone = std::ranges::find(lists_, homework, &Homework::id);
-  if (gone == lists_.end() || !notices_.worked(studio_.eraseHomework(homework))) return false;
+  if (gone == lists_.end() || !notices_.worked(studio_.homework.erase(homework))) return false;
   const Homework was = *gone;
   std::vector<SentHomework> sent;
   if (chosen_ == homework)
@@ -146,10 +147,10 @@ bool HomeworkInbox::erase(std::int64_t homework) {
 
 bool HomeworkInbox::putBack(const before::List& was) {
   const bool back = notices_.worked(studio_.atOnce([&]() -> Studio::Result<void> {
-    if (const auto list = studio_.keepHomework(was.homework); !list) return tl::unexpected(list.error());
+    if (const auto list = studio_.homework.keep(was.homework); !list) return tl::unexpected(list.error());
     for (const SentHomework& one : was.sent)
       if (book_.find(one.student))
-        if (const auto kept = studio_.keepSent(was.homework.id, one); !kept) return kept;
+        if (const auto kept = studio_.homework.keepSent(was.homework.id, one); !kept) return kept;
     return {};
   }));
   load(was.homework.id);
@@ -208,7 +209,7 @@ void HomeworkInbox::remove(std::int64_t student) {
   const SentHomework was = found->second.kept;
   SentHomework none = was;
   none.files.clear();
-  if (chosen_) notices_.worked(studio_.keepSent(*chosen_, none));
+  if (chosen_) notices_.worked(studio_.homework.keepSent(*chosen_, none));
   sent_.erase(found);
   undo_.push({.student = student, .list = chosen_.value_or(0)}, before::Submission{was});
   emit sentChanged(student);
@@ -217,7 +218,7 @@ void HomeworkInbox::remove(std::int64_t student) {
 /// What is said of a list that is not looked at goes to where that is kept.
 bool HomeworkInbox::keepElsewhere(std::int64_t list, const SentHomework& sent) {
   std::erase_if(known_, [=](const Known& known) { return known.homework == list; });
-  return notices_.worked(studio_.keepSent(list, sent));
+  return notices_.worked(studio_.homework.keepSent(list, sent));
 }
 
 bool HomeworkInbox::putBack(const Undo::Subject& subject, const before::Submission& was) {
@@ -233,9 +234,9 @@ bool HomeworkInbox::putBack(const Undo::Subject& subject, const before::Submissi
 }
 
 void HomeworkInbox::watch(const fs::path& folder) {
-  if (folder != watched_.folder()) notices_.worked(studio_.forgetWatchedFiles());
+  if (folder != watched_.folder()) notices_.worked(studio_.homework.forgetWatchedFiles());
   watched_.watch(folder);
-  notices_.worked(studio_.keep(settings::watched, folder.string()));
+  notices_.worked(studio_.settings.keep(settings::watched, folder.string()));
 }
 
 void HomeworkInbox::cancel() {
@@ -249,7 +250,7 @@ int HomeworkInbox::done() const {
 }
 
 void HomeworkInbox::keepSent(const Submission& sent) {
-  if (chosen_ && !studio_.readOnly()) notices_.worked(studio_.keepSent(*chosen_, sent.kept));
+  if (chosen_ && !studio_.readOnly()) notices_.worked(studio_.homework.keepSent(*chosen_, sent.kept));
 }
 
 void HomeworkInbox::markAnew(Submission& sent) {
@@ -315,7 +316,7 @@ bool takeBack(std::vector<Correction>& pieces, const before::Said& said) {
 
 bool HomeworkInbox::putBack(const Undo::Subject& subject, const before::Said& was) {
   if (subject.list != chosen_) {
-    const auto all = studio_.sent(subject.list);
+    const auto all = studio_.homework.sent(subject.list);
     if (!notices_.worked(all)) return false;
     const auto one = std::ranges::find(*all, subject.student, &SentHomework::student);
     if (one == all->end()) return false;

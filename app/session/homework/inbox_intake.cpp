@@ -54,7 +54,7 @@ void HomeworkInbox::keepBest(std::int64_t student) {
         *chosen_,   i,
         file,       best->from_s,
         best->to_s, {*who, takeOf(*best, sent.marked->heard->list.items[i], *who, file, studio_.clock())}};
-    studio_.name(intake.note.take);
+    studio_.takes.name(intake.note.take);
     intakes.push_back(std::move(intake));
   }
   if (intake_.begin(intakes)) emit sentChanged(student);
@@ -75,7 +75,7 @@ void HomeworkInbox::attemptTaken(const Intake& intake) {
   std::erase_if(known_, [&](const Known& known) { return known.homework == intake.homework; });
   const auto found = sent_.find(student);
   if (intake.homework != chosen_ || found == sent_.end()) return;
-  const auto all = studio_.sent(intake.homework);
+  const auto all = studio_.homework.sent(intake.homework);
   if (!notices_.worked(all)) return;
   for (const SentHomework& one : *all)
     if (one.student == student) found->second.kept.takes = one.takes;

@@ -44,7 +44,7 @@ void WatchedFolder::watch(const fs::path& folder) {
   seen_.clear();
   known_.clear();
   reading_.cancel();
-  if (const auto files = studio_.watchedFiles())
+  if (const auto files = studio_.homework.watchedFiles())
     for (const WatchedFile& file : *files) known_[file.file] = file;
   if (folder_.empty()) return timer_.stop();
   timer_.start();
@@ -91,7 +91,7 @@ void WatchedFolder::ripe(const std::vector<WatchedFile>& files) {
   const std::vector<WatchedFile> now = filesNow(folder_);
   for (const WatchedFile& file : files) {
     if (std::ranges::find(now, file) == now.end()) continue;
-    if (!studio_.keepWatchedFile(file)) continue;
+    if (!studio_.homework.keepWatchedFile(file)) continue;
     known_[file.file] = file;
     seen_.erase(file.file);
     whole.push_back(file.file);

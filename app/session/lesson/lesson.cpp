@@ -30,7 +30,7 @@ Lesson::Lesson(Studio& studio, StudentBook& book, Notices& notices, Undo& undo)
 }
 
 void Lesson::loadCards() {
-  auto cards = studio_.cards();
+  auto cards = studio_.cards.all();
   if (!notices_.worked(cards)) return;
   own_.clear();
   for (Exercise& card : *cards) own_.push_back(std::make_shared<Exercise>(std::move(card)));
@@ -65,7 +65,7 @@ std::optional<std::string> Lesson::keepCard(Exercise card) {
     for (int i = 2; find(card.id); ++i) card.id = stem + "-" + std::to_string(i);
   }
   const ExercisePtr was = isOwn(card.id) ? find(card.id) : nullptr;
-  if (!notices_.worked(studio_.keepCard(card))) return std::nullopt;
+  if (!notices_.worked(studio_.cards.keep(card))) return std::nullopt;
   undo_.push({}, before::Card{card.id, was});
   loadCards();
   if (current_->id == card.id) current_ = find(card.id);
@@ -75,7 +75,7 @@ std::optional<std::string> Lesson::keepCard(Exercise card) {
 
 bool Lesson::eraseCard(const std::string& id) {
   const ExercisePtr was = find(id);
-  if (!isOwn(id) || !notices_.worked(studio_.eraseCard(id))) return false;
+  if (!isOwn(id) || !notices_.worked(studio_.cards.erase(id))) return false;
   undo_.push({}, before::Card{id, was});
   loadCards();
   loadOrder();  // what is no more there is in no order; brought back, it is again
@@ -84,7 +84,7 @@ bool Lesson::eraseCard(const std::string& id) {
 }
 
 bool Lesson::putBack(const before::Card& was) {
-  const bool back = notices_.worked(was.card ? studio_.keepCard(*was.card) : studio_.eraseCard(was.id));
+  const bool back = notices_.worked(was.card ? studio_.cards.keep(*was.card) : studio_.cards.erase(was.id));
   loadCards();
   loadOrder();
   emit cardsChanged();
@@ -92,7 +92,7 @@ bool Lesson::putBack(const before::Card& was) {
 }
 
 void Lesson::setSchool(const std::string& school) {
-  if (notices_.worked(studio_.keep(settings::school, school))) emit cardsChanged();
+  if (notices_.worked(studio_.settings.keep(settings::school, school))) emit cardsChanged();
 }
 
 /// The student's own running order, or one to start from.
@@ -103,9 +103,9 @@ void Lesson::loadOrder() {
     here_unix_s_ = studio_.clock().now_unix_s();
   }
   std::vector<std::string> order;
-  if (student) order = studio_.order(student->id).value_or(order);
+  if (student) order = studio_.orders.of(student->id).value_or(order);
   ownOrders_.clear();
-  if (student) ownOrders_ = studio_.ownOrders(student->id).value_or(ownOrders_);
+  if (student) ownOrders_ = studio_.orders.own(student->id).value_or(ownOrders_);
   std::erase_if(order, [this](const std::string& id) { return !find(id); });
   order_ = order.empty() ? lessonTemplates().front().exercises : order;
   // Somebody else's step does not stay; one's own does as long as it is there.
@@ -118,8 +118,8 @@ bool Lesson::isShipped(const std::vector<std::string>& exercises) const {
   return std::ranges::any_of(lessonTemplates(), [&](const auto& one) { return one.exercises == exercises; });
 }
 
-const Studio::OwnOrder* Lesson::presentOwn() const {
-  const auto own = std::ranges::find(ownOrders_, order_, &Studio::OwnOrder::exercises);
+const OwnOrder* Lesson::presentOwn() const {
+  const auto own = std::ranges::find(ownOrders_, order_, &OwnOrder::exercises);
   return own == ownOrders_.end() ? nullptr : &*own;
 }
 
@@ -127,15 +127,15 @@ std::string Lesson::freeName() const {
   const QString stem = tr("Own order");
   for (int i = 1;; ++i) {
     const std::string name = (i == 1 ? stem : tr("%1 %2", "a name, a number").arg(stem).arg(i)).toStdString();
-    if (std::ranges::find(ownOrders_, name, &Studio::OwnOrder::name) == ownOrders_.end()) return name;
+    if (std::ranges::find(ownOrders_, name, &OwnOrder::name) == ownOrders_.end()) return name;
   }
 }
 
-bool Lesson::keepOwn(std::int64_t student, const Studio::OwnOrder& order) {
-  if (!notices_.worked(studio_.keepOwnOrder(student, order))) return false;
-  std::erase_if(ownOrders_, [&](const Studio::OwnOrder& own) { return own.name == order.name; });
+bool Lesson::keepOwn(std::int64_t student, const OwnOrder& order) {
+  if (!notices_.worked(studio_.orders.keepOwn(student, order))) return false;
+  std::erase_if(ownOrders_, [&](const OwnOrder& own) { return own.name == order.name; });
   if (!order.exercises.empty()) ownOrders_.push_back(order);
-  std::ranges::sort(ownOrders_, {}, &Studio::OwnOrder::name);
+  std::ranges::sort(ownOrders_, {}, &OwnOrder::name);
   return true;
 }
 
@@ -157,7 +157,7 @@ void Lesson::setOrder(std::vector<std::string> exercises) {
     nameWhatHasNone();
   }
   order_ = std::move(exercises);
-  if (book_.chosen() && !studio_.readOnly()) notices_.worked(studio_.keepOrder(book_.chosen()->id, order_));
+  if (book_.chosen() && !studio_.readOnly()) notices_.worked(studio_.orders.keep(book_.chosen()->id, order_));
   emit orderChanged();
   if (!currentRow()) choose(order_.front());
 }
@@ -166,7 +166,7 @@ void Lesson::changeOrder(std::vector<std::string> exercises, const std::string& 
   const auto student = book_.chosenId();
   std::erase_if(exercises, [this](const std::string& id) { return !find(id); });
   if (!student || studio_.readOnly() || exercises.empty()) return setOrder(std::move(exercises));
-  const Studio::OwnOrder* own = presentOwn();
+  const OwnOrder* own = presentOwn();
   const std::string before = own ? own->name : std::string();
   const std::string wanted = !name.empty() ? name : own ? own->name : freeName();
   if (exercises == order_ && (name.empty() || wanted == before)) return;
@@ -174,32 +174,32 @@ void Lesson::changeOrder(std::vector<std::string> exercises, const std::string& 
   if (own && wanted != before) keepOwn(*student, {before, {}});
   if (!isShipped(exercises) || !before.empty() || !name.empty()) keepOwn(*student, {wanted, exercises});
   order_ = std::move(exercises);
-  notices_.worked(studio_.keepOrder(*student, order_));
+  notices_.worked(studio_.orders.keep(*student, order_));
   emit orderChanged();
   if (!currentRow()) choose(order_.front());
 }
 
 bool Lesson::putBack(std::int64_t student, const before::Order& was) {
-  const auto own = studio_.ownOrders(student);
+  const auto own = studio_.orders.own(student);
   if (!book_.find(student) || !notices_.worked(own)) return false;
   const bool back = notices_.worked(studio_.atOnce([&]() -> Studio::Result<void> {
-    for (const Studio::OwnOrder& one : *own)
-      if (const auto gone = studio_.keepOwnOrder(student, {one.name, {}}); !gone) return gone;
-    for (const Studio::OwnOrder& one : was.own)
-      if (const auto kept = studio_.keepOwnOrder(student, one); !kept) return kept;
-    return studio_.keepOrder(student, was.present);
+    for (const OwnOrder& one : *own)
+      if (const auto gone = studio_.orders.keepOwn(student, {one.name, {}}); !gone) return gone;
+    for (const OwnOrder& one : was.own)
+      if (const auto kept = studio_.orders.keepOwn(student, one); !kept) return kept;
+    return studio_.orders.keep(student, was.present);
   }));
   if (student == book_.chosenId()) loadOrder();
   return back;
 }
 
 bool Lesson::putOrder(std::int64_t student, const std::vector<std::string>& exercises) {
-  if (student != book_.chosenId()) return notices_.worked(studio_.keepOrder(student, exercises));
+  if (student != book_.chosenId()) return notices_.worked(studio_.orders.keep(student, exercises));
   if (exercises == order_) return true;
   // An own one goes along with what becomes of it.
-  if (const Studio::OwnOrder* own = presentOwn()) keepOwn(student, {own->name, exercises});
+  if (const OwnOrder* own = presentOwn()) keepOwn(student, {own->name, exercises});
   order_ = exercises;
-  const bool kept = notices_.worked(studio_.keepOrder(student, order_));
+  const bool kept = notices_.worked(studio_.orders.keep(student, order_));
   emit orderChanged();
   if (!currentRow()) choose(order_.front());
   return kept;
@@ -261,12 +261,12 @@ std::optional<ComparisonTake> Lesson::rival() const { return rivalFor(book_.past
 
 std::optional<std::int64_t> Lesson::model() const {
   const Student* student = book_.chosen();
-  return student ? studio_.model(student->id, current_->id).value_or(std::nullopt) : std::nullopt;
+  return student ? studio_.orders.model(student->id, current_->id).value_or(std::nullopt) : std::nullopt;
 }
 
 bool Lesson::setModel(std::optional<std::int64_t> take) {
   const Student* student = book_.chosen();
-  return student && notices_.worked(studio_.keepModel(student->id, current_->id, take));
+  return student && notices_.worked(studio_.orders.keepModel(student->id, current_->id, take));
 }
 
 int Lesson::restLeft_s() const {

@@ -31,15 +31,15 @@ class Lesson : public QObject {
   std::optional<std::string> keepCard(Exercise card);
   bool eraseCard(const std::string& id);
   /// In whose words cards speak where schools differ; empty: in those of all.
-  std::string school() const { return studio_.get(settings::school); }
+  std::string school() const { return studio_.settings.get(settings::school); }
   void setSchool(const std::string& school);
 
   // The order
   const std::vector<std::string>& order() const { return order_; }
   /// The student's own, by name. What is looked at overwrites none of them.
-  const std::vector<Studio::OwnOrder>& ownOrders() const { return ownOrders_; }
+  const std::vector<OwnOrder>& ownOrders() const { return ownOrders_; }
   /// The own one that is present; nullptr: it is one that ships, or none that has a name.
-  const Studio::OwnOrder* presentOwn() const;
+  const OwnOrder* presentOwn() const;
   /// A name that no own order has.
   std::string freeName() const;
   /// Another one is present from now on. One that had no name is kept among the own ones. Can be taken back.
@@ -99,7 +99,7 @@ class Lesson : public QObject {
   before::Order orderNow() const { return {order_, ownOrders_}; }
   void canUndoOrder(before::Order was);
   void nameWhatHasNone();
-  bool keepOwn(std::int64_t student, const Studio::OwnOrder& order);
+  bool keepOwn(std::int64_t student, const OwnOrder& order);
   bool setCurrent(const std::string& exercise);
   Studio& studio_;
   StudentBook& book_;
@@ -108,7 +108,7 @@ class Lesson : public QObject {
   std::vector<ExercisePtr> own_;
   std::vector<ExercisePtr> lent_;
   std::vector<std::string> order_;
-  std::vector<Studio::OwnOrder> ownOrders_;
+  std::vector<OwnOrder> ownOrders_;
   ExercisePtr current_;
   std::optional<std::int64_t> student_;
   std::optional<Gate> gate_;

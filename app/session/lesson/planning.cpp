@@ -23,8 +23,8 @@ void Planning::load() {
   practices_.clear();
   proposals_.reset();
   if (const Student* student = book_.chosen()) {
-    plan_ = studio_.plan(student->id).value_or(plan_);
-    practices_ = studio_.practices(student->id).value_or(practices_);
+    plan_ = studio_.plans.of(student->id).value_or(plan_);
+    practices_ = studio_.plans.practices(student->id).value_or(practices_);
   }
   lesson_.setGate(plan_.gate);
   emit changed();
@@ -84,7 +84,7 @@ void Planning::keep(const Planned& planned, const std::optional<Student>& was) {
 }
 
 bool Planning::put(std::int64_t student, const Planned& planned) {
-  if (!notices_.worked(studio_.keepPlan(student, planned.plan))) return false;
+  if (!notices_.worked(studio_.plans.keep(student, planned.plan))) return false;
   if (student == book_.chosenId()) {
     plan_ = planned.plan;
     proposals_.reset();
@@ -126,17 +126,17 @@ bool Planning::keepPractice(Practice practice) {
 }
 
 bool Planning::keepEntry(Practice practice) {
-  const auto kept = studio_.keepPractice(std::move(practice));
+  const auto kept = studio_.plans.keepPractice(std::move(practice));
   if (!notices_.worked(kept)) return false;
   if (kept->student != book_.chosenId()) return true;
-  practices_ = studio_.practices(kept->student).value_or(practices_);
+  practices_ = studio_.plans.practices(kept->student).value_or(practices_);
   emit practicesChanged();
   return true;
 }
 
 bool Planning::erasePractice(std::int64_t practice) {
   const auto gone = std::ranges::find(practices_, practice, &Practice::id);
-  if (gone == practices_.end() || !notices_.worked(studio_.erasePractice(practice))) return false;
+  if (gone == practices_.end() || !notices_.worked(studio_.plans.erasePractice(practice))) return false;
   undo_.push({.student = gone->student}, before::Entry{*gone});
   practices_.erase(gone);
   emit practicesChanged();

@@ -57,7 +57,7 @@ struct Task {
     answer.summary = summaryOf(*answer.picture, smallPicture(*answer.picture));
     if (!wanted()) return std::nullopt;
     if (request.keeping) {
-      auto written = Studio::writeTake(
+      auto written = TakeTable::write(
           request.keeping->studio, request.keeping->student, answer.take, *answer.samples, answer.rate_hz,
           request.first ? std::span<const float>(*request.first) : std::span<const float>());
       if (written) {
@@ -153,7 +153,7 @@ std::optional<Answer> logged(Task& task) {
 
 }  // namespace
 
-Studio::Summary summaryOf(const Snapshot& take, std::string smallPicture) {
+StoredSummary summaryOf(const Snapshot& take, std::string smallPicture) {
   const Tone* tone = take.analysis.mainTone();
   return {engineVersion(), tone ? std::optional(tone->held_s) : std::nullopt, std::move(smallPicture),
           keptOf(take.analysis)};

@@ -9,7 +9,7 @@
 namespace calando {
 
 /// What the studio keeps of a take that was measured.
-Studio::Summary summaryOf(const Snapshot& take, std::string smallPicture);
+StoredSummary summaryOf(const Snapshot& take, std::string smallPicture);
 
 /// A take's sound that is in the studio and not on its list yet: it goes with this, unless it is kept.
 class WrittenSound {
@@ -53,7 +53,7 @@ class AnalysisQueue {
     double rate_hz = 48000.0;
     double promised_s = 0.0;            ///< what the file said of its length
     std::shared_ptr<Snapshot> picture;  ///< nullptr: the sound could not be read
-    Studio::Summary summary;
+    StoredSummary summary;
     std::optional<Problem> error;      ///< why it could not be read
     std::optional<WriteError> unkept;  ///< why its sound could not be written
     std::shared_ptr<WrittenSound> written;

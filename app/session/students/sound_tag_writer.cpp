@@ -23,19 +23,19 @@ void SoundTagWriter::hold() {
 
 void SoundTagWriter::writeSome() {
   if (writing_ || studio_.readOnly()) return;
-  auto some = studio_.unnoted(kSome, after_);
+  auto some = studio_.sounds.unnoted(kSome, after_);
   if (!some || some->empty()) return;
   after_ = some->back().take;
   writing_ = work_.ask(
       WorkQueue::Urgency::later,
       [some = std::move(*some)](std::stop_token stop) {
-        std::vector<Studio::Unnoted> written;
-        for (const Studio::Unnoted& one : some)
-          if (!stop.stop_requested() && Studio::writeNote(one)) written.push_back(one);
+        std::vector<Unnoted> written;
+        for (const Unnoted& one : some)
+          if (!stop.stop_requested() && SoundTable::writeNote(one)) written.push_back(one);
         return written;
       },
-      [this](const std::vector<Studio::Unnoted>& written) {
-        for (const Studio::Unnoted& one : written) (void)studio_.noted(one);
+      [this](const std::vector<Unnoted>& written) {
+        for (const Unnoted& one : written) (void)studio_.sounds.noted(one);
         timer_.start();
       });
 }
@@ -46,10 +46,10 @@ void SoundTagWriter::finish(int most_ms) {
   clock.start();
   after_ = 0;
   while (!studio_.readOnly() && clock.elapsed() < most_ms) {
-    const auto one = studio_.unnoted(1, after_);
+    const auto one = studio_.sounds.unnoted(1, after_);
     if (!one || one->empty()) return;
     after_ = one->front().take;
-    if (Studio::writeNote(one->front())) (void)studio_.noted(one->front());
+    if (SoundTable::writeNote(one->front())) (void)studio_.sounds.noted(one->front());
   }
 }
 

@@ -29,7 +29,7 @@ const Student* StudentBook::chosen() const { return chosen_ ? find(*chosen_) : n
 std::optional<std::int64_t> StudentBook::chosenId() const { return chosen() ? chosen_ : std::nullopt; }
 
 void StudentBook::load() {
-  auto list = studio_.students();
+  auto list = studio_.students.all();
   if (!notices_.worked(list)) return;
   students_ = std::move(*list);
   if (!chosen()) chosen_ = students_.empty() ? std::nullopt : std::optional(students_.front().id);
@@ -47,7 +47,7 @@ void StudentBook::choose(std::int64_t student) {
 }
 
 bool StudentBook::add(const Student& student) {
-  const auto added = studio_.addStudent(student.name, student.instrument, student.range);
+  const auto added = studio_.students.add(student.name, student.instrument, student.range);
   if (!notices_.worked(added)) return false;
   emit leaving();
   chosen_ = added->id;
@@ -56,7 +56,7 @@ bool StudentBook::add(const Student& student) {
 }
 
 bool StudentBook::change(const Student& student) {
-  if (!notices_.worked(studio_.changeStudent(student))) return false;
+  if (!notices_.worked(studio_.students.change(student))) return false;
   noteWriter_.schedule();
   load();
   return true;
@@ -66,7 +66,7 @@ bool StudentBook::erase(std::int64_t student) {
   emit erasing(student);
   unsummarised_.clear();
   noteWriter_.hold();  // or a file that is gone comes back with a new note
-  const bool gone = notices_.worked(studio_.eraseStudent(student));
+  const bool gone = notices_.worked(studio_.students.erase(student));
   noteWriter_.schedule();
   if (chosen_ == student) chosen_.reset();
   undo_.forget(student);
@@ -114,9 +114,9 @@ void StudentBook::loadTakes() {
   summarising_.cancel();
   openBreaths_.clear();
   if (chosen_) {
-    openBreaths_ = studio_.openBreaths(*chosen_).value_or(openBreaths_);
-    auto list = studio_.takes(*chosen_);
-    auto measured = studio_.summaries(*chosen_);
+    openBreaths_ = studio_.plans.openBreaths(*chosen_).value_or(openBreaths_);
+    auto list = studio_.takes.of(*chosen_);
+    auto measured = studio_.summaries.of(*chosen_);
     if (notices_.worked(list) && notices_.worked(measured)) {
       takes_ = std::move(*list);
       summaries_ = std::move(*measured);
@@ -133,18 +133,18 @@ void StudentBook::loadTakes() {
 bool StudentBook::keepOpenBreaths(std::int64_t student, std::vector<OpenMark> marks) {
   if (!find(student) || studio_.readOnly()) return false;
   if (marks.size() > kMostOpenMarks) marks.erase(marks.begin(), marks.end() - kMostOpenMarks);
-  if (!notices_.worked(studio_.keepOpenBreaths(student, marks))) return false;
+  if (!notices_.worked(studio_.plans.keepOpenBreaths(student, marks))) return false;
   if (student == chosen_) openBreaths_ = std::move(marks);
   return true;
 }
 
-bool StudentBook::enter(const Take& take, const Studio::Summary& summary) {
-  if (!notices_.worked(studio_.enterTake(take, summary))) return false;
+bool StudentBook::enter(const Take& take, const StoredSummary& summary) {
+  if (!notices_.worked(studio_.takes.enter(take, summary))) return false;
   entered(take, summary);
   return true;
 }
 
-void StudentBook::entered(const Take& take, const Studio::Summary& summary) {
+void StudentBook::entered(const Take& take, const StoredSummary& summary) {
   if (!chosen_ || !take.isOf(*chosen_)) return;
   Take entered = take;
   entered.held_s = summary.held_s;
@@ -157,7 +157,7 @@ void StudentBook::entered(const Take& take, const Studio::Summary& summary) {
 }
 
 bool StudentBook::takeIn(const Stray& stray, const Student& student) {
-  if (!notices_.worked(studio_.takeIn(stray, student))) return false;
+  if (!notices_.worked(studio_.recordings.takeIn(stray, student))) return false;
   noteWriter_.schedule();
   if (student.id == chosen_) loadTakes();
   return true;
@@ -165,7 +165,7 @@ bool StudentBook::takeIn(const Stray& stray, const Student& student) {
 
 bool StudentBook::changeTake(const Take& changed) {
   if (studio_.readOnly()) return false;
-  const bool kept = notices_.worked(studio_.changeTake(changed));
+  const bool kept = notices_.worked(studio_.takes.change(changed));
   const auto mine = std::ranges::find(takes_, changed.id, &Take::id);
   if (mine != takes_.end()) {
     const auto held_s = mine->held_s;
@@ -178,8 +178,8 @@ bool StudentBook::changeTake(const Take& changed) {
   return kept;
 }
 
-void StudentBook::keepSummary(std::int64_t take, const Studio::Summary& summary) {
-  if (take == 0 || studio_.readOnly() || !notices_.worked(studio_.keepSummary(take, summary))) return;
+void StudentBook::keepSummary(std::int64_t take, const StoredSummary& summary) {
+  if (take == 0 || studio_.readOnly() || !notices_.worked(studio_.summaries.keep(take, summary))) return;
   const auto mine = std::ranges::find(takes_, take, &Take::id);
   if (mine == takes_.end()) return;
   mine->held_s = summary.held_s;
@@ -189,7 +189,7 @@ void StudentBook::keepSummary(std::int64_t take, const Studio::Summary& summary)
 }
 
 bool StudentBook::deleteTake(std::int64_t take) {
-  if (studio_.readOnly() || !notices_.worked(studio_.deleteTake(take))) return false;
+  if (studio_.readOnly() || !notices_.worked(studio_.takes.remove(take))) return false;
   const Take* gone = this->take(take);
   undo_.push({.student = gone ? gone->student : 0, .take = take}, before::Deleted{});
   loadTakes();
@@ -197,7 +197,7 @@ bool StudentBook::deleteTake(std::int64_t take) {
 }
 
 bool StudentBook::restoreTake(const Undo::Subject& subject) {
-  const bool back = notices_.worked(studio_.restoreTake(subject.take));
+  const bool back = notices_.worked(studio_.takes.restore(subject.take));
   if (subject.student == chosen_) loadTakes();
   return back;
 }
@@ -220,7 +220,7 @@ void StudentBook::summariseNext() {
   if (!wanted) return summariseNext();
   AnalysisQueue::Request request;
   request.take = *wanted;
-  request.file = studio_.takeFile(*wanted);
+  request.file = studio_.takes.file(*wanted);
   request.samplesWanted = false;
   summarising_ = analyses_.ask(std::move(request), AnalysisQueue::Urgency::later,
                                [this, id](const AnalysisQueue::Answer& answer) {
@@ -234,7 +234,7 @@ void StudentBook::summariseNext() {
 
 void StudentBook::finish() {
   noteWriter_.finish(kNotes_ms);
-  if (!studio_.readOnly()) (void)studio_.removeDeleted();
+  if (!studio_.readOnly()) (void)studio_.takes.removeDeleted();
 }
 
 }  // namespace calando

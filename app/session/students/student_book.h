@@ -53,14 +53,14 @@ class StudentBook : public QObject {
   const std::vector<PastTake>& past() const { return past_; }
 
   /// Puts a take on the list whose sound is written. Of another student's only the list is told.
-  bool enter(const Take& take, const Studio::Summary& summary);
+  bool enter(const Take& take, const StoredSummary& summary);
   /// It has been put there.
-  void entered(const Take& take, const Studio::Summary& summary);
+  void entered(const Take& take, const StoredSummary& summary);
   /// The same for a take that was off the list.
   bool takeIn(const Stray& stray, const Student& student);
   /// What was said of a take, or asked.
   bool changeTake(const Take& take);
-  void keepSummary(std::int64_t take, const Studio::Summary& summary);
+  void keepSummary(std::int64_t take, const StoredSummary& summary);
   bool deleteTake(std::int64_t take);
   bool restoreTake(const Undo::Subject& subject);
 
@@ -99,7 +99,7 @@ class StudentBook : public QObject {
   std::vector<OpenMark> openBreaths_;
   std::vector<Take> takes_;
   std::vector<PastTake> past_;
-  std::map<std::int64_t, Studio::Summary> summaries_;
+  std::map<std::int64_t, StoredSummary> summaries_;
   std::map<std::int64_t, double> cutShort_s_;
   std::deque<std::int64_t> unsummarised_;
   std::set<std::int64_t> unmeasurable_;  // not tried again

@@ -122,7 +122,7 @@ Keeping::Keeping(Studio& studio, TakeIntake& intake, StudentBook& book, Lesson& 
 void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
   const Student* owner = book_.find(raw.student);
   if (raw.samples->empty() || !owner) {
-    studio_.discardRecording(raw.recording);
+    studio_.recordings.discard(raw.recording);
     return notices_.say(tr("Nothing was recorded: the take was stopped before any sound came."));
   }
   AnalysisQueue::Request request;
@@ -293,7 +293,7 @@ void Keeping::intakeFinished(const QStringList& refused) {
 /// What a crash, a full disk or another list left behind: one that can be kept at once is offered, of all
 /// others it is said that they are there.
 void Keeping::offerStrays() {
-  const auto strays = studio_.strays();
+  const auto strays = studio_.recordings.strays();
   if (!notices_.worked(strays) || strays->empty()) return;
   const Stray first = strays->front();
   const Student* owner = book_.find(first.note.student.id);

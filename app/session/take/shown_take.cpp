@@ -56,7 +56,7 @@ void ShownTake::open(std::int64_t id) {
   if (!take->soundKept()) return notices_.say(words::said(Problem(StudioFault::soundLetGo)));
   AnalysisQueue::Request request;
   request.take = *take;
-  request.file = studio_.takeFile(*take);
+  request.file = studio_.takes.file(*take);
   awaited_.emplace(take->student, take->other,
                    Awaited{analyses_.ask(std::move(request), AnalysisQueue::Urgency::now,
                                          [this](const AnalysisQueue::Answer& answer) { opened(answer); }),
@@ -69,7 +69,7 @@ void ShownTake::openNewest() {
 }
 
 void ShownTake::opened(const AnalysisQueue::Answer& answer) {
-  const auto file = studio_.takeFile(answer.take);
+  const auto file = studio_.takes.file(answer.take);
   if (!answer.picture) {
     awaited_.reset();
     emit changed();
@@ -175,7 +175,7 @@ bool ShownTake::putBack(const Undo::Subject& subject, const before::Word& was) {
     emit said();
     return true;
   }
-  const auto takes = studio_.takes(subject.student);
+  const auto takes = studio_.takes.of(subject.student);
   if (!notices_.worked(takes)) return false;
   const auto take = std::ranges::find(*takes, subject.take, &Take::id);
   if (take == takes->end()) return false;

@@ -27,7 +27,7 @@ TakeIntake::TakeIntake(Studio& studio, AnalysisQueue& analyses, StudentBook& boo
 
 void TakeIntake::takeIn(AnalysisQueue::Request request, const Student& student, From from, Then then) {
   request.take.student = student.id;
-  studio_.name(request.take);
+  studio_.takes.name(request.take);
   request.keeping = AnalysisQueue::Request::Keeping{studio_.folder(), student};
   const auto urgency = isAlone(from) ? AnalysisQueue::Urgency::now : AnalysisQueue::Urgency::later;
   pending_.push_back({student.id, std::move(from), {}});
@@ -55,14 +55,14 @@ void TakeIntake::open(const std::vector<std::pair<std::filesystem::path, Take>>&
 }
 
 bool TakeIntake::begin(const std::vector<Intake>& intakes) {
-  if (intakes.empty() || !notices_.worked(studio_.beginIntakes(intakes))) return false;
+  if (intakes.empty() || !notices_.worked(studio_.intakes.begin(intakes))) return false;
   for (const Intake& intake : intakes) start(intake);
   emit moved();
   return true;
 }
 
 void TakeIntake::resume() {
-  const auto intakes = studio_.intakes();
+  const auto intakes = studio_.intakes.all();
   if (studio_.readOnly() || !notices_.worked(intakes) || intakes->empty()) return;
   for (const Intake& intake : *intakes)
     if (book_.find(intake.note.student.id)) start(intake);
@@ -96,17 +96,17 @@ void TakeIntake::answered(std::list<Entry>::iterator at, const AnalysisQueue::An
 bool TakeIntake::enter(const Entry& entry, const AnalysisQueue::Answer& answer) {
   const auto* intake = std::get_if<Intake>(&entry.from);
   if (answer.error || answer.unkept) {
-    if (intake) notices_.worked(studio_.dropIntake(*intake));
+    if (intake) notices_.worked(studio_.intakes.drop(*intake));
     return false;
   }
   answer.written->keep();
   if (!intake) {
     const auto* played = std::get_if<Played>(&entry.from);
     const bool entered = book_.enter(answer.take, answer.summary);
-    if (entered && played && !played->recording.empty()) studio_.discardRecording(played->recording);
+    if (entered && played && !played->recording.empty()) studio_.recordings.discard(played->recording);
     return entered;
   }
-  const auto id = studio_.finishIntake(*intake, answer.take, answer.summary);
+  const auto id = studio_.intakes.finish(*intake, answer.take, answer.summary);
   if (!notices_.worked(id)) return false;
   if (*id == answer.take.id) book_.entered(answer.take, answer.summary);
   return true;

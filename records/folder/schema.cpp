@@ -1,4 +1,4 @@
-#include "records/studio_data.h"
+#include "records/folder/studio_folder.h"
 
 // The tables of studio.db, as they have grown.
 

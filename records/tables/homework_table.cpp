@@ -1,10 +1,10 @@
+#include "records/tables/homework_table.h"
+
 #include <charconv>
 #include <nlohmann/json.hpp>
 
 #include "core/base/bounded_json.h"
-#include "records/studio_data.h"
-
-// Lists of homework, and what was sent for them.
+#include "records/folder/studio_folder.h"
 
 namespace calando {
 
@@ -79,66 +79,95 @@ SentHomework sentFrom(std::string_view text) {
   return sent;
 }
 
-Studio::Result<std::vector<Homework>> Studio::homework() const {
+StudioResult<std::vector<Homework>> HomeworkTable::all() const {
   return data_->attempt([&] {
     std::vector<Homework> list;
     SQLite::Statement query(*data_->db, "SELECT id, due, list FROM homework ORDER BY due DESC, id DESC");
     while (query.executeStep())
-      list.push_back({query.getColumn(0).getInt64(), dayFrom(query.getColumn(1).getString()).value_or(Day()),
-                      query.getColumn(2).getString()});
+      list.push_back({query.getColumn("id").getInt64(),
+                      dayFrom(query.getColumn("due").getString()).value_or(Day()),
+                      query.getColumn("list").getString()});
     return list;
   });
 }
 
-Studio::Result<Homework> Studio::keepHomework(Homework homework) {
+StudioResult<Homework> HomeworkTable::keep(Homework homework) {
   return data_->change([&] {
     if (homework.id == 0) homework.id = data_->newId();
     SQLite::Statement insert(*data_->db,
-                             "INSERT INTO homework(id, due, list) VALUES(?, ?, ?) "
+                             "INSERT INTO homework(id, due, list) VALUES(:id, :due, :list) "
                              "ON CONFLICT(id) DO UPDATE SET due = excluded.due, list = excluded.list");
-    insert.bind(1, homework.id);
-    insert.bind(2, isoOf(homework.due));
-    insert.bind(3, homework.list);
+    insert.bind(":id", homework.id);
+    insert.bind(":due", isoOf(homework.due));
+    insert.bind(":list", homework.list);
     insert.exec();
     return homework;
   });
 }
 
-Studio::Result<void> Studio::eraseHomework(std::int64_t homework) {
+StudioResult<void> HomeworkTable::erase(std::int64_t homework) {
   return data_->change([&] {
-    SQLite::Statement remove(*data_->db, "DELETE FROM homework WHERE id = ?");
-    remove.bind(1, homework);
+    SQLite::Statement remove(*data_->db, "DELETE FROM homework WHERE id = :id");
+    remove.bind(":id", homework);
     remove.exec();
   });
 }
 
-Studio::Result<std::vector<SentHomework>> Studio::sent(std::int64_t homework) const {
+StudioResult<std::vector<SentHomework>> HomeworkTable::sent(std::int64_t homework) const {
   return data_->attempt([&] {
     std::vector<SentHomework> list;
-    SQLite::Statement query(*data_->db, "SELECT student, note FROM sent WHERE homework = ?");
-    query.bind(1, homework);
+    SQLite::Statement query(*data_->db, "SELECT student, note FROM sent WHERE homework = :homework");
+    query.bind(":homework", homework);
     while (query.executeStep()) {
-      list.push_back(sentFrom(query.getColumn(1).getString()));
-      list.back().student = query.getColumn(0).getInt64();
+      list.push_back(sentFrom(query.getColumn("note").getString()));
+      list.back().student = query.getColumn("student").getInt64();
       for (fs::path& file : list.back().files) file = data_->folder / file;
     }
     return list;
   });
 }
 
-Studio::Result<void> Studio::keepSent(std::int64_t homework, const SentHomework& sent) {
+StudioResult<void> HomeworkTable::keepSent(std::int64_t homework, const SentHomework& sent) {
   SentHomework note = sent;
   for (fs::path& file : note.files) file = keptPlace(data_->folder, file);
   return data_->change([&] {
-    SQLite::Statement change(*data_->db,
-                             sent.files.empty()
-                                 ? "DELETE FROM sent WHERE homework = ? AND student = ?"
-                                 : "INSERT OR REPLACE INTO sent(homework, student, note) VALUES(?, ?, ?)");
-    change.bind(1, homework);
-    change.bind(2, sent.student);
-    if (!sent.files.empty()) change.bind(3, toText(note));
+    SQLite::Statement change(
+        *data_->db,
+        sent.files.empty()
+            ? "DELETE FROM sent WHERE homework = :homework AND student = :student"
+            : "INSERT OR REPLACE INTO sent(homework, student, note) VALUES(:homework, :student, :note)");
+    change.bind(":homework", homework);
+    change.bind(":student", sent.student);
+    if (!sent.files.empty()) change.bind(":note", toText(note));
     change.exec();
   });
+}
+
+StudioResult<std::vector<WatchedFile>> HomeworkTable::watchedFiles() const {
+  return data_->attempt([&] {
+    std::vector<WatchedFile> list;
+    SQLite::Statement query(*data_->db, "SELECT file, size, changed FROM watched");
+    while (query.executeStep())
+      list.push_back({query.getColumn("file").getString(),
+                      static_cast<std::uintmax_t>(query.getColumn("size").getInt64()),
+                      query.getColumn("changed").getInt64()});
+    return list;
+  });
+}
+
+StudioResult<void> HomeworkTable::keepWatchedFile(const WatchedFile& file) {
+  return data_->change([&] {
+    SQLite::Statement insert(
+        *data_->db, "INSERT OR REPLACE INTO watched(file, size, changed) VALUES(:file, :size, :changed)");
+    insert.bind(":file", file.file.string());
+    insert.bind(":size", static_cast<std::int64_t>(file.size));
+    insert.bind(":changed", file.changed_ms);
+    insert.exec();
+  });
+}
+
+StudioResult<void> HomeworkTable::forgetWatchedFiles() {
+  return data_->change([&] { data_->db->exec("DELETE FROM watched"); });
 }
 
 }  // namespace calando

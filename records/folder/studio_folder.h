@@ -1,12 +1,15 @@
 #pragma once
 
-// What the parts of the studio share; for records/studio*.cpp alone.
+// What the tables of a studio share; for them and for the studio alone.
 
 #include <SQLiteCpp/SQLiteCpp.h>
 
+#include <filesystem>
 #include <set>
 
-#include "records/studio.h"
+#include "records/values/clock.h"
+#include "records/values/studio_fault.h"
+#include "records/values/take.h"
 
 namespace calando {
 
@@ -37,7 +40,8 @@ class Whole {
   bool kept_ = false;
 };
 
-struct Studio::Data {
+/// The folder of a studio, its lock and its list.
+struct StudioFolder {
   std::filesystem::path folder;
   std::shared_ptr<const Clock> clock;
   std::unique_ptr<SQLite::Database> db;
@@ -48,10 +52,10 @@ struct Studio::Data {
   /// What is still to be removed of the student who is being erased.
   std::optional<std::vector<std::filesystem::path>> toErase;
 
-  Data() = default;
-  Data(const Data&) = delete;
-  Data& operator=(const Data&) = delete;
-  ~Data();
+  StudioFolder() = default;
+  StudioFolder(const StudioFolder&) = delete;
+  StudioFolder& operator=(const StudioFolder&) = delete;
+  ~StudioFolder();
 
   std::filesystem::path database() const { return folder / "studio.db"; }
   std::filesystem::path takes() const { return folder / "takes"; }
@@ -74,7 +78,7 @@ struct Studio::Data {
 
   /// Runs a database action; its exception becomes a problem.
   template <class Action>
-  auto attempt(Action action) const -> Result<decltype(action())> {
+  auto attempt(Action action) const -> StudioResult<decltype(action())> {
     try {
       if constexpr (std::is_void_v<decltype(action())>) {
         action();
@@ -87,7 +91,7 @@ struct Studio::Data {
     }
   }
   template <class Action>
-  auto change(Action action) const -> Result<decltype(action())> {
+  auto change(Action action) const -> StudioResult<decltype(action())> {
     if (readOnly) return tl::unexpected(Problem(StudioFault::onlyToLookAt));
     return attempt(action);
   }
@@ -99,17 +103,6 @@ void migrate(SQLite::Database& db, int version);
 
 /// What stands behind the name of a studio.db that was set aside, before its date.
 inline constexpr std::string_view kAside = ".aside-";
-
-/// The columns that takeFrom() reads, of a take joined with its summary, and where those follow that a query
-/// adds.
-inline constexpr int kAdded = 20;
-inline constexpr const char* kTakeColumns =
-    "take.id, take.student, made, seconds, source, asked, word, remark, summary.held, attention, comfort, "
-    "tried, file, recording, ticks, stopped, seen, other, let_go, origin";
-Take takeFrom(SQLite::Statement& row);
-/// Throws.
-void insertTake(SQLite::Database& db, const Take& take, bool noted);
-bool isOnList(SQLite::Database& db, const char* table, std::int64_t id);
 
 /// Texts of a student in an order of theirs, in a table with student and place.
 std::vector<std::string> listOf(SQLite::Database& db, const std::string& table, const std::string& column,

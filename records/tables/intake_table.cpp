@@ -1,10 +1,12 @@
+#include "records/tables/intake_table.h"
+
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
 #include "core/base/bounded_json.h"
-#include "records/studio_data.h"
-
-// Homework on its way into the weeks, and what came into the watched folder.
+#include "records/folder/rows.h"
+#include "records/folder/studio_folder.h"
+#include "records/tables/take_table.h"
 
 namespace calando {
 
@@ -38,80 +40,82 @@ std::optional<Intake> intakeFrom(std::string_view text) {
 }
 
 void forget(SQLite::Database& db, const Intake& intake) {
-  SQLite::Statement remove(db, "DELETE FROM intake WHERE homework = ? AND student = ? AND item = ?");
-  remove.bind(1, intake.homework);
-  remove.bind(2, intake.note.student.id);
-  remove.bind(3, static_cast<std::int64_t>(intake.item));
+  SQLite::Statement remove(
+      db, "DELETE FROM intake WHERE homework = :homework AND student = :student AND item = :item");
+  remove.bind(":homework", intake.homework);
+  remove.bind(":student", intake.note.student.id);
+  remove.bind(":item", static_cast<std::int64_t>(intake.item));
   remove.exec();
 }
 
 /// The student's take of the same sound; nullopt: none.
 std::optional<std::int64_t> takeOf(SQLite::Database& db, std::int64_t student, const Take& take) {
   if (!take.origin) return std::nullopt;
-  SQLite::Statement query(db,
-                          "SELECT id, origin FROM take WHERE student = ? AND deleted = 0 AND origin <> ''");
-  query.bind(1, student);
+  SQLite::Statement query(
+      db, "SELECT id, origin FROM take WHERE student = :student AND deleted = 0 AND origin <> ''");
+  query.bind(":student", student);
   while (query.executeStep())
-    if (const auto origin = originFrom(query.getColumn(1).getString());
+    if (const auto origin = originFrom(query.getColumn("origin").getString());
         origin && origin->isSoundOf(*take.origin))
-      return query.getColumn(0).getInt64();
+      return query.getColumn("id").getInt64();
   return std::nullopt;
 }
 
 /// What was sent for the list knows of the take, where it is still there.
 void tellSent(SQLite::Database& db, const Intake& intake, std::int64_t take) {
-  SQLite::Statement query(db, "SELECT note FROM sent WHERE homework = ? AND student = ?");
-  query.bind(1, intake.homework);
-  query.bind(2, intake.note.student.id);
+  SQLite::Statement query(db, "SELECT note FROM sent WHERE homework = :homework AND student = :student");
+  query.bind(":homework", intake.homework);
+  query.bind(":student", intake.note.student.id);
   if (!query.executeStep()) return;
-  SentHomework sent = sentFrom(query.getColumn(0).getString());
+  SentHomework sent = sentFrom(query.getColumn("note").getString());
   sent.takes[intake.item] = take;
-  SQLite::Statement update(db, "UPDATE sent SET note = ? WHERE homework = ? AND student = ?");
-  update.bind(1, toText(sent));
-  update.bind(2, intake.homework);
-  update.bind(3, intake.note.student.id);
+  SQLite::Statement update(db,
+                           "UPDATE sent SET note = :note WHERE homework = :homework AND student = :student");
+  update.bind(":note", toText(sent));
+  update.bind(":homework", intake.homework);
+  update.bind(":student", intake.note.student.id);
   update.exec();
 }
 
 }  // namespace
 
-Studio::Result<void> Studio::beginIntakes(const std::vector<Intake>& intakes) {
+StudioResult<void> IntakeTable::begin(const std::vector<Intake>& intakes) {
   return data_->change([&] {
     Whole whole(*data_->db);
     SQLite::Statement insert(*data_->db,
                              "INSERT OR REPLACE INTO intake(homework, student, item, sound, note) "
-                             "VALUES(?, ?, ?, ?, ?)");
+                             "VALUES(:homework, :student, :item, :sound, :note)");
     for (const Intake& intake : intakes) {
       insert.reset();
-      insert.bind(1, intake.homework);
-      insert.bind(2, intake.note.student.id);
-      insert.bind(3, static_cast<std::int64_t>(intake.item));
-      insert.bind(4, intake.note.take.file);
-      insert.bind(5, noteTextOf(intake));
+      insert.bind(":homework", intake.homework);
+      insert.bind(":student", intake.note.student.id);
+      insert.bind(":item", static_cast<std::int64_t>(intake.item));
+      insert.bind(":sound", intake.note.take.file);
+      insert.bind(":note", noteTextOf(intake));
       insert.exec();
     }
     whole.commit();
   });
 }
 
-Studio::Result<std::vector<Intake>> Studio::intakes() const {
+StudioResult<std::vector<Intake>> IntakeTable::all() const {
   return data_->attempt([&] {
     std::vector<Intake> list;
     SQLite::Statement query(
         *data_->db, "SELECT homework, student, item, note FROM intake ORDER BY homework, student, item");
     while (query.executeStep()) {
-      auto intake = intakeFrom(query.getColumn(3).getString());
-      if (!intake || intake->note.student.id != query.getColumn(1).getInt64()) continue;
-      intake->homework = query.getColumn(0).getInt64();
-      intake->item = static_cast<std::size_t>(query.getColumn(2).getInt64());
+      auto intake = intakeFrom(query.getColumn("note").getString());
+      if (!intake || intake->note.student.id != query.getColumn("student").getInt64()) continue;
+      intake->homework = query.getColumn("homework").getInt64();
+      intake->item = static_cast<std::size_t>(query.getColumn("item").getInt64());
       list.push_back(std::move(*intake));
     }
     return list;
   });
 }
 
-Studio::Result<std::int64_t> Studio::finishIntake(const Intake& intake, const Take& take,
-                                                  const Summary& summary) {
+StudioResult<std::int64_t> IntakeTable::finish(const Intake& intake, const Take& take,
+                                               const StoredSummary& summary) {
   bool twice = false;
   auto finished = data_->change([&]() -> std::optional<std::int64_t> {
     if (data_->isErasing(take.student) || !isOnList(*data_->db, "student", take.student)) return std::nullopt;
@@ -120,7 +124,7 @@ Studio::Result<std::int64_t> Studio::finishIntake(const Intake& intake, const Ta
     twice = there.has_value();
     if (!twice) {
       insertTake(*data_->db, take, true);
-      insertSummary(take.id, summary);
+      insertSummary(*data_->db, take.id, summary);
     }
     tellSent(*data_->db, intake, there.value_or(take.id));
     forget(*data_->db, intake);
@@ -129,39 +133,13 @@ Studio::Result<std::int64_t> Studio::finishIntake(const Intake& intake, const Ta
   });
   if (!finished) return tl::unexpected(finished.error());
   std::error_code ignored;
-  if (twice || !*finished) fs::remove(takeFile(take), ignored);
-  return *finished ? Result<std::int64_t>(**finished) : tl::unexpected(Problem(StudioFault::studentErased));
+  if (twice || !*finished) fs::remove(TakeTable(*data_).file(take), ignored);
+  return *finished ? StudioResult<std::int64_t>(**finished)
+                   : tl::unexpected(Problem(StudioFault::studentErased));
 }
 
-Studio::Result<void> Studio::dropIntake(const Intake& intake) {
+StudioResult<void> IntakeTable::drop(const Intake& intake) {
   return data_->change([&] { forget(*data_->db, intake); });
-}
-
-Studio::Result<std::vector<WatchedFile>> Studio::watchedFiles() const {
-  return data_->attempt([&] {
-    std::vector<WatchedFile> list;
-    SQLite::Statement query(*data_->db, "SELECT file, size, changed FROM watched");
-    while (query.executeStep())
-      list.push_back({query.getColumn(0).getString(),
-                      static_cast<std::uintmax_t>(query.getColumn(1).getInt64()),
-                      query.getColumn(2).getInt64()});
-    return list;
-  });
-}
-
-Studio::Result<void> Studio::keepWatchedFile(const WatchedFile& file) {
-  return data_->change([&] {
-    SQLite::Statement insert(*data_->db,
-                             "INSERT OR REPLACE INTO watched(file, size, changed) VALUES(?, ?, ?)");
-    insert.bind(1, file.file.string());
-    insert.bind(2, static_cast<std::int64_t>(file.size));
-    insert.bind(3, file.changed_ms);
-    insert.exec();
-  });
-}
-
-Studio::Result<void> Studio::forgetWatchedFiles() {
-  return data_->change([&] { data_->db->exec("DELETE FROM watched"); });
 }
 
 }  // namespace calando

@@ -1,10 +1,15 @@
+#include "records/tables/student_table.h"
+
 #include <unistd.h>
 
 #include <algorithm>
 #include <charconv>
 
+#include "audio/sound_file.h"
+#include "audio/whole_file.h"
 #include "core/base/plain_text.h"
-#include "records/studio_data.h"
+#include "records/folder/rows.h"
+#include "records/folder/studio_folder.h"
 
 namespace calando {
 
@@ -14,12 +19,20 @@ namespace {
 
 constexpr const char* kTraces = "traces";  // in the journal: the list is to be cleaned of what was in it
 
-/// Name, instrument and range as the statement's first four values.
 void bindStudent(SQLite::Statement& statement, const Student& student) {
-  statement.bind(1, visibleLine(student.name));
-  statement.bind(2, student.instrument);
-  if (student.range.lowest) statement.bind(3, *student.range.lowest);
-  if (student.range.highest) statement.bind(4, *student.range.highest);
+  statement.bind(":id", student.id);
+  statement.bind(":name", visibleLine(student.name));
+  statement.bind(":instrument", student.instrument);
+  if (student.range.lowest) statement.bind(":lowest", *student.range.lowest);
+  if (student.range.highest) statement.bind(":highest", *student.range.highest);
+}
+
+void insertStudent(SQLite::Database& db, const Student& student) {
+  SQLite::Statement insert(db,
+                           "INSERT INTO student(id, name, instrument, lowest, highest) "
+                           "VALUES(:id, :name, :instrument, :lowest, :highest)");
+  bindStudent(insert, student);
+  insert.exec();
 }
 
 std::optional<std::int64_t> idIn(const std::string& name) {
@@ -30,86 +43,79 @@ std::optional<std::int64_t> idIn(const std::string& name) {
 
 }  // namespace
 
-bool Studio::Data::isErasing(std::int64_t student) const {
-  std::error_code error;
-  return fs::exists(journal() / std::to_string(student), error);
-}
-
-Studio::Result<std::vector<Student>> Studio::students() const {
+StudioResult<std::vector<Student>> StudentTable::all() const {
   return data_->attempt([&] {
     std::vector<Student> list;
     SQLite::Statement query(*data_->db,
                             "SELECT id, name, instrument, lowest, highest FROM student ORDER BY name "
                             "COLLATE NOCASE, id");
-    const auto note = [&](int column) -> std::optional<int> {
-      if (query.getColumn(column).isNull()) return std::nullopt;
-      return std::clamp(query.getColumn(column).getInt(), 0, 140);
-    };
     while (query.executeStep())
-      if (const auto id = query.getColumn(0).getInt64(); !data_->isErasing(id))
-        list.push_back({id,
-                        visibleLine(query.getColumn(1).getString()),
-                        query.getColumn(2).getString(),
-                        {note(3), note(4)}});
+      if (const auto id = query.getColumn("id").getInt64(); !data_->isErasing(id))
+        list.push_back(studentFrom(query, id));
     return list;
   });
 }
 
-Studio::Result<Student> Studio::addStudent(const std::string& name, const std::string& instrument,
-                                           NoteRange range) {
+StudioResult<Student> StudentTable::add(const std::string& name, const std::string& instrument,
+                                        NoteRange range) {
   return data_->change([&] {
     Student student{data_->newId(), visibleLine(name), instrument, range};
-    SQLite::Statement insert(
-        *data_->db, "INSERT INTO student(name, instrument, lowest, highest, id) VALUES(?, ?, ?, ?, ?)");
-    bindStudent(insert, student);
-    insert.bind(5, student.id);
-    insert.exec();
+    insertStudent(*data_->db, student);
     return student;
   });
 }
 
-Studio::Result<void> Studio::changeStudent(const Student& student) {
+StudioResult<void> StudentTable::adopt(const Student& student) {
+  return data_->change([&] {
+    if (isOnList(*data_->db, "student", student.id)) return;
+    Student named = student;
+    if (visibleLine(named.name).empty()) named.name = "?";
+    insertStudent(*data_->db, named);
+  });
+}
+
+StudioResult<void> StudentTable::change(const Student& student) {
   return data_->change([&] {
     Whole whole(*data_->db);
-    SQLite::Statement update(
-        *data_->db, "UPDATE student SET name = ?, instrument = ?, lowest = ?, highest = ? WHERE id = ?");
+    SQLite::Statement update(*data_->db,
+                             "UPDATE student SET name = :name, instrument = :instrument, lowest = :lowest, "
+                             "highest = :highest WHERE id = :id");
     bindStudent(update, student);
-    update.bind(5, student.id);
     update.exec();
     // The name stands with every take.
-    SQLite::Statement takes(*data_->db, "UPDATE take SET changed = changed + 1 WHERE student = ?");
-    takes.bind(1, student.id);
+    SQLite::Statement takes(*data_->db, "UPDATE take SET changed = changed + 1 WHERE student = :student");
+    takes.bind(":student", student.id);
     takes.exec();
     whole.commit();
   });
 }
 
-Studio::Result<std::string> Studio::homeOf(std::int64_t student) const {
+StudioResult<std::string> StudentTable::home(std::int64_t student) const {
   return data_->attempt([&] {
-    SQLite::Statement query(*data_->db, "SELECT home FROM student WHERE id = ?");
-    query.bind(1, student);
-    return query.executeStep() ? query.getColumn(0).getString() : std::string();
+    SQLite::Statement query(*data_->db, "SELECT home FROM student WHERE id = :id");
+    query.bind(":id", student);
+    return query.executeStep() ? query.getColumn("home").getString() : std::string();
   });
 }
 
-Studio::Result<void> Studio::keepHomeOf(std::int64_t student, const std::string& studio) {
+StudioResult<void> StudentTable::keepHome(std::int64_t student, const std::string& studio) {
   return data_->change([&] {
-    SQLite::Statement update(*data_->db, "UPDATE student SET home = ? WHERE id = ?");
-    update.bind(1, studio);
-    update.bind(2, student);
+    SQLite::Statement update(*data_->db, "UPDATE student SET home = :home WHERE id = :id");
+    update.bind(":home", studio);
+    update.bind(":id", student);
     update.exec();
   });
 }
 
 /// Every file that holds something of a student: takes on the list and off it, recordings with their notes,
 /// and lists that were set aside, which name everybody.
-std::vector<fs::path> Studio::soundsOf(std::int64_t student) const {
+std::vector<fs::path> StudentTable::soundsOf(std::int64_t student) const {
   std::vector<fs::path> files;
   std::set<fs::path> others;
   SQLite::Statement query(*data_->db, "SELECT file, student, other FROM take");
   while (query.executeStep()) {
-    const fs::path file = data_->take(query.getColumn(0).getString());
-    if (query.getColumn(1).getInt64() == student || query.getColumn(2).getInt64() == student)
+    const fs::path file = data_->take(query.getColumn("file").getString());
+    if (query.getColumn("student").getInt64() == student || query.getColumn("other").getInt64() == student)
       files.push_back(file);
     else
       others.insert(file);
@@ -133,19 +139,19 @@ std::vector<fs::path> Studio::soundsOf(std::int64_t student) const {
   return files;
 }
 
-Studio::Result<void> Studio::eraseStudent(std::int64_t student) {
+StudioResult<void> StudentTable::erase(std::int64_t student) {
   if (data_->readOnly) return data_->change([] {});
   // An empty file in the journal is all that this needs, on a full disk too; from here on it will be
   // finished.
   const fs::path entry = data_->journal() / std::to_string(student);
   if (const auto begun = writeWhole(entry, Access::owner, ""); !begun)
     return tl::unexpected(Problem(StudioFault::cannotErase, begun.error().why));
-  Result<bool> more = true;
+  StudioResult<bool> more = true;
   while (more && *more) more = eraseStep();
-  return more ? Result<void>() : tl::unexpected(more.error());
+  return more ? StudioResult<void>() : tl::unexpected(more.error());
 }
 
-Studio::Result<bool> Studio::eraseStep() {
+StudioResult<bool> StudentTable::eraseStep() {
   if (data_->readOnly) return data_->change([] { return false; });
   for (const fs::path& entry : filesIn(data_->journal())) {
     const auto student = idIn(entry.filename());
@@ -165,8 +171,8 @@ Studio::Result<bool> Studio::eraseStep() {
       return true;
     }
     auto rows = data_->attempt([&] {
-      SQLite::Statement remove(*data_->db, "DELETE FROM student WHERE id = ?");  // and all that is theirs
-      remove.bind(1, *student);
+      SQLite::Statement remove(*data_->db, "DELETE FROM student WHERE id = :id");  // and all that is theirs
+      remove.bind(":id", *student);
       remove.exec();
     });
     if (!rows) return tl::unexpected(Problem(StudioFault::rowsNotErased, rows.error()));
