@@ -20,6 +20,7 @@
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"
 #include "core/standin/player.h"
+#include "app/sound/input.h"
 
 namespace {
 

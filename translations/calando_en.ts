@@ -195,7 +195,7 @@
     </message>
 </context>
 <context>
-    <name>calando::Session</name>
+    <name>calando::StudioFiles</name>
     <message numerus="yes">
         <source>Backed up and read back: %n files in %1</source>
         <translation>

@@ -11,7 +11,7 @@ struct Question {
 };
 }  // namespace
 
-Closing askHowToClose(const Session::Promises& promises, QWidget* over) {
+Closing askHowToClose(const StudioFiles::Promises& promises, QWidget* over) {
   QStringList text;
   if (promises.taking.of > 0)
     text << Question::tr(

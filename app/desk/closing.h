@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/session/session.h"
+#include "app/session/studio_files.h"
 
 class QWidget;
 
@@ -8,6 +8,6 @@ namespace calando {
 
 /// What is to become of what is under way when the window is to close.
 enum class Closing { wait, leave, notNow };
-Closing askHowToClose(const Session::Promises& promises, QWidget* over);
+Closing askHowToClose(const StudioFiles::Promises& promises, QWidget* over);
 
 }  // namespace calando

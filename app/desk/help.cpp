@@ -9,6 +9,7 @@
 #include "app/parts/plain_dialog.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/figures/figure.h"
 #include "core/library/cards.h"
 
 namespace calando {

@@ -18,6 +18,18 @@
 #include "app/post/post_page.h"
 #include "app/readout/readout.h"
 #include "app/review/compare_view.h"
+#include "app/session/ears/figure_guessing.h"
+#include "app/session/lesson/breathing.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/request_editor.h"
+#include "app/session/playback.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/studio_files.h"
+#include "app/session/take/keeping.h"
+#include "app/session/take/shown_take.h"
+#include "app/session/take/take_intake.h"
+#include "app/session/take/take_run.h"
 #include "app/settings/settings_page.h"
 #include "app/settings/source_box.h"
 #include "app/sound/player.h"
@@ -25,6 +37,8 @@
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/exercise/ticks.h"
+#include "records/studio.h"
+#include "app/sound/input.h"
 
 namespace calando {
 
@@ -34,9 +48,9 @@ constexpr QSize kWanted(1280, 800), kLeast(1000, 660);
 }  // namespace
 
 MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs)
-    : session_(std::make_unique<Session>(
+    : parts_(std::make_unique<Assembly>(
           std::move(studio),
-          Session::Ears{std::move(inputs), std::make_unique<SoundPlayer>(), &smallPicture})),
+          Assembly::Ears{std::move(inputs), std::make_unique<SoundPlayer>(), &smallPicture})),
       rail_(new Rail({{tr("Lesson"), "lesson"},
                       {tr("Weeks"), "weeks"},
                       {tr("Post"), "post"},
@@ -46,9 +60,9 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
       places_(new QStackedWidget) {
   setWindowTitle(tr("Calando"));
   setAcceptDrops(true);
-  const int names = static_cast<int>(session_->studio().settings.get(settings::noteNames));
+  const int names = static_cast<int>(parts_->studio.settings.get(settings::noteNames));
   setNoteLanguage(static_cast<NoteLanguage>(std::clamp(names, 0, 2)));
-  settings_ = new SettingsPage(*session_);
+  settings_ = new SettingsPage(*parts_);
   buildPlaces();
   auto* central = new QWidget;
   auto* layout = tight(new QHBoxLayout(central), 0);
@@ -61,7 +75,7 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
   bindKeys();
   bindSession();
   fitToScreen();
-  session_->begin();
+  parts_->session.begin();
   take_->setFocus();
 }
 
@@ -73,19 +87,19 @@ void MainWindow::fitToScreen() {
 }
 
 QWidget* MainWindow::buildLesson() {
-  head_ = new HeadStrip(*session_);
-  lesson_ = new LessonView(*session_);
+  head_ = new HeadStrip(*parts_);
+  lesson_ = new LessonView(*parts_);
   take_ = new TakeView;
   take_->setObjectName("ribbon");
-  shelf_ = new ShelfView(*session_);
-  auto* source = new SourceBox(*session_);
+  shelf_ = new ShelfView(*parts_);
+  auto* source = new SourceBox(*parts_);
   connect(source, &SourceBox::filesWanted, this, &MainWindow::chooseFiles);
   auto* left = new QWidget;
   left->setFixedWidth(kLeft);
   auto* leftLayout = tight(new QVBoxLayout(left), 3 * style::kStep);
   leftLayout->addWidget(lesson_, 1);
   leftLayout->addWidget(source);
-  message_ = new MessageBar(session_->notices());
+  message_ = new MessageBar(parts_->notices);
   overTake_ = new QVBoxLayout;
   overTake_->setSpacing(2 * style::kStep);
   overTake_->addWidget(message_);
@@ -106,7 +120,7 @@ QWidget* MainWindow::buildLesson() {
 }
 
 QWidget* MainWindow::buildRight() {
-  readout_ = new Readout(*session_);
+  readout_ = new Readout(*parts_);
   right_ = new QWidget;
   right_->setFixedWidth(kRight);
   auto* layout = tight(new QVBoxLayout(right_), style::kStep);
@@ -141,19 +155,19 @@ QWidget* MainWindow::buildActions() {
 }
 
 void MainWindow::bindKeys() {
-  Session& s = *session_;
+  const Parts& s = *parts_;
   keys_.setShelf(shelf_);
-  keys_.on("take", [&s] { s.toggle(); });
-  keys_.on("stop", [&s] { s.stopHere(); });
+  keys_.on("take", [&s] { s.session.toggle(); });
+  keys_.on("stop", [&s] { s.session.stopHere(); });
   keys_.on("play", [this, &s] {
     const auto [from, to] = take_->selection();
-    s.playOrStop(from, to, take_->hasSelection());
+    s.playback.playOrStop(from, to, take_->hasSelection());
   });
-  keys_.on("louder", [&s] { s.louder(3.0); });
-  keys_.on("softer", [&s] { s.louder(-3.0); });
-  keys_.on("ears", [&s] { s.asking().setEarsFirst(!s.asking().earsFirst()); });
+  keys_.on("louder", [&s] { s.session.louder(3.0); });
+  keys_.on("softer", [&s] { s.session.louder(-3.0); });
+  keys_.on("ears", [&s] { s.request.setEarsFirst(!s.request.earsFirst()); });
   keys_.on("next", [&s] {
-    if (s.allowed().choose) s.lesson().next();
+    if (s.session.allowed().choose) s.lesson.next();
   });
   keys_.on("newer", [this] { shelf_->step(-1); });
   keys_.on("older", [this] { shelf_->step(1); });
@@ -161,104 +175,104 @@ void MainWindow::bindKeys() {
                                                         {"invalid", TeachersWord::invalidTry},
                                                         {"not-yet", TeachersWord::notYet},
                                                         {"veto", TeachersWord::veto}};
-  for (const auto& [id, word] : words) keys_.on(id, [&s, word = word] { s.open().setWord(word); });
+  for (const auto& [id, word] : words) keys_.on(id, [&s, word = word] { s.shown.setWord(word); });
   const std::pair<const char*, Attention> minds[] = {{"on-sound", Attention::sound},
                                                      {"on-count", Attention::count},
                                                      {"on-lips", Attention::lips},
                                                      {"elsewhere", Attention::elsewhere}};
-  for (const auto& [id, mind] : minds) keys_.on(id, [&s, mind = mind] { s.open().setAttention(mind); });
+  for (const auto& [id, mind] : minds) keys_.on(id, [&s, mind = mind] { s.shown.setAttention(mind); });
   const std::pair<const char*, Comfort> felt[] = {
       {"easy", Comfort::easy}, {"fair", Comfort::fair}, {"tight", Comfort::tight}};
   for (const auto& [id, comfort] : felt)
-    keys_.on(id, [&s, comfort = comfort] { s.open().setComfort(comfort); });
+    keys_.on(id, [&s, comfort = comfort] { s.shown.setComfort(comfort); });
   for (const Tick& tick : ticks())
     keys_.on("tick-" + std::string(tick.id), [&s, id = std::string(tick.id)] {
-      if (std::ranges::find(s.lesson().current()->ticks, id) != s.lesson().current()->ticks.end())
-        s.open().toggleTick(id);
+      if (std::ranges::find(s.lesson.current()->ticks, id) != s.lesson.current()->ticks.end())
+        s.shown.toggleTick(id);
     });
-  keys_.on("tried", [&s] { s.open().toggleTried(); });
-  keys_.on("seen", [&s] { s.open().nextSeen(); });
-  keys_.on("model", [&s] { s.open().toggleModel(); });
+  keys_.on("tried", [&s] { s.shown.toggleTried(); });
+  keys_.on("seen", [&s] { s.shown.nextSeen(); });
+  keys_.on("model", [&s] { s.shown.toggleModel(); });
   keys_.on("readout", [this] { readout_->nextPage(); });
   for (const auto& [id, blind] : {std::pair{"compare", false}, {"compare-blind", true}})
     keys_.on(id, [this, &s, blind = blind] {
-      if (s.allowed().choose) s.compare(shelf_->marked(), blind);
+      if (s.session.allowed().choose) s.playback.compare(shelf_->marked(), blind);
     });
   keys_.on("open", [this] { chooseFiles(); });
   keys_.on("export", [this] { exportShown(); });
   keys_.on("add", [this, &s] {
-    if (s.allowed().choose) head_->chooser().edit(true);
+    if (s.session.allowed().choose) head_->chooser().edit(true);
   });
-  keys_.on("delete", [&s] { s.deleteTake(); });
-  keys_.on("undo", [&s] { s.undo(); });
+  keys_.on("delete", [&s] { s.session.deleteTake(); });
+  keys_.on("undo", [&s] { s.session.undo(); });
   keys_.on("help", [this] { showHelp(this); });
 }
 
 void MainWindow::bindSession() {
-  Session& s = *session_;
+  const Parts& s = *parts_;
   connect(lesson_, &LessonView::orderWanted, this, &MainWindow::editOrder);
   connect(settings_, &SettingsPage::noteNamesChanged, this, [this] {
     head_->renameNotes();
     refreshPicture();
   });
   bindPicture();
-  connect(&s, &Session::studentWanted, this, [this] { head_->chooser().edit(true); });
-  connect(&s, &Session::elsewhereWanted, this, [this, &s] {
+  connect(&s.session, &Session::studentWanted, this, [this] { head_->chooser().edit(true); });
+  connect(&s.session, &Session::elsewhereWanted, this, [this, &s] {
     const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for recordings"));
-    if (!folder.isEmpty()) s.recordElsewhere(QFile::encodeName(folder).toStdString());
+    if (!folder.isEmpty()) s.session.recordElsewhere(QFile::encodeName(folder).toStdString());
   });
-  connect(&s.keeping(), &Keeping::saveWanted, this, [this, &s](const AnalysisQueue::Answer& answer) {
+  connect(&s.keeping, &Keeping::saveWanted, this, [this, &s](const AnalysisQueue::Answer& answer) {
     const QString file = QFileDialog::getSaveFileName(this, tr("Save the take elsewhere"), tr("take.flac"),
                                                       tr("Sound (*.flac)"));
-    s.keeping().saveElsewhere(answer, QFile::encodeName(file).toStdString());
+    s.keeping.saveElsewhere(answer, QFile::encodeName(file).toStdString());
   });
-  connect(&s.keeping(), &Keeping::straysWanted, this, [this, &s] {
-    FoundDialog dialog(s.studio(), this);
-    connect(&dialog, &FoundDialog::given, &s.keeping(), &Keeping::takeStrayIn);
+  connect(&s.keeping, &Keeping::straysWanted, this, [this, &s] {
+    FoundDialog dialog(s.studio, this);
+    connect(&dialog, &FoundDialog::given, &s.keeping, &Keeping::takeStrayIn);
     dialog.exec();
   });
-  connect(&s, &Session::compared, this, &MainWindow::compare);
-  connect(&s.intake(), &TakeIntake::through, this, &MainWindow::closeNow);
-  connect(&s, &Session::filesThrough, this, &MainWindow::closeNow);
-  connect(&s.book(), &StudentBook::erasing, this, [this] {
+  connect(&s.playback, &Playback::compared, this, &MainWindow::compare);
+  connect(&s.intake, &TakeIntake::through, this, &MainWindow::closeNow);
+  connect(&s.files, &StudioFiles::filesThrough, this, &MainWindow::closeNow);
+  connect(&s.book, &StudentBook::erasing, this, [this] {
     for (CompareView* view : findChildren<CompareView*>()) delete view;
   });
 }
 
 /// What is drawn follows what sounds, what is on show and what plays.
 void MainWindow::bindPicture() {
-  Session& s = *session_;
-  connect(&s.open(), &ShownTake::changed, this, &MainWindow::refreshPicture);
-  connect(&s.lesson(), &Lesson::stepChanged, this, &MainWindow::refreshEmptyText);
-  connect(&s.lesson(), &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
-  connect(&s.book(), &StudentBook::studentChanged, this, &MainWindow::refreshEmptyText);
-  connect(&s.breathing(), &Breathing::changed, this, &MainWindow::refreshEmptyText);
-  connect(&s.asking(), &RequestEditor::waysChanged, this,
-          [this, &s] { take_->setHidden(s.asking().earsFirst() && (s.run().taking() || s.open().take())); });
-  connect(&s.run(), &TakeRun::grew, this, [this, &s](const SnapshotPtr& picture, double held_s) {
+  const Parts& s = *parts_;
+  connect(&s.shown, &ShownTake::changed, this, &MainWindow::refreshPicture);
+  connect(&s.lesson, &Lesson::stepChanged, this, &MainWindow::refreshEmptyText);
+  connect(&s.lesson, &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
+  connect(&s.book, &StudentBook::studentChanged, this, &MainWindow::refreshEmptyText);
+  connect(&s.breathing, &Breathing::changed, this, &MainWindow::refreshEmptyText);
+  connect(&s.request, &RequestEditor::waysChanged, this,
+          [this, &s] { take_->setHidden(s.request.earsFirst() && (s.run.taking() || s.shown.take())); });
+  connect(&s.run, &TakeRun::grew, this, [this, &s](const SnapshotPtr& picture, double held_s) {
     take_->setPicture(picture);
     take_->setHeld(held_s);
-    take_->setKeyed(s.run().keyed_s());
+    take_->setKeyed(s.run.keyed_s());
   });
-  connect(&s.run(), &TakeRun::phaseChanged, this, [this, &s] {
-    if (s.run().taking()) {
+  connect(&s.run, &TakeRun::phaseChanged, this, [this, &s] {
+    if (s.run.taking()) {
       take_->setFocus();  // what a take greys passes the focus on to nothing else
       take_->setCursor({});
-      take_->setHidden(s.asking().earsFirst());
+      take_->setHidden(s.request.earsFirst());
     }
-    const TakeRun::KeyStep step = s.run().keyStep();
+    const TakeRun::KeyStep step = s.run.keyStep();
     take_->setPrompt(step == TakeRun::KeyStep::begins ? tr("Space when the hand lets go")
                      : step == TakeRun::KeyStep::ends ? tr("Space when the sheet slides")
                                                       : QString());
     refreshPicture();
   });
-  connect(&s.keeping(), &Keeping::playedKept, this, [this, &s] {
-    take_->setHidden(s.guessing().wanted() ||
-                     (s.lesson().current()->display == Display::hidden && s.asking().earsFirst()));
+  connect(&s.keeping, &Keeping::playedKept, this, [this, &s] {
+    take_->setHidden(s.guessing.wanted() ||
+                     (s.lesson.current()->display == Display::hidden && s.request.earsFirst()));
   });
-  connect(&s.guessing(), &FigureGuessing::changed, this,
-          [this, &s] { take_->setHidden(s.guessing().wanted() != nullptr); });
-  connect(&s, &Session::openHeard, this, [this](std::optional<double> seconds) {
+  connect(&s.guessing, &FigureGuessing::changed, this,
+          [this, &s] { take_->setHidden(s.guessing.wanted() != nullptr); });
+  connect(&s.playback, &Playback::openHeard, this, [this](std::optional<double> seconds) {
     if (seconds) take_->setCursor(*seconds);
     play_->setText(seconds ? tr("Stop") : tr("Play"));
   });
@@ -268,8 +282,8 @@ void MainWindow::bindPicture() {
 
 /// The take on show, or the one that sounds; else what an empty place says.
 void MainWindow::refreshPicture() {
-  const ShownTake& open = session_->open();
-  if (!session_->run().taking()) {
+  const ShownTake& open = parts_->shown;
+  if (!parts_->run.taking()) {
     if (take_->picture() != open.picture()) {
       take_->setPicture(open.picture());
       take_->setCursor({});
@@ -277,23 +291,23 @@ void MainWindow::refreshPicture() {
     }
     take_->setWaiting(open.isAwaited());
   }
-  const Allowed allowed = session_->allowed();
+  const Allowed allowed = parts_->session.allowed();
   for (QPushButton* action : actions_) action->setEnabled(allowed.hear);
   actions_.back()->setEnabled(allowed.hear && allowed.say);
   take_->update();
 }
 
 void MainWindow::refreshEmptyText() {
-  const ExercisePtr card = session_->lesson().current();
+  const ExercisePtr card = parts_->lesson.current();
   // At the very first start there is one thing to do, and nothing beside it.
-  const bool somebody = session_->book().chosen();
+  const bool somebody = parts_->book.chosen();
   right_->setVisible(somebody);
   shelf_->setVisible(somebody);
   if (!somebody)
     return take_->setEmptyText(tr("Add the first student"),
                                tr("Every take belongs to a student; everything stays on this computer."),
                                tr("Add a student"));
-  if (session_->breathing().showsCaution())
+  if (parts_->breathing.showsCaution())
     return take_->setEmptyText(
         tr("Before breathing"),
         tr("Stop at once when you feel light-headed, dizzy, tingling or in pain: Esc.\nSit down the first "
@@ -302,7 +316,7 @@ void MainWindow::refreshEmptyText() {
            "lungs or blood pressure, or in pregnancy, without a doctor’s word.\nCalando is no medical "
            "device.\n\nSpace begins."));
   QStringList text{words::said(card->purpose)};
-  const std::string school = session_->lesson().school();
+  const std::string school = parts_->lesson.school();
   for (const auto& [name, what] : card->schools)
     if (school.empty() || school == name) text << words::said(what);
   text << QString() << tr("Press Space to start. Or open a recording with Ctrl+O, or drop files here.")
@@ -312,21 +326,21 @@ void MainWindow::refreshEmptyText() {
 }
 
 void MainWindow::editOrder() {
-  OrderDialog dialog(*session_, this);
+  OrderDialog dialog(*parts_, this);
   if (dialog.exec() != QDialog::Accepted) return;
-  session_->lesson().changeOrder(dialog.order(), dialog.name());
+  parts_->lesson.changeOrder(dialog.order(), dialog.name());
   if (const auto card = dialog.wantedCard()) editCard(*card);
 }
 
 void MainWindow::editCard(const std::string& exercise) {
-  Lesson& lesson = session_->lesson();
+  Lesson& lesson = parts_->lesson;
   const ExercisePtr opened = lesson.find(exercise);
-  if (!opened || !session_->allowed().choose) return;
-  CardEditor editor(*opened, lesson.isOwn(exercise), contextFor(session_->asking().asked()),
-                    lesson.ownCards(), this);
+  if (!opened || !parts_->session.allowed().choose) return;
+  CardEditor editor(*opened, lesson.isOwn(exercise), contextFor(parts_->request.asked()), lesson.ownCards(),
+                    this);
   if (editor.exec() != QDialog::Accepted) return;
   if (editor.erased()) {
-    if (lesson.eraseCard(exercise)) session_->sayUndoable(tr("The card was erased."));
+    if (lesson.eraseCard(exercise)) parts_->session.sayUndoable(tr("The card was erased."));
     return;
   }
   if (const auto id = lesson.keepCard(editor.card())) lesson.choose(*id);
@@ -336,41 +350,41 @@ void MainWindow::compare(const std::vector<AnalysisQueue::Answer>& answers, bool
   std::vector<ComparedTake> takes;
   for (const AnalysisQueue::Answer& answer : answers) {
     const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
-    const auto model = session_->studio().orders.model(answer.take.student, answer.take.asked.exercise);
+    const auto model = parts_->studio.orders.model(answer.take.student, answer.take.asked.exercise);
     takes.push_back({model && *model == answer.take.id ? tr("%1 · the model").arg(made) : made,
                      answer.picture, answer.samples, answer.rate_hz});
   }
-  auto* view = new CompareView(std::move(takes), blind, session_->setup().output(), this);
-  view->setWindowTitle(tr("Takes of %1 side by side").arg(words::plain(session_->book().chosen()->name)));
+  auto* view = new CompareView(std::move(takes), blind, parts_->setup.output(), this);
+  view->setWindowTitle(tr("Takes of %1 side by side").arg(words::plain(parts_->book.chosen()->name)));
   view->show();
 }
 
 /// Asks what is to become of what is under way; takes that were played are waited for unasked.
 bool MainWindow::mayClose() {
-  if (session_->mayEnd()) return true;
-  if (!closing_ && session_->promises().asks) {
-    switch (askHowToClose(session_->promises(), this)) {
+  if (parts_->files.mayEnd()) return true;
+  if (!closing_ && parts_->files.promises().asks) {
+    switch (askHowToClose(parts_->files.promises(), this)) {
       case Closing::wait:
         break;
       case Closing::leave:
-        session_->giveUp();
+        parts_->files.giveUp();
         break;
       case Closing::notNow:
         return false;
     }
   }
-  closing_ = !session_->mayEnd();
+  closing_ = !parts_->files.mayEnd();
   return !closing_;
 }
 
 /// What was waited for is through.
 void MainWindow::closeNow() {
-  if (closing_ && session_->mayEnd()) close();
+  if (closing_ && parts_->files.mayEnd()) close();
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
   if (!mayClose()) return event->ignore();
-  session_->finish();
+  parts_->session.finish();
   event->accept();
 }
 

@@ -4,7 +4,7 @@
 #include <memory>
 
 #include "app/parts/commands.h"
-#include "app/session/session.h"
+#include "app/session/assembly.h"
 
 class QPushButton;
 class QStackedWidget;
@@ -30,10 +30,10 @@ class MainWindow : public QMainWindow {
   explicit MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs = {});
 
   void openFiles(const QStringList& files);
-  Session& session() { return *session_; }
+  const Parts& parts() const { return *parts_; }
   /// Nothing is being recorded, analysed or waited for.
-  bool idle() const { return session_->idle(); }
-  SnapshotPtr shownPicture() const { return session_->open().picture(); }
+  bool idle() const { return parts_->session.idle(); }
+  SnapshotPtr shownPicture() const { return parts_->shown.picture(); }
 
  protected:
   void dragEnterEvent(QDragEnterEvent* event) override;
@@ -59,7 +59,7 @@ class MainWindow : public QMainWindow {
   bool mayClose();
   void closeNow();
 
-  std::unique_ptr<Session> session_;
+  std::unique_ptr<Assembly> parts_;
   CommandKeys keys_{*this};
   Rail* rail_;
   QStackedWidget* places_;

@@ -6,6 +6,7 @@
 #include "app/people/student_chooser.h"
 #include "app/post/post_page.h"
 #include "app/reckoner/reckoner_page.h"
+#include "app/session/students/retention.h"
 #include "app/settings/settings_page.h"
 #include "app/settings/sounds_dialog.h"
 #include "app/weeks/plan_panel.h"
@@ -20,11 +21,11 @@ enum Place { lessonPlace, weeksPlace, postPlace, earsPlace, reckonerPlace, setti
 /// What the rail leads to, with the keys that are a place's own.
 void MainWindow::buildPlaces() {
   places_->addWidget(buildLesson());
-  auto* weeks = new WeeksPage(*session_);
+  auto* weeks = new WeeksPage(*parts_);
   places_->addWidget(weeks);
   connect(weeks, &WeeksPage::takeChosen, this, [this](qint64 take) {
     rail_->choose(lessonPlace);
-    session_->choose(take);
+    parts_->session.choose(take);
   });
   const auto inWeeks = [this, weeks](void (PlanPanel::*act)()) {
     return [this, weeks, act] {
@@ -33,20 +34,20 @@ void MainWindow::buildPlaces() {
   };
   keys_.on("proposal-take", inWeeks(&PlanPanel::take));
   keys_.on("proposal-refuse", inWeeks(&PlanPanel::refuse));
-  post_ = new PostPage(*session_);
+  post_ = new PostPage(*parts_);
   places_->addWidget(post_);
-  auto* ears = new EarsPage(*session_);
+  auto* ears = new EarsPage(*parts_);
   places_->addWidget(ears);
-  auto* reckoner = new ReckonerPage(*session_);
+  auto* reckoner = new ReckonerPage(*parts_);
   places_->addWidget(reckoner);
   places_->addWidget(settings_);
   connect(reckoner, &ReckonerPage::taken, this, [this] { rail_->choose(lessonPlace); });
   keys_.on("reckoned", [this, reckoner] {
     if (places_->currentWidget() == reckoner) reckoner->takeIntoLesson();
   });
-  Retention& retention = session_->retention();
+  Retention& retention = parts_->retention;
   connect(&retention, &Retention::lookWanted, this,
-          [this, &retention] { askForSounds(retention, session_->studio(), session_->book(), this); });
+          [this, &retention] { askForSounds(retention, parts_->studio, parts_->book, this); });
   keys_.on("students", [this, weeks, ears] {
     const QWidget* here = places_->currentWidget();
     (here == weeks ? weeks->chooser() : here == ears ? ears->chooser() : head_->chooser()).open();
@@ -57,8 +58,8 @@ void MainWindow::buildPlaces() {
   connect(rail_, &Rail::chosen, this, [this](int place) {
     keys_.setInLesson(place == lessonPlace);
     if (place != earsPlace) {
-      session_->hearing().stop();
-      session_->byEar().stop();
+      parts_->ears.stop();
+      parts_->blind.stop();
     }
     (place == lessonPlace ? overTake_ : overPlaces_)->insertWidget(0, message_);
   });

@@ -1,6 +1,10 @@
 #include "app/desk/shelf_view.h"
 
 #include "app/picture/gallery.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/shown_take.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 
@@ -100,10 +104,10 @@ QString wordOf(TeachersWord word, bool stopped) {
 
 }  // namespace
 
-ShelfView::ShelfView(Session& session) : session_(session) {
+ShelfView::ShelfView(const Parts& parts) : parts_(parts) {
   setObjectName("shelf");
   setAccessibleName(tr("Takes, newest first"));
-  setItemDelegate(new TakeDelegate(session.book(), this));
+  setItemDelegate(new TakeDelegate(parts.book, this));
   setSelectionMode(QAbstractItemView::ExtendedSelection);
   setFlow(QListView::LeftToRight);
   setWrapping(false);
@@ -114,7 +118,7 @@ ShelfView::ShelfView(Session& session) : session_(session) {
   setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
   setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);  // PgUp, PgDown and the wheel move it
-  StudentBook& book = session_.book();
+  StudentBook& book = parts_.book;
   connect(&book, &StudentBook::takesChanged, this, &ShelfView::fill);
   connect(&book, &StudentBook::takeAdded, this, [this](int row) {
     const QSignalBlocker quiet(this);
@@ -122,11 +126,11 @@ ShelfView::ShelfView(Session& session) : session_(session) {
     showChosen();
   });
   connect(&book, &StudentBook::takeChanged, this, &ShelfView::refreshTake);
-  connect(&session_.open(), &ShownTake::changed, this, &ShelfView::showChosen);
-  connect(&session_.lesson(), &Lesson::cardsChanged, this, &ShelfView::fill);
+  connect(&parts_.shown, &ShownTake::changed, this, &ShelfView::showChosen);
+  connect(&parts_.lesson, &Lesson::cardsChanged, this, &ShelfView::fill);
   connect(this, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (row < 0 || row >= static_cast<int>(session_.book().takes().size())) return;
-    session_.choose(session_.book().takes()[static_cast<std::size_t>(row)].id);
+    if (row < 0 || row >= static_cast<int>(parts_.book.takes().size())) return;
+    parts_.session.choose(parts_.book.takes()[static_cast<std::size_t>(row)].id);
   });
   fill();
 }
@@ -134,7 +138,7 @@ ShelfView::ShelfView(Session& session) : session_(session) {
 void ShelfView::fill() {
   const QSignalBlocker quiet(this);
   clear();
-  for (int row = 0; row < static_cast<int>(session_.book().takes().size()); ++row) insertRow(row);
+  for (int row = 0; row < static_cast<int>(parts_.book.takes().size()); ++row) insertRow(row);
   showChosen();
 }
 
@@ -144,16 +148,16 @@ void ShelfView::insertRow(int row) {
 }
 
 void ShelfView::refreshTake(std::int64_t take) {
-  const auto& takes = session_.book().takes();
+  const auto& takes = parts_.book.takes();
   const auto row = std::ranges::find(takes, take, &Take::id) - takes.begin();
   if (row < std::ssize(takes) && row < count()) refreshRow(static_cast<int>(row));
 }
 
 void ShelfView::refreshRow(int row) {
-  const StudentBook& book = session_.book();
+  const StudentBook& book = parts_.book;
   const Take& played = book.takes()[static_cast<std::size_t>(row)];
   const PastTake& past = book.past()[static_cast<std::size_t>(row)];
-  const ExercisePtr card = session_.lesson().find(played.asked.exercise);
+  const ExercisePtr card = parts_.lesson.find(played.asked.exercise);
   const QDateTime day = QDateTime::fromSecsSinceEpoch(played.made_unix_s);
   QListWidgetItem* entry = item(row);
   entry->setData(take, static_cast<qlonglong>(played.id));
@@ -193,8 +197,8 @@ void ShelfView::refreshRow(int row) {
 
 void ShelfView::showChosen() {
   const QSignalBlocker quiet(this);
-  const auto& takes = session_.book().takes();
-  const auto id = session_.open().id();
+  const auto& takes = parts_.book.takes();
+  const auto id = parts_.shown.id();
   const auto row = id ? std::ranges::find(takes, *id, &Take::id) - takes.begin() : std::ssize(takes);
   if (row < std::ssize(takes) && row < count()) {
     if (currentRow() != static_cast<int>(row)) setCurrentRow(static_cast<int>(row));
@@ -207,7 +211,7 @@ void ShelfView::showChosen() {
 std::vector<std::int64_t> ShelfView::marked() const {
   std::vector<std::int64_t> ids;
   for (const QModelIndex& index : selectionModel()->selectedIndexes())
-    ids.push_back(session_.book().takes()[static_cast<std::size_t>(index.row())].id);
+    ids.push_back(parts_.book.takes()[static_cast<std::size_t>(index.row())].id);
   return ids;
 }
 

@@ -2,7 +2,7 @@
 
 #include <QListWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 namespace calando {
 
@@ -11,7 +11,7 @@ class ShelfView : public QListWidget {
   Q_OBJECT
 
  public:
-  explicit ShelfView(Session& session);
+  explicit ShelfView(const Parts& parts);
 
   /// Those that are marked for a comparison.
   std::vector<std::int64_t> marked() const;
@@ -25,7 +25,7 @@ class ShelfView : public QListWidget {
   void refreshTake(std::int64_t take);
   void showChosen();
 
-  Session& session_;
+  const Parts& parts_;
 };
 
 }  // namespace calando

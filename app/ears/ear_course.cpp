@@ -5,6 +5,9 @@
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
 #include "app/session/common/today.h"
+#include "app/session/ears/ear_training.h"
+#include "app/session/ears/figure_guessing.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
 #include "app/words/note_names.h"
@@ -21,15 +24,15 @@ constexpr std::chrono::days kMonth{28};
 
 }  // namespace
 
-EarCourse::EarCourse(Session& session)
-    : session_(session),
+EarCourse::EarCourse(const Parts& parts)
+    : parts_(parts),
       heard_(wrapped("earHeard", style::work(style::kStrongType))),
       guesses_(wrapped("earGuesses", style::work(style::kType))),
       chart_(new EarChart),
       guessFirst_(new Switch(tr("guess first, in the lesson"))) {
   guessFirst_->setObjectName("guessFirst");
   guessFirst_->setToolTip(tr("After a take one of its figures is guessed before any is shown"));
-  guessFirst_->setEnabled(!session_.readOnly());
+  guessFirst_->setEnabled(!parts_.readOnly);
   auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
   layout->addSpacing(kHead);
   layout->addWidget(caption(tr("Smallest difference heard, lately and by week")));
@@ -39,9 +42,9 @@ EarCourse::EarCourse(Session& session)
   layout->addWidget(caption(tr("Guessed before it was seen")));
   layout->addWidget(guesses_);
   layout->addWidget(guessFirst_);
-  connect(guessFirst_, &Switch::toggled, &session_.guessing(), &FigureGuessing::setFirst);
-  connect(&session_.hearing(), &EarTraining::known, this, &EarCourse::refresh);
-  connect(&session_.guessing(), &FigureGuessing::known, this, &EarCourse::refresh);
+  connect(guessFirst_, &Switch::toggled, &parts_.guessing, &FigureGuessing::setFirst);
+  connect(&parts_.ears, &EarTraining::known, this, &EarCourse::refresh);
+  connect(&parts_.guessing, &FigureGuessing::known, this, &EarCourse::refresh);
 }
 
 void EarCourse::setChange(Change change) {
@@ -52,15 +55,15 @@ void EarCourse::setChange(Change change) {
 void EarCourse::refresh() {
   if (!isVisible()) return;
   heard_->setText(heardText());
-  chart_->setCourse(change_, earWeeks(session_.hearing().answers(), change_));
+  chart_->setCourse(change_, earWeeks(parts_.ears.answers(), change_));
   guesses_->setText(guessesText());
   const QSignalBlocker quiet(guessFirst_);
-  guessFirst_->setChecked(session_.guessing().first());
+  guessFirst_->setChecked(parts_.guessing.first());
 }
 
 /// What is heard of the change, in which octaves, and beside it what is played.
 QString EarCourse::heardText() const {
-  const std::vector<EarAnswer> answers = lately(session_.hearing().answers(), change_);
+  const std::vector<EarAnswer> answers = lately(parts_.ears.answers(), change_);
   const QString now = words::heard(change_, thresholdOf(answers, change_).heard());
   if (now.isEmpty()) return tr("%1: not known before eight answers").arg(words::name(change_));
   QStringList lines{QStringLiteral("%1: %2").arg(words::name(change_), now)};
@@ -70,7 +73,7 @@ QString EarCourse::heardText() const {
                    .arg(shownNote(12 * (region + 1), Spelling::flats), words::heard(change_, heard));
   const std::string reading(rowOf(change_).reading);
   const Figure* figure = findFigure(reading);
-  const auto played = middleSince(pointsOf(session_.book().past(), {reading, {}}), session_.today() - kMonth);
+  const auto played = middleSince(pointsOf(parts_.book.past(), {reading, {}}), today(parts_.clock) - kMonth);
   if (figure && played)
     lines << tr("played lately: %1 %2", "a figure and its value")
                  .arg(words::titled(*figure), words::number(played->value, figure->print));
@@ -80,7 +83,7 @@ QString EarCourse::heardText() const {
 QString EarCourse::guessesText() const {
   QStringList lines;
   std::set<std::string> figures;
-  const std::vector<EarGuess>& guesses = session_.guessing().guesses();
+  const std::vector<EarGuess>& guesses = parts_.guessing.guesses();
   for (const EarGuess& guess : guesses) figures.insert(guess.figure);
   for (const std::string& id : figures)
     if (const Figure* figure = findFigure(id))

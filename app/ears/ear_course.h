@@ -2,7 +2,8 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/ears/change.h"
 
 class QLabel;
 
@@ -17,7 +18,7 @@ class EarCourse : public QWidget {
   Q_OBJECT
 
  public:
-  explicit EarCourse(Session& session);
+  explicit EarCourse(const Parts& parts);
   void setChange(Change change);
   void refresh();
 
@@ -25,7 +26,7 @@ class EarCourse : public QWidget {
   QString heardText() const;
   QString guessesText() const;
 
-  Session& session_;
+  const Parts& parts_;
   Change change_ = Change::offset;
   QLabel *heard_, *guesses_;
   EarChart* chart_;

@@ -7,6 +7,11 @@
 #include "app/parts/guess_box.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
+#include "app/session/ears/blind_listening.h"
+#include "app/session/ears/ear_training.h"
+#include "app/session/playback.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
 #include "app/words/post_words.h"
@@ -33,8 +38,8 @@ QLabel* centred(const QFont& font, const char* name, int height) {
 
 }  // namespace
 
-EarDesk::EarDesk(Session& session)
-    : session_(session),
+EarDesk::EarDesk(const Parts& parts)
+    : parts_(parts),
       question_(centred(style::serif(style::kTitleType), "earQuestion", kHead)),
       told_(centred(style::work(style::kStrongType), "earTold", kHead)),
       about_(centred(style::work(style::kType), "earAbout", 0)),
@@ -63,12 +68,12 @@ EarDesk::EarDesk(Session& session)
   layout->addWidget(about_);
   layout->addStretch(1);
   layout->addWidget(hint);
-  const EarTraining& hearing = session_.hearing();
+  const EarTraining& hearing = parts_.ears;
   connect(&hearing, &EarTraining::changed, this, &EarDesk::refresh);
   connect(&hearing, &EarTraining::known, this, &EarDesk::refreshGo);
   connect(&hearing, &EarTraining::soundMoved, this, &EarDesk::showHeard);
-  connect(&session_.byEar(), &BlindListening::changed, this, &EarDesk::refresh);
-  connect(guess_, &GuessBox::guessed, &session_.byEar(), &BlindListening::guess);
+  connect(&parts_.blind, &BlindListening::changed, this, &EarDesk::refresh);
+  connect(guess_, &GuessBox::guessed, &parts_.blind, &BlindListening::guess);
 }
 
 QLayout* EarDesk::buildKeys() {
@@ -94,7 +99,7 @@ void EarDesk::setSitting(Sitting sitting) {
   refresh();
 }
 
-bool EarDesk::running() const { return session_.hearing().running() || session_.byEar().running(); }
+bool EarDesk::running() const { return parts_.ears.running() || parts_.blind.running(); }
 
 void EarDesk::makeCards(int count) {
   if (static_cast<int>(cardList_.size()) == count) return;
@@ -105,8 +110,7 @@ void EarDesk::makeCards(int count) {
     card->setObjectName("earChoice");
     card->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     card->setFocusPolicy(Qt::NoFocus);
-    connect(card, &SoundCard::clicked, this,
-            [this, i] { session_.hearing().answer(static_cast<std::size_t>(i)); });
+    connect(card, &SoundCard::clicked, this, [this, i] { parts_.ears.answer(static_cast<std::size_t>(i)); });
     cards_->layout()->addWidget(card);
     cardList_.push_back(card);
   }
@@ -114,12 +118,12 @@ void EarDesk::makeCards(int count) {
 }
 
 void EarDesk::refreshGo() {
-  const EarTraining& hearing = session_.hearing();
+  const EarTraining& hearing = parts_.ears;
   const bool asks = sitting_.kind != Sitting::Kind::questions || !hearing.asked().empty();
   go_->setText(running() ? tr("Go on") : tr("Begin"));
   go_->setEnabled(running() ? hearing.phase() == EarTraining::Phase::told ||
-                                  session_.byEar().phase() == BlindListening::Phase::told
-                            : session_.book().chosen() && session_.allowed().choose && asks);
+                                  parts_.blind.phase() == BlindListening::Phase::told
+                            : parts_.book.chosen() && parts_.session.allowed().choose && asks);
 }
 
 void EarDesk::refresh() {
@@ -127,12 +131,12 @@ void EarDesk::refresh() {
   refreshGo();
   again_->setVisible(running());
   stop_->setVisible(running());
-  const BlindListening& byEar = session_.byEar();
+  const BlindListening& byEar = parts_.blind;
   const bool guessed = byEar.phase() == BlindListening::Phase::asked;
   if (!guessed && guess_->isAncestorOf(QApplication::focusWidget())) parentWidget()->setFocus();
   guess_->setVisible(guessed);
   picture_->setPicture(byEar.phase() == BlindListening::Phase::told ? byEar.picture() : nullptr);
-  const bool question = session_.hearing().question() != nullptr;
+  const bool question = parts_.ears.question() != nullptr;
   if (question) {
     refreshQuestion();
   } else if (byEar.wanted()) {
@@ -152,7 +156,7 @@ void EarDesk::refreshIdle() {
     return told_->clear();
   }
   about_->setText(tr("Loud sound harms hearing: keep it soft, and stop when your ears ring or tire."));
-  const EarTraining& hearing = session_.hearing();
+  const EarTraining& hearing = parts_.ears;
   switch (sitting_.kind) {
     case Sitting::Kind::questions:
       question_->setText(hearing.answered() > 0
@@ -170,7 +174,7 @@ void EarDesk::refreshIdle() {
 }
 
 void EarDesk::refreshQuestion() {
-  const EarTraining& hearing = session_.hearing();
+  const EarTraining& hearing = parts_.ears;
   const EarQuestion& question = *hearing.question();
   const bool told = hearing.phase() == EarTraining::Phase::told;
   const QStringList choices = words::choices(question, hearing.ownWords());
@@ -204,7 +208,7 @@ void EarDesk::refreshQuestion() {
 
 void EarDesk::refreshGuess() {
   makeCards(0);
-  const BlindListening& byEar = session_.byEar();
+  const BlindListening& byEar = parts_.blind;
   const FigureGuessing::Wanted& wanted = *byEar.wanted();
   about_->clear();
   if (byEar.phase() == BlindListening::Phase::asked) {
@@ -217,13 +221,12 @@ void EarDesk::refreshGuess() {
   told_->setText(
       tr("Off by %1.")
           .arg(words::inUnit(words::number(off, wanted.figure->print.decimals, false), *wanted.figure)));
-  if (const Take* take = session_.book().take(wanted.take))
-    about_->setText(words::fromTake(take->made_unix_s));
+  if (const Take* take = parts_.book.take(wanted.take)) about_->setText(words::fromTake(take->made_unix_s));
 }
 
 /// The sound that is heard: as its card, or in words where the cards are answers.
 void EarDesk::showHeard() {
-  const EarTraining& hearing = session_.hearing();
+  const EarTraining& hearing = parts_.ears;
   const EarQuestion* question = hearing.question();
   const auto now = hearing.heardNow();
   const bool cards = question && cardsSound(*question);
@@ -235,8 +238,8 @@ void EarDesk::showHeard() {
 }
 
 void EarDesk::go() {
-  EarTraining& hearing = session_.hearing();
-  BlindListening& byEar = session_.byEar();
+  EarTraining& hearing = parts_.ears;
+  BlindListening& byEar = parts_.blind;
   if (hearing.running()) return hearing.next();
   if (byEar.running()) return byEar.next();
   if (!go_->isEnabled()) return;
@@ -246,18 +249,18 @@ void EarDesk::go() {
     case Sitting::Kind::guess:
       return byEar.start();
     case Sitting::Kind::twoTakes:
-      return session_.compareTwo();
+      return parts_.playback.compareTwo();
   }
 }
 
 void EarDesk::again() {
-  session_.hearing().again();
-  session_.byEar().again();
+  parts_.ears.again();
+  parts_.blind.again();
 }
 
 void EarDesk::stop() {
-  session_.hearing().stop();
-  session_.byEar().stop();
+  parts_.ears.stop();
+  parts_.blind.stop();
 }
 
 bool EarDesk::eventFilter(QObject*, QEvent* event) {
@@ -267,7 +270,7 @@ bool EarDesk::eventFilter(QObject*, QEvent* event) {
 }
 
 bool EarDesk::press(int key) {
-  EarTraining& hearing = session_.hearing();
+  EarTraining& hearing = parts_.ears;
   const bool told = hearing.phase() == EarTraining::Phase::told || !hearing.running();
   if (key >= Qt::Key_1 && key <= Qt::Key_6) {
     hearing.answer(static_cast<std::size_t>(key - Qt::Key_1));

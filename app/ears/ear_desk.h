@@ -2,7 +2,8 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/ears/question.h"
 
 class QLabel;
 class QPushButton;
@@ -18,7 +19,7 @@ class EarDesk : public QWidget {
   Q_OBJECT
 
  public:
-  explicit EarDesk(Session& session);
+  explicit EarDesk(const Parts& parts);
 
   /// What begins: questions, one way of asking or whichever suits; a guess; two takes, blind.
   struct Sitting {
@@ -53,7 +54,7 @@ class EarDesk : public QWidget {
   void again();
   void stop();
 
-  Session& session_;
+  const Parts& parts_;
   Sitting sitting_;
   QLabel *question_, *told_, *about_;
   QWidget* cards_;

@@ -12,6 +12,7 @@
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
 #include "app/people/student_chooser.h"
+#include "app/session/ears/ear_training.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
 #include "app/words/words.h"
@@ -26,14 +27,14 @@ using Kind = EarDesk::Sitting::Kind;
 
 }  // namespace
 
-EarsPage::EarsPage(Session& session)
-    : session_(session),
-      chooser_(new StudentChooser(session, QStringLiteral("ears-"))),
+EarsPage::EarsPage(const Parts& parts)
+    : parts_(parts),
+      chooser_(new StudentChooser(parts, QStringLiteral("ears-"))),
       list_(new QListWidget),
       own_(new QLineEdit),
       way_(new QComboBox),
-      desk_(new EarDesk(session)),
-      course_(new EarCourse(session)) {
+      desk_(new EarDesk(parts)),
+      course_(new EarCourse(parts)) {
   setFocusPolicy(Qt::StrongFocus);
   setProperty(kOwnKeys, true);
   course_->setFixedWidth(kRight);
@@ -42,7 +43,7 @@ EarsPage::EarsPage(Session& session)
   all->addWidget(buildLeft());
   all->addWidget(desk_, 1);
   all->addWidget(course_);
-  connect(&session_.hearing(), &EarTraining::known, this, &EarsPage::refreshKnown);
+  connect(&parts_.ears, &EarTraining::known, this, &EarsPage::refreshKnown);
   connect(desk_, &EarDesk::moved, this, &EarsPage::refreshEnabled);
 }
 
@@ -77,8 +78,8 @@ void EarsPage::fillList() {
   list_->setCurrentRow(0);
   connect(list_, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
     if (filling_) return;
-    session_.hearing().setAsked(static_cast<Change>(item->data(changeRole).toInt()),
-                                item->checkState() == Qt::Checked);
+    parts_.ears.setAsked(static_cast<Change>(item->data(changeRole).toInt()),
+                         item->checkState() == Qt::Checked);
   });
   connect(list_, &QListWidget::currentRowChanged, this, [this] {
     refreshOwn();
@@ -123,7 +124,7 @@ void EarsPage::refreshKnown() {
 void EarsPage::refreshList() {
   if (!isVisible()) return;
   filling_ = true;
-  const std::vector<Change>& asked = session_.hearing().asked();
+  const std::vector<Change>& asked = parts_.ears.asked();
   for (int row = 0; row < list_->count(); ++row) {
     QListWidgetItem* item = list_->item(row);
     const auto change = static_cast<Change>(item->data(changeRole).toInt());
@@ -134,25 +135,24 @@ void EarsPage::refreshList() {
 
 void EarsPage::refreshOwn() {
   if (!isVisible()) return;
-  const auto& own = session_.hearing().ownWords();
+  const auto& own = parts_.ears.ownWords();
   const auto said = own.find(shown());
   own_->setText(said == own.end() ? QString() : words::plain(said->second));
   own_->setPlaceholderText(words::said(rowOf(shown()).fault));
-  own_->setEnabled(!session_.readOnly() && canBeAsked(Way::named, shown()));
+  own_->setEnabled(!parts_.readOnly && canBeAsked(Way::named, shown()));
 }
 
 void EarsPage::keepOwn() {
   const std::string said = own_->text().trimmed().toStdString();
-  const auto& own = session_.hearing().ownWords();
+  const auto& own = parts_.ears.ownWords();
   const auto before = own.find(shown());
-  if (said != (before == own.end() ? std::string() : before->second))
-    session_.hearing().setOwnWords(shown(), said);
+  if (said != (before == own.end() ? std::string() : before->second)) parts_.ears.setOwnWords(shown(), said);
 }
 
 /// While something is asked what is asked about stays, and the keys are the place's own.
 void EarsPage::refreshEnabled() {
   const bool running = desk_->running();
-  list_->setEnabled(!running && !session_.readOnly());
+  list_->setEnabled(!running && !parts_.readOnly);
   way_->setEnabled(!running);
   const QWidget* focus = focusWidget();
   if (running && focus && !focus->isVisible()) setFocus();

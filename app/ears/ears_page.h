@@ -2,7 +2,8 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/ears/change.h"
 
 class QComboBox;
 class QLineEdit;
@@ -20,7 +21,7 @@ class EarsPage : public QWidget {
   Q_OBJECT
 
  public:
-  explicit EarsPage(Session& session);
+  explicit EarsPage(const Parts& parts);
   StudentChooser& chooser() const { return *chooser_; }
 
  protected:
@@ -38,7 +39,7 @@ class EarsPage : public QWidget {
   void keepOwn();
   Change shown() const;
 
-  Session& session_;
+  const Parts& parts_;
   StudentChooser* chooser_;
   QListWidget* list_;
   QLineEdit* own_;

@@ -2,6 +2,10 @@
 
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/take_run.h"
 
 namespace calando {
 
@@ -9,7 +13,7 @@ namespace {
 constexpr int kWidth = 118;
 }
 
-GoBox::GoBox(Session& session) : session_(session), record_(new QPushButton), rest_(new QLabel) {
+GoBox::GoBox(const Parts& parts) : parts_(parts), record_(new QPushButton), rest_(new QLabel) {
   record_->setObjectName("record");
   record_->setCheckable(true);
   record_->setFocusPolicy(Qt::NoFocus);
@@ -24,12 +28,12 @@ GoBox::GoBox(Session& session) : session_(session), record_(new QPushButton), re
   layout->addWidget(rest_);
   layout->addStretch();
   connect(record_, &QPushButton::clicked, this, [this] {
-    session_.toggle();
+    parts_.session.toggle();
     allow();
   });
-  connect(&session_.lesson(), &Lesson::restLeft, this, &GoBox::showRest);
-  connect(&session_.run(), &TakeRun::phaseChanged, this, &GoBox::allow);
-  connect(&session_.book(), &StudentBook::studentChanged, this, &GoBox::allow);
+  connect(&parts_.lesson, &Lesson::restLeft, this, &GoBox::showRest);
+  connect(&parts_.run, &TakeRun::phaseChanged, this, &GoBox::allow);
+  connect(&parts_.book, &StudentBook::studentChanged, this, &GoBox::allow);
   allow();
 }
 
@@ -40,9 +44,9 @@ void GoBox::showRest(int seconds) {
 
 /// In a take that is timed by the player's key the button is that key.
 void GoBox::allow() {
-  const TakeRun& run = session_.run();
+  const TakeRun& run = parts_.run;
   const bool runs = run.phase() != TakeRun::Phase::ready;
-  record_->setEnabled(session_.allowed().record && session_.book().chosen());
+  record_->setEnabled(parts_.session.allowed().record && parts_.book.chosen());
   record_->setChecked(runs);
   switch (run.keyStep()) {
     case TakeRun::KeyStep::begins:

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QLabel;
 class QPushButton;
@@ -14,13 +14,13 @@ class GoBox : public QWidget {
   Q_OBJECT
 
  public:
-  explicit GoBox(Session& session);
+  explicit GoBox(const Parts& parts);
 
  private:
   void allow();
   void showRest(int seconds);
 
-  Session& session_;
+  const Parts& parts_;
   QPushButton* record_;
   QLabel* rest_;
 };

@@ -9,10 +9,17 @@
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
 #include "app/people/student_chooser.h"
+#include "app/session/common/notices.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/request_editor.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/take_run.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/judging/level.h"
+#include "core/exercise/cue_sheet.h"
 
 namespace calando {
 
@@ -36,13 +43,13 @@ void popUnder(QToolButton& button, QWidget* content) {
 
 }  // namespace
 
-HeadStrip::HeadStrip(Session& session)
-    : session_(session),
-      chooser_(new StudentChooser(session)),
+HeadStrip::HeadStrip(const Parts& parts)
+    : parts_(parts),
+      chooser_(new StudentChooser(parts)),
       staff_(new StaffView),
       title_(new QLabel),
       note_(new QLineEdit),
-      fingering_(new TubeField(session)),
+      fingering_(new TubeField(parts)),
       seconds_(new QDoubleSpinBox),
       tempo_(new QDoubleSpinBox),
       most_(new QSpinBox),
@@ -50,7 +57,7 @@ HeadStrip::HeadStrip(Session& session)
       level_(new QComboBox),
       autoStop_(new Switch(tr("stop by itself"))),
       earsFirst_(new Switch(tr("ears first"))),
-      go_(new GoBox(session)) {
+      go_(new GoBox(parts)) {
   chooser_->setFixedWidth(kChooser);
   staff_->setObjectName("staff");
   auto* row = tight(new QHBoxLayout(this), 3 * style::kStep);
@@ -77,7 +84,7 @@ QWidget* HeadStrip::captioned(const QString& caption, QWidget* field) {
 /// Then the chooser and the gaps give way; and in a long language the last fields go to a row of their own.
 /// Of the most fields that a card has, so that nothing jumps from step to step.
 void HeadStrip::makeRoom() {
-  const Exercise& card = *session_.lesson().current();
+  const Exercise& card = *parts_.lesson.current();
   const QWidget* first = note_;
   if (card.asksForPartials()) first = fingering_;
   int fields = -kFieldGap;
@@ -202,10 +209,10 @@ QWidget* HeadStrip::buildRoom() {
   moved->setToolTip(
       tr("Levels depend on where the microphone stands: the map of reach begins anew from here."));
   form->addRow(tr("Microphone"), moved);
-  connect(moved, &QPushButton::clicked, &session_, &Session::moveMicrophone);
+  connect(moved, &QPushButton::clicked, &parts_.session, &Session::moveMicrophone);
   popUnder(*room_, content);
   connect(roomTemperature_, &QDoubleSpinBox::valueChanged, this, [this](double celsius) {
-    session_.asking().setRoom(celsius > kNobody_c ? std::optional(celsius) : std::nullopt);
+    parts_.request.setRoom(celsius > kNobody_c ? std::optional(celsius) : std::nullopt);
   });
   return room_;
 }
@@ -218,7 +225,7 @@ QWidget* HeadStrip::buildWays() {
   auto* line = new QHBoxLayout;
   line->setSpacing(style::kStep);
   line->addStretch();
-  line->addWidget(new LessonClock(session_));
+  line->addWidget(new LessonClock(parts_));
   line->addWidget(buildRoom());
   auto* switches = new QVBoxLayout;
   switches->setSpacing(0);
@@ -233,7 +240,7 @@ QWidget* HeadStrip::buildWays() {
 }
 
 void HeadStrip::connectFields() {
-  RequestEditor& asking = session_.asking();
+  RequestEditor& asking = parts_.request;
   connect(staff_, &StaffView::notePicked, this,
           [&asking](std::optional<int> note) { asking.edit([=](TakeRequest& w) { w.note = note; }); });
   connect(note_, &QLineEdit::editingFinished, this, &HeadStrip::typedNote);
@@ -262,13 +269,13 @@ void HeadStrip::connectFields() {
   connect(earsFirst_, &Switch::toggled, &asking, &RequestEditor::setEarsFirst);
   connect(&asking, &RequestEditor::shown, this, &HeadStrip::refresh);
   connect(&asking, &RequestEditor::waysChanged, this, &HeadStrip::showWays);
-  connect(&session_.run(), &TakeRun::phaseChanged, this, &HeadStrip::allow);
-  connect(&session_.book(), &StudentBook::studentChanged, this, &HeadStrip::refresh);
-  connect(&session_.book(), &StudentBook::studentChanged, this, &HeadStrip::allow);
+  connect(&parts_.run, &TakeRun::phaseChanged, this, &HeadStrip::allow);
+  connect(&parts_.book, &StudentBook::studentChanged, this, &HeadStrip::refresh);
+  connect(&parts_.book, &StudentBook::studentChanged, this, &HeadStrip::allow);
 }
 
 const Instrument* HeadStrip::instrument() const {
-  const Student* student = session_.book().chosen();
+  const Student* student = parts_.book.chosen();
   return student ? findInstrument(student->instrument) : nullptr;
 }
 
@@ -276,10 +283,10 @@ void HeadStrip::typedNote() {
   const QString text = note_->text().trimmed();
   const auto note = calando::typedNote(text);
   if (!text.isEmpty() && !note)
-    return session_.notices().say(
+    return parts_.notices.say(
         tr("“%1” is no note. Write it like %2 or %3, or leave it empty for any note.")
             .arg(text, shownNote(70, Spelling::flats), shownNote(54, Spelling::sharps)));
-  if (note != staff_->note()) session_.asking().edit([=](TakeRequest& w) { w.note = note; });
+  if (note != staff_->note()) parts_.request.edit([=](TakeRequest& w) { w.note = note; });
 }
 
 void HeadStrip::renameNotes() {
@@ -289,8 +296,8 @@ void HeadStrip::renameNotes() {
 
 /// The fields say what is wished for; nothing of that is an edit.
 void HeadStrip::refresh() {
-  const TakeRequest wish = session_.asking().wish();
-  const Exercise& card = *session_.lesson().current();
+  const TakeRequest wish = parts_.request.wish();
+  const Exercise& card = *parts_.lesson.current();
   const QSignalBlocker quiet[] = {QSignalBlocker(seconds_), QSignalBlocker(tempo_),
                                   QSignalBlocker(most_),    QSignalBlocker(level_),
                                   QSignalBlocker(a4_),      QSignalBlocker(temperament_)};
@@ -333,7 +340,7 @@ void HeadStrip::refresh() {
 }
 
 QString HeadStrip::tuningText() const {
-  const PitchReference reference = session_.lesson().current()->reference;
+  const PitchReference reference = parts_.lesson.current()->reference;
   const QString how = reference == PitchReference::just    ? tr("pure over home")
                       : reference == PitchReference::equal ? tr("equal")
                       : reference == PitchReference::home  ? tr("own home note")
@@ -345,7 +352,7 @@ QString HeadStrip::tuningText() const {
 /// What is heard with this card.
 void HeadStrip::fillSupports() {
   using enum RequestEditor::AccompanimentKind;
-  const auto may = session_.asking().supports();
+  const auto may = parts_.request.supports();
   const std::map<RequestEditor::AccompanimentKind, QString> names{
       {flash, tr("flash")},         {click, tr("click")},       {fork, tr("fork, then click")},
       {drone, tr("drone on home")}, {partner, tr("a partner")}, {swell, tr("soft swell")},
@@ -359,7 +366,7 @@ void HeadStrip::fillSupports() {
 }
 
 void HeadStrip::showWays() {
-  const RequestEditor& asking = session_.asking();
+  const RequestEditor& asking = parts_.request;
   const QSignalBlocker quiet[] = {QSignalBlocker(support_), QSignalBlocker(autoStop_),
                                   QSignalBlocker(earsFirst_), QSignalBlocker(roomTemperature_)};
   fillSupports();
@@ -374,7 +381,7 @@ void HeadStrip::showWays() {
 }
 
 void HeadStrip::allow() {
-  const Allowed allowed = session_.allowed();
+  const Allowed allowed = parts_.session.allowed();
   for (QWidget* field : std::initializer_list<QWidget*>{chooser_, staff_, note_, fingering_, seconds_, tempo_,
                                                         most_, support_, level_, tuning_, room_})
     field->setEnabled(allowed.choose);

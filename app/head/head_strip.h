@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QComboBox;
 class QDoubleSpinBox;
@@ -14,6 +14,7 @@ class QToolButton;
 
 namespace calando {
 
+struct Instrument;
 class GoBox;
 class StaffView;
 class StudentChooser;
@@ -25,7 +26,7 @@ class HeadStrip : public QWidget {
   Q_OBJECT
 
  public:
-  explicit HeadStrip(Session& session);
+  explicit HeadStrip(const Parts& parts);
   StudentChooser& chooser() { return *chooser_; }
   /// Names of notes are written otherwise now.
   void renameNotes();
@@ -50,7 +51,7 @@ class HeadStrip : public QWidget {
   QString tuningText() const;
   const Instrument* instrument() const;
 
-  Session& session_;
+  const Parts& parts_;
   StudentChooser* chooser_;
   StaffView* staff_;
   QLabel* title_;

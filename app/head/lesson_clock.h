@@ -3,7 +3,7 @@
 #include <QLabel>
 #include <QTimer>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 namespace calando {
 
@@ -12,12 +12,12 @@ class LessonClock : public QLabel {
   Q_OBJECT
 
  public:
-  explicit LessonClock(Session& session);
+  explicit LessonClock(const Parts& parts);
 
  private:
   void tell();
 
-  Session& session_;
+  const Parts& parts_;
   QTimer tick_;
 };
 

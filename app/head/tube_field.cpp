@@ -2,6 +2,9 @@
 
 #include <QLineEdit>
 
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/request_editor.h"
+#include "app/session/students/student_book.h"
 #include "app/words/words.h"
 #include "core/theory/tube.h"
 
@@ -11,7 +14,7 @@ namespace {
 constexpr int kWidth = 104;
 }
 
-TubeField::TubeField(Session& session, QWidget* parent) : QComboBox(parent), session_(session) {
+TubeField::TubeField(const Parts& parts, QWidget* parent) : QComboBox(parent), parts_(parts) {
   setObjectName("fingering");
   setFixedWidth(kWidth);
   setInsertPolicy(NoInsert);
@@ -24,7 +27,7 @@ TubeField::TubeField(Session& session, QWidget* parent) : QComboBox(parent), ses
 }
 
 void TubeField::wishFor(const QString& name) {
-  session_.asking().edit([said = name.trimmed().toStdString()](TakeRequest& w) { w.fingering = said; });
+  parts_.request.edit([said = name.trimmed().toStdString()](TakeRequest& w) { w.fingering = said; });
 }
 
 void TubeField::makeTyped(bool typed) {
@@ -38,12 +41,12 @@ void TubeField::makeTyped(bool typed) {
 
 void TubeField::showWish(const TakeRequest& wish, const Instrument* instrument) {
   const QSignalBlocker quiet(this);
-  const bool typed = session_.lesson().current()->logsFingerings;
+  const bool typed = parts_.lesson.current()->logsFingerings;
   makeTyped(typed);
   clear();
   if (typed) {
     QStringList names;  // the newest first
-    for (const PastTake& take : session_.book().past())
+    for (const PastTake& take : parts_.book.past())
       if (take.exercise == wish.exercise && !take.fingering.empty()) names << words::plain(take.fingering);
     names.removeDuplicates();
     addItems(names);

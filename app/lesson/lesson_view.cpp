@@ -2,8 +2,13 @@
 
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/session.h"
+#include "app/session/take/take_run.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/exercise/exercise.h"
+#include "records/tables/order_table.h"
 
 namespace calando {
 
@@ -108,11 +113,8 @@ QString askedOf(const Exercise& card) {
 
 }  // namespace
 
-LessonView::LessonView(Session& session)
-    : session_(session),
-      list_(new QListWidget),
-      templates_(new QComboBox),
-      edit_(new QPushButton(tr("Steps…"))) {
+LessonView::LessonView(const Parts& parts)
+    : parts_(parts), list_(new QListWidget), templates_(new QComboBox), edit_(new QPushButton(tr("Steps…"))) {
   list_->setObjectName("lesson");
   list_->setAccessibleName(tr("Running order of the lesson"));
   list_->setItemDelegate(new StepDelegate(list_));
@@ -130,7 +132,7 @@ LessonView::LessonView(Session& session)
   auto* layout = tight(new QVBoxLayout(this), style::kStep);
   layout->addWidget(list_, 1);
   layout->addLayout(foot);
-  Lesson& lesson = session_.lesson();
+  Lesson& lesson = parts_.lesson;
   connect(list_, &QListWidget::currentRowChanged, this, &LessonView::choose);
   connect(edit_, &QPushButton::clicked, this, &LessonView::orderWanted);
   connect(templates_, &QComboBox::activated, this, [this, &lesson](int index) {
@@ -140,16 +142,16 @@ LessonView::LessonView(Session& session)
   for (const auto signal :
        {&Lesson::orderChanged, &Lesson::standingsChanged, &Lesson::stepChanged, &Lesson::cardsChanged})
     connect(&lesson, signal, this, &LessonView::fill);
-  connect(&session_.run(), &TakeRun::phaseChanged, this, [this] {
+  connect(&parts_.run, &TakeRun::phaseChanged, this, [this] {
     for (QWidget* field : std::initializer_list<QWidget*>{list_, templates_, edit_})
-      field->setEnabled(session_.allowed().choose);
+      field->setEnabled(parts_.session.allowed().choose);
   });
   fill();
 }
 
 void LessonView::fill() {
   const QSignalBlocker quiet(list_);
-  const Lesson& lesson = session_.lesson();
+  const Lesson& lesson = parts_.lesson;
   list_->clear();
   QString group;
   for (std::size_t row = 0; row < lesson.order().size(); ++row) {
@@ -187,7 +189,7 @@ void LessonView::fill() {
 
 /// Those that ship, then the student's own by name; the present one is chosen.
 void LessonView::fillOrders() {
-  const Lesson& lesson = session_.lesson();
+  const Lesson& lesson = parts_.lesson;
   templates_->clear();
   const auto add = [&](const QString& name, const QString& id, const std::vector<std::string>& exercises) {
     templates_->addItem(name, id);
@@ -212,8 +214,7 @@ void LessonView::fillOrders() {
 
 void LessonView::choose() {
   const QListWidgetItem* item = list_->currentItem();
-  if (item && !item->data(isGroup).toBool())
-    session_.lesson().choose(item->data(step).toString().toStdString());
+  if (item && !item->data(isGroup).toBool()) parts_.lesson.choose(item->data(step).toString().toStdString());
 }
 
 }  // namespace calando

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QComboBox;
 class QListWidget;
@@ -16,7 +16,7 @@ class LessonView : public QWidget {
   Q_OBJECT
 
  public:
-  explicit LessonView(Session& session);
+  explicit LessonView(const Parts& parts);
 
  signals:
   void orderWanted();  ///< the steps are to be chosen
@@ -26,7 +26,7 @@ class LessonView : public QWidget {
   void fillOrders();
   void choose();
 
-  Session& session_;
+  const Parts& parts_;
   QListWidget* list_;
   QComboBox* templates_;
   QPushButton* edit_;

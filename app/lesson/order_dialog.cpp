@@ -3,10 +3,13 @@
 #include "app/lesson/sheet_preview.h"
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/request_editor.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/base/plain_text.h"
 #include "core/library/cards.h"
+#include "records/tables/order_table.h"
 
 namespace calando {
 
@@ -14,9 +17,9 @@ namespace {
 constexpr int kRowHeight = 30;
 }
 
-OrderDialog::OrderDialog(Session& session, QWidget* parent)
+OrderDialog::OrderDialog(const Parts& parts, QWidget* parent)
     : QDialog(parent),
-      session_(session),
+      parts_(parts),
       search_(new QLineEdit),
       name_(new QLineEdit),
       cards_(new QListWidget),
@@ -31,7 +34,7 @@ OrderDialog::OrderDialog(Session& session, QWidget* parent)
   cards_->setObjectName("orderCards");
   cards_->setAccessibleName(tr("Exercises; ticked ones are in the lesson"));
   cards_->setDragDropMode(QAbstractItemView::InternalMove);
-  const Lesson& lesson = session_.lesson();
+  const Lesson& lesson = parts_.lesson;
   addHead(tr("in the lesson"));
   for (const std::string& id : lesson.order())
     if (const ExercisePtr card = lesson.find(id)) addCard(*card, true);
@@ -39,16 +42,16 @@ OrderDialog::OrderDialog(Session& session, QWidget* parent)
     return std::ranges::find(lesson.order(), id) != lesson.order().end();
   };
   std::map<QString, std::vector<const Exercise*>> groups;  // by part of the lesson, in the cards' order
-  QStringList parts;
+  QStringList sorted;
   const auto sort = [&](const Exercise& card) {
     if (isStep(card.id)) return;
     const QString part = lesson.isOwn(card.id) ? tr("own cards") : words::said(card.family);
-    if (!parts.contains(part)) parts << part;
+    if (!sorted.contains(part)) sorted << part;
     groups[part].push_back(&card);
   };
   for (const ExercisePtr& card : lesson.ownCards()) sort(*card);
   for (const Exercise& card : exercises()) sort(card);
-  for (const QString& part : parts) {
+  for (const QString& part : sorted) {
     addHead(part);
     for (const Exercise* card : groups[part]) addCard(*card, false);
   }
@@ -147,15 +150,15 @@ void OrderDialog::filter(const QString& text) {
 void OrderDialog::showCard() {
   const QListWidgetItem* item = cards_->currentItem();
   const ExercisePtr card =
-      item ? session_.lesson().find(item->data(Qt::UserRole).toString().toStdString()) : nullptr;
+      item ? parts_.lesson.find(item->data(Qt::UserRole).toString().toStdString()) : nullptr;
   if (!card) return;
   title_->setText(words::said(card->title));
   QStringList text{words::said(card->purpose)};
   for (const std::string& caution : card->cautions) text << words::said(caution);
   text_->setText(text.join(QStringLiteral("\n\n")));
-  TakeSpec asked = session_.asking().asked();
+  TakeSpec asked = parts_.request.asked();
   asked.exercise = card->id;
-  asked.card = session_.lesson().isOwn(card->id) ? toText(*card) : std::string();
+  asked.card = parts_.lesson.isOwn(card->id) ? toText(*card) : std::string();
   asked.tempo_bpm.reset();
   const Context context = contextFor(asked);
   preview_->setSheet(unroll(context), context);

@@ -3,7 +3,7 @@
 #include <QDialog>
 #include <optional>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QLabel;
 class QLineEdit;
@@ -11,6 +11,7 @@ class QListWidget;
 
 namespace calando {
 
+struct Exercise;
 class SheetPreview;
 
 /// The library of cards, grouped by parts of the lesson and searched by typing, each with a small picture of
@@ -19,7 +20,7 @@ class OrderDialog : public QDialog {
   Q_OBJECT
 
  public:
-  OrderDialog(Session& session, QWidget* parent);
+  OrderDialog(const Parts& parts, QWidget* parent);
   std::vector<std::string> order() const;
   /// What the order is called from now on; empty: nobody says so.
   std::string name() const;
@@ -34,7 +35,7 @@ class OrderDialog : public QDialog {
   void showCard();
   void move(int by);
 
-  Session& session_;
+  const Parts& parts_;
   QLineEdit *search_, *name_;
   QListWidget* cards_;
   QLabel* title_;

@@ -2,9 +2,13 @@
 
 #include "app/parts/commands.h"
 #include "app/people/student_dialog.h"
+#include "app/session/common/notices.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "records/studio.h"
 
 namespace calando {
 
@@ -14,14 +18,14 @@ constexpr int kListHeight = 420;
 constexpr int kRowHeight = 34;
 }  // namespace
 
-StudentChooser::StudentChooser(Session& session, const QString& names)
-    : session_(session), list_(new QWidget(this, Qt::Popup)) {
+StudentChooser::StudentChooser(const Parts& parts, const QString& names)
+    : parts_(parts), list_(new QWidget(this, Qt::Popup)) {
   setFocusPolicy(Qt::StrongFocus);
   setToolTip(tipOf("students"));
   setCursor(Qt::PointingHandCursor);
   setMinimumHeight(20 * style::kStep);
   buildList(names);
-  StudentBook& book = session_.book();
+  StudentBook& book = parts_.book;
   connect(&book, &StudentBook::studentsChanged, this, &StudentChooser::fill);
   connect(&book, &StudentBook::studentChanged, this, &StudentChooser::refresh);
   fill();
@@ -68,7 +72,7 @@ void StudentChooser::buildList(const QString& names) {
 }
 
 void StudentChooser::fill() {
-  const StudentBook& book = session_.book();
+  const StudentBook& book = parts_.book;
   students_->clear();
   for (const Student& student : book.students()) {
     const Instrument* instrument = findInstrument(student.instrument);
@@ -80,7 +84,7 @@ void StudentChooser::fill() {
 }
 
 void StudentChooser::refresh() {
-  const StudentBook& book = session_.book();
+  const StudentBook& book = parts_.book;
   const Student* student = book.chosen();
   const Instrument* instrument = student ? findInstrument(student->instrument) : nullptr;
   name_ = student ? words::plain(student->name) : tr("No student yet");
@@ -95,15 +99,15 @@ void StudentChooser::refresh() {
   for (int row = 0; row < students_->count(); ++row)
     if (student && book.students()[static_cast<std::size_t>(row)].id == student->id)
       students_->setCurrentRow(row);
-  edit_->setEnabled(student && !session_.readOnly());
-  erase_->setEnabled(student && !session_.readOnly());
+  edit_->setEnabled(student && !parts_.readOnly);
+  erase_->setEnabled(student && !parts_.readOnly);
   setAccessibleName(tr("Student: %1").arg(name_));
   setAccessibleDescription(about_);
   update();
 }
 
 void StudentChooser::open() {
-  if (!session_.allowed().choose) return;
+  if (!parts_.session.allowed().choose) return;
   search_->clear();
   filter({});
   refresh();
@@ -122,20 +126,20 @@ void StudentChooser::filter(const QString& text) {
   }
   if (first >= 0 && (students_->currentRow() < 0 || students_->isRowHidden(students_->currentRow())))
     students_->setCurrentRow(first);
-  const bool somebody = first >= 0 && !session_.readOnly();
+  const bool somebody = first >= 0 && !parts_.readOnly;
   edit_->setEnabled(somebody);
   erase_->setEnabled(somebody);
 }
 
 void StudentChooser::chooseRow(int row) {
   list_->hide();
-  const auto& students = session_.book().students();
+  const auto& students = parts_.book.students();
   if (row >= 0 && row < static_cast<int>(students.size()))
-    session_.book().choose(students[static_cast<std::size_t>(row)].id);
+    parts_.book.choose(students[static_cast<std::size_t>(row)].id);
 }
 
 const Student* StudentChooser::highlighted() const {
-  const auto& students = session_.book().students();
+  const auto& students = parts_.book.students();
   const int row = students_->currentRow();
   const bool seen = row >= 0 && row < std::ssize(students) && !students_->isRowHidden(row);
   return seen ? &students[static_cast<std::size_t>(row)] : nullptr;
@@ -144,8 +148,8 @@ const Student* StudentChooser::highlighted() const {
 void StudentChooser::edit(bool fresh) {
   const Student* who = highlighted();
   list_->hide();
-  StudentBook& book = session_.book();
-  if (session_.readOnly() || (!fresh && !who)) return;
+  StudentBook& book = parts_.book;
+  if (parts_.readOnly || (!fresh && !who)) return;
   const auto edited = askForStudent(window(), fresh ? Student{} : Student(*who),
                                     fresh ? tr("Add a student") : tr("Edit the student"));
   if (edited) fresh ? book.add(*edited) : book.change(*edited);
@@ -154,11 +158,11 @@ void StudentChooser::edit(bool fresh) {
 void StudentChooser::erase() {
   const Student* who = highlighted();
   list_->hide();
-  StudentBook& book = session_.book();
-  if (!who || session_.readOnly()) return;
+  StudentBook& book = parts_.book;
+  if (!who || parts_.readOnly) return;
   const Student gone = *who;
-  const auto takes = session_.studio().takes.of(gone.id);
-  if (!session_.notices().worked(takes)) return;
+  const auto takes = parts_.studio.takes.of(gone.id);
+  if (!parts_.notices.worked(takes)) return;
   QString question =
       tr("Erase %1? Takes: %2. The recordings, figures and notes are removed from this computer "
          "and cannot be brought back.")

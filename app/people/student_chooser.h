@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QLabel;
 class QLineEdit;
@@ -11,13 +11,14 @@ class QPushButton;
 
 namespace calando {
 
+struct Student;
 /// Who is here. A click or a key opens the list of students, which is searched by typing.
 class StudentChooser : public QWidget {
   Q_OBJECT
 
  public:
   /// `names`: before the names of what is in it; a window has each once.
-  explicit StudentChooser(Session& session, const QString& names = {});
+  explicit StudentChooser(const Parts& parts, const QString& names = {});
 
   /// Opens the list.
   void open();
@@ -41,7 +42,7 @@ class StudentChooser : public QWidget {
   const Student* highlighted() const;
   void erase();
 
-  Session& session_;
+  const Parts& parts_;
   QString name_;
   QString about_;
   QWidget* list_;  // pops up

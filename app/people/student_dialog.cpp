@@ -5,6 +5,7 @@
 #include "app/parts/plain_dialog.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "core/theory/instrument.h"
 
 namespace calando {
 

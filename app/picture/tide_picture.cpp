@@ -11,6 +11,7 @@
 #include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/figures/figure.h"
 #include "core/measure/air/air_sums.h"
 #include "core/measure/air/breaths.h"
 

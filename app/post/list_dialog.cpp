@@ -3,7 +3,9 @@
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
+#include "app/session/lesson/lesson.h"
 #include "app/style/style.h"
+#include "app/session/common/today.h"
 #include "app/words/days.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -20,12 +22,12 @@ QString noteText(const std::optional<int>& note) {
 }
 }  // namespace
 
-ListDialog::ListDialog(Session& session, HomeworkList list, std::optional<Day> due, QWidget* parent)
+ListDialog::ListDialog(const Parts& parts, HomeworkList list, std::optional<Day> due, QWidget* parent)
     : QDialog(parent),
-      session_(session),
+      parts_(parts),
       title_(new QLineEdit(words::plain(list.title))),
       search_(new QLineEdit),
-      due_(new QDateEdit(due ? dateOf(*due) : dateOf(session.clock()).addDays(kWeek_days))),
+      due_(new QDateEdit(due ? dateOf(*due) : dateOf(parts.clock).addDays(kWeek_days))),
       cards_(new QListWidget),
       items_(new QTableWidget(0, 4)) {
   setWindowTitle(tr("What is to be sent"));
@@ -77,7 +79,7 @@ QWidget* ListDialog::buildCards() {
     item->setSizeHint({0, kRow});
     cards_->addItem(item);
   };
-  for (const ExercisePtr& card : session_.lesson().ownCards()) add(*card);
+  for (const ExercisePtr& card : parts_.lesson.ownCards()) add(*card);
   for (const Exercise& card : exercises())
     if (card.asksForSound()) add(card);
   cards_->setCurrentRow(0);
@@ -85,7 +87,7 @@ QWidget* ListDialog::buildCards() {
   put->setObjectName("listAdd");
   const auto addCurrent = [this] {
     if (const QListWidgetItem* item = cards_->currentItem(); item && !item->isHidden())
-      addCard(session_.lesson().find(item->data(Qt::UserRole).toString().toStdString()));
+      addCard(parts_.lesson.find(item->data(Qt::UserRole).toString().toStdString()));
   };
   connect(put, &QPushButton::clicked, this, addCurrent);
   connect(cards_, &QListWidget::itemDoubleClicked, this, addCurrent);

@@ -2,7 +2,10 @@
 
 #include <QDialog>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/base/day.h"
+#include "core/exercise/exercise_ptr.h"
+#include "core/homework/list.h"
 
 class QDateEdit;
 class QLineEdit;
@@ -16,7 +19,7 @@ class ListDialog : public QDialog {
   Q_OBJECT
 
  public:
-  ListDialog(Session& session, HomeworkList list, std::optional<Day> due, QWidget* parent);
+  ListDialog(const Parts& parts, HomeworkList list, std::optional<Day> due, QWidget* parent);
   HomeworkList list() const;
   Day due() const;
   bool erased() const { return erased_; }
@@ -30,7 +33,7 @@ class ListDialog : public QDialog {
   void move(int by);
   void check();
 
-  Session& session_;
+  const Parts& parts_;
   HomeworkList list_;
   std::vector<ExercisePtr> rows_;
   QLineEdit *title_, *search_;

@@ -2,6 +2,10 @@
 #include "app/post/post_page.h"
 #include "app/post/sent_card.h"
 #include "app/print/sheet_print.h"
+#include "app/session/common/notices.h"
+#include "app/session/homework/homework_inbox.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/keeping.h"
 #include "app/words/plan_words.h"
 #include "app/words/post_words.h"
 #include "app/words/words.h"
@@ -38,23 +42,22 @@ std::map<std::int64_t, QString> fileNamesOf(const std::vector<Student>& students
 }  // namespace
 
 void PostPage::openFiles(const std::vector<std::filesystem::path>& files) {
-  if (!session_.post().chosen()) return editList(true);
-  if (const auto nobodys = session_.post().add(files); !nobodys.empty()) askWhose(nobodys);
+  if (!parts_.inbox.chosen()) return editList(true);
+  if (const auto nobodys = parts_.inbox.add(files); !nobodys.empty()) askWhose(nobodys);
 }
 
 /// Nobody's name is in them: they may be of the one who is looked at.
 void PostPage::askWhose(const std::vector<std::filesystem::path>& nobodys) {
-  const Student* who = student_ ? session_.book().find(*student_) : nullptr;
-  if (!who) return session_.notices().sayLoss(tr("Nobody’s name is in these files. Add students first."));
-  session_.notices().say(
+  const Student* who = student_ ? parts_.book.find(*student_) : nullptr;
+  if (!who) return parts_.notices.sayLoss(tr("Nobody’s name is in these files. Add students first."));
+  parts_.notices.say(
       tr("Recordings that name nobody: %n, such as %1", nullptr, static_cast<int>(nobodys.size()))
           .arg(words::plain(nobodys.front().filename().string())),
       tr("They are %1’s").arg(words::plain(who->name)),
-      [&session = session_, nobodys, student = who->id, list = session_.post().chosen()->id] {
+      [&parts = parts_, nobodys, student = who->id, list = parts_.inbox.chosen()->id] {
         // They came for the list that was looked at then.
-        if (const Homework* now = session.post().chosen(); !now || now->id != list)
-          session.post().choose(list);
-        session.post().add(nobodys, student);
+        if (const Homework* now = parts.inbox.chosen(); !now || now->id != list) parts.inbox.choose(list);
+        parts.inbox.add(nobodys, student);
       });
 }
 
@@ -77,26 +80,26 @@ void PostPage::chooseWatched() {
   QString folder;
   if (watch_->isChecked())
     folder = QFileDialog::getExistingDirectory(this, tr("A folder that recordings come into"));
-  session_.post().watch(QFile::encodeName(folder).toStdString());
+  parts_.inbox.watch(QFile::encodeName(folder).toStdString());
   refreshLists();
 }
 
 void PostPage::giveOut() {
-  const Homework* chosen = session_.post().chosen();
+  const Homework* chosen = parts_.inbox.chosen();
   const QString file = QFileDialog::getSaveFileName(this, tr("The list for students"), tr("homework.pdf"),
                                                     tr("Page (*.pdf);;Text (*.txt)"));
   if (file.isEmpty() || !chosen) return;
-  const QString text = words::listText(session_.post().list(), words::dayAndYear(chosen->due),
+  const QString text = words::listText(parts_.inbox.list(), words::dayAndYear(chosen->due),
                                        student_ ? instrumentOf(*student_) : nullptr);
   const QString error = file.endsWith(QLatin1String(".pdf"), Qt::CaseInsensitive) ? writeTextPdf(text, file)
                                                                                   : writeText(text, file);
-  if (!error.isEmpty()) return session_.notices().sayLoss(error);
-  session_.notices().say(tr("Written: %1").arg(file));
+  if (!error.isEmpty()) return parts_.notices.sayLoss(error);
+  parts_.notices.say(tr("Written: %1").arg(file));
 }
 
 QString PostPage::writeAnswers(const QString& folder, bool all) const {
-  const std::map<std::int64_t, QString> names = fileNamesOf(session_.book().students());
-  for (const auto& [student, sent] : session_.post().sent()) {
+  const std::map<std::int64_t, QString> names = fileNamesOf(parts_.book.students());
+  for (const auto& [student, sent] : parts_.inbox.sent()) {
     if (!all && student != student_) continue;
     const QString answer = card_->answerOf(student);
     if (answer.isEmpty()) continue;
@@ -110,8 +113,8 @@ void PostPage::writeOut(bool all) {
   const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for the answers"));
   if (folder.isEmpty()) return;
   const QString error = writeAnswers(folder, all);
-  if (!error.isEmpty()) return session_.notices().sayLoss(error);
-  session_.notices().say(tr("Written into %1").arg(folder));
+  if (!error.isEmpty()) return parts_.notices.sayLoss(error);
+  parts_.notices.say(tr("Written into %1").arg(folder));
 }
 
 }  // namespace calando

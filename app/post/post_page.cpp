@@ -8,12 +8,18 @@
 #include "app/post/list_dialog.h"
 #include "app/post/sent_card.h"
 #include "app/post/sent_strip.h"
+#include "app/session/homework/homework_inbox.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/playback.h"
+#include "app/session/students/student_book.h"
+#include "app/sound/speaker.h"
 #include "app/style/style.h"
 #include "app/words/days.h"
 #include "app/words/plan_words.h"
 #include "app/words/post_words.h"
 #include "app/words/words.h"
 #include "core/judging/judging.h"
+#include "app/session/common/undo.h"
 
 namespace calando {
 
@@ -24,8 +30,8 @@ constexpr std::size_t kFirst = 3;
 
 }  // namespace
 
-PostPage::PostPage(Session& session)
-    : session_(session),
+PostPage::PostPage(const Parts& parts)
+    : parts_(parts),
       lists_(new QComboBox),
       came_(new QLabel),
       due_(new QLabel),
@@ -34,7 +40,7 @@ PostPage::PostPage(Session& session)
       edit_(new QPushButton(tr("Change the list…"))),
       give_(new QPushButton(tr("Give it out…"))),
       table_(new QTableWidget),
-      card_(new SentCard(session)),
+      card_(new SentCard(parts)),
       strip_(new SentStrip) {
   table_->setObjectName("postTable");
   table_->setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -65,7 +71,7 @@ PostPage::PostPage(Session& session)
   all->addWidget(hint);
   connect(card_, &SentCard::nextWanted, this, &PostPage::next);
   connect(card_, &SentCard::writeWanted, this, [this] { writeOut(false); });
-  HomeworkInbox& post = session_.post();
+  HomeworkInbox& post = parts_.inbox;
   connect(table_, &QTableWidget::currentCellChanged, this, [this](int row, int, int before, int) {
     if (filling_ || row == before || row < 0) return;
     student_ = studentIn(row);
@@ -80,11 +86,11 @@ PostPage::PostPage(Session& session)
   });
   connect(&post, &HomeworkInbox::moved, this, &PostPage::refreshProgress);
   connect(&post, &HomeworkInbox::nobodys, this, &PostPage::askWhose);
-  connect(&session_.book(), &StudentBook::studentsChanged, this, [this] {
+  connect(&parts_.book, &StudentBook::studentsChanged, this, [this] {
     if (loaded_) refreshTable();
   });
   connect(strip_, &SentStrip::corrected, this, [this](const Correction& piece) {
-    if (student_) session_.post().correct(*student_, piece);
+    if (student_) parts_.inbox.correct(*student_, piece);
   });
   connect(strip_, &SentStrip::playWanted, this, &PostPage::playOrStop);
 }
@@ -117,9 +123,9 @@ QWidget* PostPage::buildHead() {
   connect(open, &QPushButton::clicked, this, [this] { askForFiles(false); });
   connect(folder, &QPushButton::clicked, this, [this] { askForFiles(true); });
   connect(write, &QPushButton::clicked, this, [this] { writeOut(true); });
-  connect(cancel_, &QPushButton::clicked, &session_.post(), &HomeworkInbox::cancel);
+  connect(cancel_, &QPushButton::clicked, &parts_.inbox, &HomeworkInbox::cancel);
   connect(lists_, &QComboBox::activated, this,
-          [this](int index) { session_.post().choose(lists_->itemData(index).toLongLong()); });
+          [this](int index) { parts_.inbox.choose(lists_->itemData(index).toLongLong()); });
   auto* row = new QWidget;
   auto* first = new FlowLayout(2 * style::kStep, row);
   for (QWidget* widget : std::initializer_list<QWidget*>{lists_, fresh, edit_, give_, open, folder, write})
@@ -139,22 +145,22 @@ QWidget* PostPage::buildHead() {
 void PostPage::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
   // The one who is here, where they sent something.
-  if (const Student* here = session_.book().chosen(); here && session_.post().sentOf(here->id))
+  if (const Student* here = parts_.book.chosen(); here && parts_.inbox.sentOf(here->id))
     chooseStudent(here->id);
   if (loaded_) return;
   loaded_ = true;
-  if (const Student* here = session_.book().chosen()) student_ = here->id;
-  session_.post().load();
+  if (const Student* here = parts_.book.chosen()) student_ = here->id;
+  parts_.inbox.load();
   refreshLists();
   refreshTable();
 }
 
 void PostPage::refreshLists() {
   lists_->clear();
-  const HomeworkInbox& post = session_.post();
+  const HomeworkInbox& post = parts_.inbox;
   for (const Homework& homework : post.lists()) {
     const auto list =
-        parseHomework(homework.list, [this](const std::string& id) { return session_.lesson().find(id); });
+        parseHomework(homework.list, [this](const std::string& id) { return parts_.lesson.find(id); });
     const QString title = list && !list->title.empty() ? words::plain(list->title) : tr("A list");
     lists_->addItem(tr("%1, due %2", "title, day").arg(title, words::day(homework.due)),
                     QVariant::fromValue(qlonglong(homework.id)));
@@ -172,7 +178,7 @@ void PostPage::refreshLists() {
 }
 
 void PostPage::refreshProgress() {
-  const HomeworkInbox& post = session_.post();
+  const HomeworkInbox& post = parts_.inbox;
   const auto all = static_cast<int>(post.sent().size());
   const int done = post.done();
   progress_->setVisible(post.running());
@@ -197,16 +203,16 @@ void PostPage::refreshProgress() {
 }
 
 std::int64_t PostPage::studentIn(int row) const {
-  const auto& students = session_.book().students();
+  const auto& students = parts_.book.students();
   return row >= 0 && row < std::ssize(students) ? students[static_cast<std::size_t>(row)].id : 0;
 }
 
 const HomeworkInbox::Submission* PostPage::shown() const {
-  return student_ ? session_.post().sentOf(*student_) : nullptr;
+  return student_ ? parts_.inbox.sentOf(*student_) : nullptr;
 }
 
 const Instrument* PostPage::instrumentOf(std::int64_t student) const {
-  const Student* who = session_.book().find(student);
+  const Student* who = parts_.book.find(student);
   return who ? findInstrument(who->instrument) : nullptr;
 }
 
@@ -214,23 +220,23 @@ const Instrument* PostPage::instrumentOf(std::int64_t student) const {
 std::map<std::int64_t, QString> PostPage::first() const {
   std::vector<const Marking*> markings;
   std::vector<std::int64_t> ids;
-  for (const auto& [student, sent] : session_.post().sent()) {
+  for (const auto& [student, sent] : parts_.inbox.sent()) {
     ids.push_back(student);
     markings.push_back(sent.marked ? &sent.marked->marking : nullptr);
   }
   std::map<std::int64_t, QString> first;
   for (const std::size_t i : listenFirst(markings, kFirst))
-    first[ids[i]] = words::wantsEar(*reasonToListen(*markings[i]), session_.post().list());
+    first[ids[i]] = words::wantsEar(*reasonToListen(*markings[i]), parts_.inbox.list());
   return first;
 }
 
 void PostPage::refreshTable() {
   filling_ = true;
-  const HomeworkList& list = session_.post().list();
+  const HomeworkList& list = parts_.inbox.list();
   const auto items = static_cast<int>(list.items.size());
   table_->clear();
   table_->setColumnCount(items + 2);
-  table_->setRowCount(static_cast<int>(session_.book().students().size()));
+  table_->setRowCount(static_cast<int>(parts_.book.students().size()));
   QStringList heads{tr("Student")};
   for (int i = 0; i < items; ++i) heads << QString::number(i + 1);
   heads << tr("Listen");
@@ -248,7 +254,7 @@ void PostPage::refreshTable() {
   for (int row = 0; row < table_->rowCount(); ++row)
     if (studentIn(row) == student_ && shown()) chosen = row;
   for (int row = 0; chosen < 0 && row < table_->rowCount(); ++row)
-    if (session_.post().sentOf(studentIn(row))) chosen = row;
+    if (parts_.inbox.sentOf(studentIn(row))) chosen = row;
   if (chosen < 0 && table_->rowCount() > 0) chosen = 0;
   student_ = chosen >= 0 ? std::optional(studentIn(chosen)) : std::nullopt;
   table_->setCurrentCell(chosen, 0);
@@ -259,7 +265,7 @@ void PostPage::refreshTable() {
 
 /// The items' columns are as wide as there is room, and their heads cut to that.
 void PostPage::fitColumns() {
-  const HomeworkList& list = session_.post().list();
+  const HomeworkList& list = parts_.inbox.list();
   const int items = table_->columnCount() - 2;
   if (items <= 0 || items != std::ssize(list.items)) return;
   const int room = table_->viewport()->width() - table_->columnWidth(0) - kListen;
@@ -285,9 +291,9 @@ void PostPage::refreshRows() {
 
 void PostPage::refreshRow(int row, const std::map<std::int64_t, QString>& wanted) {
   const std::int64_t student = studentIn(row);
-  const Student* who = session_.book().find(student);
+  const Student* who = parts_.book.find(student);
   if (!who) return;
-  const HomeworkInbox::Submission* sent = session_.post().sentOf(student);
+  const HomeworkInbox::Submission* sent = parts_.inbox.sentOf(student);
   const auto put = [&](int column, const QString& text, const QIcon& icon = {}) {
     auto* item = new QTableWidgetItem(icon, text);
     table_->setItem(row, column, item);
@@ -337,26 +343,26 @@ void PostPage::next() {
   const int rows = table_->rowCount();
   for (int step = 1; step <= rows; ++step) {
     const int row = (std::max(0, table_->currentRow()) + step) % rows;
-    if (session_.post().sentOf(studentIn(row))) return table_->setCurrentCell(row, 0);
+    if (parts_.inbox.sentOf(studentIn(row))) return table_->setCurrentCell(row, 0);
   }
 }
 
 void PostPage::playOrStop() {
   const HomeworkInbox::Submission* sent = shown();
   const auto piece = strip_->chosen();
-  if (session_.speaker().playing()) return session_.speaker().stop();
+  if (parts_.speaker.playing()) return parts_.speaker.stop();
   if (sent && sent->marked && piece)
-    session_.playPart(sent->kept.files[piece->file], {piece->from_s, piece->to_s});
+    parts_.playback.playPart(sent->kept.files[piece->file], {piece->from_s, piece->to_s});
 }
 
 void PostPage::editList(bool fresh) {
-  const Homework* chosen = session_.post().chosen();
+  const Homework* chosen = parts_.inbox.chosen();
   if (!fresh && !chosen) return;
-  ListDialog dialog(session_, fresh ? HomeworkList() : session_.post().list(),
+  ListDialog dialog(parts_, fresh ? HomeworkList() : parts_.inbox.list(),
                     fresh ? std::nullopt : std::optional(chosen->due), this);
   if (dialog.exec() == QDialog::Accepted)
-    session_.post().keep(dialog.list(), dialog.due(), fresh ? 0 : chosen->id);
-  if (!fresh && dialog.erased()) session_.post().erase(chosen->id);
+    parts_.inbox.keep(dialog.list(), dialog.due(), fresh ? 0 : chosen->id);
+  if (!fresh && dialog.erased()) parts_.inbox.erase(chosen->id);
 }
 
 }  // namespace calando

@@ -2,7 +2,8 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/homework/homework_inbox.h"
+#include "app/session/parts.h"
 
 class QComboBox;
 class QLabel;
@@ -12,6 +13,7 @@ class QTableWidget;
 
 namespace calando {
 
+struct Instrument;
 class SentCard;
 class SentStrip;
 class Switch;
@@ -22,7 +24,7 @@ class PostPage : public QWidget {
   Q_OBJECT
 
  public:
-  explicit PostPage(Session& session);
+  explicit PostPage(const Parts& parts);
   /// Files and folders that were dropped or chosen.
   void openFiles(const std::vector<std::filesystem::path>& files);
   /// One answer or all of them into a folder, a text file each; what went wrong, or empty.
@@ -55,7 +57,7 @@ class PostPage : public QWidget {
   const Instrument* instrumentOf(std::int64_t student) const;
   std::map<std::int64_t, QString> first() const;
 
-  Session& session_;
+  const Parts& parts_;
   QComboBox* lists_;
   QLabel *came_, *due_;
   QProgressBar* progress_;

@@ -3,14 +3,19 @@
 #include "app/parts/commands.h"
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
+#include "app/session/homework/homework_inbox.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/take_intake.h"
 #include "app/style/style.h"
 #include "app/words/post_words.h"
 #include "app/words/words.h"
+#include "app/session/common/undo.h"
 
 namespace calando {
 
-SentCard::SentCard(Session& session)
-    : session_(session),
+SentCard::SentCard(const Parts& parts)
+    : parts_(parts),
       name_(new QLabel),
       about_(new QLabel),
       items_(new QLabel),
@@ -37,19 +42,19 @@ SentCard::SentCard(Session& session)
   connect(next, &QPushButton::clicked, this, &SentCard::nextWanted);
   connect(again, &QPushButton::clicked, this, [this] {
     if (!student_) return;
-    session_.post().setAnswer(*student_, std::nullopt);
+    parts_.inbox.setAnswer(*student_, std::nullopt);
     refresh();
   });
   connect(keepBest_, &QPushButton::clicked, this, [this] {
-    if (student_) session_.post().keepBest(*student_);
+    if (student_) parts_.inbox.keepBest(*student_);
   });
   connect(remove_, &QPushButton::clicked, this, [this] {
     if (!student_) return;
-    session_.post().remove(*student_);
-    session_.sayUndoable(tr("It was taken out of the list; the files stay where they are."));
+    parts_.inbox.remove(*student_);
+    parts_.session.sayUndoable(tr("It was taken out of the list; the files stay where they are."));
   });
   connect(answer_, &QPlainTextEdit::textChanged, this, [this] {
-    if (!filling_ && student_) session_.post().setAnswer(*student_, answer_->toPlainText().toStdString());
+    if (!filling_ && student_) parts_.inbox.setAnswer(*student_, answer_->toPlainText().toStdString());
   });
   auto* keys = new QWidget;
   auto* flow = new FlowLayout(2 * style::kStep, keys);
@@ -68,8 +73,8 @@ void SentCard::setStudent(std::optional<std::int64_t> student) {
 }
 
 QString SentCard::answerOf(std::int64_t student) const {
-  const HomeworkInbox::Submission* sent = session_.post().sentOf(student);
-  const Student* who = session_.book().find(student);
+  const HomeworkInbox::Submission* sent = parts_.inbox.sentOf(student);
+  const Student* who = parts_.book.find(student);
   if (!sent || !who) return {};
   if (sent->kept.answer) return words::plain(*sent->kept.answer);
   return sent->marked ? words::answer(words::plain(who->name), sent->marked->heard->list,
@@ -79,15 +84,15 @@ QString SentCard::answerOf(std::int64_t student) const {
 
 void SentCard::refresh() {
   filling_ = true;
-  const HomeworkInbox::Submission* sent = (student_ ? session_.post().sentOf(*student_) : nullptr);
-  const Student* who = student_ ? session_.book().find(*student_) : nullptr;
+  const HomeworkInbox::Submission* sent = (student_ ? parts_.inbox.sentOf(*student_) : nullptr);
+  const Student* who = student_ ? parts_.book.find(*student_) : nullptr;
   name_->setText(who ? words::plain(who->name) : QString());
   const Instrument* instrument = who ? findInstrument(who->instrument) : nullptr;
   const bool marked = sent && sent->marked;
-  const bool kept = student_ && session_.post().isKept(*student_);
-  const Homework* list = session_.post().chosen();
-  const bool onTheWay = student_ && list && session_.intake().running(list->id, *student_);
-  keepBest_->setEnabled(marked && !kept && !onTheWay && !session_.readOnly());
+  const bool kept = student_ && parts_.inbox.isKept(*student_);
+  const Homework* list = parts_.inbox.chosen();
+  const bool onTheWay = student_ && list && parts_.intake.running(list->id, *student_);
+  keepBest_->setEnabled(marked && !kept && !onTheWay && !parts_.readOnly);
   keepBest_->setText(onTheWay ? tr("On its way…") : kept ? tr("Is in the weeks") : tr("Into the weeks"));
   remove_->setEnabled(sent);
   answer_->setEnabled(marked);

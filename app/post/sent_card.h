@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QLabel;
 class QPlainTextEdit;
@@ -15,7 +15,7 @@ class SentCard : public QWidget {
   Q_OBJECT
 
  public:
-  explicit SentCard(Session& session);
+  explicit SentCard(const Parts& parts);
   void setStudent(std::optional<std::int64_t> student);
   /// As it was made, or as the teacher changed it; empty where nothing is marked.
   QString answerOf(std::int64_t student) const;
@@ -27,7 +27,7 @@ class SentCard : public QWidget {
  private:
   void refresh();
 
-  Session& session_;
+  const Parts& parts_;
   QLabel *name_, *about_, *items_;
   QPlainTextEdit* answer_;
   QPushButton *keepBest_, *remove_;

@@ -7,6 +7,10 @@
 #include "app/picture/gallery.h"
 #include "app/session/common/past.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/planning.h"
+#include "app/session/students/analysis_queue.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/plan_words.h"
@@ -14,6 +18,7 @@
 #include "core/base/plain_text.h"
 #include "core/growth/growth.h"
 #include "core/maths/statistics.h"
+#include "records/studio.h"
 
 namespace calando {
 
@@ -67,14 +72,14 @@ void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming nami
   kind_ = kind;
   paper_ = paper;
   naming_ = naming;
-  const StudentBook& book = session_.book();
+  const StudentBook& book = parts_.book;
   if (kind == ReportKind::term) {
     for (const Student& student : book.students()) {
-      const auto takes = session_.studio().takes.of(student.id);
+      const auto takes = parts_.studio.takes.of(student.id);
       if (takes && !takes->empty()) want(takes->front());
     }
   } else {
-    for (const std::string& exercise : cardsOf(book.past(), session_.today()))
+    for (const std::string& exercise : cardsOf(book.past(), today(parts_.clock)))
       if (const Take* best = bestTakeOf(book, exercise)) want(*best);
   }
   if (!busy()) finish();
@@ -84,13 +89,13 @@ void ReportMaker::want(const Take& take) {
   if (!take.soundKept()) return;
   AnalysisQueue::Request request;
   request.take = take;
-  request.file = session_.studio().takes.file(take);
+  request.file = parts_.studio.takes.file(take);
   request.samplesWanted = false;
-  waiting_.push_back(session_.analyses().ask(std::move(request), AnalysisQueue::Urgency::later,
-                                             [this, id = take.id](const AnalysisQueue::Answer& answer) {
-                                               if (answer.picture) pictures_[id] = answer.picture;
-                                               if (!busy()) finish();
-                                             }));
+  waiting_.push_back(parts_.analyses.ask(std::move(request), AnalysisQueue::Urgency::later,
+                                         [this, id = take.id](const AnalysisQueue::Answer& answer) {
+                                           if (answer.picture) pictures_[id] = answer.picture;
+                                           if (!busy()) finish();
+                                         }));
 }
 
 void ReportMaker::finish() { emit made(kind_ == ReportKind::term ? classPages() : studentPages()); }
@@ -109,8 +114,8 @@ void ReportMaker::addPicture(Pages& pages, const Take& take, const QString& capt
 /// The figures that a card shows first: where they are, where they were, and whether that is more than
 /// chance.
 void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plain, bool withChart) const {
-  const auto& past = session_.book().past();
-  const ExercisePtr card = session_.lesson().find(exercise);
+  const auto& past = parts_.book.past();
+  const ExercisePtr card = parts_.lesson.find(exercise);
   if (!card) return;
   std::size_t shown = 0;
   for (const std::string& id : card->readings) {
@@ -118,10 +123,11 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
     const Points points = pointsOf(past, {id, exercise});
     if (!figure || points.list.empty() || shown == (plain || !withChart ? kFewer : kFigures)) continue;
     ++shown;
-    const auto lately = middleSince(points, session_.today() - kMonth + std::chrono::days(1));
+    const auto lately = middleSince(points, today(parts_.clock) - kMonth + std::chrono::days(1));
     if (!lately) continue;
-    const Period before{session_.today() - 2 * kMonth + std::chrono::days(1), session_.today() - kMonth};
-    const Period after{session_.today() - kMonth + std::chrono::days(1), session_.today()};
+    const Period before{today(parts_.clock) - 2 * kMonth + std::chrono::days(1),
+                        today(parts_.clock) - kMonth};
+    const Period after{today(parts_.clock) - kMonth + std::chrono::days(1), today(parts_.clock)};
     const auto difference = differenceOf(points, before, after, figure->print);
     QString note =
         tr("middle of %n takes since %1", nullptr, lately->takes).arg(words::dayAndYear(after.from));
@@ -150,20 +156,20 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plai
 std::shared_ptr<Pages> ReportMaker::studentPages() const {
   const bool plain = kind_ == ReportKind::parents;
   auto pages = std::make_shared<Pages>(paper_);
-  const StudentBook& book = session_.book();
+  const StudentBook& book = parts_.book;
   const Student* student = book.chosen();
   if (!student) return pages;
   const Instrument* instrument = findInstrument(student->instrument);
   pages->title(plain ? tr("What %1 is working at").arg(words::plain(student->name))
                      : tr("%1: this month").arg(words::plain(student->name)));
-  pages->small(
-      tr("%1 · %2", "instrument, day")
-          .arg(instrument ? words::said(instrument->name) : QString(), words::dayAndYear(session_.today())));
-  const std::vector<std::string> cards = cardsOf(book.past(), session_.today());
+  pages->small(tr("%1 · %2", "instrument, day")
+                   .arg(instrument ? words::said(instrument->name) : QString(),
+                        words::dayAndYear(today(parts_.clock))));
+  const std::vector<std::string> cards = cardsOf(book.past(), today(parts_.clock));
   if (cards.empty()) pages->paragraph(tr("No take of the last four weeks has figures."));
   for (const std::string& exercise : cards) {
-    pages->heading(titled(exercise, session_.lesson()));
-    if (const ExercisePtr card = session_.lesson().find(exercise); plain && card)
+    pages->heading(titled(exercise, parts_.lesson));
+    if (const ExercisePtr card = parts_.lesson.find(exercise); plain && card)
       pages->paragraph(words::said(card->purpose));
     if (const Take* best = bestTakeOf(book, exercise))
       addPicture(*pages, *best,
@@ -172,17 +178,17 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
     addGrowth(*pages, exercise, plain, exercise == cards.front());
   }
   pages->heading(tr("Next"));
-  const auto& proposals = session_.planning().proposals();
+  const auto& proposals = parts_.planning.proposals();
   if (!proposals.empty()) {
-    const PlanState state = session_.planning().state();
+    const PlanState state = parts_.planning.state();
     const Proposal& first = proposals.front();
     pages->paragraph(QStringLiteral("%1: %2 (%3).")
-                         .arg(titled(first.exercise, session_.lesson()),
+                         .arg(titled(first.exercise, parts_.lesson),
                               words::proposal(first, state, instrument), words::reason(first)));
   } else {
     pages->paragraph(tr("The same again, until it is reliable."));
   }
-  const auto sheets = session_.planning().sheets(session_.today(), 1);
+  const auto sheets = parts_.planning.sheets(today(parts_.clock), 1);
   if (!sheets.empty() && !sheets.front().items.empty()) {
     QStringList items;
     for (const SheetItem& item : sheets.front().items)
@@ -203,14 +209,14 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
 std::shared_ptr<Pages> ReportMaker::classPages() const {
   auto pages = std::make_shared<Pages>(paper_);
   pages->title(tr("The class, the last eight weeks"));
-  pages->small(words::dayAndYear(session_.today()));
-  const Day from = session_.today() - 2 * kMonth;
+  pages->small(words::dayAndYear(today(parts_.clock)));
+  const Day from = today(parts_.clock) - 2 * kMonth;
   std::vector<QStringList> rows{
       {tr("Student"), tr("Instrument"), tr("Days"), tr("Takes"), tr("Sound"), tr("Longest held")}};
   std::vector<std::pair<QString, Take>> newest;
-  for (const Student& student : session_.book().students()) {
-    const auto takes = session_.studio().takes.of(student.id);
-    const auto summaries = session_.studio().summaries.of(student.id);
+  for (const Student& student : parts_.book.students()) {
+    const auto takes = parts_.studio.takes.of(student.id);
+    const auto summaries = parts_.studio.summaries.of(student.id);
     if (!takes || !summaries) continue;
     std::set<Day> days;
     double seconds = 0.0;
@@ -235,7 +241,7 @@ std::shared_ptr<Pages> ReportMaker::classPages() const {
   for (const auto& [name, take] : newest)
     addPicture(*pages, take,
                tr("%1: %2, %3", "student, card, moment")
-                   .arg(name, titled(take.asked.exercise, session_.lesson()),
+                   .arg(name, titled(take.asked.exercise, parts_.lesson),
                         words::moment(QDateTime::fromSecsSinceEpoch(take.made_unix_s))));
   return pages;
 }

@@ -7,10 +7,15 @@
 #include <vector>
 
 #include "app/print/pages.h"
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "app/work/work_queue.h"
+#include "core/engine/snapshot_ptr.h"
+#include "core/judging/history.h"
+#include "records/values/take.h"
 
 namespace calando {
 
+struct Instrument;
 enum class ReportKind {
   student,  ///< one page: this month, and one thing next
   parents,  ///< the same in plain words, two pictures, and how to help
@@ -28,7 +33,7 @@ class ReportMaker : public QObject {
   Q_OBJECT
 
  public:
-  explicit ReportMaker(Session& session) : session_(session) {}
+  explicit ReportMaker(const Parts& parts) : parts_(parts) {}
   /// Of the student who is here, or of the class; an earlier one that is not ready is given up.
   void make(ReportKind kind, QPageSize::PageSizeId paper, Naming naming = Naming::full);
   bool busy() const { return std::ranges::any_of(waiting_, &Pending::underWay); }
@@ -44,7 +49,7 @@ class ReportMaker : public QObject {
   void addGrowth(Pages& pages, const std::string& exercise, bool plain, bool withChart) const;
   void addPicture(Pages& pages, const Take& take, const QString& caption) const;
 
-  Session& session_;
+  const Parts& parts_;
   ReportKind kind_ = ReportKind::student;
   QPageSize::PageSizeId paper_ = QPageSize::A4;
   Naming naming_ = Naming::full;

@@ -3,6 +3,7 @@
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
 #include "app/print/sheet_print.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 
@@ -13,10 +14,10 @@ constexpr int kPreview = 620;
 constexpr double kSharp = 2.0;
 }  // namespace
 
-ReportDialog::ReportDialog(Session& session, QWidget* parent)
+ReportDialog::ReportDialog(const Parts& parts, QWidget* parent)
     : QDialog(parent),
-      session_(session),
-      maker_(session),
+      parts_(parts),
+      maker_(parts),
       kind_(new QComboBox),
       paper_(new QComboBox),
       naming_(new QComboBox),
@@ -98,8 +99,8 @@ void ReportDialog::showReport(const std::shared_ptr<Pages>& report) {
 
 QString ReportDialog::write(const QString& kind, const QString& file) const {
   if (kind == QLatin1String("csv")) {
-    const Student* student = session_.book().chosen();
-    return writeText(figuresAsCsv(session_.book().takes(), session_.book().past(),
+    const Student* student = parts_.book.chosen();
+    return writeText(figuresAsCsv(parts_.book.takes(), parts_.book.past(),
                                   student ? findInstrument(student->instrument) : nullptr),
                      file);
   }

@@ -16,7 +16,7 @@ class ReportDialog : public QDialog {
   Q_OBJECT
 
  public:
-  ReportDialog(Session& session, QWidget* parent);
+  ReportDialog(const Parts& parts, QWidget* parent);
   const std::shared_ptr<Pages>& report() const { return report_; }
   /// "pdf", "txt" or "csv"; what went wrong, or empty.
   QString write(const QString& kind, const QString& file) const;
@@ -26,7 +26,7 @@ class ReportDialog : public QDialog {
   void showReport(const std::shared_ptr<Pages>& report);
   void askForFile(const QString& kind);
 
-  Session& session_;
+  const Parts& parts_;
   ReportMaker maker_;
   std::shared_ptr<Pages> report_;
   QComboBox *kind_, *paper_, *naming_;

@@ -10,6 +10,7 @@
 #include "app/words/days.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
+#include "core/figures/figure.h"
 #include "exchange/calendar.h"
 
 namespace calando {

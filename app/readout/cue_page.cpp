@@ -3,13 +3,16 @@
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
 #include "app/readout/cue_table.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/shown_take.h"
 #include "app/style/style.h"
 #include "core/figures/cue_figures.h"
 
 namespace calando {
 
-CuePage::CuePage(Session& session)
-    : session_(session),
+CuePage::CuePage(const Parts& parts)
+    : parts_(parts),
       table_(new CueTable),
       foot_(new QWidget),
       learnt_(new QLabel),
@@ -39,9 +42,9 @@ CuePage::CuePage(Session& session)
     emit cueChosen(cue);
   });
   connect(open_, &QPushButton::clicked, this, [this] {
-    if (const auto air = chosenInhale()) session_.open().callOpen(*air);
+    if (const auto air = chosenInhale()) parts_.shown.callOpen(*air);
   });
-  connect(forget_, &QPushButton::clicked, this, [this] { session_.open().forgetOpen(); });
+  connect(forget_, &QPushButton::clicked, this, [this] { parts_.shown.forgetOpen(); });
 }
 
 void CuePage::setPicture(SnapshotPtr picture) {
@@ -68,12 +71,12 @@ std::optional<std::size_t> CuePage::chosenInhale() const {
 
 void CuePage::refresh() {
   foot_->setVisible(picture_ && picture_->context.exercise->drillsBreath());
-  const std::size_t learnt = session_.book().openBreaths().size();
+  const std::size_t learnt = parts_.book.openBreaths().size();
   learnt_->setText(learnt == 0 ? tr("Breaths in are held against what holds for everybody. Choose one that "
                                     "sounds open to hold them against this player’s own.")
                                : tr("Held against this player’s own open breaths: %1.").arg(learnt));
-  open_->setEnabled(session_.allowed().say && chosenInhale());
-  forget_->setEnabled(session_.allowed().say && learnt > 0);
+  open_->setEnabled(parts_.session.allowed().say && chosenInhale());
+  forget_->setEnabled(parts_.session.allowed().say && learnt > 0);
 }
 
 }  // namespace calando

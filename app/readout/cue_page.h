@@ -2,7 +2,8 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/engine/snapshot_ptr.h"
 
 class QLabel;
 class QPushButton;
@@ -16,7 +17,7 @@ class CuePage : public QWidget {
   Q_OBJECT
 
  public:
-  explicit CuePage(Session& session);
+  explicit CuePage(const Parts& parts);
   void setPicture(SnapshotPtr picture);
   void chooseCue(std::size_t cue);
 
@@ -27,7 +28,7 @@ class CuePage : public QWidget {
   std::optional<std::size_t> chosenInhale() const;
   void refresh();
 
-  Session& session_;
+  const Parts& parts_;
   SnapshotPtr picture_;
   std::optional<std::size_t> cue_;
   CueTable* table_;

@@ -2,6 +2,7 @@
 
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/figures/findings.h"
 
 namespace calando {
 

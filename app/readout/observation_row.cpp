@@ -7,6 +7,8 @@
 
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
+#include "app/session/session.h"
+#include "app/session/take/shown_take.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 
@@ -32,8 +34,8 @@ QString said(const TriedCue& cue) {
 
 }  // namespace
 
-ObservationRow::ObservationRow(Session& session)
-    : session_(session), seen_(new QToolButton), often_(new QLabel), tried_(new QLabel) {
+ObservationRow::ObservationRow(const Parts& parts)
+    : parts_(parts), seen_(new QToolButton), often_(new QLabel), tried_(new QLabel) {
   auto* layout = tight(new QVBoxLayout(this), 0);
   auto* row = new QHBoxLayout;
   row->setSpacing(2 * style::kStep);
@@ -49,14 +51,14 @@ ObservationRow::ObservationRow(Session& session)
   often_->setWordWrap(true);
   tried_->setObjectName("ledger");
   tried_->setWordWrap(true);
-  connect(seen_, &QToolButton::clicked, &session_.open(), &ShownTake::nextSeen);
-  connect(&session_.open(), &ShownTake::changed, this, &ObservationRow::refresh);
-  connect(&session_.open(), &ShownTake::said, this, &ObservationRow::refresh);
+  connect(seen_, &QToolButton::clicked, &parts_.shown, &ShownTake::nextSeen);
+  connect(&parts_.shown, &ShownTake::changed, this, &ObservationRow::refresh);
+  connect(&parts_.shown, &ShownTake::said, this, &ObservationRow::refresh);
   refresh();
 }
 
 void ObservationRow::refresh() {
-  const ShownTake& open = session_.open();
+  const ShownTake& open = parts_.shown;
   setVisible(open.observation() != nullptr);
   if (!open.observation()) return;
   const Seen seen = open.take()->seen;
@@ -64,7 +66,7 @@ void ObservationRow::refresh() {
                  : seen == Seen::wrong ? tr("it was not so")
                                        : tr("was it so?"));
   seen_->setChecked(seen != Seen::unsaid);
-  seen_->setEnabled(session_.allowed().say);
+  seen_->setEnabled(parts_.session.allowed().say);
   const Confirmed often = open.confirmed();
   often_->setText(often.said > 0 ? tr("right in %1 of %2").arg(often.right).arg(often.said) : QString());
   const auto tried = open.triedBefore();

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QLabel;
 class QToolButton;
@@ -15,12 +15,12 @@ class ObservationRow : public QWidget {
   Q_OBJECT
 
  public:
-  explicit ObservationRow(Session& session);
+  explicit ObservationRow(const Parts& parts);
 
  private:
   void refresh();
 
-  Session& session_;
+  const Parts& parts_;
   QToolButton* seen_;
   QLabel* often_;
   QLabel* tried_;

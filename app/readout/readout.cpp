@@ -12,6 +12,11 @@
 #include "app/readout/note_map.h"
 #include "app/readout/observation_row.h"
 #include "app/readout/reflection_bar.h"
+#include "app/session/ears/figure_guessing.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/shown_take.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/reckoning/slide_adjustment.h"
@@ -23,15 +28,15 @@ constexpr int kCues = 1;  // page
 constexpr std::size_t kWeeks = 8;
 }  // namespace
 
-Readout::Readout(Session& session)
-    : session_(session),
+Readout::Readout(const Parts& parts)
+    : parts_(parts),
       figures_(new FiguresView),
       groups_(new FigureGroups),
       advice_(new QLabel),
       why_(new QLabel),
       attended_(new QLabel),
       tuning_(new QLabel),
-      cues_(new CuePage(session)),
+      cues_(new CuePage(parts)),
       range_(new NoteMap),
       weeks_(new WeeksChart),
       reach_(new ReachChart),
@@ -39,7 +44,7 @@ Readout::Readout(Session& session)
       pages_(new QStackedWidget),
       choice_(new QButtonGroup(this)),
       choiceRow_(new QWidget),
-      reflection_(new ReflectionBar(session)),
+      reflection_(new ReflectionBar(parts)),
       guess_(new GuessBox) {
   figures_->setObjectName("figures");
   weeks_->setObjectName("weeks");
@@ -52,12 +57,12 @@ Readout::Readout(Session& session)
   layout->addWidget(pages_, 1);
   layout->addWidget(reflection_);
   connect(cues_, &CuePage::cueChosen, this, &Readout::cueChosen);
-  connect(reach_, &ReachChart::takeChosen, &session_, &Session::choose);
-  connect(&session_.open(), &ShownTake::changed, this, &Readout::refresh);
-  connect(&session_.open(), &ShownTake::said, this, &Readout::refresh);
-  connect(&session_.guessing(), &FigureGuessing::changed, this, &Readout::veil);
-  connect(guess_, &GuessBox::guessed, &session_.guessing(), &FigureGuessing::guess);
-  connect(&session_.lesson(), &Lesson::stepChanged, this, &Readout::refresh);
+  connect(reach_, &ReachChart::takeChosen, &parts_.session, &Session::choose);
+  connect(&parts_.shown, &ShownTake::changed, this, &Readout::refresh);
+  connect(&parts_.shown, &ShownTake::said, this, &Readout::refresh);
+  connect(&parts_.guessing, &FigureGuessing::changed, this, &Readout::veil);
+  connect(guess_, &GuessBox::guessed, &parts_.guessing, &FigureGuessing::guess);
+  connect(&parts_.lesson, &Lesson::stepChanged, this, &Readout::refresh);
   refresh();
 }
 
@@ -97,7 +102,7 @@ QWidget* Readout::buildFigures() {
   words->setSpacing(style::kStep);
   words->addWidget(advice_);
   words->addWidget(why_);
-  words->addWidget(new ObservationRow(session_));
+  words->addWidget(new ObservationRow(parts_));
   attended_->setObjectName("attended");
   attended_->setWordWrap(true);
   tuning_->setObjectName("tuningOffer");
@@ -123,7 +128,7 @@ QWidget* Readout::buildFigures() {
 
 /// Before the guess nothing is to be seen.
 void Readout::veil() {
-  const FigureGuessing::Wanted* wanted = session_.guessing().wanted();
+  const FigureGuessing::Wanted* wanted = parts_.guessing.wanted();
   const bool open = !wanted;
   guess_->setVisible(!open);
   if (wanted) guess_->ask(*wanted->figure);
@@ -136,7 +141,7 @@ void Readout::veil() {
 }
 
 void Readout::refresh() {
-  const ShownTake& open = session_.open();
+  const ShownTake& open = parts_.shown;
   const SnapshotPtr picture = open.picture();
   const Analysis none;
   const bool stopped = open.take() && open.take()->stopped;
@@ -146,11 +151,11 @@ void Readout::refresh() {
   showPages(picture);
   const bool advised = !analysis.advice.empty();
   const bool modelless =
-      open.take() && session_.lesson().current()->against == Against::teacher && !open.take()->asked.against;
+      open.take() && parts_.lesson.current()->against == Against::teacher && !open.take()->asked.against;
   advice_->setText(advised     ? words::advice(analysis.advice.front())
                    : modelless ? tr("The teacher’s tone? Model (M) holds the next takes against it.")
                    : stopped   ? tr("Stopped: nothing is judged.")
-                   : analysis.airSpoilt() && session_.lesson().current()->drillsBreath()
+                   : analysis.airSpoilt() && parts_.lesson.current()->drillsBreath()
                        ? tr("The air was not heard as it was: breath is not measured.")
                        : tr("Nothing to judge in this take."));
   card_->setVisible(open.take() != nullptr);
@@ -164,12 +169,12 @@ void Readout::refresh() {
 
 /// What attention did to the figure that the card asks for first, over all takes of it.
 QString Readout::attentionText() const {
-  const ShownTake& open = session_.open();
+  const ShownTake& open = parts_.shown;
   const SnapshotPtr picture = open.picture();
   if (!open.take() || !picture || picture->analysis.readings.empty()) return {};
   const Figure& figure = *picture->analysis.readings.front().figure;
   const auto effect =
-      attentionEffect(session_.book().past(), open.take()->asked.exercise, std::string(figure.id));
+      attentionEffect(parts_.book.past(), open.take()->asked.exercise, std::string(figure.id));
   if (!effect) return {};
   const auto number = [&](double value) { return words::number(value, figure.print); };
   const QString both = tr("%1: %2 with the mind on the sound, %3 on the count")
@@ -182,7 +187,7 @@ QString Readout::attentionText() const {
 
 /// What could be done to the tube about an offset that stays; the player and the room come first.
 QString Readout::tuningText() const {
-  const SnapshotPtr picture = session_.open().picture();
+  const SnapshotPtr picture = parts_.shown.picture();
   const auto drawing = picture ? drawingFor(picture->analysis, picture->context) : std::nullopt;
   if (!drawing) return {};
   const auto room_c = picture->context.room_c;
@@ -194,7 +199,7 @@ QString Readout::tuningText() const {
 
 /// Breaths have weeks instead of a range; a single sound has neither rows nor a range.
 void Readout::showPages(const SnapshotPtr& picture) {
-  const ShownTake& open = session_.open();
+  const ShownTake& open = parts_.shown;
   const bool cues = picture && picture->sheet.cues.size() > 1 && picture->context.exercise->asksForSound();
   const bool breaths = picture && picture->context.exercise->drillsBreath();
   cues_->setPicture(cues ? picture : nullptr);
@@ -210,7 +215,7 @@ void Readout::showPages(const SnapshotPtr& picture) {
   const bool logs = picture && open.take() && picture->context.exercise->logsFingerings;
   if (logs)
     fingerings_->setTried(
-        fingeringsTried(session_.book().past(), picture->context.exercise->id, open.take()->asked.note),
+        fingeringsTried(parts_.book.past(), picture->context.exercise->id, open.take()->asked.note),
         picture->context);
   const bool shown[] = {cues || weeks || reach || logs, cues, cues && !breaths && !small, weeks, reach, logs};
   for (int page = 0; page < pages_->count(); ++page) choice_->button(page)->setVisible(shown[page]);
@@ -227,12 +232,12 @@ void Readout::showWeeks(const Exercise& shown) {
                               buzz[] = {{"span_semitones"}, {"held_s"}, {"hnr_db", middle}},
                               pair[] = {
                                   {"lock_s", middle}, {"residual_cents", middle}, {"noticed_cents", least}};
-  const auto& past = session_.book().past();
+  const auto& past = parts_.book.past();
   if (past.empty()) return;
   const bool small = shown.part != PartPlayed::whole, two = shown.pair.has_value();
   std::vector<PastTake> of;
   std::ranges::copy_if(past, std::back_inserter(of), [&](const PastTake& take) {
-    const ExercisePtr card = session_.lesson().find(take.exercise);
+    const ExercisePtr card = parts_.lesson.find(take.exercise);
     return two ? card && card->pair : (card && card->part != PartPlayed::whole) == small;
   });
   const auto weeks = weeksOf(of, past.front().made_unix_s, kWeeks, two ? pair : small ? buzz : breath);
@@ -256,14 +261,13 @@ void Readout::showWeeks(const Exercise& shown) {
 }
 
 void Readout::showReach() {
-  reach_->setReach(reachCourse(session_.book().past()), session_.open().picture()->context.instrument,
-                   [this](std::int64_t id) {
-                     const auto& takes = session_.book().takes();
-                     const auto take = std::ranges::find(takes, id, &Take::id);
-                     return take == takes.end()
-                                ? QString()
-                                : words::moment(QDateTime::fromSecsSinceEpoch(take->made_unix_s));
-                   });
+  reach_->setReach(
+      reachCourse(parts_.book.past()), parts_.shown.picture()->context.instrument, [this](std::int64_t id) {
+        const auto& takes = parts_.book.takes();
+        const auto take = std::ranges::find(takes, id, &Take::id);
+        return take == takes.end() ? QString()
+                                   : words::moment(QDateTime::fromSecsSinceEpoch(take->made_unix_s));
+      });
 }
 
 void Readout::nextPage() {

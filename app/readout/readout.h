@@ -2,7 +2,8 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/engine/snapshot_ptr.h"
 
 class QButtonGroup;
 class QFrame;
@@ -11,6 +12,7 @@ class QStackedWidget;
 
 namespace calando {
 
+struct Exercise;
 class CuePage;
 class FigureGroups;
 class FiguresView;
@@ -28,7 +30,7 @@ class Readout : public QWidget {
   Q_OBJECT
 
  public:
-  explicit Readout(Session& session);
+  explicit Readout(const Parts& parts);
 
   /// The next of figures, note by note, along the range; where there are cues.
   void nextPage();
@@ -49,7 +51,7 @@ class Readout : public QWidget {
   QString attentionText() const;
   QString tuningText() const;
 
-  Session& session_;
+  const Parts& parts_;
   FiguresView* figures_;
   FigureGroups* groups_;
   QLabel* advice_;

@@ -3,6 +3,10 @@
 #include "app/parts/commands.h"
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/session.h"
+#include "app/session/take/shown_take.h"
+#include "app/session/take/take_run.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/exercise/ticks.h"
@@ -13,8 +17,8 @@ namespace {
 constexpr int kCaption = 56;
 }
 
-ReflectionBar::ReflectionBar(Session& session)
-    : session_(session),
+ReflectionBar::ReflectionBar(const Parts& parts)
+    : parts_(parts),
       attentionRow_(new QWidget),
       tickRow_(new QWidget),
       tried_(toggle(tr("tried it"), {})),
@@ -57,7 +61,7 @@ ReflectionBar::ReflectionBar(Session& session)
   remark_->setPlaceholderText(tr("A note on this take"));
   remark_->setAccessibleName(tr("A note on this take"));
   remark_->setProperty(kFreeText, true);
-  ShownTake& open = session_.open();
+  ShownTake& open = parts_.shown;
   connect(words_, &QButtonGroup::idClicked, &open,
           [&open](int i) { open.setWord(static_cast<TeachersWord>(i)); });
   connect(attention_, &QButtonGroup::idClicked, &open,
@@ -69,21 +73,21 @@ ReflectionBar::ReflectionBar(Session& session)
   connect(remark_, &QLineEdit::editingFinished, this, &ReflectionBar::keepRemark);
   connect(&open, &ShownTake::leaving, this, &ReflectionBar::keepRemark);
   connect(&open, &ShownTake::changed, this, [this] {
-    const Take* take = session_.open().take();
+    const Take* take = parts_.shown.take();
     remark_->setText(take ? words::plain(take->remark) : QString());
     refresh();
   });
   connect(&open, &ShownTake::said, this, &ReflectionBar::refresh);
-  connect(&session_.lesson(), &Lesson::stepChanged, this, &ReflectionBar::fillTicks);
-  connect(&session_.lesson(), &Lesson::stepChanged, this, &ReflectionBar::refresh);
-  connect(&session_.run(), &TakeRun::phaseChanged, this, &ReflectionBar::refresh);
+  connect(&parts_.lesson, &Lesson::stepChanged, this, &ReflectionBar::fillTicks);
+  connect(&parts_.lesson, &Lesson::stepChanged, this, &ReflectionBar::refresh);
+  connect(&parts_.run, &TakeRun::phaseChanged, this, &ReflectionBar::refresh);
   fillTicks();
   refresh();
 }
 
 /// What this card wants to be looked at.
 void ReflectionBar::fillTicks() {
-  const auto& wanted = session_.lesson().current()->ticks;
+  const auto& wanted = parts_.lesson.current()->ticks;
   const auto ids = [](const auto& tick) { return tick.first; };
   if (std::ranges::equal(wanted, ticks_, {}, {}, ids) && !wanted.empty()) return;
   for (const auto& [id, button] : ticks_) delete button;
@@ -91,8 +95,7 @@ void ReflectionBar::fillTicks() {
   for (const std::string& id : wanted) {
     auto* button = toggle(words::said(findTick(id)->label), tipOf("tick-" + id));
     button->setObjectName("tick-" + words::plain(id));
-    connect(button, &QToolButton::clicked, &session_.open(),
-            [this, id = id] { session_.open().toggleTick(id); });
+    connect(button, &QToolButton::clicked, &parts_.shown, [this, id = id] { parts_.shown.toggleTick(id); });
     tickCells_->addWidget(button);
     ticks_.emplace_back(id, button);
   }
@@ -133,9 +136,9 @@ QHBoxLayout* ReflectionBar::row(const QString& caption, QButtonGroup*& group,
 }
 
 void ReflectionBar::refresh() {
-  const ShownTake& open = session_.open();
+  const ShownTake& open = parts_.shown;
   const Take* take = open.take();
-  const bool may = session_.allowed().say;
+  const bool may = parts_.session.allowed().say;
   const auto show = [&](QButtonGroup* group, int chosen) {
     for (QAbstractButton* button : group->buttons()) {
       button->setChecked(take && group->id(button) == chosen);
@@ -156,7 +159,7 @@ void ReflectionBar::refresh() {
   tried_->setToolTip(!said.isEmpty()     ? tr("This was tried (Y): %1").arg(said)
                      : !before.isEmpty() ? tr("Was this tried? (Y) %1").arg(before)
                                          : tr("There was nothing to try before this take."));
-  model_->setVisible(session_.lesson().current()->against == Against::teacher);
+  model_->setVisible(parts_.lesson.current()->against == Against::teacher);
   model_->setEnabled(may);
   model_->setChecked(open.isModel());
   remark_->setEnabled(may);
@@ -164,7 +167,7 @@ void ReflectionBar::refresh() {
 
 /// A remark that was typed is kept with the take that it was typed for.
 void ReflectionBar::keepRemark() {
-  if (session_.open().take()) session_.open().setRemark(remark_->text().toStdString());
+  if (parts_.shown.take()) parts_.shown.setRemark(remark_->text().toStdString());
 }
 
 }  // namespace calando

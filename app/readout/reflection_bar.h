@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QButtonGroup;
 class QHBoxLayout;
@@ -16,7 +16,7 @@ class ReflectionBar : public QWidget {
   Q_OBJECT
 
  public:
-  explicit ReflectionBar(Session& session);
+  explicit ReflectionBar(const Parts& parts);
 
  private:
   struct Choice {
@@ -29,7 +29,7 @@ class ReflectionBar : public QWidget {
   void fillTicks();
   void keepRemark();
 
-  Session& session_;
+  const Parts& parts_;
   QButtonGroup* words_ = nullptr;
   QButtonGroup* attention_ = nullptr;
   QButtonGroup* comfort_ = nullptr;

@@ -12,10 +12,17 @@
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
 #include "app/reckoner/offsets_picture.h"
+#include "app/session/common/notices.h"
+#include "app/session/lesson/request_editor.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/take_run.h"
+#include "app/sound/speaker.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/exercise/accompaniment.h"
+#include "core/exercise/context.h"
+#include "core/exercise/cue_sheet.h"
 
 namespace calando {
 
@@ -72,7 +79,7 @@ void fillRow(QTableWidget& table, int row, const QStringList& texts, double hz) 
 
 }  // namespace
 
-ReckonerPage::ReckonerPage(Session& session) : session_(session) {
+ReckonerPage::ReckonerPage(const Parts& parts) : parts_(parts) {
   auto* title = new QLabel(tr("Reckoner"));
   title->setObjectName("title");
   auto* body = new QHBoxLayout;
@@ -215,12 +222,12 @@ void ReckonerPage::showEvent(QShowEvent* event) {
 
 /// What the student plays, as it stands there now.
 void ReckonerPage::readLesson() {
-  const TakeSpec asked = session_.asking().asked();
+  const TakeSpec asked = parts_.request.asked();
   const Context context = contextFor(asked);
   const CueSheet sheet = unroll(context);
   givens_.reference.a4_hz = asked.a4_hz;
   if (sheet.counted()) givens_.tempo_bpm = 60.0 / sheet.beat_s;
-  if (const auto room = session_.asking().room_c()) givens_.air_c = *room;
+  if (const auto room = parts_.request.room_c()) givens_.air_c = *room;
   filling_ = true;
   instrument_->setCurrentIndex(std::max(0, instrument_->findData(words::plain(asked.instrument))));
   tempo_->setValue(givens_.tempo_bpm);
@@ -229,7 +236,7 @@ void ReckonerPage::readLesson() {
   note_->setText(shownNote(sheet.home, spellingFor(context)));
   filling_ = false;
   instrumentChosen();
-  if (const double longest_s = longestHeld_s(session_.book().past()); longest_s > 0.0)
+  if (const double longest_s = longestHeld_s(parts_.book.past()); longest_s > 0.0)
     for (std::size_t i = 0; i < rows_.size(); ++i)
       if (reckonings()[i].id == kBreath) rows_[i]->setLeft(std::min(longest_s, reckonings()[i].left.high));
 }
@@ -307,13 +314,13 @@ void ReckonerPage::fillPartials() {
 }
 
 void ReckonerPage::hear(double hz) {
-  if (session_.run().taking()) return;
-  if (!session_.speaker().play(softTone(hz, kTone_s, kToneRate_hz), kToneRate_hz, 0.0, kToTheEnd_s, false))
-    session_.notices().say(words::noOutput());
+  if (parts_.run.taking()) return;
+  if (!parts_.speaker.play(softTone(hz, kTone_s, kToneRate_hz), kToneRate_hz, 0.0, kToTheEnd_s, false))
+    parts_.notices.say(words::noOutput());
 }
 
 void ReckonerPage::takeIntoLesson() {
-  session_.asking().edit([this](TakeRequest& wish) {
+  parts_.request.edit([this](TakeRequest& wish) {
     wish.note = givens_.writtenOf(givens_.note);
     wish.tempo_bpm = givens_.tempo_bpm;
     wish.a4_hz = givens_.reference.a4_hz;

@@ -3,7 +3,7 @@
 #include <QWidget>
 
 #include "app/reckoner/reckon_row.h"
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QComboBox;
 class QDoubleSpinBox;
@@ -19,7 +19,7 @@ class ReckonerPage : public QWidget {
   Q_OBJECT
 
  public:
-  explicit ReckonerPage(Session& session);
+  explicit ReckonerPage(const Parts& parts);
   /// The note, the tempo and the tuning that stand here become the lesson's.
   void takeIntoLesson();
 
@@ -42,7 +42,7 @@ class ReckonerPage : public QWidget {
   void hear(double hz);
   Spelling spelling() const;
 
-  Session& session_;
+  const Parts& parts_;
   Givens givens_;
   QComboBox *instrument_ = nullptr, *tube_ = nullptr;
   QLineEdit* note_ = nullptr;

@@ -9,6 +9,7 @@
 #include "app/words/words.h"
 #include "core/engine/comparison.h"
 #include "core/figures/cue_figures.h"
+#include "core/figures/figure.h"
 #include "core/measure/edges/dynamics.h"
 
 namespace calando {

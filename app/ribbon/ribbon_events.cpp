@@ -9,6 +9,7 @@
 #include "app/words/words.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/cue_figures.h"
+#include "core/figures/figure.h"
 #include "core/judging/judging.h"
 #include "core/measure/pitch/notes.h"
 

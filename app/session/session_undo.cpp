@@ -1,15 +1,17 @@
+#include "app/session/common/notices.h"
+#include "app/session/common/undo.h"
+#include "app/session/homework/homework_inbox.h"
+#include "app/session/lesson/planning.h"
 #include "app/session/session.h"
+#include "app/session/students/retention.h"
+#include "app/session/take/keeping.h"
+#include "app/session/take/shown_take.h"
+#include "app/session/take/take_run.h"
+#include "records/studio.h"
 
 // What is taken back, by who owns the like.
 
 namespace calando {
-
-void Session::sayUndoable(const QString& text) {
-  notices_.say(text, tr("Undo  ·  Ctrl+Z"), [this, what = undo_.last()] { undo(what); });
-}
-
-void Session::undo() { takeBack(undo_.pop(book_.chosenId())); }
-void Session::undo(Undo::Id what) { takeBack(undo_.pop(what)); }
 
 namespace {
 
@@ -20,28 +22,36 @@ struct Overloaded : Each... {
 template <class... Each>
 Overloaded(Each...) -> Overloaded<Each...>;  // which clang cannot do without
 
+/// Each by who owns the like; where what it is of is no more there, nothing is changed.
+void takeBack(const Parts& parts, const std::optional<Undo::Entry>& entry) {
+  if (!entry || parts.readOnly) return;
+  parts.notices.clear();
+  const Undo::Subject& of = entry->subject;
+  std::visit(Overloaded{[&](const before::Word& was) { parts.shown.putBack(of, was); },
+                        [&](const before::Deleted&) { parts.book.restoreTake(of); },
+                        [&](const before::Breaths& was) { parts.shown.putBack(of, was); },
+                        [&](const before::Planning& was) { parts.planning.putBack(of.student, was); },
+                        [&](const before::Entry& was) { parts.planning.putBack(was); },
+                        [&](const before::Order& was) { parts.lesson.putBack(of.student, was); },
+                        [&](const before::Card& was) { parts.lesson.putBack(was); },
+                        [&](const before::List& was) { parts.inbox.putBack(was); },
+                        [&](const before::Submission& was) { parts.inbox.putBack(of, was); },
+                        [&](const before::Said& was) { parts.inbox.putBack(of, was); },
+                        [&](const before::Sounds& was) { parts.retention.bringBack(was.takes); }},
+             *entry->before);
+  const bool still = parts.run.phase() == TakeRun::Phase::ready;
+  if (still && of.student == parts.book.chosenId() && of.take != 0 && !parts.shown.take() &&
+      !parts.shown.isAwaited())
+    parts.shown.open(of.take);
+}
+
 }  // namespace
 
-/// Each by who owns the like; where what it is of is no more there, nothing is changed.
-void Session::takeBack(const std::optional<Undo::Entry>& entry) {
-  if (!entry || readOnly()) return;
-  notices_.clear();
-  const Undo::Subject& of = entry->subject;
-  std::visit(Overloaded{[&](const before::Word& was) { open_.putBack(of, was); },
-                        [&](const before::Deleted&) { book_.restoreTake(of); },
-                        [&](const before::Breaths& was) { open_.putBack(of, was); },
-                        [&](const before::Planning& was) { planning_.putBack(of.student, was); },
-                        [&](const before::Entry& was) { planning_.putBack(was); },
-                        [&](const before::Order& was) { lesson_.putBack(of.student, was); },
-                        [&](const before::Card& was) { lesson_.putBack(was); },
-                        [&](const before::List& was) { post_.putBack(was); },
-                        [&](const before::Submission& was) { post_.putBack(of, was); },
-                        [&](const before::Said& was) { post_.putBack(of, was); },
-                        [&](const before::Sounds& was) { retention_.bringBack(was.takes); }},
-             *entry->before);
-  const bool still = run_.phase() == TakeRun::Phase::ready;
-  if (still && of.student == book_.chosenId() && of.take != 0 && !open_.take() && !open_.isAwaited())
-    open_.open(of.take);
+void Session::sayUndoable(const QString& text) {
+  parts_.notices.say(text, tr("Undo  ·  Ctrl+Z"),
+                     [&parts = parts_, what = parts_.undo.last()] { takeBack(parts, parts.undo.pop(what)); });
 }
+
+void Session::undo() { takeBack(parts_, parts_.undo.pop(parts_.book.chosenId())); }
 
 }  // namespace calando

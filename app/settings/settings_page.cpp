@@ -6,12 +6,19 @@
 
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
+#include "app/session/common/notices.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/students/retention.h"
+#include "app/session/students/student_book.h"
+#include "app/session/studio_files.h"
 #include "app/settings/sounds_dialog.h"
+#include "app/sound/sound_setup.h"
 #include "app/style/style.h"
 #include "app/words/language.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/library/cards.h"
+#include "records/studio.h"
 
 namespace calando {
 
@@ -40,7 +47,7 @@ QGroupBox* section(const QString& title, QFormLayout*& form) {
 
 }  // namespace
 
-SettingsPage::SettingsPage(Session& session) : session_(session) {
+SettingsPage::SettingsPage(const Parts& parts) : parts_(parts) {
   auto* title = new QLabel(tr("Settings"));
   title->setObjectName("title");
   auto* column = new QVBoxLayout;
@@ -68,9 +75,9 @@ QWidget* SettingsPage::buildWords() {
     for (const auto& [name, text] : card.schools) schools.insert(name);
   for (const std::string& name : schools)
     school->addItem(tr("“%1”").arg(words::said(name)), words::plain(name));
-  school->setCurrentIndex(std::max(0, school->findData(words::plain(session_.lesson().school()))));
+  school->setCurrentIndex(std::max(0, school->findData(words::plain(parts_.lesson.school()))));
   connect(school, &QComboBox::activated, this,
-          [this, school] { session_.lesson().setSchool(school->currentData().toString().toStdString()); });
+          [this, school] { parts_.lesson.setSchool(school->currentData().toString().toStdString()); });
   school->setAccessibleName(tr("School"));
   form->addRow(term(tr("School")), school);
   form->addRow(term({}), caption(tr("Where schools differ, cards speak in the words of this one.")));
@@ -84,8 +91,7 @@ QWidget* SettingsPage::buildWords() {
   connect(names, &QComboBox::activated, this, [this, names] {
     const auto language = static_cast<NoteLanguage>(names->currentData().toInt());
     setNoteLanguage(language);
-    session_.notices().worked(
-        session_.studio().settings.keep(settings::noteNames, static_cast<double>(language)));
+    parts_.notices.worked(parts_.studio.settings.keep(settings::noteNames, static_cast<double>(language)));
     emit noteNamesChanged();
   });
   names->setAccessibleName(tr("Names of the notes"));
@@ -96,11 +102,11 @@ QWidget* SettingsPage::buildWords() {
   language->addItem(tr("the desktop’s, where there is a translation"), QString());
   for (const QString& code : languages()) language->addItem(QLocale(code).nativeLanguageName(), code);
   language->setCurrentIndex(
-      std::max(0, language->findData(words::plain(session_.studio().settings.get(settings::language)))));
+      std::max(0, language->findData(words::plain(parts_.studio.settings.get(settings::language)))));
   connect(language, &QComboBox::activated, this, [this, language] {
-    session_.notices().worked(session_.studio().settings.keep(
-        settings::language, language->currentData().toString().toStdString()));
-    session_.notices().say(tr("The language changes at the next start."));
+    parts_.notices.worked(
+        parts_.studio.settings.keep(settings::language, language->currentData().toString().toStdString()));
+    parts_.notices.say(tr("The language changes at the next start."));
   });
   form->addRow(term(tr("Language")), language);
   return box;
@@ -114,12 +120,12 @@ QWidget* SettingsPage::buildSound() {
   output_->addItem(tr("The system’s default"), QString());
   for (const QAudioDevice& device : QMediaDevices::audioOutputs())
     output_->addItem(device.description(), QString::fromUtf8(device.id()));
-  output_->setCurrentIndex(std::max(0, output_->findData(words::plain(session_.setup().output()))));
+  output_->setCurrentIndex(std::max(0, output_->findData(words::plain(parts_.setup.output()))));
   level_ = new QSpinBox;
   level_->setObjectName("outputLevel");
   level_->setRange(-24, 6);
   level_->setSuffix(tr(" dB"));
-  level_->setValue(static_cast<int>(std::lround(session_.setup().output_db())));
+  level_->setValue(static_cast<int>(std::lround(parts_.setup.output_db())));
   connect(output_, &QComboBox::activated, this, &SettingsPage::chooseOutput);
   connect(level_, &QSpinBox::valueChanged, this, &SettingsPage::chooseOutput);
   output_->setAccessibleName(tr("Play on"));
@@ -134,23 +140,23 @@ QWidget* SettingsPage::buildSound() {
   for (const Instrument& instrument : instruments())
     partner->addItem(words::said(instrument.name), words::plain(instrument.id));
   partner->setCurrentIndex(
-      std::max(0, partner->findData(words::plain(session_.studio().settings.get(settings::partner)))));
+      std::max(0, partner->findData(words::plain(parts_.studio.settings.get(settings::partner)))));
   connect(partner, &QComboBox::activated, this, [this, partner] {
-    session_.notices().worked(
-        session_.studio().settings.keep(settings::partner, partner->currentData().toString().toStdString()));
+    parts_.notices.worked(
+        parts_.studio.settings.keep(settings::partner, partner->currentData().toString().toStdString()));
   });
   form->addRow(term(tr("A partner sounds as")), partner);
   form->addRow(
       term({}),
       caption(tr("Softer is better where a microphone hears the loudspeaker; best are headphones.")));
-  box->setEnabled(!session_.readOnly());
+  box->setEnabled(!parts_.readOnly);
   return box;
 }
 
 QWidget* SettingsPage::buildStudio() {
   QFormLayout* form = nullptr;
   QWidget* box = section(tr("Studio"), form);
-  auto* folder = new QLabel(words::plain(printable(session_.studio().folder().string())));
+  auto* folder = new QLabel(words::plain(printable(parts_.studio.folder().string())));
   folder->setObjectName("studioFolder");
   folder->setWordWrap(true);
   folder->setTextInteractionFlags(Qt::TextSelectableByMouse);
@@ -165,7 +171,7 @@ QWidget* SettingsPage::buildStudio() {
   connect(backUp, &QPushButton::clicked, this, [this] {
     const QString file = QFileDialog::getSaveFileName(this, tr("A backup of the studio"),
                                                       tr("studio-backup.zip"), tr("Backup (*.zip)"));
-    if (!file.isEmpty()) session_.backUp(QFile::encodeName(file).toStdString());
+    if (!file.isEmpty()) parts_.files.backUp(QFile::encodeName(file).toStdString());
   });
   auto* restore = new QPushButton(tr("Unpack a backup…"));
   restore->setObjectName("restore");
@@ -175,7 +181,7 @@ QWidget* SettingsPage::buildStudio() {
     const QString folder =
         file.isEmpty() ? QString() : QFileDialog::getExistingDirectory(this, tr("An empty folder for it"));
     if (!folder.isEmpty())
-      session_.restore(QFile::encodeName(file).toStdString(), QFile::encodeName(folder).toStdString());
+      parts_.files.restore(QFile::encodeName(file).toStdString(), QFile::encodeName(folder).toStdString());
   });
   auto* row = new QHBoxLayout;
   row->setSpacing(2 * style::kStep);
@@ -190,7 +196,7 @@ QWidget* SettingsPage::buildStudio() {
 }
 
 QWidget* SettingsPage::buildRetention() {
-  Retention& retention = session_.retention();
+  Retention& retention = parts_.retention;
   auto* months = new QComboBox;
   months->setObjectName("soundMonths");
   months->setAccessibleName(tr("Sound is kept"));
@@ -199,13 +205,13 @@ QWidget* SettingsPage::buildRetention() {
   months->addItem(tr("for good"), 0);
   for (const int n : {3, 6, 12, 24}) months->addItem(tr("%1 months").arg(n), n);
   months->setCurrentIndex(std::max(0, months->findData(retention.months())));
-  months->setEnabled(!session_.readOnly());
+  months->setEnabled(!parts_.readOnly);
   connect(months, &QComboBox::activated, this,
           [&retention, months] { retention.setMonths(months->currentData().toInt()); });
   due_ = new QPushButton;
   due_->setObjectName("soundsDue");
   connect(due_, &QPushButton::clicked, this,
-          [this, &retention] { askForSounds(retention, session_.studio(), session_.book(), this); });
+          [this, &retention] { askForSounds(retention, parts_.studio, parts_.book, this); });
   returnable_ = new QPushButton;
   returnable_->setObjectName("soundsBack");
   connect(returnable_, &QPushButton::clicked, this, [&retention] { retention.bringBack(); });
@@ -219,8 +225,8 @@ QWidget* SettingsPage::buildRetention() {
 }
 
 void SettingsPage::refreshRetention() {
-  const auto due = static_cast<int>(session_.retention().due().size());
-  const auto back = static_cast<int>(session_.retention().returnable());
+  const auto due = static_cast<int>(parts_.retention.due().size());
+  const auto back = static_cast<int>(parts_.retention.returnable());
   due_->setVisible(due > 0);
   due_->setText(tr("Older: %1…").arg(due));
   returnable_->setVisible(back > 0);
@@ -230,15 +236,15 @@ void SettingsPage::refreshRetention() {
 void SettingsPage::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
   refreshRetention();
-  const double last = session_.studio().settings.get(settings::backedUp);
+  const double last = parts_.studio.settings.get(settings::backedUp);
   backedUp_->setText(last > 0.0 ? words::moment(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(last)))
                                 : tr("never"));
 }
 
 void SettingsPage::chooseOutput() {
-  if (session_.readOnly()) return;
-  session_.notices().worked(
-      session_.setup().setOutput(output_->currentData().toString().toStdString(), level_->value()));
+  if (parts_.readOnly) return;
+  parts_.notices.worked(
+      parts_.setup.setOutput(output_->currentData().toString().toStdString(), level_->value()));
 }
 
 }  // namespace calando

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QComboBox;
 class QFormLayout;
@@ -17,7 +17,7 @@ class SettingsPage : public QWidget {
   Q_OBJECT
 
  public:
-  explicit SettingsPage(Session& session);
+  explicit SettingsPage(const Parts& parts);
 
  signals:
   void noteNamesChanged();
@@ -33,7 +33,7 @@ class SettingsPage : public QWidget {
   void refreshRetention();
   void chooseOutput();
 
-  Session& session_;
+  const Parts& parts_;
   QComboBox* output_ = nullptr;
   QLabel* backedUp_ = nullptr;
   QPushButton *due_ = nullptr, *returnable_ = nullptr;

@@ -4,6 +4,7 @@
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/library/cards.h"
+#include "records/studio.h"
 
 namespace calando {
 

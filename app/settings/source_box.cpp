@@ -3,8 +3,15 @@
 #include "app/parts/commands.h"
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/request_editor.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/take_run.h"
+#include "app/sound/sound_setup.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/live/input_meter.h"
 
 namespace calando {
 
@@ -37,8 +44,8 @@ QString remarkOn(const InputState& state) {
 
 }  // namespace
 
-SourceBox::SourceBox(Session& session)
-    : session_(session),
+SourceBox::SourceBox(const Parts& parts)
+    : parts_(parts),
       source_(new QComboBox),
       player_(new QComboBox),
       other_(new QComboBox),
@@ -89,23 +96,23 @@ SourceBox::SourceBox(Session& session)
   layout->addWidget(meter_);
   layout->addWidget(remark_);
   connect(source_, &QComboBox::currentIndexChanged, this,
-          [this] { session_.setup().choose(source_->currentData().toString().toStdString()); });
+          [this] { parts_.setup.choose(source_->currentData().toString().toStdString()); });
   connect(player_, &QComboBox::currentIndexChanged, this, [this](int index) {
-    for (const auto& standIn : session_.setup().standIns())
+    for (const auto& standIn : parts_.setup.standIns())
       standIn->setPlayer(players()[static_cast<std::size_t>(index)]);
   });
   connect(other_, &QComboBox::currentIndexChanged, this,
-          [this] { session_.asking().setOther(other_->currentData().toLongLong()); });
-  connect(&session_.lesson(), &Lesson::stepChanged, this, &SourceBox::fillOthers);
-  connect(&session_.asking(), &RequestEditor::waysChanged, this, &SourceBox::fillOthers);
-  connect(&session_.book(), &StudentBook::studentChanged, this, &SourceBox::fillOthers);
-  connect(&session_.book(), &StudentBook::studentsChanged, this, &SourceBox::fillOthers);
-  connect(calibrate_, &QPushButton::clicked, &session_, &Session::calibrate);
+          [this] { parts_.request.setOther(other_->currentData().toLongLong()); });
+  connect(&parts_.lesson, &Lesson::stepChanged, this, &SourceBox::fillOthers);
+  connect(&parts_.request, &RequestEditor::waysChanged, this, &SourceBox::fillOthers);
+  connect(&parts_.book, &StudentBook::studentChanged, this, &SourceBox::fillOthers);
+  connect(&parts_.book, &StudentBook::studentsChanged, this, &SourceBox::fillOthers);
+  connect(calibrate_, &QPushButton::clicked, &parts_.session, &Session::calibrate);
   connect(open_, &QPushButton::clicked, this, &SourceBox::filesWanted);
-  SoundSetup& setup = session_.setup();
+  SoundSetup& setup = parts_.setup;
   connect(&setup, &SoundSetup::inputsChanged, this, &SourceBox::fill);
   connect(&setup, &SoundSetup::inputChosen, this, &SourceBox::refresh);
-  TakeRun& run = session_.run();
+  TakeRun& run = parts_.run;
   connect(&run, &TakeRun::inputQuiet, this, &SourceBox::showQuiet);
   connect(&run, &TakeRun::inputChanged, this, &SourceBox::showInput);
   connect(&run, &TakeRun::phaseChanged, this, &SourceBox::refresh);
@@ -116,54 +123,52 @@ SourceBox::SourceBox(Session& session)
 /// Everybody but the one who is here.
 void SourceBox::fillOthers() {
   const QSignalBlocker quiet(other_);
-  const Student* here = session_.book().chosen();
+  const Student* here = parts_.book.chosen();
   other_->clear();
   other_->addItem(tr("with nobody else"), qlonglong{0});
-  for (const Student& student : session_.book().students())
+  for (const Student& student : parts_.book.students())
     if (!here || student.id != here->id)
       other_->addItem(tr("with %1").arg(words::plain(student.name)), static_cast<qlonglong>(student.id));
-  other_->setCurrentIndex(std::max(0, other_->findData(static_cast<qlonglong>(session_.asking().other()))));
-  other_->setVisible(session_.lesson().current()->pair.has_value() && other_->count() > 1);
+  other_->setCurrentIndex(std::max(0, other_->findData(static_cast<qlonglong>(parts_.request.other()))));
+  other_->setVisible(parts_.lesson.current()->pair.has_value() && other_->count() > 1);
 }
 
 void SourceBox::fill() {
   const QSignalBlocker quiet(source_);
   source_->clear();
-  for (const auto& input : session_.setup().inputs())
-    source_->addItem(input->name(), words::plain(input->id()));
+  for (const auto& input : parts_.setup.inputs()) source_->addItem(input->name(), words::plain(input->id()));
   refresh();
 }
 
 void SourceBox::refresh() {
   const QSignalBlocker quiet(source_);
-  const Input& chosen = session_.setup().chosen();
+  const Input& chosen = parts_.setup.chosen();
   source_->setCurrentIndex(source_->findData(words::plain(chosen.id())));
   player_->setVisible(chosen.playsForATake());
-  calibrate_->setVisible(!chosen.playsForATake() && !session_.readOnly());
-  const bool still = session_.allowed().choose;
+  calibrate_->setVisible(!chosen.playsForATake() && !parts_.readOnly);
+  const bool still = parts_.session.allowed().choose;
   for (QWidget* field : std::initializer_list<QWidget*>{source_, player_, other_, calibrate_})
     field->setEnabled(still);
-  if (session_.run().phase() == TakeRun::Phase::ready && chosen.playsForATake()) showQuiet();
+  if (parts_.run.phase() == TakeRun::Phase::ready && chosen.playsForATake()) showQuiet();
 }
 
 void SourceBox::showQuiet() {
   meter_->setValue(meter_->minimum());
-  remark_->setText(session_.setup().chosen().playsForATake() ? tr("Plays by itself when the take starts.")
-                                                             : QString());
+  remark_->setText(parts_.setup.chosen().playsForATake() ? tr("Plays by itself when the take starts.")
+                                                         : QString());
 }
 
 /// How sure it is where the notes of a counted exercise lie against its count.
 QString SourceBox::timing() const {
-  if (!session_.lesson().current()->counted()) return {};
-  const bool heard = session_.asking().support() != RequestEditor::AccompanimentKind::flash;
-  return tr(" · timing ±%1 ms")
-      .arg(words::number(timingUnsure_ms(heard, session_.setup().delay_s()), 0, false));
+  if (!parts_.lesson.current()->counted()) return {};
+  const bool heard = parts_.request.support() != RequestEditor::AccompanimentKind::flash;
+  return tr(" · timing ±%1 ms").arg(words::number(timingUnsure_ms(heard, parts_.setup.delay_s()), 0, false));
 }
 
 void SourceBox::showInput(const InputState& state) {
   meter_->setValue(static_cast<int>(std::clamp(state.level_dbfs, -60.0, 0.0)));
   // What is said of a microphone is not true of somebody who only plays for a take.
-  const bool plays = session_.setup().chosen().playsForATake();
+  const bool plays = parts_.setup.chosen().playsForATake();
   const QString remark = plays ? QString() : remarkOn(state);
   remark_->setText(!remark.isEmpty() ? remark
                                      : tr("Level %1 dBFS").arg(words::number(state.level_dbfs)) +

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QComboBox;
 class QLabel;
@@ -11,12 +11,13 @@ class QPushButton;
 
 namespace calando {
 
+struct InputState;
 /// Where the sound comes from, in two lines with its level.
 class SourceBox : public QWidget {
   Q_OBJECT
 
  public:
-  explicit SourceBox(Session& session);
+  explicit SourceBox(const Parts& parts);
 
  signals:
   void filesWanted();
@@ -29,7 +30,7 @@ class SourceBox : public QWidget {
   void showInput(const InputState& state);
   QString timing() const;
 
-  Session& session_;
+  const Parts& parts_;
   QComboBox* source_;
   QComboBox* player_;
   QComboBox* other_;  // who plays with the student, on a card for two

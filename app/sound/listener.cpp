@@ -4,8 +4,8 @@
 #include <mutex>
 
 #include "app/words/words.h"
+#include "core/accompany/click_remover.h"
 #include "core/engine/take_end.h"
-#include "core/exercise/click_remover.h"
 #include "core/exercise/pair_card.h"
 #include "core/live/input_meter.h"
 #include "core/signal/tracker.h"

@@ -6,8 +6,8 @@
 
 #include "app/sound/block_source.h"
 #include "app/work/doorway.h"
+#include "core/accompany/live_partner.h"
 #include "core/engine/snapshot.h"
-#include "core/exercise/live_partner.h"
 #include "core/live/input_meter.h"
 #include "core/live/stream_clock.h"
 #include "records/files/take_recorder.h"

@@ -2,6 +2,8 @@
 
 #include <QMediaDevices>
 
+#include "records/studio.h"
+
 namespace calando {
 
 SoundSetup::SoundSetup(Studio& studio, WorkQueue& work, std::vector<std::shared_ptr<Input>> own)
@@ -20,6 +22,9 @@ SoundSetup::SoundSetup(Studio& studio, WorkQueue& work, std::vector<std::shared_
 }
 
 SoundSetup::~SoundSetup() = default;
+
+std::string SoundSetup::output() const { return studio_.settings.get(settings::output); }
+double SoundSetup::output_db() const { return studio_.settings.get(settings::output_db); }
 
 void SoundSetup::list() {
   inputs_ = {standIns_.front()};
@@ -50,7 +55,7 @@ void SoundSetup::devicesChanged() {
   }
 }
 
-Studio::Result<void> SoundSetup::setOutput(const std::string& id, double level_db) {
+StudioResult<void> SoundSetup::setOutput(const std::string& id, double level_db) {
   if (auto kept = studio_.settings.keep(settings::output, id); !kept) return kept;
   if (auto kept = studio_.settings.keep(settings::output_db, level_db); !kept) return kept;
   emit outputChanged();
@@ -61,7 +66,7 @@ std::optional<double> SoundSetup::delay_s() const {
   return studio_.settings.get(delayOf(chosen().id(), output()));
 }
 
-Studio::Result<void> SoundSetup::keepDelay(double seconds) {
+StudioResult<void> SoundSetup::keepDelay(double seconds) {
   return studio_.settings.keep(delayOf(chosen().id(), output()), std::optional(seconds));
 }
 

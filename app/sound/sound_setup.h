@@ -7,11 +7,14 @@
 #include <vector>
 
 #include "app/sound/input.h"
-#include "records/studio.h"
+#include "records/values/settings.h"
+#include "records/values/studio_fault.h"
 
 class QMediaDevices;
 
 namespace calando {
+
+class Studio;
 
 /// Which input is listened to, where the program is heard and how loud, and how long a sound takes from one
 /// to the other. Kept with the studio.
@@ -30,13 +33,13 @@ class SoundSetup : public QObject {
   /// False for one that there is not.
   bool choose(const std::string& id);
 
-  std::string output() const { return studio_.settings.get(settings::output); }
-  double output_db() const { return studio_.settings.get(settings::output_db); }
-  Studio::Result<void> setOutput(const std::string& id, double level_db);
+  std::string output() const;
+  double output_db() const;
+  StudioResult<void> setOutput(const std::string& id, double level_db);
 
   /// Measured delay from a click to its recording, of the chosen input and output.
   std::optional<double> delay_s() const;
-  Studio::Result<void> keepDelay(double seconds);
+  StudioResult<void> keepDelay(double seconds);
 
  signals:
   void inputsChanged();

@@ -7,7 +7,7 @@
 class QPainter;
 class QRectF;
 
-#include "core/figures/findings.h"
+#include "core/figures/verdict.h"
 
 /// The one place for colours, type and sizes. Nothing is styled anywhere else.
 namespace calando::style {

@@ -5,6 +5,9 @@
 #include "app/charts/course_chart.h"
 #include "app/parts/captioned.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/breathing.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/judging/level.h"
@@ -34,8 +37,8 @@ QString differenceText(const Figure& figure, const std::optional<Difference>& d)
       .arg(size, unsure, from, to, unit, takes);
 }
 
-FigurePanel::FigurePanel(Session& session)
-    : session_(session),
+FigurePanel::FigurePanel(const Parts& parts)
+    : parts_(parts),
       exercises_(new QComboBox),
       figures_(new QComboBox),
       periods_(new QComboBox),
@@ -85,11 +88,11 @@ void FigurePanel::refresh() {
 
 /// Those that have takes; the one played most often first, until another is chosen.
 void FigurePanel::fillExercises() {
-  const std::vector<std::string> played = mostPlayed(session_.book().past());
+  const std::vector<std::string> played = mostPlayed(parts_.book.past());
   exercises_->clear();
   exercises_->addItem(tr("all steps"), QString());
   for (const std::string& exercise : played)
-    if (const ExercisePtr card = session_.lesson().find(exercise))
+    if (const ExercisePtr card = parts_.lesson.find(exercise))
       exercises_->addItem(words::said(card->title), words::plain(exercise));
   if (!exercise_.empty() && std::ranges::find(played, exercise_) == played.end()) exercise_.clear();
   exercises_->setCurrentIndex(std::max(0, exercises_->findData(words::plain(exercise_))));
@@ -98,7 +101,7 @@ void FigurePanel::fillExercises() {
 /// Of all steps the figures that any take has; of one those that its card shows first.
 void FigurePanel::fillFigures() {
   std::set<std::string> there;
-  for (const PastTake& take : session_.book().past())
+  for (const PastTake& take : parts_.book.past())
     if (counts(take) && (exercise_.empty() || take.exercise == exercise_))
       for (const auto& [id, value] : take.kept->values) there.insert(id);
   figures_->clear();
@@ -106,7 +109,7 @@ void FigurePanel::fillFigures() {
     if (figure && there.erase(std::string(figure->id)) > 0)
       figures_->addItem(words::titled(*figure), words::plain(figure->id));
   };
-  if (const ExercisePtr card = exercise_.empty() ? nullptr : session_.lesson().find(exercise_))
+  if (const ExercisePtr card = exercise_.empty() ? nullptr : parts_.lesson.find(exercise_))
     for (const std::string& id : card->readings) add(findFigure(id));
   for (const Figure& figure : figures()) add(&figure);
   int index = figures_->findData(words::plain(figure_));
@@ -129,7 +132,7 @@ void FigurePanel::showCourse() {
 
 void FigurePanel::collectAsked() {
   const Figure& figure = *findFigure(figure_);
-  const auto& takes = session_.book().takes();
+  const auto& takes = parts_.book.takes();
   std::map<Day, CourseChart::Asked> weeks;
   std::vector<CourseChart::Remark> remarks;
   std::set<Day> lessons;
@@ -154,14 +157,14 @@ void FigurePanel::collectAsked() {
   }
   std::vector<CourseChart::Asked> asked;
   for (auto& [monday, one] : weeks) asked.push_back(one);
-  chart_->setCourse(figure, courseOf(session_.book().past(), {figure_, exercise_}), std::move(asked),
+  chart_->setCourse(figure, courseOf(parts_.book.past(), {figure_, exercise_}), std::move(asked),
                     std::move(remarks), std::move(lessons));
 }
 
 void FigurePanel::showDifference() {
   const Figure* figure = findFigure(figure_);
   if (!figure) return;
-  const Points points = pointsOf(session_.book().past(), {figure_, exercise_});
+  const Points points = pointsOf(parts_.book.past(), {figure_, exercise_});
   QStringList aside;
   if (points.elsewhere > 0)
     aside << tr("Left out, as the microphone stood elsewhere: %n.", nullptr, points.elsewhere);
@@ -169,8 +172,8 @@ void FigurePanel::showDifference() {
   aside << tr("On the axis: strokes are lessons, wedges remarks.");
   aside_->setText(aside.join(' '));
   if (points.list.empty()) return difference_->setText(tr("No take has this figure yet."));
-  const PeriodPair pair =
-      periodsOf(kPeriods[std::max(0, periods_->currentIndex())], session_.today(), points.list.front().day);
+  const PeriodPair pair = periodsOf(kPeriods[std::max(0, periods_->currentIndex())], today(parts_.clock),
+                                    points.list.front().day);
   difference_->setText(differenceText(*figure, differenceOf(points, pair.before, pair.after, figure->print)));
 }
 

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 #include "core/growth/growth.h"
 
 class QComboBox;
@@ -10,6 +10,7 @@ class QLabel;
 
 namespace calando {
 
+struct Figure;
 class CourseChart;
 
 /// A figure of the table over the weeks, and two periods held beside one another.
@@ -17,7 +18,7 @@ class FigurePanel : public QWidget {
   Q_OBJECT
 
  public:
-  explicit FigurePanel(Session& session);
+  explicit FigurePanel(const Parts& parts);
   void refresh();
   const std::string& exercise() const { return exercise_; }
 
@@ -32,7 +33,7 @@ class FigurePanel : public QWidget {
   /// What was asked of the figure, week by week: by the newest take of each.
   void collectAsked();
 
-  Session& session_;
+  const Parts& parts_;
   QComboBox *exercises_, *figures_, *periods_;
   CourseChart* chart_;
   QLabel *difference_, *aside_;

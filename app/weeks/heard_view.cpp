@@ -3,8 +3,10 @@
 #include "app/charts/ear_chart.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
+#include "app/session/ears/ear_training.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
+#include "app/words/words.h"
 
 namespace calando {
 
@@ -12,7 +14,7 @@ namespace {
 constexpr int kChart = 190;
 }
 
-HeardView::HeardView(Session& session) : session_(session) {
+HeardView::HeardView(const Parts& parts) : parts_(parts) {
   setObjectName("heard");
   setAccessibleName(tr("Smallest differences heard"));
   setFrameShape(QFrame::NoFrame);
@@ -27,7 +29,7 @@ void HeardView::refresh() {
     delete item->widget();
     delete item;
   }
-  const auto& answers = session_.hearing().answers();
+  const auto& answers = parts_.ears.answers();
   const auto label = [this](const QString& text) {
     QLabel* line = wrapped("");
     line->setText(text);

@@ -2,7 +2,7 @@
 
 #include <QScrollArea>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QVBoxLayout;
 
@@ -13,11 +13,11 @@ class HeardView : public QScrollArea {
   Q_OBJECT
 
  public:
-  explicit HeardView(Session& session);
+  explicit HeardView(const Parts& parts);
   void refresh();
 
  private:
-  Session& session_;
+  const Parts& parts_;
   QVBoxLayout* charts_;
 };
 

@@ -2,9 +2,12 @@
 
 #include <set>
 
+#include "app/session/lesson/lesson.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/growth/growth.h"
+#include "app/session/common/undo.h"
 
 namespace calando {
 
@@ -20,7 +23,7 @@ QString withUnsure(double value, double unsure, const Figure& figure) {
 
 }  // namespace
 
-HelpedView::HelpedView(Session& session) : session_(session) {
+HelpedView::HelpedView(const Parts& parts) : parts_(parts) {
   setObjectName("helped");
   setAccessibleName(tr("What helped"));
   setFrameShape(QFrame::NoFrame);
@@ -28,7 +31,7 @@ HelpedView::HelpedView(Session& session) : session_(session) {
 
 QStringList HelpedView::triesText() const {
   QStringList lines;
-  for (const TryEffect& effect : effectsOf(ledgerOf(session_.book().past()))) {
+  for (const TryEffect& effect : effectsOf(ledgerOf(parts_.book.past()))) {
     const QString what = words::said(effect.observed->tries[effect.index]);
     QString did = tr("helped in %1 of %2").arg(QString::number(effect.helped), QString::number(effect.times));
     if (effect.change && effect.figure) {
@@ -50,9 +53,9 @@ QStringList HelpedView::contrastText(
     const std::function<std::optional<Said>(const std::string&, const std::string&)>& said) const {
   QStringList lines;
   std::set<std::string> cards;
-  for (const PastTake& take : session_.book().past()) cards.insert(take.exercise);
+  for (const PastTake& take : parts_.book.past()) cards.insert(take.exercise);
   for (const std::string& id : cards) {
-    const ExercisePtr card = session_.lesson().find(id);
+    const ExercisePtr card = parts_.lesson.find(id);
     const Figure* figure = card && !card->readings.empty() ? findFigure(card->readings.front()) : nullptr;
     const auto effect = figure ? said(id, card->readings.front()) : std::nullopt;
     if (!effect) continue;
@@ -73,7 +76,7 @@ QStringList HelpedView::contrastText(
 
 QStringList HelpedView::attentionText() const {
   return contrastText([this](const std::string& card, const std::string& figure) -> std::optional<Said> {
-    const auto effect = attentionEffect(session_.book().past(), card, figure);
+    const auto effect = attentionEffect(parts_.book.past(), card, figure);
     if (!effect) return std::nullopt;
     return Said{*effect, tr("with the attention on the sound, against on the count")};
   });
@@ -81,7 +84,7 @@ QStringList HelpedView::attentionText() const {
 
 QStringList HelpedView::schoolText() const {
   return contrastText([this](const std::string& card, const std::string& figure) -> std::optional<Said> {
-    const auto effect = schoolEffect(session_.book().past(), card, figure);
+    const auto effect = schoolEffect(parts_.book.past(), card, figure);
     if (!effect) return std::nullopt;
     return Said{
         effect->contrast,

@@ -2,7 +2,8 @@
 
 #include <QTextBrowser>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/judging/history.h"
 
 namespace calando {
 
@@ -11,7 +12,7 @@ class HelpedView : public QTextBrowser {
   Q_OBJECT
 
  public:
-  explicit HelpedView(Session& session);
+  explicit HelpedView(const Parts& parts);
   void refresh();
 
  private:
@@ -26,7 +27,7 @@ class HelpedView : public QTextBrowser {
   QStringList contrastText(const std::function<std::optional<Said>(const std::string& card,
                                                                    const std::string& figure)>& said) const;
 
-  Session& session_;
+  const Parts& parts_;
 };
 
 }  // namespace calando

@@ -5,10 +5,15 @@
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/planning.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
 #include "core/exercise/ticks.h"
+#include "records/values/practice.h"
 
 namespace calando {
 
@@ -49,7 +54,7 @@ QString attentionOf(Attention attention) {
 
 }  // namespace
 
-LogView::LogView(Session& session) : session_(session), search_(new QLineEdit), days_(new QTreeWidget) {
+LogView::LogView(const Parts& parts) : parts_(parts), search_(new QLineEdit), days_(new QTreeWidget) {
   search_->setObjectName("logSearch");
   search_->setProperty(kFreeText, true);
   search_->setPlaceholderText(tr("Search: a card, a remark, what was tried"));
@@ -69,17 +74,17 @@ LogView::LogView(Session& session) : session_(session), search_(new QLineEdit), 
     if (const auto take = item->data(0, takeRole); take.isValid()) emit chosen(take.toLongLong());
   });
   for (const auto signal : {&StudentBook::takesChanged, &StudentBook::studentChanged})
-    connect(&session_.book(), signal, this, [this] {
+    connect(&parts_.book, signal, this, [this] {
       if (isVisible()) fill();
     });
-  connect(&session_.planning(), &Planning::practicesChanged, this, [this] {
+  connect(&parts_.planning, &Planning::practicesChanged, this, [this] {
     if (isVisible()) fill();
   });
 }
 
 QWidget* LogView::buildEntry() {
   auto* box = new QWidget;
-  day_ = new QDateEdit(dateOf(session_.clock()));
+  day_ = new QDateEdit(dateOf(parts_.clock));
   day_->setCalendarPopup(true);
   day_->setAccessibleName(tr("Day"));
   minutes_ = new QSpinBox;
@@ -108,7 +113,7 @@ QWidget* LogView::buildEntry() {
 void LogView::write() {
   const QString what = what_->text().trimmed();
   if (what.isEmpty()) return what_->setFocus();
-  if (session_.planning().keepPractice({0, 0, dayOf(day_->date()), minutes_->value(), what.toStdString()}))
+  if (parts_.planning.keepPractice({0, 0, dayOf(day_->date()), minutes_->value(), what.toStdString()}))
     what_->clear();
 }
 
@@ -118,7 +123,7 @@ void LogView::showEvent(QShowEvent* event) {
 }
 
 QString LogView::lineOf(const Take& take) const {
-  const ExercisePtr card = session_.lesson().find(take.asked.exercise);
+  const ExercisePtr card = parts_.lesson.find(take.asked.exercise);
   QStringList parts{QLocale().toString(QDateTime::fromSecsSinceEpoch(take.made_unix_s).time(),
                                        tr("HH:mm", "a time of day")),
                     card ? words::said(card->title) : words::plain(take.asked.exercise)};
@@ -143,13 +148,13 @@ void LogView::fill() {
     int minutes = 0;
   };
   std::map<Day, DayLine, std::greater<>> days;
-  for (const Take& take : session_.book().takes()) {
+  for (const Take& take : parts_.book.takes()) {
     if (!wanted.isEmpty() && !lineOf(take).contains(wanted, Qt::CaseInsensitive)) continue;
     DayLine& day = days[dayOf(take.made_unix_s)];
     ++day.takes;
     day.seconds += take.seconds;
   }
-  for (const Practice& practice : session_.planning().practices())
+  for (const Practice& practice : parts_.planning.practices())
     if (wanted.isEmpty() || words::plain(practice.what).contains(wanted, Qt::CaseInsensitive))
       days[practice.day].minutes += practice.minutes;
   int opened = 0;
@@ -176,22 +181,22 @@ void LogView::fillDay(QTreeWidgetItem* item) {
   const auto isWanted = [&](const QString& text) {
     return wanted.isEmpty() || text.contains(wanted, Qt::CaseInsensitive);
   };
-  for (const Practice& practice : session_.planning().practices()) {
+  for (const Practice& practice : parts_.planning.practices()) {
     const QString what = words::plain(practice.what);
     if (practice.day != day || !isWanted(what)) continue;
     auto* child = new QTreeWidgetItem(item, {tr("by hand: %1 min · %2").arg(practice.minutes).arg(what)});
     child->setData(0, practiceRole, static_cast<qlonglong>(practice.id));
     child->setIcon(0, style::noIcon());
   }
-  for (const Take& take : session_.book().takes()) {
+  for (const Take& take : parts_.book.takes()) {
     if (dayOf(take.made_unix_s) != day) continue;
     const QString text = lineOf(take);
     if (!isWanted(text)) continue;
     auto* child = new QTreeWidgetItem(item, {text});
     child->setData(0, takeRole, static_cast<qlonglong>(take.id));
     child->setToolTip(0, text);
-    const auto past = std::ranges::find(session_.book().past(), take.id, &PastTake::id);
-    const bool measured = past != session_.book().past().end() && past->kept;
+    const auto past = std::ranges::find(parts_.book.past(), take.id, &PastTake::id);
+    const bool measured = past != parts_.book.past().end() && past->kept;
     child->setIcon(0, measured ? style::verdictIcon(verdictOf(take.word, *past->kept)) : style::noIcon());
   }
 }
@@ -201,8 +206,8 @@ bool LogView::eventFilter(QObject* watched, QEvent* event) {
     return QWidget::eventFilter(watched, event);
   const QTreeWidgetItem* item = days_->currentItem();
   const QVariant practice = item ? item->data(0, practiceRole) : QVariant();
-  if (practice.isValid() && session_.planning().erasePractice(practice.toLongLong()))
-    session_.sayUndoable(tr("The entry was erased."));
+  if (practice.isValid() && parts_.planning.erasePractice(practice.toLongLong()))
+    parts_.session.sayUndoable(tr("The entry was erased."));
   return true;
 }
 

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QDateEdit;
 class QLineEdit;
@@ -12,13 +12,14 @@ class QTreeWidgetItem;
 
 namespace calando {
 
+struct Take;
 /// The logbook: every take with its word, remark, ticks, what was tried and how it felt, by day; what was
 /// practised without the program; searched by typing.
 class LogView : public QWidget {
   Q_OBJECT
 
  public:
-  explicit LogView(Session& session);
+  explicit LogView(const Parts& parts);
 
  signals:
   void chosen(qint64 take);
@@ -34,7 +35,7 @@ class LogView : public QWidget {
   QString lineOf(const Take& take) const;
   void write();
 
-  Session& session_;
+  const Parts& parts_;
   QLineEdit* search_;
   QTreeWidget* days_;
   QDateEdit* day_ = nullptr;

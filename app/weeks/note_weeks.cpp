@@ -4,6 +4,7 @@
 #include <QScrollBar>
 #include <set>
 
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/days.h"
 #include "app/words/note_names.h"
@@ -17,7 +18,7 @@ constexpr int kName = 64, kRow = 34, kHead = 34, kLeastColumn = 52, kFoot = 40;
 constexpr double kFull_cents = 30.0;
 }  // namespace
 
-NoteWeeks::NoteWeeks(Session& session) : session_(session) {
+NoteWeeks::NoteWeeks(const Parts& parts) : parts_(parts) {
   setObjectName("noteWeeks");
   setAccessibleName(tr("Offsets of notes by week, cents"));
   setFrameShape(QFrame::NoFrame);
@@ -28,7 +29,7 @@ NoteWeeks::NoteWeeks(Session& session) : session_(session) {
 void NoteWeeks::refresh() {
   notes_.clear();
   std::set<Day> weeks;
-  for (auto& [note, values] : byNoteAndWeek(session_.book().past(), "offset_cents")) {
+  for (auto& [note, values] : byNoteAndWeek(parts_.book.past(), "offset_cents")) {
     for (const auto& [monday, value] : values) weeks.insert(monday);
     notes_.insert(notes_.begin(), {note, values});
   }
@@ -59,7 +60,7 @@ void NoteWeeks::paintEvent(QPaintEvent*) {
   const std::size_t first = weeks_.size() - std::min(room, weeks_.size());
   const int column =
       std::min(2 * kLeastColumn, (viewport()->width() - kName) / static_cast<int>(weeks_.size() - first));
-  const Student* student = session_.book().chosen();
+  const Student* student = parts_.book.chosen();
   const Instrument* instrument = student ? findInstrument(student->instrument) : nullptr;
   const int top = -verticalScrollBar()->value();
   for (std::size_t w = first; w < weeks_.size(); ++w)

@@ -2,7 +2,8 @@
 
 #include <QAbstractScrollArea>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/base/day.h"
 
 namespace calando {
 
@@ -11,7 +12,7 @@ class NoteWeeks : public QAbstractScrollArea {
   Q_OBJECT
 
  public:
-  explicit NoteWeeks(Session& session);
+  explicit NoteWeeks(const Parts& parts);
   void refresh();
 
  protected:
@@ -19,7 +20,7 @@ class NoteWeeks : public QAbstractScrollArea {
   void resizeEvent(QResizeEvent* event) override;
 
  private:
-  Session& session_;
+  const Parts& parts_;
   std::vector<std::pair<int, std::map<Day, double>>> notes_;  ///< highest first
   std::vector<Day> weeks_;
 };

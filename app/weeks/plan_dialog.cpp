@@ -3,15 +3,17 @@
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/planning.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
 
 namespace calando {
 
-PlanDialog::PlanDialog(Session& session, QWidget* parent)
-    : QDialog(parent), session_(session), plan_(session.planning().plan()) {
-  setWindowTitle(tr("The plan of %1").arg(words::plain(session.book().chosen()->name)));
+PlanDialog::PlanDialog(const Parts& parts, QWidget* parent)
+    : QDialog(parent), parts_(parts), plan_(parts.planning.plan()) {
+  setWindowTitle(tr("The plan of %1").arg(words::plain(parts.book.chosen()->name)));
   fitToScreen(*this, 720, 600);
   auto* buttons = plainButtons();
   connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
@@ -86,7 +88,7 @@ QWidget* PlanDialog::buildSteps() {
 }
 
 void PlanDialog::fillSteps() {
-  PlanState state = session_.planning().state();
+  PlanState state = parts_.planning.state();
   const PlanState with{plan_, state.order, state.past, state.range, state.today, state.find};
   steps_->setRowCount(static_cast<int>(with.order.size()));
   for (std::size_t row = 0; row < with.order.size(); ++row) {
@@ -108,7 +110,7 @@ void PlanDialog::fillSteps() {
 }
 
 void PlanDialog::restStep(bool rests) {
-  const auto state = session_.planning().state();
+  const auto state = parts_.planning.state();
   const auto row = static_cast<std::size_t>(std::max(0, steps_->currentRow()));
   if (row >= state.order.size()) return;
   PlanStep& step = plan_.step(state.order[row]->id);
@@ -124,8 +126,8 @@ QWidget* PlanDialog::buildHolidays() {
   holidays_ = new QListWidget;
   holidays_->setObjectName("holidays");
   holidays_->setAccessibleName(tr("Holidays"));
-  from_ = new QDateEdit(dateOf(session_.clock()));
-  to_ = new QDateEdit(dateOf(session_.clock()).addDays(6));
+  from_ = new QDateEdit(dateOf(parts_.clock));
+  to_ = new QDateEdit(dateOf(parts_.clock).addDays(6));
   for (QDateEdit* edit : {from_, to_}) edit->setCalendarPopup(true);
   auto* add = new QPushButton(tr("Add a holiday"));
   add->setObjectName("addHoliday");

@@ -2,7 +2,8 @@
 
 #include <QDialog>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/plan/plan.h"
 
 class QCheckBox;
 class QDateEdit;
@@ -17,7 +18,7 @@ class PlanDialog : public QDialog {
   Q_OBJECT
 
  public:
-  PlanDialog(Session& session, QWidget* parent);
+  PlanDialog(const Parts& parts, QWidget* parent);
   Plan plan() const;
 
  private:
@@ -29,7 +30,7 @@ class PlanDialog : public QDialog {
   void addHoliday();
   void restStep(bool rests);
 
-  Session& session_;
+  const Parts& parts_;
   Plan plan_;
   QCheckBox* ownGate_ = nullptr;
   QSpinBox *good_ = nullptr, *of_ = nullptr, *days_ = nullptr;

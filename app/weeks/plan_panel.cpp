@@ -3,6 +3,8 @@
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/planning.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
@@ -64,8 +66,8 @@ QString figuresOf(const Proposal& proposal, const PlanState& state) {
          (unit.isEmpty() ? QString() : " " + unit);
 }
 
-PlanPanel::PlanPanel(Session& session, QWidget* waysOut)
-    : session_(session),
+PlanPanel::PlanPanel(const Parts& parts, QWidget* waysOut)
+    : parts_(parts),
       title_(line(style::kTitleType, true)),
       what_(line(style::kStrongType)),
       why_(line(style::kType)),
@@ -81,8 +83,8 @@ PlanPanel::PlanPanel(Session& session, QWidget* waysOut)
   row->addWidget(buildNext(), 5);
   row->addWidget(buildWeek(), 5);
   row->addWidget(buildLoad(waysOut), 3);
-  connect(&session_.planning(), &Planning::changed, this, &PlanPanel::refresh);
-  connect(&session_.planning(), &Planning::practicesChanged, this, &PlanPanel::refresh);
+  connect(&parts_.planning, &Planning::changed, this, &PlanPanel::refresh);
+  connect(&parts_.planning, &Planning::practicesChanged, this, &PlanPanel::refresh);
   refresh();
 }
 
@@ -122,7 +124,7 @@ QWidget* PlanPanel::buildWeek() {
   minutes_->setAccessibleName(tr("Minutes a day"));
   for (const int minutes : kMinutes) minutes_->addItem(tr("%1 min").arg(minutes), minutes);
   connect(minutes_, &QComboBox::activated, this, [this](int index) {
-    session_.planning().edit([&](Plan& plan) { plan.minutes = minutes_->itemData(index).toInt(); });
+    parts_.planning.edit([&](Plan& plan) { plan.minutes = minutes_->itemData(index).toInt(); });
   });
   auto* days = tight(new QHBoxLayout, style::kStep / 2);
   days->addWidget(minutes_);
@@ -135,7 +137,7 @@ QWidget* PlanPanel::buildWeek() {
     button->setCheckable(true);
     button->setProperty("quiet", true);
     connect(button, &QToolButton::clicked, this, [this, day](bool on) {
-      session_.planning().edit([&](Plan& plan) { plan.weekdays[static_cast<std::size_t>(day - 1)] = on; });
+      parts_.planning.edit([&](Plan& plan) { plan.weekdays[static_cast<std::size_t>(day - 1)] = on; });
     });
     weekdays_.push_back(button);
     days->addWidget(button);
@@ -182,16 +184,16 @@ QWidget* PlanPanel::buildLoad(QWidget* waysOut) {
 }
 
 void PlanPanel::take() {
-  const auto& list = session_.planning().proposals();
+  const auto& list = parts_.planning.proposals();
   if (list.empty()) return;
   const Proposal first = list.front();
   const bool otherwise = !other_->isHidden() && first.to && other_->value() != *first.to;
-  session_.planning().take(first, otherwise ? std::optional(other_->value()) : std::nullopt);
+  parts_.planning.take(first, otherwise ? std::optional(other_->value()) : std::nullopt);
 }
 
 void PlanPanel::refuse() {
-  const auto& list = session_.planning().proposals();
-  if (!list.empty()) session_.planning().refuse(Proposal(list.front()));
+  const auto& list = parts_.planning.proposals();
+  if (!list.empty()) parts_.planning.refuse(Proposal(list.front()));
 }
 
 void PlanPanel::refresh() {
@@ -202,8 +204,8 @@ void PlanPanel::refresh() {
 }
 
 void PlanPanel::refreshNext() {
-  const auto& list = session_.planning().proposals();
-  const bool any = !list.empty(), may = any && !session_.readOnly();
+  const auto& list = parts_.planning.proposals();
+  const bool any = !list.empty(), may = any && !parts_.readOnly;
   for (QWidget* widget : std::initializer_list<QWidget*>{take_, refuse_, what_}) widget->setVisible(any);
   take_->setEnabled(may);
   refuse_->setEnabled(may);
@@ -214,9 +216,9 @@ void PlanPanel::refreshNext() {
     why_->setText(tr("A step is proposed when it has been good often enough, on days enough."));
     return;
   }
-  const PlanState state = session_.planning().state();
+  const PlanState state = parts_.planning.state();
   const Proposal& first = list.front();
-  const Student* student = session_.book().chosen();
+  const Student* student = parts_.book.chosen();
   const Instrument* instrument = student ? findInstrument(student->instrument) : nullptr;
   const ExercisePtr card = state.find(first.exercise);
   title_->setText(card ? words::said(card->title) : tr("The range"));
@@ -232,16 +234,16 @@ void PlanPanel::refreshNext() {
 }
 
 void PlanPanel::refreshWeek() {
-  const Plan& plan = session_.planning().plan();
+  const Plan& plan = parts_.planning.plan();
   const int index = minutes_->findData(plan.minutes);
   if (index < 0) minutes_->addItem(tr("%1 min").arg(plan.minutes), plan.minutes);
   minutes_->setCurrentIndex(minutes_->findData(plan.minutes));
-  minutes_->setEnabled(!session_.readOnly());
+  minutes_->setEnabled(!parts_.readOnly);
   for (std::size_t day = 0; day < weekdays_.size(); ++day) {
     weekdays_[day]->setChecked(plan.weekdays[day]);
-    weekdays_[day]->setEnabled(!session_.readOnly());
+    weekdays_[day]->setEnabled(!parts_.readOnly);
   }
-  const auto sheets = session_.planning().sheets(session_.today(), 1);
+  const auto sheets = parts_.planning.sheets(today(parts_.clock), 1);
   if (sheets.empty()) return today_->setText(tr("No practice today."));
   if (sheets.front().holiday) return today_->setText(tr("A holiday."));
   QStringList items;
@@ -253,14 +255,14 @@ void PlanPanel::refreshWeek() {
 }
 
 void PlanPanel::refreshLoad() {
-  const std::vector<WeekLoad> loads = session_.planning().loads(kPractice_weeks);
+  const std::vector<WeekLoad> loads = parts_.planning.loads(kPractice_weeks);
   const double now = loads.back().minutes, before = loads[loads.size() - 2].minutes;
   QString text =
       tr("%1 min this week, last week %2").arg(words::number(now, 0, false), words::number(before, 0, false));
   if (jumps(loads))
     text += '\n' + tr("A jump: much more than in the weeks before. Rest as long as you play.");
   load_->setText(text);
-  const auto tired = fatigueOn(session_.book().past(), session_.today());
+  const auto tired = fatigueOn(parts_.book.past(), today(parts_.clock));
   tired_->setVisible(tired.has_value());
   if (!tired) return;
   QStringList fallen;

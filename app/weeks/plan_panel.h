@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QComboBox;
 class QDoubleSpinBox;
@@ -12,13 +12,15 @@ class QToolButton;
 
 namespace calando {
 
+struct PlanState;
+struct Proposal;
 /// What comes next and why, taken or refused by one key; this week at home, and out of here; the load.
 class PlanPanel : public QWidget {
   Q_OBJECT
 
  public:
   /// `waysOut`: what stands under the load.
-  PlanPanel(Session& session, QWidget* waysOut);
+  PlanPanel(const Parts& parts, QWidget* waysOut);
   /// Takes what is proposed, with the value that stands beside it.
   void take();
   void refuse();
@@ -36,7 +38,7 @@ class PlanPanel : public QWidget {
   void refreshWeek();
   void refreshLoad();
 
-  Session& session_;
+  const Parts& parts_;
   QLabel *title_, *what_, *why_, *more_;
   QDoubleSpinBox* other_;
   QPushButton *take_, *refuse_;

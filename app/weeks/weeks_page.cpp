@@ -4,7 +4,13 @@
 #include "app/people/student_chooser.h"
 #include "app/print/report_dialog.h"
 #include "app/print/sheet_print.h"
+#include "app/session/common/notices.h"
 #include "app/session/common/today.h"
+#include "app/session/ears/ear_training.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/planning.h"
+#include "app/session/students/student_book.h"
+#include "app/session/studio_files.h"
 #include "app/style/style.h"
 #include "app/weeks/figure_panel.h"
 #include "app/weeks/heard_view.h"
@@ -23,18 +29,18 @@ namespace {
 constexpr int kFigure = 380, kChooser = 240, kNarrowChooser = 140, kHead = 64;
 }
 
-WeeksPage::WeeksPage(Session& session)
-    : session_(session),
-      chooser_(new StudentChooser(session, QStringLiteral("weeks-"))),
+WeeksPage::WeeksPage(const Parts& parts)
+    : parts_(parts),
+      chooser_(new StudentChooser(parts, QStringLiteral("weeks-"))),
       views_(new QButtonGroup(this)),
       stack_(new QStackedWidget),
-      ring_(new YearRing(session)),
-      notes_(new NoteWeeks(session)),
-      helped_(new HelpedView(session)),
-      heard_(new HeardView(session)),
-      figure_(new FigurePanel(session)),
-      plan_(new PlanPanel(session, buildWaysOut())) {
-  auto* log = new LogView(session);
+      ring_(new YearRing(parts)),
+      notes_(new NoteWeeks(parts)),
+      helped_(new HelpedView(parts)),
+      heard_(new HeardView(parts)),
+      figure_(new FigurePanel(parts)),
+      plan_(new PlanPanel(parts, buildWaysOut())) {
+  auto* log = new LogView(parts);
   for (QWidget* view : std::initializer_list<QWidget*>{ring_, log, notes_, helped_, heard_})
     stack_->addWidget(view);
   figure_->setFixedWidth(kFigure);
@@ -61,10 +67,10 @@ WeeksPage::WeeksPage(Session& session)
   const auto changed = [this] {
     if (isVisible()) refresh();
   };
-  connect(&session_.book(), &StudentBook::takesChanged, this, changed);
-  connect(&session_.book(), &StudentBook::takeAdded, this, changed);
-  connect(&session_.book(), &StudentBook::takeChanged, this, changed);
-  connect(&session_.book(), &StudentBook::studentChanged, this, changed);
+  connect(&parts_.book, &StudentBook::takesChanged, this, changed);
+  connect(&parts_.book, &StudentBook::takeAdded, this, changed);
+  connect(&parts_.book, &StudentBook::takeChanged, this, changed);
+  connect(&parts_.book, &StudentBook::studentChanged, this, changed);
 }
 
 QWidget* WeeksPage::buildHead() {
@@ -94,8 +100,8 @@ QWidget* WeeksPage::buildWaysOut() {
   report->setObjectName("report");
   report->setToolTip(tr("A page for the student, for the parents, or of the class"));
   connect(report, &QPushButton::clicked, this, [this] {
-    if (!session_.book().chosen()) return;
-    ReportDialog dialog(session_, this);
+    if (!parts_.book.chosen()) return;
+    ReportDialog dialog(parts_, this);
     dialog.exec();
   });
   auto* pack = new QPushButton(tr("Pack…"));
@@ -110,12 +116,12 @@ QWidget* WeeksPage::buildWaysOut() {
           [this] { askForPack(PackKind::teacher); });
   connect(menu->addAction(tr("Take a pack in…")), &QAction::triggered, this, [this] {
     const QString file = QFileDialog::getOpenFileName(this, tr("A pack"), {}, tr("Pack (*.zip)"));
-    if (!file.isEmpty()) session_.takePackIn(QFile::encodeName(file).toStdString());
+    if (!file.isEmpty()) parts_.files.takePackIn(QFile::encodeName(file).toStdString());
   });
-  connect(&session_, &Session::replacingAsked, this,
+  connect(&parts_.files, &StudioFiles::replacingAsked, this,
           [this](const UnpackedPack& came, const PackReplaces& what) {
-            if (const auto replacing = askWhatReplaces(came, what, session_.lesson(), this))
-              session_.takePackIn(came, *replacing);
+            if (const auto replacing = askWhatReplaces(came, what, parts_.lesson, this))
+              parts_.files.takePackIn(came, *replacing);
           });
   pack->setMenu(menu);
   for (QPushButton* button : {pack, report}) button->setProperty("narrow", true);
@@ -144,28 +150,28 @@ void WeeksPage::refresh() {
 }
 
 void WeeksPage::editPlan() {
-  PlanDialog dialog(session_, this);
-  if (dialog.exec() == QDialog::Accepted) session_.planning().edit([&](Plan& plan) { plan = dialog.plan(); });
+  PlanDialog dialog(parts_, this);
+  if (dialog.exec() == QDialog::Accepted) parts_.planning.edit([&](Plan& plan) { plan = dialog.plan(); });
 }
 
 QString WeeksPage::writeSheet(const QString& kind, const QString& file) const {
-  const Student* student = session_.book().chosen();
+  const Student* student = parts_.book.chosen();
   if (!student) return tr("There is nobody to write it for.");
   const WeekSheet sheet{words::plain(student->name),
-                        session_.planning().sheets(mondayOf(session_.today()), 7)};
+                        parts_.planning.sheets(mondayOf(today(parts_.clock)), 7)};
   const std::string about = std::to_string(student->id);
   if (kind == QLatin1String("pdf")) return writeSheetPdf(sheet, file);
-  return writeText(kind == QLatin1String("ics") ? calendarText(sheet, about, session_.clock().now_unix_s())
-                                                : sheetText(sheet),
-                   file);
+  return writeText(
+      kind == QLatin1String("ics") ? calendarText(sheet, about, parts_.clock.now_unix_s()) : sheetText(sheet),
+      file);
 }
 
 void WeeksPage::askForPack(PackKind kind) {
-  const Student* student = session_.book().chosen();
+  const Student* student = parts_.book.chosen();
   if (!student) return;
   const QString file = QFileDialog::getSaveFileName(this, tr("A pack"), tr("pack", "a file’s name") + ".zip",
                                                     tr("Pack (*.zip)"));
-  if (!file.isEmpty()) session_.writePack(kind, QFile::encodeName(file).toStdString());
+  if (!file.isEmpty()) parts_.files.writePack(kind, QFile::encodeName(file).toStdString());
 }
 
 void WeeksPage::askForFile(const QString& kind) {
@@ -176,8 +182,8 @@ void WeeksPage::askForFile(const QString& kind) {
   const QString file = QFileDialog::getSaveFileName(this, tr("This week’s sheet"), name, filter);
   if (file.isEmpty()) return;
   const QString error = writeSheet(kind, file);
-  if (!error.isEmpty()) return session_.notices().sayLoss(error);
-  session_.notices().say(tr("Written: %1").arg(file));
+  if (!error.isEmpty()) return parts_.notices.sayLoss(error);
+  parts_.notices.say(tr("Written: %1").arg(file));
 }
 
 }  // namespace calando

@@ -2,13 +2,14 @@
 
 #include <QWidget>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
 
 class QButtonGroup;
 class QStackedWidget;
 
 namespace calando {
 
+enum class PackKind;
 class FigurePanel;
 class HeardView;
 class HelpedView;
@@ -23,7 +24,7 @@ class WeeksPage : public QWidget {
   Q_OBJECT
 
  public:
-  explicit WeeksPage(Session& session);
+  explicit WeeksPage(const Parts& parts);
   PlanPanel& plan() { return *plan_; }
   StudentChooser& chooser() { return *chooser_; }
   /// Writes the sheet of the week to a file of its kind: "pdf", "ics" or "txt"; what went wrong, or empty.
@@ -43,7 +44,7 @@ class WeeksPage : public QWidget {
   void askForFile(const QString& kind);
   void askForPack(PackKind kind);
 
-  Session& session_;
+  const Parts& parts_;
   StudentChooser* chooser_;
   QButtonGroup* views_;
   QStackedWidget* stack_;

@@ -9,6 +9,8 @@
 
 #include "app/picture/gallery.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
@@ -24,7 +26,7 @@ constexpr int kCell = 118, kPicture = 96;
 
 }  // namespace
 
-YearRing::YearRing(Session& session) : session_(session) {
+YearRing::YearRing(const Parts& parts) : parts_(parts) {
   setObjectName("yearRing");
   setAccessibleName(tr("Weeks as rows of small pictures"));
   setFrameShape(QFrame::NoFrame);
@@ -43,13 +45,13 @@ void YearRing::refresh() {
   const bool atFoot = rows_.empty() || verticalScrollBar()->value() == verticalScrollBar()->maximum();
   rows_.clear();
   std::map<Day, std::vector<const PastTake*>> weeks;  // newest first
-  for (const PastTake& take : session_.book().past())
+  for (const PastTake& take : parts_.book.past())
     if (counts(take) && (exercise_.empty() || take.exercise == exercise_))
       weeks[mondayOf(take.day)].push_back(&take);
   if (!weeks.empty())
     // Of a moment that nobody believes there is no row for every week since.
-    for (Day monday = std::max(weeks.begin()->first, mondayOf(session_.today() - kMost));
-         monday <= mondayOf(session_.today()); monday += std::chrono::days(7)) {
+    for (Day monday = std::max(weeks.begin()->first, mondayOf(today(parts_.clock) - kMost));
+         monday <= mondayOf(today(parts_.clock)); monday += std::chrono::days(7)) {
       const auto& all = weeks[monday];
       Row row{monday, {}, 0};
       auto shown = bestFew(all, static_cast<std::size_t>(columns()));
@@ -115,7 +117,7 @@ void YearRing::paintRow(QPainter& painter, std::size_t row) const {
   for (std::size_t column = 0; column < cells.size(); ++column) {
     const QRect cell = cellOf(row, column);
     const std::int64_t take = cells[column].take;
-    const QPixmap small = keptPicture(take, session_.book().ribbon(take));
+    const QPixmap small = keptPicture(take, parts_.book.ribbon(take));
     const double height = kPicture * kThumbnail.height() / static_cast<double>(kThumbnail.width());
     const QRectF picture(cell.left(), cell.center().y() - 0.5 * height, kPicture, height);
     if (small.isNull())
@@ -185,12 +187,12 @@ bool YearRing::viewportEvent(QEvent* event) {
   if (event->type() != QEvent::ToolTip) return QAbstractScrollArea::viewportEvent(event);
   const auto* help = static_cast<QHelpEvent*>(event);
   const Cell* cell = cellAt(help->pos());
-  const Take* take = cell ? session_.book().take(cell->take) : nullptr;
+  const Take* take = cell ? parts_.book.take(cell->take) : nullptr;
   if (!take) {
     QToolTip::hideText();
     return true;
   }
-  const ExercisePtr card = session_.lesson().find(take->asked.exercise);
+  const ExercisePtr card = parts_.lesson.find(take->asked.exercise);
   QToolTip::showText(help->globalPos(),
                      tr("%1, %2: %3", "card, moment, verdict")
                          .arg(card ? words::said(card->title) : words::plain(take->asked.exercise),

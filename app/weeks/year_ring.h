@@ -3,7 +3,9 @@
 #include <QAbstractScrollArea>
 #include <vector>
 
-#include "app/session/session.h"
+#include "app/session/parts.h"
+#include "core/base/day.h"
+#include "core/figures/verdict.h"
 
 namespace calando {
 
@@ -13,7 +15,7 @@ class YearRing : public QAbstractScrollArea {
   Q_OBJECT
 
  public:
-  explicit YearRing(Session& session);
+  explicit YearRing(const Parts& parts);
   /// Takes of one card; empty: of all.
   void setExercise(const std::string& exercise);
   /// As the roster has them now.
@@ -47,7 +49,7 @@ class YearRing : public QAbstractScrollArea {
   void paintRow(QPainter& painter, std::size_t row) const;
   void move(int rows, int columns);
 
-  Session& session_;
+  const Parts& parts_;
   std::string exercise_;
   std::vector<Row> rows_;
   std::size_t row_ = 0, column_ = 0;  ///< that the keys are at

@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 
 #include "app/words/words.h"
+#include "core/figures/figure.h"
 
 namespace calando::words {
 

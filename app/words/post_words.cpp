@@ -7,6 +7,7 @@
 
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "core/figures/figure.h"
 
 namespace calando::words {
 

@@ -5,6 +5,12 @@
 #include <cmath>
 
 #include "app/words/note_names.h"
+#include "core/figures/figure.h"
+#include "core/figures/findings.h"
+#include "core/judging/advice.h"
+#include "core/measure/edges/sounds.h"
+#include "core/theory/instrument.h"
+#include "core/theory/tube.h"
 
 namespace calando::words {
 

@@ -6,10 +6,16 @@
 #include <string_view>
 
 #include "core/base/problem.h"
-#include "core/figures/figure.h"
-#include "core/judging/advice.h"
-#include "core/theory/instrument.h"
-#include "core/theory/tube.h"
+
+namespace calando {
+struct Advice;
+enum class AirSound;
+struct Figure;
+struct Instrument;
+struct Print;
+struct Reading;
+struct TubeSetting;
+}  // namespace calando
 
 /// What core and its data say, as people see it here: translated, numbers by locale.
 namespace calando::words {

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/exercise/click_remover.h"
+#include "core/accompany/click_remover.h"
 #include "core/exercise/pace.h"
 #include "core/exercise/pair_card.h"
 #include "core/figures/cue_figures.h"
@@ -20,6 +20,7 @@
 #include "core/measure/pitch/notes.h"
 #include "core/measure/pitch/pitch_range.h"
 #include "core/measure/pitch/quality.h"
+#include "core/measure/pitch/reach.h"
 #include "core/signal/tracker.h"
 
 namespace calando {

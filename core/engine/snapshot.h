@@ -4,16 +4,12 @@
 #include <optional>
 
 #include "core/engine/analysis.h"
+#include "core/engine/snapshot_ptr.h"
+#include "core/engine/span.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/take_spec.h"
 
 namespace calando {
-
-/// A stretch of time in a take.
-struct Span {
-  double start_s;
-  double end_s;
-};
 
 /// Everything that is to be seen of a take at one moment, whether it still sounds or is over. Immutable once
 /// made, shared between threads.
@@ -40,7 +36,6 @@ struct Snapshot {
   /// The cue that the count has at a moment; nullopt in a rest and outside of the count.
   std::optional<std::size_t> cueAt(double t) const;
 };
-using SnapshotPtr = std::shared_ptr<const Snapshot>;
 
 /// Of a take that sounds: how two stand to one another so far.
 std::optional<Pair> livePair(const Snapshot& take);

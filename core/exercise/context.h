@@ -6,8 +6,10 @@
 #include <string>
 
 #include "core/exercise/accompaniment.h"
+#include "core/exercise/comparison_take.h"
 #include "core/exercise/exercise.h"
 #include "core/exercise/key_times.h"
+#include "core/exercise/note_range.h"
 #include "core/exercise/target.h"
 #include "core/measure/edges/sounds.h"
 #include "core/measure/pair/pair.h"
@@ -15,22 +17,6 @@
 #include "core/theory/pitch_frame.h"
 
 namespace calando {
-
-/// What of one take's tone another is held against: the teacher's, or the student's best so far.
-struct ComparisonTake {
-  double held_s = 0.0;
-  std::optional<double> wander_cents;
-};
-
-/// The written notes that a player has, both ends included; an end left empty: as far as the instrument goes.
-struct NoteRange {
-  std::optional<int> lowest;
-  std::optional<int> highest;
-  bool holds(int written) const {
-    return (!lowest || written >= *lowest) && (!highest || written <= *highest);
-  }
-  bool operator==(const NoteRange&) const = default;
-};
 
 /// What was asked for, and what it is held against.
 struct Context : PitchFrame {

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/exercise/cue_kind.h"
+#include "core/exercise/exercise_ptr.h"
 #include "core/exercise/partner.h"
 #include "core/exercise/target.h"
 #include "core/theory/part_played.h"
@@ -170,7 +171,5 @@ struct Exercise {
     return std::ranges::any_of(cues, [](const Cue& cue) { return isSounding(cue.kind); });
   }
 };
-
-using ExercisePtr = std::shared_ptr<const Exercise>;
 
 }  // namespace calando

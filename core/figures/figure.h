@@ -5,14 +5,17 @@
 #include <string>
 #include <string_view>
 
-#include "core/exercise/context.h"
-#include "core/figures/findings.h"
+#include "core/exercise/target.h"
 
 /// The figures that a take can be judged by: one row each, of which everything else is made (JSON, tables,
 /// charts, advice, cards, help). CONTRIBUTING.md says how to add one.
 namespace calando {
 
-struct FigureInput;  // judging/heard.h
+struct Analysis;
+struct Context;
+struct CueResult;
+struct FigureInput;
+struct Reading;
 
 /// In the order in which a teacher mends things.
 enum class Area { startsAndLasts, steady, inTune, full };

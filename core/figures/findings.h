@@ -6,24 +6,17 @@
 
 #include "core/exercise/cue_kind.h"
 #include "core/exercise/key_times.h"
+#include "core/figures/start.h"
+#include "core/figures/verdict.h"
 #include "core/measure/air/processing.h"
 #include "core/measure/edges/sounds.h"
 #include "core/measure/pair/pair.h"
 #include "core/measure/pitch/bend.h"
-#include "core/measure/pitch/reach.h"
+#include "core/measure/pitch/reached.h"
 #include "core/theory/part_played.h"
 
 /// What is found of a take once it is held against its exercise.
 namespace calando {
-
-enum class Verdict { inside, near, outside, notYet, unmeasured };
-
-/// How the sound of a cue began: with the air, after air was heard, air alone, or nothing at all.
-enum class Start { instant, afterAir, airOnly, nothing };
-inline constexpr Named<Start> kStarts[] = {{"instant", Start::instant},
-                                           {"after-air", Start::afterAir},
-                                           {"air-only", Start::airOnly},
-                                           {"nothing", Start::nothing}};
 
 /// One cue of the exercise and what was played for it. What the sound itself is stands with the sound
 /// (soundOf()); here is what only the cue makes of it.

@@ -5,7 +5,9 @@
 #include <map>
 #include <tuple>
 
+#include "core/base/problem.h"
 #include "core/maths/statistics.h"
+#include "core/signal/air_spectrum.h"
 
 namespace calando {
 

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/engine/analysis.h"
+#include "core/homework/correction.h"
 #include "core/homework/list.h"
 #include "core/homework/splitting.h"
 
@@ -69,14 +70,6 @@ std::vector<SentSound> soundsOf(const Tracks& tracks, const Context& player);
 
 Marking mark(const HomeworkList& list, std::span<const SentRecording> recordings, const Context& player);
 
-/// What a teacher says that a stretch is: a try at an item, or at none.
-struct Correction {
-  std::size_t file = 0;
-  double from_s = 0.0;
-  double to_s = 0.0;
-  std::optional<std::size_t> item;
-  bool operator==(const Correction&) const = default;
-};
 /// The marking with a stretch as somebody says it is: tries of which it holds more than half give way, and
 /// those at its own item that it touches; what it is a try at is measured in it. Pieces are taken one after
 /// the other; one outside the recordings or the list changes nothing.

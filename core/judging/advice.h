@@ -9,9 +9,16 @@
 #include <vector>
 
 #include "core/base/fault.h"
-#include "core/figures/findings.h"
+#include "core/figures/start.h"
+#include "core/measure/edges/sounds.h"
+#include "core/theory/instrument.h"
 
 namespace calando {
+
+struct Advice;
+struct Analysis;
+struct CueResult;
+struct Reading;
 
 /// A text of data/advice.json.
 struct AdviceCard {

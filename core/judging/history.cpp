@@ -4,7 +4,12 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/problem.h"
+#include "core/exercise/exercise.h"
+#include "core/exercise/partner.h"
+#include "core/figures/findings.h"
 #include "core/maths/statistics.h"
+#include "core/measure/edges/sounds.h"
 
 namespace calando {
 

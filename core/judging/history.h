@@ -10,11 +10,14 @@
 #include <vector>
 
 #include "core/base/day.h"
-#include "core/exercise/context.h"
+#include "core/exercise/comparison_take.h"
+#include "core/exercise/exercise_ptr.h"
 #include "core/judging/take_summary.h"
 
 /// What the takes that there are say of the next one. Pure: a list of them, newest first, goes in.
 namespace calando {
+
+struct Analysis;
 
 /// What a teacher says of a take; the figures stay beside it.
 enum class TeachersWord { none, accept, invalidTry, notYet, veto };

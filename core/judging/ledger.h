@@ -12,6 +12,8 @@
 /// What was tried with a student, and what it did. Pure: their takes, newest first, go in.
 namespace calando {
 
+struct Figure;
+
 /// A try that was taken up, and the take after it beside the one that it was asked for in.
 struct TriedCue {
   const AdviceCard* observed;

@@ -2,10 +2,14 @@
 
 #include <map>
 #include <string>
+#include <vector>
 
-#include "core/figures/findings.h"
+#include "core/figures/verdict.h"
+#include "core/measure/pitch/reached.h"
 
 namespace calando {
+
+struct Analysis;
 
 /// What is kept of a take's analysis beside its sound, so that nobody measures it again to look back.
 struct TakeSummary {

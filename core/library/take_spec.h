@@ -5,9 +5,16 @@
 #include <optional>
 #include <string>
 
-#include "core/exercise/context.h"
+#include "core/exercise/accompaniment.h"
+#include "core/exercise/comparison_take.h"
+#include "core/exercise/exercise_ptr.h"
+#include "core/exercise/key_times.h"
+#include "core/exercise/note_range.h"
+#include "core/measure/edges/sounds.h"
 
 namespace calando {
+
+struct Context;
 
 /// What is wished for: what the head strip says. A take can be judged by another wish.
 struct TakeRequest {

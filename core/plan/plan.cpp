@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+
 namespace calando {
 
 const PlanStep* Plan::find(std::string_view exercise) const {

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/signal/air_spectrum.h"
+
 namespace calando {
 
 std::vector<PastTake> takesOfStep(const PlanState& state, const Exercise& card) {

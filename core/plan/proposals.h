@@ -2,6 +2,7 @@
 
 #include <functional>
 
+#include "core/exercise/note_range.h"
 #include "core/plan/plan.h"
 
 /// What of a plan could be changed, and why.

@@ -4,6 +4,7 @@
 #include <map>
 
 #include "core/exercise/cue_sheet.h"
+#include "core/figures/findings.h"
 #include "core/library/cards.h"
 
 namespace calando {

@@ -2,8 +2,8 @@
 
 #include <cmath>
 
+#include "core/accompany/held_sound.h"
 #include "core/engine/analysis.h"
-#include "core/exercise/held_sound.h"
 #include "core/standin/player.h"
 
 namespace calando {

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/figures/findings.h"
 #include "records/folder/studio_folder.h"
 
 namespace calando {

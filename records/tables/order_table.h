@@ -6,14 +6,9 @@
 #include <vector>
 
 #include "records/folder/table.h"
+#include "records/values/own_order.h"
 
 namespace calando {
-
-/// A running order of a student's own, ids of cards by a name.
-struct OwnOrder {
-  std::string name;
-  std::vector<std::string> exercises;
-};
 
 /// What a student's lesson goes through, and what their takes are held against.
 class OrderTable : public Table {

@@ -5,6 +5,7 @@
 #include <charconv>
 #include <cmath>
 
+#include "core/theory/interval.h"
 #include "records/folder/studio_folder.h"
 
 namespace calando {

@@ -8,7 +8,7 @@
 #include <vector>
 
 #include "core/base/day.h"
-#include "core/homework/marking.h"
+#include "core/homework/correction.h"
 #include "records/values/take.h"
 
 namespace calando {

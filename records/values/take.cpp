@@ -10,6 +10,7 @@
 #include "core/base/bounded_json.h"
 #include "core/base/plain_text.h"
 #include "core/exercise/ticks.h"
+#include "core/figures/findings.h"
 #include "records/values/take_fields.h"
 
 namespace calando {

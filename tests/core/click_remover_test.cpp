@@ -1,4 +1,4 @@
-#include "core/exercise/click_remover.h"
+#include "core/accompany/click_remover.h"
 
 #include <gtest/gtest.h>
 

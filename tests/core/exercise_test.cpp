@@ -5,6 +5,7 @@
 
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/figures/findings.h"
 #include "core/judging/history.h"
 #include "core/library/cards.h"
 #include "core/library/lesson.h"

@@ -2,7 +2,13 @@
 
 #include <gtest/gtest.h>
 
+#include "core/exercise/partner.h"
 #include "core/growth/fatigue.h"
+#include "core/maths/sliding_signal.h"
+#include "core/signal/air_spectrum.h"
+#include "core/signal/tone_colour.h"
+#include "core/signal/two_tones.h"
+#include "core/theory/interval.h"
 #include "support/dice.h"
 
 namespace calando {

@@ -2,6 +2,10 @@
 
 #include <gtest/gtest.h>
 
+#include "core/exercise/exercise.h"
+#include "core/figures/findings.h"
+#include "core/maths/sliding_signal.h"
+
 namespace calando {
 namespace {
 

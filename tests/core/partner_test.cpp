@@ -6,9 +6,9 @@
 #include <functional>
 #include <set>
 
+#include "core/accompany/held_sound.h"
+#include "core/accompany/live_partner.h"
 #include "core/engine/analysis.h"
-#include "core/exercise/held_sound.h"
-#include "core/exercise/live_partner.h"
 #include "core/exercise/pair_card.h"
 #include "core/figures/figure.h"
 #include "core/judging/level.h"

@@ -5,7 +5,9 @@
 #include <cstdlib>
 #include <fstream>
 
+#include "core/figures/findings.h"
 #include "core/library/cards.h"
+#include "core/signal/two_tones.h"
 #include "support/learners.h"
 
 namespace calando {

@@ -10,6 +10,7 @@
 #include "records/packs/backup.h"
 #include "support/dice.h"
 #include "support/signals.h"
+#include "core/homework/list.h"
 
 namespace calando {
 namespace {

@@ -2,6 +2,7 @@
 #include "session/doubles.h"
 #include "support/breaths.h"
 #include "support/processed.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 namespace {
@@ -17,23 +18,23 @@ class BreathingTest : public SessionTest {
   }
   /// A take of the present step from Space to Space.
   void breathe(double seconds) {
-    session_->toggle();
+    session_->session.toggle();
     ASSERT_EQ(phase(), Phase::sounding) << said().toStdString();
     input_->push(breath(seconds));
     ASSERT_TRUE(heard());
-    session_->toggle();
+    session_->session.toggle();
     ASSERT_TRUE(settle());
   }
   /// The caution of the day is out of the way.
   void begin(const char* step) {
     start();
     add("Ada");
-    session_->lesson().choose(step);
-    session_->toggle();
-    ASSERT_TRUE(session_->breathing().showsCaution());
+    session_->lesson.choose(step);
+    session_->session.toggle();
+    ASSERT_TRUE(session_->breathing.showsCaution());
   }
-  Breathing::Before before() { return session_->breathing().before(); }
-  void act() { session_->notices().act(); }
+  Breathing::Before before() { return session_->breathing.before(); }
+  void act() { session_->notices.act(); }
 };
 
 using Before = Breathing::Before;
@@ -41,42 +42,42 @@ using Before = Breathing::Before;
 TEST_F(BreathingTest, BeforeTheFirstSetOfADayIsTheCautionAndBetweenSetsNormalBreath) {
   start();
   add("Ada");
-  session_->lesson().choose("steady-tone");
+  session_->lesson.choose("steady-tone");
   EXPECT_EQ(before(), Before::nothing) << "tones need none of this";
-  session_->lesson().choose("long-hiss");
-  session_->toggle();
-  EXPECT_TRUE(session_->breathing().showsCaution());
+  session_->lesson.choose("long-hiss");
+  session_->session.toggle();
+  EXPECT_TRUE(session_->breathing.showsCaution());
   EXPECT_EQ(phase(), Phase::ready) << "the first press only shows it";
-  session_->lesson().choose("steady-tone");
-  EXPECT_FALSE(session_->breathing().showsCaution()) << "another step takes it away";
-  session_->lesson().choose("long-hiss");
-  session_->toggle();
+  session_->lesson.choose("steady-tone");
+  EXPECT_FALSE(session_->breathing.showsCaution()) << "another step takes it away";
+  session_->lesson.choose("long-hiss");
+  session_->session.toggle();
   breathe(2.0);  // the press that starts dismisses it
-  EXPECT_FALSE(session_->breathing().showsCaution());
+  EXPECT_FALSE(session_->breathing.showsCaution());
   EXPECT_EQ(before(), Before::rest);
   EXPECT_TRUE(said().contains("breathe normally for 60 s")) << said().toStdString();
-  session_->toggle();
+  session_->session.toggle();
   EXPECT_EQ(phase(), Phase::ready) << "rest is owed";
   act();  // start all the same
   EXPECT_EQ(phase(), Phase::sounding);
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  session_->lesson().choose("open-inhales");
+  session_->lesson.choose("open-inhales");
   EXPECT_NE(before(), Before::readCaution) << "once a day";
   add("Ben");
-  session_->lesson().choose("open-inhales");
+  session_->lesson.choose("open-inhales");
   EXPECT_EQ(before(), Before::readCaution) << "and for everybody";
 }
 
 TEST_F(BreathingTest, TheDoseOfACardEndsIt) {
   begin("long-hiss");
   for (int set = 0; set < 3; ++set) {
-    session_->lesson().forgiveRest();
+    session_->lesson.forgiveRest();
     breathe(1.0);
   }
-  session_->lesson().forgiveRest();
+  session_->lesson.forgiveRest();
   EXPECT_EQ(before(), Before::doseDone);
-  session_->toggle();
+  session_->session.toggle();
   EXPECT_EQ(phase(), Phase::ready);
   EXPECT_TRUE(said().contains("enough"));
 }
@@ -84,69 +85,69 @@ TEST_F(BreathingTest, TheDoseOfACardEndsIt) {
 TEST_F(BreathingTest, WhoeverFeelsLightHeadedHasBreathedForTodayAndNothingIsTakenFromIt) {
   begin("long-hiss");
   breathe(2.0);
-  session_->lesson().forgiveRest();
-  session_->toggle();
+  session_->lesson.forgiveRest();
+  session_->session.toggle();
   input_->push(breath(6.0));
   ASSERT_TRUE(heard());
-  session_->stopHere();
+  session_->session.stopHere();
   ASSERT_TRUE(settle());
-  const auto& takes = session_->book().takes();
+  const auto& takes = session_->book.takes();
   ASSERT_EQ(takes.size(), 2u);
   EXPECT_TRUE(takes[0].stopped);
   EXPECT_FALSE(takes[1].stopped);
-  EXPECT_EQ(session_->lesson().standing("long-hiss").tries, 1) << "the stopped one counts for nothing";
-  const auto longest = mostOf(session_->book().past(), "long-hiss", "air_lasts_s", 0, 1LL << 40);
+  EXPECT_EQ(session_->lesson.standing("long-hiss").tries, 1) << "the stopped one counts for nothing";
+  const auto longest = mostOf(session_->book.past(), "long-hiss", "air_lasts_s", 0, 1LL << 40);
   ASSERT_TRUE(longest);
   EXPECT_NEAR(*longest, 2.0, 0.1) << "no record from going past a stop";
-  session_->lesson().forgiveRest();
+  session_->lesson.forgiveRest();
   for (const char* step : {"long-hiss", "in-4-out-4"}) {
-    session_->lesson().choose(step);
-    session_->toggle();
+    session_->lesson.choose(step);
+    session_->session.toggle();
     EXPECT_EQ(phase(), Phase::ready) << step;
     EXPECT_TRUE(said().contains("no more breathing today"));
   }
-  session_->lesson().choose("steady-tone");
+  session_->lesson.choose("steady-tone");
   EXPECT_EQ(before(), Before::nothing) << "tones are still played";
   start();  // and after a restart
-  session_->lesson().choose("long-hiss");
+  session_->lesson.choose("long-hiss");
   EXPECT_EQ(before(), Before::over);
-  session_->toggle();
+  session_->session.toggle();
   act();  // the teacher opens it again
-  EXPECT_FALSE(session_->breathing().stoppedAt());
+  EXPECT_FALSE(session_->breathing.stoppedAt());
   EXPECT_NE(before(), Before::over);
 }
 
 TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   begin("long-hiss");
   breathe(2.0);
-  ASSERT_FALSE(session_->open().picture()->analysis.readings.empty());
-  session_->stopHere();
-  EXPECT_FALSE(session_->book().takes().front().stopped) << "one key may be pressed by mistake";
+  ASSERT_FALSE(session_->shown.picture()->analysis.readings.empty());
+  session_->session.stopHere();
+  EXPECT_FALSE(session_->book.takes().front().stopped) << "one key may be pressed by mistake";
   EXPECT_NE(before(), Before::over);
   EXPECT_TRUE(said().contains("Esc once more")) << said().toStdString();
-  session_->stopHere();
-  EXPECT_TRUE(session_->book().takes().front().stopped);
+  session_->session.stopHere();
+  EXPECT_TRUE(session_->book.takes().front().stopped);
   EXPECT_EQ(before(), Before::over);
-  const auto openAgain = session_->notices().current()->act;
-  EXPECT_TRUE(session_->open().picture()->analysis.readings.empty()) << "what is on show is judged no more";
-  for (const CueResult& cue : session_->open().picture()->analysis.cues)
+  const auto openAgain = session_->notices.current()->act;
+  EXPECT_TRUE(session_->shown.picture()->analysis.readings.empty()) << "what is on show is judged no more";
+  for (const CueResult& cue : session_->shown.picture()->analysis.cues)
     EXPECT_EQ(cue.verdict, Verdict::unmeasured);
-  EXPECT_FALSE(session_->open().picture()->analysis.airs.empty()) << "but seen";
-  EXPECT_TRUE(session_->studio().takes.of(session_->book().chosen()->id)->front().stopped);
+  EXPECT_FALSE(session_->shown.picture()->analysis.airs.empty()) << "but seen";
+  EXPECT_TRUE(session_->studio.takes.of(session_->book.chosen()->id)->front().stopped);
   openAgain();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->studio().takes.of(session_->book().chosen()->id)->front().stopped)
+  EXPECT_FALSE(session_->studio.takes.of(session_->book.chosen()->id)->front().stopped)
       << "all of it is back";
-  EXPECT_FALSE(session_->open().picture()->analysis.readings.empty());
+  EXPECT_FALSE(session_->shown.picture()->analysis.readings.empty());
   EXPECT_NE(before(), Before::over);
-  session_->lesson().choose("steady-tone");
-  session_->toggle();
+  session_->lesson.choose("steady-tone");
+  session_->session.toggle();
   ASSERT_EQ(phase(), Phase::sounding);
   input_->push(tone(440.0));
   ASSERT_TRUE(heard());
-  session_->stopHere();
+  session_->session.stopHere();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->book().takes().front().stopped) << "a tone is simply ended";
+  EXPECT_FALSE(session_->book.takes().front().stopped) << "a tone is simply ended";
 }
 
 // The sheet at the wall: the same key that started the take says when the hand let go and when the sheet
@@ -155,9 +156,9 @@ TEST_F(BreathingTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) 
   begin("sheet-at-wall");
   for (const bool tooEarly : {false, true}) {
     SCOPED_TRACE(tooEarly);
-    session_->lesson().forgiveRest();
-    session_->toggle();
-    ASSERT_EQ(session_->run().keyStep(), TakeRun::KeyStep::begins);
+    session_->lesson.forgiveRest();
+    session_->session.toggle();
+    ASSERT_EQ(session_->run.keyStep(), TakeRun::KeyStep::begins);
     const std::vector<float> sound = breath(4.0, 1.5);
     const auto at = [](double s) { return static_cast<std::ptrdiff_t>(48000 * s); };
     const auto push = [&](double from_s, double to_s) {
@@ -166,20 +167,20 @@ TEST_F(BreathingTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) 
       QTest::qWait(30);  // the last block is on its way
     };
     push(0.0, tooEarly ? 0.6 : 2.2);
-    session_->toggle();
-    EXPECT_EQ(session_->run().keyStep(), TakeRun::KeyStep::ends);
+    session_->session.toggle();
+    EXPECT_EQ(session_->run.keyStep(), TakeRun::KeyStep::ends);
     push(tooEarly ? 0.6 : 2.2, 5.0);
-    session_->toggle();
-    EXPECT_EQ(session_->run().keyStep(), TakeRun::KeyStep::none);
+    session_->session.toggle();
+    EXPECT_EQ(session_->run.keyStep(), TakeRun::KeyStep::none);
     EXPECT_EQ(phase(), Phase::sounding) << "the air may go on";
-    session_->toggle();
+    session_->session.toggle();
     ASSERT_TRUE(settle());
-    const Take& take = session_->book().takes().front();
+    const Take& take = session_->book.takes().front();
     ASSERT_TRUE(take.asked.key);
     EXPECT_NEAR(take.asked.key->to_s - take.asked.key->from_s, tooEarly ? 4.4 : 2.8, 0.05);
     EXPECT_EQ(take.word, tooEarly ? TeachersWord::invalidTry : TeachersWord::none);
     EXPECT_EQ(said().contains("invalid try"), tooEarly) << said().toStdString();
-    const auto& readings = session_->open().picture()->analysis.readings;
+    const auto& readings = session_->shown.picture()->analysis.readings;
     EXPECT_EQ(readings.front().value.has_value(), !tooEarly);
     EXPECT_EQ(said().contains("Longest today"), !tooEarly);
   }
@@ -187,7 +188,7 @@ TEST_F(BreathingTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) 
 
 TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndone) {
   begin("open-inhales");
-  session_->toggle();
+  session_->session.toggle();
   Context context;
   context.exercise = findExercise("open-inhales");
   sounds::BreathSound sound;
@@ -196,39 +197,39 @@ TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndon
     sound.breaths.push_back({4.0 + 3.0 * i, 6.7 + 3.0 * i, i % 2 == 0 ? sounds::Way::in : sounds::Way::out});
   input_->push(sounds::breathing(sound));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  ShownTake& open = session_->open();
+  ShownTake& open = session_->shown;
   open.toggleTick("ribs");
   open.toggleTick("belly");
   open.toggleTick("ribs");
-  EXPECT_EQ(session_->book().takes().front().ticks, std::vector<std::string>{"belly"});
+  EXPECT_EQ(session_->book.takes().front().ticks, std::vector<std::string>{"belly"});
   ASSERT_EQ(open.picture()->analysis.airs.size(), 6u);
   EXPECT_FALSE(open.picture()->analysis.airs[0].open_distance_db);
   open.callOpen(0);
   open.callOpen(2);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book().openBreaths().size(), 2u);
+  EXPECT_EQ(session_->book.openBreaths().size(), 2u);
   ASSERT_TRUE(open.picture()->analysis.airs[4].open_distance_db);
   EXPECT_EQ(open.picture()->analysis.airs[4].sound, AirSound::open);
-  ASSERT_TRUE(session_->asking().asked().open) << "the next takes are held against it";
+  ASSERT_TRUE(session_->request.asked().open) << "the next takes are held against it";
   const std::int64_t id = open.take()->id;
   start();  // it is kept
-  EXPECT_EQ(session_->book().openBreaths().size(), 2u);
-  EXPECT_TRUE(session_->book().take(id)->asked.open);
-  session_->choose(id);
+  EXPECT_EQ(session_->book.openBreaths().size(), 2u);
+  EXPECT_TRUE(session_->book.take(id)->asked.open);
+  session_->session.choose(id);
   ASSERT_TRUE(settle());
-  session_->open().forgetOpen();
+  session_->shown.forgetOpen();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->asking().asked().open);
-  EXPECT_FALSE(session_->open().picture()->analysis.airs[4].open_distance_db);
-  session_->undo();
-  EXPECT_EQ(session_->book().openBreaths().size(), 2u);
+  EXPECT_FALSE(session_->request.asked().open);
+  EXPECT_FALSE(session_->shown.picture()->analysis.airs[4].open_distance_db);
+  session_->session.undo();
+  EXPECT_EQ(session_->book.openBreaths().size(), 2u);
 }
 
 TEST_F(BreathingTest, WhatTheComputerDoesToTheMicrophoneIsSaidOnceAndBreathIsThenUnmeasured) {
   begin("in-2-out-4");
-  session_->toggle();
+  session_->session.toggle();
   sounds::BreathSound sound;
   sound.seconds = 23.0;
   for (int i = 0; i < 3; ++i) {
@@ -238,15 +239,15 @@ TEST_F(BreathingTest, WhatTheComputerDoesToTheMicrophoneIsSaidOnceAndBreathIsThe
   const std::vector<float> samples = sounds::subtracted(sounds::breathing(sound), 48000.0, {});
   for (const bool first : {true, false}) {
     if (!first) {
-      session_->lesson().forgiveRest();
-      session_->toggle();
+      session_->lesson.forgiveRest();
+      session_->session.toggle();
     }
     input_->push(samples);
     ASSERT_TRUE(heard());
-    session_->toggle();
+    session_->session.toggle();
     ASSERT_TRUE(settle());
     EXPECT_EQ(said().contains("noise suppression"), first) << said().toStdString();
-    for (const Reading& r : session_->open().picture()->analysis.readings)
+    for (const Reading& r : session_->shown.picture()->analysis.readings)
       EXPECT_EQ(r.verdict, Verdict::unmeasured) << r.id();
   }
 }

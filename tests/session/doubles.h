@@ -5,8 +5,9 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "app/session/assembly.h"
 #include "app/session/common/today.h"
-#include "app/session/session.h"
+#include "core/engine/snapshot.h"
 #include "support/signals.h"
 #include "support/test_clock.h"
 
@@ -102,22 +103,22 @@ class SessionTest : public testing::Test {
     input_ = std::make_shared<FakeInput>();
     auto speaker = std::make_unique<FakeSpeaker>();
     speaker_ = speaker.get();
-    session_ = std::make_unique<Session>(
-        std::move(*studio), Session::Ears{{input_, std::make_shared<FakeInput>("fake-2")},
-                                          std::move(speaker),
-                                          [](const Snapshot&) { return "png"; },
-                                          [seed = std::uint32_t{1}]() mutable { return seed++; }});
-    session_->setup().choose("fake");
-    session_->begin();
+    session_ = std::make_unique<Assembly>(
+        std::move(*studio), Assembly::Ears{{input_, std::make_shared<FakeInput>("fake-2")},
+                                           std::move(speaker),
+                                           [](const Snapshot&) { return "png"; },
+                                           [seed = std::uint32_t{1}]() mutable { return seed++; }});
+    session_->setup.choose("fake");
+    session_->session.begin();
     ASSERT_TRUE(settle());
   }
   bool settle() {
-    return QTest::qWaitFor([this] { return session_->idle(); }, 20000);
+    return QTest::qWaitFor([this] { return session_->session.idle(); }, 20000);
   }
   bool until(const std::function<bool()>& what) { return QTest::qWaitFor(what, 10000); }
   Student add(const char* name, const char* instrument = "trumpet-bb") {
-    session_->book().add({0, name, instrument, {}});
-    return *session_->book().chosen();
+    session_->book.add({0, name, instrument, {}});
+    return *session_->book.chosen();
   }
   static std::vector<float> tone(double hz, double seconds = 1.0) {
     return sounds::tone({.f0_hz = hz, .seconds = seconds, .before_s = 0.3, .after_s = 0.3});
@@ -142,15 +143,15 @@ class SessionTest : public testing::Test {
     return until([this] { return !input_->queue || input_->queue->blocks.size_approx() == 0; });
   }
   double shownHz() {
-    const auto picture = session_->open().picture();
+    const auto picture = session_->shown.picture();
     return picture && picture->analysis.mainTone() ? picture->analysis.mainTone()->notes.front().f0_hz : 0.0;
   }
   QString said() {
-    const auto* notice = session_->notices().current();
+    const auto* notice = session_->notices.current();
     return notice ? notice->text : QString();
   }
   using Phase = TakeRun::Phase;
-  Phase phase() const { return session_->run().phase(); }
+  Phase phase() const { return session_->run.phase(); }
 
   Day today() const { return calando::today(*clock_); }
 
@@ -158,7 +159,7 @@ class SessionTest : public testing::Test {
   std::shared_ptr<TestClock> clock_ = std::make_shared<TestClock>();
   std::shared_ptr<FakeInput> input_;
   FakeSpeaker* speaker_ = nullptr;
-  std::unique_ptr<Session> session_;
+  std::unique_ptr<Assembly> session_;
 };
 
 }  // namespace calando

@@ -8,8 +8,8 @@ namespace {
 
 class HearingTest : public SessionTest {
  protected:
-  EarTraining& hearing() { return session_->hearing(); }
-  FigureGuessing& guessing() { return session_->guessing(); }
+  EarTraining& hearing() { return session_->ears; }
+  FigureGuessing& guessing() { return session_->guessing; }
   /// A tone of three seconds on the disk before anything starts.
   void fillLong() {
     auto studio = Studio::open(folder_.path().toStdString());
@@ -93,8 +93,8 @@ TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
   EXPECT_NEAR(thresholdOf(hearing().answers(), Change::offset).heard().amount, now.amount, 1e-9);
   add("Ben");
   EXPECT_TRUE(hearing().answers().empty()) << "of somebody else";
-  session_->book().erase(session_->book().students().front().id);
-  EXPECT_TRUE(session_->studio().ears.answers(session_->book().students().front().id)->empty());
+  session_->book.erase(session_->book.students().front().id);
+  EXPECT_TRUE(session_->studio.ears.answers(session_->book.students().front().id)->empty());
 }
 
 TEST_F(HearingTest, AFreshStudioIsAskedWithTheStandInsTone) {
@@ -112,27 +112,27 @@ TEST_F(HearingTest, AFreshStudioIsAskedWithTheStandInsTone) {
     hearing().answer(question->right);
     EXPECT_EQ(hearing().right(), 1);
     EXPECT_EQ(hearing().chosen(), question->right);
-    session_->hearing().again();
+    session_->ears.again();
     EXPECT_EQ(speaker_->played.size() % 2, 0u);
     hearing().stop();
   }
   speaker_->mute = true;
   hearing().start();
   ASSERT_TRUE(until([this] { return !hearing().running(); })) << "nothing can be heard: it says so and ends";
-  EXPECT_NE(session_->notices().current(), nullptr);
+  EXPECT_NE(session_->notices.current(), nullptr);
 }
 
 TEST_F(HearingTest, AFigureIsGuessedBeforeItIsSeenAndTheErrorIsKept) {
   start();
   add("Ada");
   guessing().setFirst(true);
-  session_->toggle();
+  session_->session.toggle();
   input_->push(tone(349.2, 3.0));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
   ASSERT_TRUE(guessing().wanted());
-  EXPECT_EQ(guessing().wanted()->take, session_->open().id());
+  EXPECT_EQ(guessing().wanted()->take, session_->shown.id());
   const double was = guessing().wanted()->value;
   const std::string figure(guessing().wanted()->figure->id);
   guessing().guess(was + 2.0);
@@ -149,7 +149,7 @@ TEST_F(HearingTest, AFigureIsGuessedBeforeItIsSeenAndTheErrorIsKept) {
 TEST_F(HearingTest, ATakeIsHeardAndOneOfItsFiguresGuessedNeverTheSameTwiceRunning) {
   fill({"Ada"}, 4);
   start();
-  BlindListening& byEar = session_->byEar();
+  BlindListening& byEar = session_->blind;
   std::set<std::int64_t> takes;
   std::int64_t last = 0;
   for (int n = 0; n < 12; ++n) {
@@ -201,7 +201,7 @@ TEST_F(HearingTest, TwoTakesOfOneExerciseAreDrawnOfDifferentDays) {
   start();
   std::map<std::int64_t, int> drawn;
   for (int n = 0; n < 600; ++n) {
-    const auto two = session_->byEar().twoOfOne();
+    const auto two = session_->blind.twoOfOne();
     ASSERT_EQ(two.size(), 2u);
     EXPECT_EQ(of.at(two[0]).first, of.at(two[1]).first);
     EXPECT_NE(of.at(two[0]).second, of.at(two[1]).second);
@@ -211,16 +211,16 @@ TEST_F(HearingTest, TwoTakesOfOneExerciseAreDrawnOfDifferentDays) {
   EXPECT_EQ(drawn.size(), 10u) << "each of them but the one that is alone";
   for (const auto& [take, count] : drawn) EXPECT_GT(count, 60) << take;
   std::size_t compared = 0;
-  QObject::connect(session_.get(), &Session::compared,
+  QObject::connect(&session_->playback, &Playback::compared,
                    [&](const std::vector<AnalysisQueue::Answer>& takes, bool blind) {
                      EXPECT_TRUE(blind);
                      compared = takes.size();
                    });
-  session_->compareTwo();
+  session_->playback.compareTwo();
   ASSERT_TRUE(until([&] { return compared > 0; }));
   EXPECT_EQ(compared, 2u);
   add("Ben");
-  session_->compareTwo();
+  session_->playback.compareTwo();
   EXPECT_TRUE(said().contains("no two takes"));
 }
 

@@ -16,14 +16,14 @@ class LogTest : public SessionTest {
 TEST_F(LogTest, SaysWhatHappenedAndNamesNobody) {
   start();
   add("Ada Quillmoor", "oboe");
-  session_->toggle();
+  session_->session.toggle();
   input_->push(tone(440.0, 1.0));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  session_->open().setRemark("Quillmoor breathes better");
+  session_->shown.setRemark("Quillmoor breathes better");
   const auto file = std::filesystem::path(folder_.path().toStdString()) / ".." / "Ada Quillmoor.wav";
-  session_->openFiles({file});
+  session_->session.openFiles({file});
   ASSERT_TRUE(settle());
   EXPECT_TRUE(all().contains("take: \"begins: steady-tone\"") || all().contains("steady-tone"))
       << all().toStdString();

@@ -15,7 +15,7 @@ class OrdersTest : public SessionTest {
     start();
     add("Ada");
   }
-  Lesson& lesson() { return session_->lesson(); }
+  Lesson& lesson() { return session_->lesson; }
   std::map<std::string, Order> own() {
     std::map<std::string, Order> orders;
     for (const OwnOrder& one : lesson().ownOrders()) orders[one.name] = one.exercises;
@@ -56,21 +56,21 @@ TEST_F(OrdersTest, EveryChangeIsTakenBackAsItWas) {
   lesson().changeOrder(first);
   lesson().changeOrder(second, "Short");
   lesson().setOrder(shipped(2));
-  session_->undo();
+  session_->session.undo();
   EXPECT_EQ(lesson().order(), second);
-  session_->undo();
+  session_->session.undo();
   EXPECT_EQ(lesson().order(), first);
   EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", first}}));
-  session_->undo();
+  session_->session.undo();
   EXPECT_EQ(lesson().order(), shipped(0));
   EXPECT_TRUE(own().empty());
-  EXPECT_TRUE(session_->studio().orders.own(session_->book().chosen()->id)->empty());
+  EXPECT_TRUE(session_->studio.orders.own(session_->book.chosen()->id)->empty());
 }
 
 TEST_F(OrdersTest, AnOrderFromBeforeTheyHadNamesIsNotLost) {
   const Order old{"swell", "tone-5"};
-  const auto ada = session_->book().chosen()->id;
-  ASSERT_TRUE(session_->studio().orders.keep(ada, old));
+  const auto ada = session_->book.chosen()->id;
+  ASSERT_TRUE(session_->studio.orders.keep(ada, old));
   start();
   EXPECT_EQ(lesson().order(), old);
   lesson().setOrder(shipped(1));
@@ -80,7 +80,7 @@ TEST_F(OrdersTest, AnOrderFromBeforeTheyHadNamesIsNotLost) {
 }
 
 TEST_F(OrdersTest, APackFromElsewhereAsksBeforeItReplacesAndOneFromHomeDoesNot) {
-  const Student ada = *session_->book().chosen();
+  const Student ada = *session_->book.chosen();
   QTemporaryDir elsewhere;
   const auto packFrom = [&](const char* studio, const Order& order, int minutes) {
     auto other = Studio::open(elsewhere.filePath(studio).toStdString());
@@ -95,32 +95,32 @@ TEST_F(OrdersTest, APackFromElsewhereAsksBeforeItReplacesAndOneFromHomeDoesNot) 
   };
   std::vector<PackReplaces> asked;
   std::optional<UnpackedPack> pack;
-  QObject::connect(session_.get(), &Session::replacingAsked,
+  QObject::connect(&session_->files, &StudioFiles::replacingAsked,
                    [&](const UnpackedPack& came, const PackReplaces& what) {
                      asked.push_back(what);
                      pack = came;
                    });
-  session_->takePackIn(packFrom("teacher", {"swell"}, 10));
+  session_->files.takePackIn(packFrom("teacher", {"swell"}, 10));
   ASSERT_TRUE(settle());
   EXPECT_TRUE(asked.empty()) << "there was nothing yet";
   EXPECT_EQ(lesson().order(), Order{"swell"});
-  session_->takePackIn(packFrom("teacher", {"tone-5"}, 15));
+  session_->files.takePackIn(packFrom("teacher", {"tone-5"}, 15));
   ASSERT_TRUE(settle());
   EXPECT_TRUE(asked.empty()) << "the same teacher, a week later";
-  EXPECT_EQ(session_->planning().plan().minutes, 15);
-  session_->takePackIn(packFrom("stranger", {"scale-4-4"}, 90));
+  EXPECT_EQ(session_->planning.plan().minutes, 15);
+  session_->files.takePackIn(packFrom("stranger", {"scale-4-4"}, 90));
   ASSERT_TRUE(settle());
   ASSERT_EQ(asked.size(), 1u);
   EXPECT_EQ(asked[0].orderHere, Order{"tone-5"});
   EXPECT_EQ(asked[0].orderThere, Order{"scale-4-4"});
   EXPECT_EQ(asked[0].planThere.minutes, 90);
   EXPECT_EQ(lesson().order(), Order{"tone-5"}) << "nothing is done before the answer";
-  session_->takePackIn(*pack, Replacing::keepHere);
+  session_->files.takePackIn(*pack, Replacing::keepHere);
   EXPECT_EQ(lesson().order(), Order{"tone-5"});
-  EXPECT_EQ(session_->planning().plan().minutes, 15);
-  session_->takePackIn(*pack, Replacing::takeThere);
+  EXPECT_EQ(session_->planning.plan().minutes, 15);
+  session_->files.takePackIn(*pack, Replacing::takeThere);
   EXPECT_EQ(lesson().order(), Order{"scale-4-4"});
-  EXPECT_EQ(session_->planning().plan().minutes, 90);
+  EXPECT_EQ(session_->planning.plan().minutes, 90);
 }
 
 }  // namespace

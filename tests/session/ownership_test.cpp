@@ -1,6 +1,7 @@
 #include "app/session/common/today.h"
 #include "core/library/cards.h"
 #include "session/doubles.h"
+#include "core/engine/snapshot.h"
 
 // Whose a thing is goes with the thing, not with who is chosen when its answer comes or it is taken back.
 
@@ -12,82 +13,82 @@ class OwnershipTest : public SessionTest {
   void SetUp() override { start(); }
   /// A take of the student who is here, from Space to Space.
   void play(double hz = 440.0) {
-    session_->toggle();
+    session_->session.toggle();
     input_->push(tone(hz));
     ASSERT_TRUE(heard());
-    session_->toggle();
+    session_->session.toggle();
     ASSERT_TRUE(settle());
   }
-  std::vector<Take> takesOf(const Student& student) { return *session_->studio().takes.of(student.id); }
-  Studio& studio() { return session_->studio(); }
+  std::vector<Take> takesOf(const Student& student) { return *session_->studio.takes.of(student.id); }
+  Studio& studio() { return session_->studio; }
 };
 
 TEST_F(OwnershipTest, WhatIsTakenBackGoesToWhomItWasTakenFrom) {
   const Student ada = add("Ada");
-  session_->lesson().setOrder({"steady-tone", "swell"});
-  ASSERT_TRUE(session_->planning().keepPractice({0, 0, today(), 20, "her own words"}));
-  ASSERT_TRUE(session_->book().keepOpenBreaths(ada.id, {OpenMark{}}));
-  session_->open().forgetOpen();
-  session_->planning().erasePractice(session_->planning().practices().front().id);
-  session_->planning().edit([](Plan& plan) { plan.minutes = 45; });
+  session_->lesson.setOrder({"steady-tone", "swell"});
+  ASSERT_TRUE(session_->planning.keepPractice({0, 0, today(), 20, "her own words"}));
+  ASSERT_TRUE(session_->book.keepOpenBreaths(ada.id, {OpenMark{}}));
+  session_->shown.forgetOpen();
+  session_->planning.erasePractice(session_->planning.practices().front().id);
+  session_->planning.edit([](Plan& plan) { plan.minutes = 45; });
   const Student ben = add("Ben");
-  const std::vector<std::string> order = session_->lesson().order();
-  for (int i = 0; i < 6; ++i) session_->undo();
+  const std::vector<std::string> order = session_->lesson.order();
+  for (int i = 0; i < 6; ++i) session_->session.undo();
   EXPECT_EQ(*studio().plans.of(ben.id), Plan());
-  EXPECT_EQ(session_->planning().plan(), Plan());
+  EXPECT_EQ(session_->planning.plan(), Plan());
   EXPECT_TRUE(studio().plans.practices(ben.id)->empty());
   EXPECT_TRUE(studio().plans.openBreaths(ben.id)->empty());
-  EXPECT_EQ(session_->lesson().order(), order);
+  EXPECT_EQ(session_->lesson.order(), order);
   EXPECT_TRUE(studio().orders.of(ben.id)->empty());
   EXPECT_EQ(studio().plans.of(ada.id)->minutes, 45) << "nothing of hers is taken back under another's name";
   // Hers is hers again once she is here.
-  session_->book().choose(ada.id);
-  for (int i = 0; i < 3; ++i) session_->undo();
+  session_->book.choose(ada.id);
+  for (int i = 0; i < 3; ++i) session_->session.undo();
   EXPECT_EQ(studio().plans.of(ada.id)->minutes, Plan().minutes);
-  EXPECT_EQ(session_->planning().plan().minutes, Plan().minutes);
+  EXPECT_EQ(session_->planning.plan().minutes, Plan().minutes);
   ASSERT_EQ(studio().plans.practices(ada.id)->size(), 1u);
   EXPECT_EQ(studio().plans.practices(ada.id)->front().what, "her own words");
   EXPECT_EQ(studio().plans.openBreaths(ada.id)->size(), 1u);
-  session_->undo();  // and there it ends
+  session_->session.undo();  // and there it ends
   EXPECT_EQ(studio().plans.openBreaths(ada.id)->size(), 1u)
       << "an undo of open breaths is no change of its own";
 }
 
 TEST_F(OwnershipTest, ATakeEndsForWhoPlayedItThoughSomebodyIsAddedMeanwhile) {
   const Student ada = add("Ada");
-  session_->guessing().setFirst(true);
-  session_->toggle();
+  session_->guessing.setFirst(true);
+  session_->session.toggle();
   input_->push(tone(440.0));
   ASSERT_TRUE(heard());
   const Student ben = add("Ben");
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ada).size(), 1u);
-  EXPECT_FALSE(session_->open().take()) << "hers is not on show under his name";
-  session_->open().setRemark("for Ben");
-  session_->open().setWord(TeachersWord::veto);
+  EXPECT_FALSE(session_->shown.take()) << "hers is not on show under his name";
+  session_->shown.setRemark("for Ben");
+  session_->shown.setWord(TeachersWord::veto);
   EXPECT_EQ(takesOf(ada).front().remark, "");
   EXPECT_EQ(takesOf(ada).front().word, TeachersWord::none);
-  EXPECT_FALSE(session_->guessing().wanted()) << "nor guessed at as his";
-  session_->guessing().guess(3.0);
+  EXPECT_FALSE(session_->guessing.wanted()) << "nor guessed at as his";
+  session_->guessing.guess(3.0);
   EXPECT_TRUE(studio().ears.guesses(ben.id)->empty());
 }
 
 TEST_F(OwnershipTest, WhatACrashLeftOfOneIsNotShownUnderAnother) {
   const Student ada = add("Ada");
   const Student ben = add("Ben");
-  session_->toggle();
+  session_->session.toggle();
   input_->push(tone(440.0));
   ASSERT_TRUE(heard());
   start();  // ended while it sounded
-  session_->book().choose(ada.id);
+  session_->book.choose(ada.id);
   const auto strays = *studio().recordings.strays();
   ASSERT_EQ(strays.size(), 1u);
-  session_->keeping().takeStrayIn(strays.front(), *session_->book().find(ben.id));
+  session_->keeping.takeStrayIn(strays.front(), *session_->book.find(ben.id));
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ben).size(), 1u);
-  EXPECT_FALSE(session_->open().take());
-  session_->open().setRemark("for Ada");
+  EXPECT_FALSE(session_->shown.take());
+  session_->shown.setRemark("for Ada");
   EXPECT_EQ(takesOf(ben).front().remark, "");
 }
 
@@ -95,67 +96,67 @@ TEST_F(OwnershipTest, RestIsOwedByWhoPlayed) {
   const Student mia = add("Mia");
   const Student jonas = add("Jonas");
   for (const Exercise& card : exercises())
-    if (card.rest_s > 20.0 && !card.drillsBreath() && !card.counted()) session_->lesson().choose(card.id);
-  ASSERT_GT(session_->lesson().current()->rest_s, 20.0);
+    if (card.rest_s > 20.0 && !card.drillsBreath() && !card.counted()) session_->lesson.choose(card.id);
+  ASSERT_GT(session_->lesson.current()->rest_s, 20.0);
   play();
-  EXPECT_GT(session_->lesson().restLeft_s(), 0);
+  EXPECT_GT(session_->lesson.restLeft_s(), 0);
   int left = -1;
-  QObject::connect(&session_->lesson(), &Lesson::restLeft, [&](int s) { left = s; });
-  session_->book().choose(mia.id);
-  EXPECT_EQ(session_->lesson().restLeft_s(), 0) << "she has not played";
+  QObject::connect(&session_->lesson, &Lesson::restLeft, [&](int s) { left = s; });
+  session_->book.choose(mia.id);
+  EXPECT_EQ(session_->lesson.restLeft_s(), 0) << "she has not played";
   EXPECT_EQ(left, 0) << "and the clock says so";
-  session_->book().choose(jonas.id);
-  EXPECT_GT(session_->lesson().restLeft_s(), 0) << "his goes on";
+  session_->book.choose(jonas.id);
+  EXPECT_GT(session_->lesson.restLeft_s(), 0) << "his goes on";
 }
 
 TEST_F(OwnershipTest, AnEditThatIsNotJudgedYetIsNotWrittenBesideOlderFigures) {
   add("Ada");
   play();
   play(442.0);
-  const auto [first, second] = std::pair(session_->book().takes()[1].id, session_->book().takes()[0].id);
-  session_->asking().edit([](TakeRequest& w) { w.seconds = 1.0; });  // what was outside is inside now
-  session_->open().setWord(TeachersWord::accept);                    // before that is judged
-  session_->choose(first);
+  const auto [first, second] = std::pair(session_->book.takes()[1].id, session_->book.takes()[0].id);
+  session_->request.edit([](TakeRequest& w) { w.seconds = 1.0; });  // what was outside is inside now
+  session_->shown.setWord(TeachersWord::accept);                    // before that is judged
+  session_->session.choose(first);
   ASSERT_TRUE(settle());
-  const Take kept = takesOf(*session_->book().chosen()).front();
+  const Take kept = takesOf(*session_->book.chosen()).front();
   ASSERT_EQ(kept.id, second);
   EXPECT_EQ(kept.word, TeachersWord::accept);
   // Wish and verdict are of one asking, whichever.
   const Verdict written = studio().summaries.of(kept.student)->at(second).kept.verdict;
-  session_->choose(second);
+  session_->session.choose(second);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(keptOf(session_->open().picture()->analysis).verdict, written) << kept.asked.seconds;
+  EXPECT_EQ(keptOf(session_->shown.picture()->analysis).verdict, written) << kept.asked.seconds;
 }
 
 TEST_F(OwnershipTest, AnUndoNamesWhatItTakesBackAndTheButtonOfAMessageIsForItsOwn) {
   add("Ada");
   play();
   play(442.0);
-  const auto newest = session_->book().takes()[0].id, older = session_->book().takes()[1].id;
-  session_->deleteTake();
+  const auto newest = session_->book.takes()[0].id, older = session_->book.takes()[1].id;
+  session_->session.deleteTake();
   ASSERT_TRUE(settle());
-  const auto restore = session_->notices().current()->act;
-  session_->choose(older);
+  const auto restore = session_->notices.current()->act;
+  session_->session.choose(older);
   ASSERT_TRUE(settle());
-  session_->open().setWord(TeachersWord::veto);  // something later
+  session_->shown.setWord(TeachersWord::veto);  // something later
   restore();
-  EXPECT_TRUE(session_->book().take(newest)) << "the button brings its take back …";
-  EXPECT_EQ(session_->book().take(older)->word, TeachersWord::veto) << "… and nothing else";
-  session_->undo();
-  EXPECT_EQ(session_->book().take(older)->word, TeachersWord::none);
+  EXPECT_TRUE(session_->book.take(newest)) << "the button brings its take back …";
+  EXPECT_EQ(session_->book.take(older)->word, TeachersWord::veto) << "… and nothing else";
+  session_->session.undo();
+  EXPECT_EQ(session_->book.take(older)->word, TeachersWord::none);
 }
 
 TEST_F(OwnershipTest, AnUndoWhileATakeRunsOpensNothingUnderIt) {
   add("Ada");
   play();
-  session_->deleteTake();
+  session_->session.deleteTake();
   ASSERT_TRUE(settle());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_EQ(phase(), Phase::sounding);
-  session_->undo();
-  EXPECT_FALSE(session_->open().isAwaited());
-  EXPECT_EQ(session_->book().takes().size(), 1u);
-  session_->toggle();
+  session_->session.undo();
+  EXPECT_FALSE(session_->shown.isAwaited());
+  EXPECT_EQ(session_->book.takes().size(), 1u);
+  session_->session.toggle();
 }
 
 TEST_F(OwnershipTest, OneOfTwoFilesIsShownWithItsSoundThoughTheOtherWasCancelled) {
@@ -167,17 +168,17 @@ TEST_F(OwnershipTest, OneOfTwoFilesIsShownWithItsSoundThoughTheOtherWasCancelled
     EXPECT_TRUE(writeSound(path, tone(440.0, 3.0), 48000.0, SoundFormat::flac24));
     return std::filesystem::path(path);
   };
-  session_->book().choose(ada.id);
-  session_->openFiles({file("a.flac")});
-  session_->book().choose(ben.id);
-  session_->openFiles({file("b.flac")});
-  session_->book().erase(ada.id);
-  session_->book().choose(ben.id);
+  session_->book.choose(ada.id);
+  session_->session.openFiles({file("a.flac")});
+  session_->book.choose(ben.id);
+  session_->session.openFiles({file("b.flac")});
+  session_->book.erase(ada.id);
+  session_->book.choose(ben.id);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book().takes().size(), 1u);
-  if (session_->open().take()) {
-    ASSERT_TRUE(session_->open().samples());
-    session_->playOrStop(0.0, kToTheEnd_s, false);
+  EXPECT_EQ(session_->book.takes().size(), 1u);
+  if (session_->shown.take()) {
+    ASSERT_TRUE(session_->shown.samples());
+    session_->playback.playOrStop(0.0, kToTheEnd_s, false);
     EXPECT_EQ(speaker_->played.size(), 1u);
   }
 }
@@ -186,16 +187,16 @@ TEST_F(OwnershipTest, AnUnpluggedMicrophoneIsSaidOnceAndSilencesNoOther) {
   add("Ada");
   play();
   int lost = 0;
-  QObject::connect(&session_->run(), &TakeRun::inputLost, [&] { ++lost; });
+  QObject::connect(&session_->run, &TakeRun::inputLost, [&] { ++lost; });
   input_->unplug();
   // It has been told that it ended; before that is heard here, another source is listened to.
   QThread::msleep(60);
-  ASSERT_TRUE(session_->setup().choose("fake-2"));
+  ASSERT_TRUE(session_->setup.choose("fake-2"));
   QTest::qWait(100);
   EXPECT_EQ(lost, 0) << "what ended is not listened to any more";
-  session_->toggle();
+  session_->session.toggle();
   EXPECT_EQ(phase(), Phase::sounding) << "the other one is";
-  session_->toggle();
+  session_->session.toggle();
 }
 
 TEST_F(OwnershipTest, WhoGoesInTheMiddleOfSomethingTakesNothingAlong) {
@@ -206,36 +207,36 @@ TEST_F(OwnershipTest, WhoGoesInTheMiddleOfSomethingTakesNothingAlong) {
     QTest::qWait(20);
     start();
   };
-  session_->lesson().choose("unison");
-  ASSERT_TRUE(session_->studio().settings.keep(settings::partner, std::string("oboe")));
+  session_->lesson.choose("unison");
+  ASSERT_TRUE(session_->studio.settings.keep(settings::partner, std::string("oboe")));
   go([this] {
-    session_->asking().setSupport(RequestEditor::AccompanimentKind::partner);
-    session_->toggle();  // a partner's voice is being made
+    session_->request.setSupport(RequestEditor::AccompanimentKind::partner);
+    session_->session.toggle();  // a partner's voice is being made
   });
   QTemporaryDir files;
   const auto file = files.filePath("a.flac").toStdString();
   ASSERT_TRUE(writeSound(file, tone(440.0, 20.0), 48000.0, SoundFormat::flac24));
-  go([&] { session_->openFiles({file}); });
-  go([&] { session_->hearing().start(); });
-  go([&] { session_->byEar().start(); });
-  go([&] { session_->backUp(files.filePath("all.zip").toStdString()); });
-  EXPECT_TRUE(session_->idle());
-  EXPECT_TRUE(session_->studio().recordings.strays()->empty());
+  go([&] { session_->session.openFiles({file}); });
+  go([&] { session_->ears.start(); });
+  go([&] { session_->blind.start(); });
+  go([&] { session_->files.backUp(files.filePath("all.zip").toStdString()); });
+  EXPECT_TRUE(session_->session.idle());
+  EXPECT_TRUE(session_->studio.recordings.strays()->empty());
 }
 
 TEST_F(OwnershipTest, AnOldTakeThatIsLookedAtDoesNotJoinTheLesson) {
   add("Ada");
-  session_->lesson().choose("swell");
-  session_->lesson().setOrder({"swell", "steady-tone"});
+  session_->lesson.choose("swell");
+  session_->lesson.setOrder({"swell", "steady-tone"});
   play();
-  session_->lesson().setOrder({"scale-4-4", "steady-tone"});
+  session_->lesson.setOrder({"scale-4-4", "steady-tone"});
   int told = 0;
-  QObject::connect(&session_->lesson(), &Lesson::orderChanged, [&] { ++told; });
-  session_->lesson().choose("steady-tone");
-  session_->choose(session_->book().takes().front().id);
+  QObject::connect(&session_->lesson, &Lesson::orderChanged, [&] { ++told; });
+  session_->lesson.choose("steady-tone");
+  session_->session.choose(session_->book.takes().front().id);
   ASSERT_TRUE(settle());
-  ASSERT_TRUE(session_->open().take());
-  EXPECT_EQ(session_->lesson().order(), (std::vector<std::string>{"scale-4-4", "steady-tone"}));
+  ASSERT_TRUE(session_->shown.take());
+  EXPECT_EQ(session_->lesson.order(), (std::vector<std::string>{"scale-4-4", "steady-tone"}));
   EXPECT_EQ(told, 0);
 }
 

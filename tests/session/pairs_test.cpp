@@ -16,16 +16,16 @@ class PairsOfTwo : public SessionTest {
     start();
     ben_ = add("Ben").id;
     ada_ = add("Ada").id;
-    for (const auto& standIn : session_->setup().standIns()) {
+    for (const auto& standIn : session_->setup.standIns()) {
       standIn->setSpeed(8.0);
       standIn->setPlayer(*findPlayer("finds-it"));
     }
-    ASSERT_TRUE(session_->setup().choose(input));
-    session_->lesson().choose(card);
-    session_->asking().setOther(ben_);
+    ASSERT_TRUE(session_->setup.choose(input));
+    session_->lesson.choose(card);
+    session_->request.setOther(ben_);
   }
   const Pair* shown() const {
-    const auto picture = session_->open().picture();
+    const auto picture = session_->shown.picture();
     return picture && picture->analysis.pair ? &*picture->analysis.pair : nullptr;
   }
   std::int64_t ada_ = 0, ben_ = 0;
@@ -34,9 +34,9 @@ class PairsOfTwo : public SessionTest {
 TEST_F(PairsOfTwo, HaveAChannelEachAndTheTakeIsKeptWithBoth) {
   begin("fifth-over", "stand-in apart");
   bool livePair = false;
-  QObject::connect(&session_->run(), &TakeRun::grew,
+  QObject::connect(&session_->run, &TakeRun::grew,
                    [&](const SnapshotPtr& picture) { livePair = livePair || picture->analysis.pair; });
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
   ASSERT_TRUE(shown());
   EXPECT_TRUE(livePair);
@@ -44,33 +44,33 @@ TEST_F(PairsOfTwo, HaveAChannelEachAndTheTakeIsKeptWithBoth) {
   EXPECT_NEAR(sounds::cents(*shown()->first_hz, *shown()->second_hz), 702.0, 12.0);
   const double residual = shown()->residual_cents.value_or(-1.0);
   EXPECT_GE(residual, 0.0);
-  const Take take = session_->book().takes().front();
+  const Take take = session_->book.takes().front();
   EXPECT_EQ(take.student, ada_);
   EXPECT_EQ(take.other, ben_);
   EXPECT_FALSE(take.asked.accompaniment.partner);
   // From the file, in the other one's book.
-  session_->book().choose(ben_);
+  session_->book.choose(ben_);
   ASSERT_TRUE(settle());
-  ASSERT_EQ(session_->book().takes().size(), 1u);
+  ASSERT_EQ(session_->book.takes().size(), 1u);
   ASSERT_TRUE(shown());
   EXPECT_NEAR(*shown()->residual_cents, residual, 0.05);
   // What is to be heard are both.
   Tracker tracker(kRate_hz);
-  tracker.push(*session_->open().samples());
+  tracker.push(*session_->shown.samples());
   tracker.finish();
-  EXPECT_NEAR(static_cast<double>(session_->open().samples()->size()) / kRate_hz, take.seconds, 0.001);
+  EXPECT_NEAR(static_cast<double>(session_->shown.samples()->size()) / kRate_hz, take.seconds, 0.001);
   const auto recordings = QDir(folder_.filePath("recording"));
   EXPECT_TRUE(recordings.isEmpty());
 }
 
 TEST_F(PairsOfTwo, AreHeardOnOneMicrophoneWhileTheyPlayToo) {
   begin("unison", "stand-in two");
-  for (const auto& standIn : session_->setup().standIns()) standIn->setPlayer(*findPlayer("stays-off"));
+  for (const auto& standIn : session_->setup.standIns()) standIn->setPlayer(*findPlayer("stays-off"));
   std::vector<double> rates;
-  QObject::connect(&session_->run(), &TakeRun::grew, [&](const SnapshotPtr& picture) {
+  QObject::connect(&session_->run, &TakeRun::grew, [&](const SnapshotPtr& picture) {
     if (picture->analysis.pair) rates.push_back(picture->analysis.pair->line.back().rate_hz);
   });
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
   ASSERT_TRUE(shown());
   EXPECT_NEAR(std::abs(*shown()->cents_at_end), 9.0, 2.0);
@@ -83,8 +83,8 @@ TEST_F(PairsOfTwo, AreHeardOnOneMicrophoneWhileTheyPlayToo) {
 
 TEST_F(PairsOfTwo, APartnerWhoListensComesHalfWayAndTheTakeRemembersIt) {
   begin("both-at-once", "fake");
-  session_->asking().edit([](TakeRequest& w) { w.note = 67; });
-  session_->toggle();
+  session_->request.edit([](TakeRequest& w) { w.note = 67; });
+  session_->session.toggle();
   ASSERT_TRUE(until([&] { return static_cast<bool>(speaker_->making); }));
   const double count_s = 4.0, partner_hz = 440.0 * std::exp2(-4.0 / 12.0);
   const auto player =
@@ -98,11 +98,11 @@ TEST_F(PairsOfTwo, APartnerWhoListensComesHalfWayAndTheTakeRemembersIt) {
     const std::size_t given = speaker_->making(block);
     heard.insert(heard.end(), block.begin(), block.begin() + static_cast<long>(given));
   }
-  session_->louder(-6.0);
+  session_->session.louder(-6.0);
   EXPECT_NEAR(speaker_->gain, std::pow(10.0, -6.0 / 20.0), 0.001);
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  const auto partner = session_->book().takes().front().asked.accompaniment.partner;
+  const auto partner = session_->book.takes().front().asked.accompaniment.partner;
   ASSERT_TRUE(partner);
   ASSERT_GT(partner->course_cents.size(), 100u);
   EXPECT_NEAR(partner->course_cents.back(), 10.0, 0.5);
@@ -116,19 +116,19 @@ TEST_F(PairsOfTwo, APartnerWhoListensComesHalfWayAndTheTakeRemembersIt) {
 
 TEST_F(PairsOfTwo, ATakeOnShowSoundsAgainAsThePartner) {
   begin("unison", "fake");
-  session_->asking().setSupport(RequestEditor::AccompanimentKind::earlier);
+  session_->request.setSupport(RequestEditor::AccompanimentKind::earlier);
   EXPECT_TRUE(said().contains("Open a take"));
-  EXPECT_EQ(session_->asking().support(), RequestEditor::AccompanimentKind::partner);
-  session_->lesson().choose("steady-tone");
-  session_->toggle();
+  EXPECT_EQ(session_->request.support(), RequestEditor::AccompanimentKind::partner);
+  session_->lesson.choose("steady-tone");
+  session_->session.toggle();
   input_->push(tone(452.0, 4.0));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  session_->lesson().choose("unison");
-  session_->asking().setSupport(RequestEditor::AccompanimentKind::earlier);
+  session_->lesson.choose("unison");
+  session_->request.setSupport(RequestEditor::AccompanimentKind::earlier);
   EXPECT_TRUE(said().contains("is the partner now")) << said().toStdString();
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(until([&] { return !speaker_->played.empty(); }));
   Tracker tracker(kRate_hz);
   tracker.push(speaker_->played.back());
@@ -142,7 +142,7 @@ TEST_F(PairsOfTwo, ATakeOnShowSoundsAgainAsThePartner) {
   finds.cents = [](double t) { return t < 2.0 ? -9.0 : 0.0; };
   input_->push(sounds::tone(finds));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
   ASSERT_TRUE(shown() && shown()->lock_s);
   EXPECT_NEAR(*shown()->lock_s, 2.0, 0.1);

@@ -28,16 +28,16 @@ class PlanningTest : public SessionTest {
           kept->id, {engineVersion(), 9.0, "png", {verdict, {{"held_s", seconds + 0.2}}, {}}}));
     }
   }
-  Planning& planning() { return session_->planning(); }
+  Planning& planning() { return session_->planning; }
   std::size_t made_ = 0;
 };
 
 TEST_F(PlanningTest, WhatIsTakenIsAskedForInTheLessonAndComesBackTomorrow) {
   practised({5, 5, 4, 3, 3}, 10.0, Verdict::inside);
   start();
-  session_->lesson().setOrder({"steady-tone", "scale-4-4"});
-  session_->lesson().choose("steady-tone");
-  EXPECT_EQ(session_->asking().wish().seconds, 10.0);
+  session_->lesson.setOrder({"steady-tone", "scale-4-4"});
+  session_->lesson.choose("steady-tone");
+  EXPECT_EQ(session_->request.wish().seconds, 10.0);
   ASSERT_EQ(planning().proposals().size(), 1u);
   const Proposal up = planning().proposals().front();
   EXPECT_EQ(up.to, 12.0);
@@ -46,33 +46,32 @@ TEST_F(PlanningTest, WhatIsTakenIsAskedForInTheLessonAndComesBackTomorrow) {
   planning().take(up);
   EXPECT_GE(told, 1);
   EXPECT_TRUE(planning().proposals().empty()) << "it is new now";
-  EXPECT_EQ(session_->asking().wish().seconds, 12.0) << "the head strip asks for it";
+  EXPECT_EQ(session_->request.wish().seconds, 12.0) << "the head strip asks for it";
   start();
   EXPECT_EQ(planning().plan().find("steady-tone")->asked, 12.0);
-  session_->lesson().choose("steady-tone");
-  EXPECT_EQ(session_->asking().wish().seconds, 12.0);
+  session_->lesson.choose("steady-tone");
+  EXPECT_EQ(session_->request.wish().seconds, 12.0);
   planning().take(up, 11.0);
-  EXPECT_EQ(session_->asking().wish().seconds, 11.0);
-  session_->undo();
-  EXPECT_EQ(session_->asking().wish().seconds, 12.0);
+  EXPECT_EQ(session_->request.wish().seconds, 11.0);
+  session_->session.undo();
+  EXPECT_EQ(session_->request.wish().seconds, 12.0);
 }
 
 TEST_F(PlanningTest, NotYetIsKeptAndATeachersGateCounts) {
   practised({5, 5, 4, 3, 3}, 10.0, Verdict::near);
   start();
-  session_->lesson().setOrder({"steady-tone"});
-  EXPECT_EQ(session_->lesson().standing("steady-tone").good, 5);
+  session_->lesson.setOrder({"steady-tone"});
+  EXPECT_EQ(session_->lesson.standing("steady-tone").good, 5);
   ASSERT_EQ(planning().proposals().size(), 1u);
   planning().refuse(Proposal(planning().proposals().front()));
   EXPECT_TRUE(planning().proposals().empty());
-  session_->undo();
+  session_->session.undo();
   EXPECT_EQ(planning().proposals().size(), 1u);
   planning().edit([](Plan& plan) { plan.gate = Gate{5, 5, 4}; });
   EXPECT_TRUE(planning().proposals().empty());
-  EXPECT_EQ(session_->lesson()
-                .standing("steady-tone")
-                .toCome(session_->lesson().gate(*findExercise("steady-tone"))),
-            1);
+  EXPECT_EQ(
+      session_->lesson.standing("steady-tone").toCome(session_->lesson.gate(*findExercise("steady-tone"))),
+      1);
   start();
   EXPECT_EQ(planning().plan().gate, (Gate{5, 5, 4}));
 }
@@ -83,20 +82,20 @@ TEST_F(PlanningTest, TheCardAfterTakesItsPlaceInTheLesson) {
   Exercise own = *findExercise("steady-tone");
   own.then = "scale-8-8";
   own.id = "own-1";
-  ASSERT_TRUE(session_->lesson().keepCard(own));
-  const std::string id = session_->lesson().ownCards().front()->id;
-  session_->lesson().setOrder({id, "swell"});
-  Take take = session_->book().takes().front();
-  for (Take t : session_->book().takes()) {
+  ASSERT_TRUE(session_->lesson.keepCard(own));
+  const std::string id = session_->lesson.ownCards().front()->id;
+  session_->lesson.setOrder({id, "swell"});
+  Take take = session_->book.takes().front();
+  for (Take t : session_->book.takes()) {
     t.asked.exercise = id;
-    ASSERT_TRUE(session_->book().changeTake(t));
+    ASSERT_TRUE(session_->book.changeTake(t));
   }
   ASSERT_EQ(planning().proposals().size(), 1u);
   EXPECT_EQ(planning().proposals().front().kind, Proposal::Kind::goOn);
   planning().take(Proposal(planning().proposals().front()));
-  EXPECT_EQ(session_->lesson().order(), (std::vector<std::string>{"scale-8-8", "swell"}));
-  session_->undo();
-  EXPECT_EQ(session_->lesson().order().front(), id);
+  EXPECT_EQ(session_->lesson.order(), (std::vector<std::string>{"scale-8-8", "swell"}));
+  session_->session.undo();
+  EXPECT_EQ(session_->lesson.order().front(), id);
 }
 
 TEST_F(PlanningTest, TheSheetIsOfThisStudentAndPracticeByHandIsKept) {
@@ -117,7 +116,7 @@ TEST_F(PlanningTest, TheSheetIsOfThisStudentAndPracticeByHandIsKept) {
   EXPECT_EQ(planning().practices()[1].minutes, 15);
   EXPECT_TRUE(planning().erasePractice(planning().practices()[0].id));
   EXPECT_EQ(planning().practices().size(), 1u);
-  session_->undo();
+  session_->session.undo();
   EXPECT_EQ(planning().practices().size(), 2u);
 }
 

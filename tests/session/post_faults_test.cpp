@@ -1,4 +1,5 @@
 #include "session/post_fixture.h"
+#include "core/homework/marking.h"
 
 // Homework of several lists and students: nothing under another list, nothing half done, nothing twice.
 
@@ -17,12 +18,12 @@ class PostFaultsTest : public PostTest {
     post().choose(first_);
   }
   SentHomework kept(std::int64_t list, std::int64_t student) {
-    const auto all = session_->studio().homework.sent(list);
+    const auto all = session_->studio.homework.sent(list);
     for (const SentHomework& sent : *all)
       if (sent.student == student) return sent;
     return {};
   }
-  std::size_t takesOf(std::int64_t student) { return session_->studio().takes.of(student)->size(); }
+  std::size_t takesOf(std::int64_t student) { return session_->studio.takes.of(student)->size(); }
   std::int64_t first_ = 0, second_ = 0, ada_ = 0;
 };
 
@@ -38,8 +39,8 @@ TEST_F(PostFaultsTest, WhatIsTakenBackComesBackToItsOwnList) {
   post().add({later});
   ASSERT_TRUE(settle());
   post().setAnswer(ada_, "The teacher’s own words.");
-  session_->undo();  // the taking out
-  session_->undo();  // the correction
+  session_->session.undo();  // the taking out
+  session_->session.undo();  // the correction
   ASSERT_TRUE(settle());
   EXPECT_EQ(kept(second_, ada_).files, std::vector<fs::path>{later});
   EXPECT_EQ(kept(second_, ada_).answer, "The teacher’s own words.");
@@ -85,7 +86,7 @@ TEST_F(PostFaultsTest, WhatWasBegunIsFinishedAtTheNextStart) {
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ada_), 2u);
   EXPECT_EQ(kept(first_, ada_).takes.size(), 2u);
-  EXPECT_TRUE(session_->studio().recordings.strays()->empty());
+  EXPECT_TRUE(session_->studio.recordings.strays()->empty());
   post().load();
   post().choose(first_);
   ASSERT_TRUE(settle());
@@ -120,7 +121,7 @@ TEST_F(PostFaultsTest, WhatIsSaidOfItCostsNoSecondHearing) {
     ASSERT_TRUE(settle());
     EXPECT_EQ(post().sentOf(ada_)->marked->heard, heard) << "what was heard is shared, not copied";
   }
-  session_->undo();
+  session_->session.undo();
   ASSERT_TRUE(settle());
   EXPECT_EQ(post().sentOf(ada_)->marked->heard, heard);
   EXPECT_EQ(post().sentOf(ada_)->kept.pieces.size(), 2u);
@@ -134,7 +135,7 @@ TEST_F(PostFaultsTest, OneThatCannotBeTakenInDoesNotKeepTheOthersOut) {
   post().keepBest(ada_);
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ada_), 1u);
-  EXPECT_EQ(session_->notices().losses(), 1u) << "it is said";
+  EXPECT_EQ(session_->notices.losses(), 1u) << "it is said";
   fs::rename(sent_ / "away", two);
   post().keepBest(ada_);
   ASSERT_TRUE(settle());

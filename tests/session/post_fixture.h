@@ -23,9 +23,9 @@ class PostTest : public SessionTest {
     list.items.push_back({findExercise("tone-5"), 60});
     ASSERT_TRUE(post().keep(list, today()));
   }
-  HomeworkInbox& post() { return session_->post(); }
+  HomeworkInbox& post() { return session_->inbox; }
   std::int64_t idOf(const char* name) {
-    return std::ranges::find(session_->book().students(), name, &Student::name)->id;
+    return std::ranges::find(session_->book.students(), name, &Student::name)->id;
   }
   /// A tone of five seconds for each of the written notes.
   fs::path record(const fs::path& name, std::initializer_list<int> written) {

@@ -1,5 +1,7 @@
 #include "app/session/homework/owners.h"
 #include "session/post_fixture.h"
+#include "core/homework/list.h"
+#include "core/homework/marking.h"
 
 namespace calando {
 namespace {
@@ -37,9 +39,9 @@ TEST_F(PostTest, AFolderIsSharedOutByNamesMarkedAndKept) {
   EXPECT_EQ(post().list().title, "Week 1");
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::complete);
   // Who goes takes all of it along.
-  session_->book().erase(idOf("Cleo Falk"));
+  session_->book.erase(idOf("Cleo Falk"));
   EXPECT_EQ(post().sent().size(), 2u);
-  EXPECT_EQ(session_->studio().homework.sent(post().chosen()->id)->size(), 2u);
+  EXPECT_EQ(session_->studio.homework.sent(post().chosen()->id)->size(), 2u);
 }
 
 TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
@@ -63,7 +65,7 @@ TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
   post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, 1});
   ASSERT_TRUE(settle());
-  session_->undo();
+  session_->session.undo();
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
   // Said faster than it is measured: nothing of it is lost, and it is taken back as it was said.
@@ -73,11 +75,11 @@ TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items[0].state, ItemState::missing);
   EXPECT_EQ(markingOf("Ada Moor").items[1].tries.size(), 1u);
-  session_->undo();
+  session_->session.undo();
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items[0].state, ItemState::complete);
   EXPECT_EQ(markingOf("Ada Moor").items[1].tries.size(), 1u);
-  session_->undo();
+  session_->session.undo();
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::missing);
 }
@@ -99,9 +101,9 @@ TEST_F(PostTest, WhatWasMarkedIsNotMarkedAgainUnlessSomethingOfItChanged) {
   post().load();
   EXPECT_EQ(post().sentOf(ada)->marked, marked);
   // Another instrument, another list: anew.
-  Student trumpeter = *session_->book().find(ada);
+  Student trumpeter = *session_->book.find(ada);
   trumpeter.instrument = "oboe";
-  session_->book().change(trumpeter);
+  session_->book.change(trumpeter);
   post().load();
   EXPECT_TRUE(post().running());
   ASSERT_TRUE(settle());
@@ -116,16 +118,16 @@ TEST_F(PostTest, WhatWasMarkedIsNotMarkedAgainUnlessSomethingOfItChanged) {
 
 TEST_F(PostTest, AStretchIsHeardAsItIsInTheFile) {
   const fs::path file = record("ada moor.flac", {67});
-  session_->playPart(file, {2.0, 3.0});
+  session_->playback.playPart(file, {2.0, 3.0});
   ASSERT_TRUE(settle());
   ASSERT_EQ(speaker_->played.size(), 1u);
   EXPECT_EQ(speaker_->played[0].size(), 48000u);
   const auto whole = readWholeSound(file.string());
   EXPECT_TRUE(
       std::equal(speaker_->played[0].begin(), speaker_->played[0].end(), whole->samples.begin() + 96000));
-  session_->playPart(sent_ / "gone.flac", {2.0, 3.0});
+  session_->playback.playPart(sent_ / "gone.flac", {2.0, 3.0});
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->notices().losses(), 1u);
+  EXPECT_EQ(session_->notices.losses(), 1u);
 }
 
 TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
@@ -135,9 +137,9 @@ TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
   post().keepBest(ada);
   post().keepBest(ada);  // an impatient second press
   ASSERT_TRUE(settle());
-  session_->book().choose(ada);
-  ASSERT_EQ(session_->book().takes().size(), 2u);
-  for (const Take& take : session_->book().takes()) {
+  session_->book.choose(ada);
+  ASSERT_EQ(session_->book.takes().size(), 2u);
+  for (const Take& take : session_->book.takes()) {
     EXPECT_EQ(take.asked.exercise, "tone-5");
     EXPECT_EQ(take.source, "ada moor.flac");
     EXPECT_NEAR(*take.held_s, 5.4, 0.3);
@@ -145,7 +147,7 @@ TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
   EXPECT_EQ(post().sentOf(ada)->kept.takes.size(), 2u);
   post().keepBest(ada);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book().takes().size(), 2u) << "nothing twice";
+  EXPECT_EQ(session_->book.takes().size(), 2u) << "nothing twice";
 }
 
 TEST_F(PostTest, CancelStopsAndAListThatGoesCanComeBack) {
@@ -157,7 +159,7 @@ TEST_F(PostTest, CancelStopsAndAListThatGoesCanComeBack) {
   const std::int64_t list = post().chosen()->id;
   ASSERT_TRUE(post().erase(list));
   EXPECT_TRUE(post().lists().empty());
-  session_->undo();
+  session_->session.undo();
   ASSERT_TRUE(settle());
   EXPECT_EQ(post().sent().size(), 2u);
   EXPECT_TRUE(post().sentOf(idOf("Ada Moor"))->marked);
@@ -190,13 +192,13 @@ TEST_F(PostTest, WhatComesIntoTheWatchedFolderIsTakenInOnceItIsWhole) {
 }
 
 TEST_F(PostTest, APackGoesHomeAndItsAnswerComesBackWithTheStudentChosen) {
-  session_->book().choose(idOf("Ada Moor"));
+  session_->book.choose(idOf("Ada Moor"));
   const fs::path home = sent_ / "home.zip", answer = sent_ / "answer.zip", backup = sent_ / "all.zip";
-  session_->writePack(PackKind::home, home);
-  session_->backUp(backup);
+  session_->files.writePack(PackKind::home, home);
+  session_->files.backUp(backup);
   ASSERT_TRUE(settle());
-  EXPECT_GT(session_->studio().settings.get(settings::backedUp), 1.7e9);
-  session_->restore(backup, sent_ / "restored");
+  EXPECT_GT(session_->studio.settings.get(settings::backedUp), 1.7e9);
+  session_->files.restore(backup, sent_ / "restored");
   ASSERT_TRUE(settle());
   EXPECT_EQ(Studio::open(sent_ / "restored")->students.all()->size(), 3u);
   {
@@ -211,15 +213,15 @@ TEST_F(PostTest, APackGoesHomeAndItsAnswerComesBackWithTheStudentChosen) {
     ASSERT_TRUE(studio->takes.add(take, tone(440.0), 48000));
     ASSERT_TRUE(writePack(*planPack(*studio, take.student, PackKind::answer), answer));
   }
-  session_->book().choose(idOf("Ben Moor"));
-  session_->takePackIn(answer);
+  session_->book.choose(idOf("Ben Moor"));
+  session_->files.takePackIn(answer);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book().chosen()->name, "Ada Moor");
-  ASSERT_EQ(session_->book().past().size(), 1u);
-  EXPECT_TRUE(session_->book().past().front().kept) << "and it is measured";
-  session_->takePackIn(sent_ / "none.zip");
+  EXPECT_EQ(session_->book.chosen()->name, "Ada Moor");
+  ASSERT_EQ(session_->book.past().size(), 1u);
+  EXPECT_TRUE(session_->book.past().front().kept) << "and it is measured";
+  session_->files.takePackIn(sent_ / "none.zip");
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->notices().losses(), 1u);
+  EXPECT_EQ(session_->notices.losses(), 1u);
 }
 
 TEST(Owners, AreFoundByNamesAndOnlyWhereOneIsMeant) {

@@ -2,6 +2,7 @@
 
 #include "core/library/cards.h"
 #include "session/doubles.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 namespace {
@@ -11,26 +12,26 @@ namespace {
 TEST_F(SessionTest, AStudentChangedWhileATakeIsMeasuredKeepsTheirOwn) {
   fill({"Ada", "Ben"}, 2);
   start();
-  session_->choose(session_->book().takes()[1].id);
-  const auto students = session_->book().students();
-  session_->book().choose(students[1].id);
-  session_->open().setWord(TeachersWord::veto);  // nothing is on show: vetoes nothing
-  EXPECT_FALSE(session_->open().take());
+  session_->session.choose(session_->book.takes()[1].id);
+  const auto students = session_->book.students();
+  session_->book.choose(students[1].id);
+  session_->shown.setWord(TeachersWord::veto);  // nothing is on show: vetoes nothing
+  EXPECT_FALSE(session_->shown.take());
   ASSERT_TRUE(settle());
   EXPECT_NEAR(shownHz(), 436.0, 0.5);
-  session_->open().setWord(TeachersWord::veto);
-  EXPECT_EQ(session_->book().takes().front().word, TeachersWord::veto);
-  session_->book().choose(students[0].id);
-  for (const Take& take : session_->book().takes()) EXPECT_EQ(take.word, TeachersWord::none);
+  session_->shown.setWord(TeachersWord::veto);
+  EXPECT_EQ(session_->book.takes().front().word, TeachersWord::veto);
+  session_->book.choose(students[0].id);
+  for (const Take& take : session_->book.takes()) EXPECT_EQ(take.word, TeachersWord::none);
 }
 
 TEST_F(SessionTest, OfTwoTakesChosenQuicklyTheLastOneIsOnShow) {
   fill({"Ada"}, 3);
   start();
-  const auto& takes = session_->book().takes();
-  session_->choose(takes[2].id);
-  session_->choose(takes[1].id);
-  EXPECT_EQ(session_->open().id(), takes[1].id);
+  const auto& takes = session_->book.takes();
+  session_->session.choose(takes[2].id);
+  session_->session.choose(takes[1].id);
+  EXPECT_EQ(session_->shown.id(), takes[1].id);
   ASSERT_TRUE(settle());
   EXPECT_NEAR(shownHz(), 432.0, 0.5);
 }
@@ -39,20 +40,20 @@ TEST_F(SessionTest, OnlyTheTakeOnShowMovesItsCursor) {
   fill({"Ada"}, 1);
   start();
   std::vector<std::optional<double>> heardTo;
-  QObject::connect(session_.get(), &Session::openHeard,
+  QObject::connect(&session_->playback, &Playback::openHeard,
                    [&](std::optional<double> seconds) { heardTo.push_back(seconds); });
-  session_->playOrStop(0.0, kToTheEnd_s, false);
+  session_->playback.playOrStop(0.0, kToTheEnd_s, false);
   emit speaker_->moved(0.25);
-  session_->playOrStop(0.0, kToTheEnd_s, false);
+  session_->playback.playOrStop(0.0, kToTheEnd_s, false);
   EXPECT_EQ(heardTo, (std::vector<std::optional<double>>{0.25, std::nullopt}));
-  session_->byEar().start();
-  ASSERT_TRUE(until([&] { return session_->byEar().phase() == BlindListening::Phase::asked; }));
+  session_->blind.start();
+  ASSERT_TRUE(until([&] { return session_->blind.phase() == BlindListening::Phase::asked; }));
   emit speaker_->moved(0.5);
-  session_->byEar().stop();
-  session_->asking().setSupport(RequestEditor::AccompanimentKind::partner);
-  session_->toggle();
+  session_->blind.stop();
+  session_->request.setSupport(RequestEditor::AccompanimentKind::partner);
+  session_->session.toggle();
   emit speaker_->moved(0.5);  // what sounds with a take
-  session_->toggle();
+  session_->session.toggle();
   EXPECT_EQ(heardTo.size(), 2u);
 }
 
@@ -60,80 +61,78 @@ TEST_F(SessionTest, ATakeIsKeptForWhoPlayedItWhoeverIsChosenMeanwhile) {
   start();
   const Student ada = add("Ada");
   const Student ben = add("Ben");
-  session_->book().choose(ada.id);
-  session_->toggle();
+  session_->book.choose(ada.id);
+  session_->session.toggle();
   input_->push(tone(400.0));
   ASSERT_TRUE(heard());
-  session_->toggle();
-  session_->book().choose(ben.id);
+  session_->session.toggle();
+  session_->book.choose(ben.id);
   ASSERT_TRUE(settle());
-  EXPECT_TRUE(session_->book().takes().empty());
-  EXPECT_FALSE(session_->open().take());
-  EXPECT_EQ(session_->studio().takes.of(ada.id)->size(), 1u);
+  EXPECT_TRUE(session_->book.takes().empty());
+  EXPECT_FALSE(session_->shown.take());
+  EXPECT_EQ(session_->studio.takes.of(ada.id)->size(), 1u);
 }
 
 TEST_F(SessionTest, ARemarkThatIsBeingTypedGoesToTheTakeItWasTypedFor) {
   fill({"Ada"}, 2);
   start();
-  const auto newest = session_->book().takes()[0].id;
+  const auto newest = session_->book.takes()[0].id;
   // A panel keeps what was typed when it is told that another take comes.
-  QObject::connect(&session_->open(), &ShownTake::leaving, [&] {
-    if (session_->open().take()) session_->open().setRemark("thin at the end");
+  QObject::connect(&session_->shown, &ShownTake::leaving, [&] {
+    if (session_->shown.take()) session_->shown.setRemark("thin at the end");
   });
-  session_->choose(session_->book().takes()[1].id);
+  session_->session.choose(session_->book.takes()[1].id);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book().take(newest)->remark, "thin at the end");
-  EXPECT_EQ(session_->open().take()->remark, "");
+  EXPECT_EQ(session_->book.take(newest)->remark, "thin at the end");
+  EXPECT_EQ(session_->shown.take()->remark, "");
 }
 
 TEST_F(SessionTest, OnlyAnEditIsAnEditAndOfManyWishesTheLastOneIsJudged) {
   fill({"Ada"}, 1);
   start();
   int edits = 0;
-  QObject::connect(&session_->asking(), &RequestEditor::changed, [&] { ++edits; });
-  session_->choose(session_->book().takes()[0].id);
+  QObject::connect(&session_->request, &RequestEditor::changed, [&] { ++edits; });
+  session_->session.choose(session_->book.takes()[0].id);
   ASSERT_TRUE(settle());
   EXPECT_EQ(edits, 0) << "a take that is shown is no edit";
   for (double seconds = 1.0; seconds < 40.0; seconds += 1.0)
-    session_->asking().edit([=](TakeRequest& w) { w.seconds = seconds; });
+    session_->request.edit([=](TakeRequest& w) { w.seconds = seconds; });
   EXPECT_EQ(edits, 39);
   ASSERT_TRUE(settle());
-  const auto& readings = session_->open().picture()->analysis.readings;
+  const auto& readings = session_->shown.picture()->analysis.readings;
   EXPECT_EQ(std::ranges::find(readings, "held_s", &Reading::id)->low, 39.0);
-  EXPECT_EQ(session_->book().takes()[0].asked.seconds, 39.0);
-  EXPECT_NEAR(session_->studio()
-                  .summaries.of(session_->book().chosen()->id)
-                  ->begin()
-                  ->second.kept.values.at("held_s"),
-              1.0, 0.05);
+  EXPECT_EQ(session_->book.takes()[0].asked.seconds, 39.0);
+  EXPECT_NEAR(
+      session_->studio.summaries.of(session_->book.chosen()->id)->begin()->second.kept.values.at("held_s"),
+      1.0, 0.05);
 }
 
 TEST_F(SessionTest, WhatIsSaidIsKeptTakenBackAndUndone) {
   fill({"Ada"}, 2);
   start();
-  const auto id = session_->open().id();
-  ShownTake& open = session_->open();
+  const auto id = session_->shown.id();
+  ShownTake& open = session_->shown;
   open.setWord(TeachersWord::accept);
   open.setAttention(Attention::lips);
   open.setComfort(Comfort::fair);
-  const Take* take = session_->book().take(*id);
+  const Take* take = session_->book.take(*id);
   EXPECT_EQ(take->word, TeachersWord::accept);
   EXPECT_EQ(take->attention, Attention::lips);
   open.setAttention(Attention::lips);  // the same again
   EXPECT_EQ(take->attention, Attention::unsaid);
   open.setWord(TeachersWord::accept);
   EXPECT_EQ(take->word, TeachersWord::none) << "erased by mistake …";
-  session_->undo();
+  session_->session.undo();
   EXPECT_EQ(take->word, TeachersWord::accept) << "… and back";
-  session_->deleteTake();
+  session_->session.deleteTake();
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book().takes().size(), 1u);
+  EXPECT_EQ(session_->book.takes().size(), 1u);
   EXPECT_NE(open.id(), id);
-  session_->undo();
+  session_->session.undo();
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book().takes().size(), 2u);
-  session_->undo();  // the first word, of a take that is not on show
-  EXPECT_EQ(session_->book().take(*id)->word, TeachersWord::none);
+  EXPECT_EQ(session_->book.takes().size(), 2u);
+  session_->session.undo();  // the first word, of a take that is not on show
+  EXPECT_EQ(session_->book.take(*id)->word, TeachersWord::none);
 }
 
 TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
@@ -147,40 +146,40 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
     }
   }
   start();
-  const std::int64_t newest = session_->book().takes()[0].id, oldest = session_->book().takes()[1].id;
-  EXPECT_TRUE(session_->retention().due().empty()) << "for good, where nothing is set";
-  session_->retention().setMonths(12);
+  const std::int64_t newest = session_->book.takes()[0].id, oldest = session_->book.takes()[1].id;
+  EXPECT_TRUE(session_->retention.due().empty()) << "for good, where nothing is set";
+  session_->retention.setMonths(12);
   start();
-  ASSERT_NE(session_->notices().current(), nullptr);
+  ASSERT_NE(session_->notices.current(), nullptr);
   int looks = 0;
-  QObject::connect(&session_->retention(), &Retention::lookWanted, [&] { ++looks; });
-  session_->notices().act();
+  QObject::connect(&session_->retention, &Retention::lookWanted, [&] { ++looks; });
+  session_->notices.act();
   EXPECT_EQ(looks, 1);
-  const auto due = session_->retention().due();
+  const auto due = session_->retention.due();
   ASSERT_EQ(due.size(), 1u);
   EXPECT_EQ(due.front().id, oldest);
   const auto heard = [&] {
-    session_->choose(newest);
+    session_->session.choose(newest);
     EXPECT_TRUE(settle());
-    session_->choose(oldest);
+    session_->session.choose(oldest);
     EXPECT_TRUE(settle());
-    return session_->open().id() == oldest;
+    return session_->shown.id() == oldest;
   };
   for (const bool byUndo : {true, false}) {
-    session_->retention().letGo({oldest});
+    session_->retention.letGo({oldest});
     EXPECT_FALSE(heard());
-    EXPECT_TRUE(session_->book().past().back().kept) << "its figures are here";
-    EXPECT_EQ(session_->retention().returnable(), 1u);
-    byUndo ? session_->undo() : session_->retention().bringBack();
+    EXPECT_TRUE(session_->book.past().back().kept) << "its figures are here";
+    EXPECT_EQ(session_->retention.returnable(), 1u);
+    byUndo ? session_->session.undo() : session_->retention.bringBack();
     EXPECT_TRUE(heard());
   }
-  ASSERT_TRUE(session_->studio().sounds.letGo({oldest}, clock_->now_unix_s() - 2 * 86400));
-  const auto file = session_->studio().takes.file(oldest);
+  ASSERT_TRUE(session_->studio.sounds.letGo({oldest}, clock_->now_unix_s() - 2 * 86400));
+  const auto file = session_->studio.takes.file(oldest);
   EXPECT_TRUE(std::filesystem::exists(file));
   start();
   EXPECT_FALSE(std::filesystem::exists(file));
-  EXPECT_EQ(session_->retention().returnable(), 0u);
-  EXPECT_TRUE(session_->book().past().back().kept);
+  EXPECT_EQ(session_->retention.returnable(), 0u);
+  EXPECT_TRUE(session_->book.past().back().kept);
 }
 
 TEST_F(SessionTest, ATakeSaysInWhoseWordsItsCardSpokeWhereTheyDiffer) {
@@ -190,16 +189,16 @@ TEST_F(SessionTest, ATakeSaysInWhoseWordsItsCardSpokeWhereTheyDiffer) {
                                                {"air", "steady-tone", ""},
                                                {"", "stairs-4", ""},
                                                {"of another book", "stairs-4", ""}}) {
-    session_->lesson().setSchool(school);
-    session_->lesson().choose(exercise);
-    EXPECT_EQ(session_->asking().asked().school, said) << school << ", " << exercise;
+    session_->lesson.setSchool(school);
+    session_->lesson.choose(exercise);
+    EXPECT_EQ(session_->request.asked().school, said) << school << ", " << exercise;
   }
 }
 
 TEST_F(SessionTest, CardsAreKeptErasedAndBroughtBack) {
   start();
   add("Ada");
-  Lesson& lesson = session_->lesson();
+  Lesson& lesson = session_->lesson;
   Exercise card = *findExercise("swell");
   card.title = "A swell of ours";
   const auto id = lesson.keepCard(card);
@@ -207,16 +206,16 @@ TEST_F(SessionTest, CardsAreKeptErasedAndBroughtBack) {
   EXPECT_TRUE(lesson.isOwn(*id));
   lesson.choose(*id);
   EXPECT_EQ(lesson.current()->title, "A swell of ours");
-  EXPECT_EQ(session_->asking().wish().card.empty(), false);
+  EXPECT_EQ(session_->request.wish().card.empty(), false);
   card.id = *id;
   card.title = "Renamed";
   EXPECT_EQ(lesson.keepCard(card), id);
-  session_->undo();
+  session_->session.undo();
   EXPECT_EQ(lesson.find(*id)->title, "A swell of ours");
   EXPECT_TRUE(lesson.eraseCard(*id));
   EXPECT_EQ(lesson.find(*id), nullptr);
   EXPECT_NE(lesson.current()->id, *id);
-  session_->undo();
+  session_->session.undo();
   EXPECT_EQ(lesson.find(*id)->title, "A swell of ours");
   EXPECT_FALSE(lesson.eraseCard("swell")) << "those that ship stay";
 }
@@ -224,45 +223,45 @@ TEST_F(SessionTest, CardsAreKeptErasedAndBroughtBack) {
 TEST_F(SessionTest, TheOrderIsTheStudentsOwnAndItsGatesOpen) {
   start();
   const Student ada = add("Ada");
-  session_->lesson().setOrder({"steady-tone", "swell"});
+  session_->lesson.setOrder({"steady-tone", "swell"});
   add("Ben");
-  EXPECT_NE(session_->lesson().order().size(), 2u);
-  session_->book().choose(ada.id);
-  EXPECT_EQ(session_->lesson().order(), (std::vector<std::string>{"steady-tone", "swell"}));
-  const ExercisePtr first = session_->lesson().find("steady-tone");
-  EXPECT_EQ(session_->lesson().opensAfter(0), 0);
-  EXPECT_EQ(session_->lesson().opensAfter(1), first->good);
-  session_->asking().edit([](TakeRequest& w) {
+  EXPECT_NE(session_->lesson.order().size(), 2u);
+  session_->book.choose(ada.id);
+  EXPECT_EQ(session_->lesson.order(), (std::vector<std::string>{"steady-tone", "swell"}));
+  const ExercisePtr first = session_->lesson.find("steady-tone");
+  EXPECT_EQ(session_->lesson.opensAfter(0), 0);
+  EXPECT_EQ(session_->lesson.opensAfter(1), first->good);
+  session_->request.edit([](TakeRequest& w) {
     w.seconds = 1.0;
     w.note = 67;
   });
-  session_->toggle();
+  session_->session.toggle();
   input_->push(tone(349.23, 1.4));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  session_->open().setWord(TeachersWord::accept);
-  EXPECT_EQ(session_->lesson().opensAfter(1), first->good - 1);
+  session_->shown.setWord(TeachersWord::accept);
+  EXPECT_EQ(session_->lesson.opensAfter(1), first->good - 1);
 }
 
 TEST_F(SessionTest, RestIsOwedAndTheRoomIsKeptWithTheTake) {
   start();
   add("Ada", "flute");
-  session_->lesson().choose("five-seconds");
-  if (session_->lesson().current()->id != "five-seconds") {  // whichever card owes a rest
+  session_->lesson.choose("five-seconds");
+  if (session_->lesson.current()->id != "five-seconds") {  // whichever card owes a rest
     for (const Exercise& card : exercises())
-      if (card.rest_s > 0.0) session_->lesson().choose(card.id);
+      if (card.rest_s > 0.0) session_->lesson.choose(card.id);
   }
-  session_->asking().setRoom(24.0);
+  session_->request.setRoom(24.0);
   int rest = -1;
-  QObject::connect(&session_->lesson(), &Lesson::restLeft, [&](int s) { rest = s; });
-  session_->toggle();
+  QObject::connect(&session_->lesson, &Lesson::restLeft, [&](int s) { rest = s; });
+  session_->session.toggle();
   input_->push(tone(587.3));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  EXPECT_EQ(rest, static_cast<int>(session_->lesson().current()->rest_s));
-  EXPECT_EQ(session_->studio().takes.of(session_->book().chosen()->id)->front().asked.room_c, 24.0);
+  EXPECT_EQ(rest, static_cast<int>(session_->lesson.current()->rest_s));
+  EXPECT_EQ(session_->studio.takes.of(session_->book.chosen()->id)->front().asked.room_c, 24.0);
 }
 
 TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
@@ -274,11 +273,11 @@ TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
   }
   start();
   int rebuilt = 0;
-  QObject::connect(&session_->book(), &StudentBook::takesChanged, [&] { ++rebuilt; });
+  QObject::connect(&session_->book, &StudentBook::takesChanged, [&] { ++rebuilt; });
   QTest::qWait(300);
   EXPECT_EQ(rebuilt, 0);
-  EXPECT_TRUE(session_->idle());
-  session_->choose(session_->book().takes()[1].id);
+  EXPECT_TRUE(session_->session.idle());
+  session_->session.choose(session_->book.takes()[1].id);
   ASSERT_TRUE(settle());
   EXPECT_TRUE(said().contains("missing"));
 }
@@ -286,23 +285,23 @@ TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
 TEST_F(SessionTest, AnErasedStudentLeavesNothingAndANewOneInheritsNothing) {
   start();
   const Student ada = add("Ada");
-  session_->lesson().setOrder({"swell"});
-  session_->toggle();
+  session_->lesson.setOrder({"swell"});
+  session_->session.toggle();
   input_->push(tone(440.0));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  ASSERT_TRUE(session_->book().erase(ada.id));
-  EXPECT_FALSE(session_->book().chosen());
-  EXPECT_FALSE(session_->open().take());
+  ASSERT_TRUE(session_->book.erase(ada.id));
+  EXPECT_FALSE(session_->book.chosen());
+  EXPECT_FALSE(session_->shown.take());
   add("Ben");
-  EXPECT_NE(session_->lesson().order(), (std::vector<std::string>{"swell"}));
+  EXPECT_NE(session_->lesson.order(), (std::vector<std::string>{"swell"}));
   EXPECT_TRUE(QDir(folder_.filePath("takes")).isEmpty());
 }
 
 TEST_F(SessionTest, LossesStayAndLighterWordsComeAndGo) {
   start();
-  Notices& notices = session_->notices();
+  Notices& notices = session_->notices;
   notices.say("light");
   notices.sayLoss("first loss");
   notices.sayLoss("second loss");
@@ -326,11 +325,11 @@ TEST_F(SessionTest, AnotherProgramsStudioIsOnlyLookedAt) {
   fill({"Ada"}, 1);
   auto first = Studio::open(folder_.path().toStdString());
   start();
-  EXPECT_TRUE(session_->readOnly());
-  session_->toggle();
+  EXPECT_TRUE(session_->readOnly);
+  session_->session.toggle();
   EXPECT_EQ(phase(), Phase::ready);
-  session_->open().setWord(TeachersWord::veto);
-  session_->deleteTake();
+  session_->shown.setWord(TeachersWord::veto);
+  session_->session.deleteTake();
   EXPECT_EQ(first->takes.of(first->students.all()->front().id)->front().word, TeachersWord::none);
 }
 

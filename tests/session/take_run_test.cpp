@@ -1,6 +1,8 @@
 #include <QDir>
 
 #include "session/doubles.h"
+#include "app/sound/input.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 namespace {
@@ -10,15 +12,15 @@ using Refusal = TakeRun::Refusal;
 /// A take that lasts; what the run needs beside it.
 class TakeRunTest : public SessionTest {
  protected:
-  TakeRun& run() { return session_->run(); }
+  TakeRun& run() { return session_->run; }
   TakeRun::Plan plan(const char* exercise = "steady-tone", bool stops = false) {
-    const Student& student = *session_->book().chosen();
+    const Student& student = *session_->book.chosen();
     TakeRun::Plan p;
     p.asked.instrument = student.instrument;
     p.asked.exercise = exercise;
     p.asked.note = 67;
     p.student = student.id;
-    p.recording = *session_->studio().recordings.begin(student, p.asked);
+    p.recording = *session_->studio.recordings.begin(student, p.asked);
     p.stopsByItself = stops;
     return p;
   }
@@ -67,7 +69,7 @@ TEST_F(TakeRunTest, WithoutAnInputNothingIsStarted) {
   EXPECT_EQ(run().start(plan()).error(), Refusal::noSound);
   EXPECT_EQ(run().calibrate().error(), Refusal::noSound);
   EXPECT_EQ(phase(), Phase::ready);
-  session_->toggle();
+  session_->session.toggle();
   EXPECT_TRUE(said().contains("No sound comes"));
   EXPECT_TRUE(QDir(folder_.filePath("recording")).entryList({"*.wav"}).size() <= 2);
 }
@@ -98,14 +100,14 @@ TEST_F(TakeRunTest, ATakeEndsByItselfAfterItsToneAndIsWhatWasHeard) {
 TEST_F(TakeRunTest, AnInputThatGoesEndsTheTakeAndKeepsWhatWasPlayed) {
   start();
   add("Ada");
-  session_->toggle();
+  session_->session.toggle();
   input_->push(tone(440.0, 1.2));
   ASSERT_TRUE(heard());
   input_->unplug();
   ASSERT_TRUE(until([&] { return phase() == Phase::ready; }));
   EXPECT_TRUE(said().contains("No more sound comes"));
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book().takes().size(), 1u);
+  EXPECT_EQ(session_->book.takes().size(), 1u);
   EXPECT_NEAR(shownHz(), 440.0, 0.2);
   EXPECT_TRUE(QDir(folder_.filePath("recording")).isEmpty());
 }
@@ -113,45 +115,45 @@ TEST_F(TakeRunTest, AnInputThatGoesEndsTheTakeAndKeepsWhatWasPlayed) {
 TEST_F(TakeRunTest, AHeardCountIsPlayedAndWithoutADelayItsNotesHaveTheirOwn) {
   start();
   add("Ada");
-  session_->lesson().choose("scale-4-4");
-  session_->asking().setSupport(RequestEditor::AccompanimentKind::click);
-  session_->toggle();
+  session_->lesson.choose("scale-4-4");
+  session_->request.setSupport(RequestEditor::AccompanimentKind::click);
+  session_->session.toggle();
   ASSERT_TRUE(until([&] { return !speaker_->played.empty(); }));
   EXPECT_GT(speaker_->played[0].size(), 48000u * 60);
   input_->push(std::vector<float>(48000, 0.0f));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  const Take& take = session_->book().takes().front();
+  const Take& take = session_->book.takes().front();
   EXPECT_TRUE(take.asked.accompaniment.click);
   EXPECT_FALSE(take.asked.start_s);
   speaker_->mute = true;  // no output: the count is seen only, and not taken for heard
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(until([&] { return said().contains("flashes on the screen"); }));
   input_->push(std::vector<float>(48000, 0.0f));
   ASSERT_TRUE(heard());
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->book().takes().front().asked.accompaniment.click);
+  EXPECT_FALSE(session_->book.takes().front().asked.accompaniment.click);
 }
 
 TEST_F(TakeRunTest, TheStandInIsRecordedAtOnceAndPlaysOnceItIsReady) {
   start();
   add("Ada");
-  session_->setup().standIns().front()->setSpeed(16.0);
-  session_->setup().choose(StandIn::kId);
-  session_->lesson().choose("scale-4-4");
-  session_->toggle();
+  session_->setup.standIns().front()->setSpeed(16.0);
+  session_->setup.choose(StandIn::kId);
+  session_->lesson.choose("scale-4-4");
+  session_->session.toggle();
   bool grew = false;
   QObject::connect(&run(), &TakeRun::grew, [&] { grew = true; });
   EXPECT_TRUE(QTest::qWaitFor([&] { return grew; }, 1000));
-  session_->toggle();
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  session_->lesson().choose("home-two");
-  session_->asking().edit([](TakeRequest& w) { w.tempo_bpm = 120; });
-  session_->toggle();
+  session_->lesson.choose("home-two");
+  session_->request.edit([](TakeRequest& w) { w.tempo_bpm = 120; });
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  const auto picture = session_->open().picture();
+  const auto picture = session_->shown.picture();
   ASSERT_TRUE(picture->context.start_s);
   // Where it said that it would: it is up to 20 ms off its count by itself.
   const auto& readings = picture->analysis.readings;

@@ -3,7 +3,11 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/figures/findings.h"
 #include "core/library/cards.h"
+#include "core/signal/two_tones.h"
+#include "core/theory/interval.h"
+#include "core/theory/tube.h"
 
 namespace practice {
 

@@ -13,6 +13,8 @@
 #include "trials/acts.h"
 #include "trials/killed.h"
 #include "trials/trials.h"
+#include "core/engine/snapshot.h"
+#include "core/homework/list.h"
 
 // What is done in one act is finished or undone at the next start, wherever it is cut off.
 
@@ -20,7 +22,7 @@ namespace calando::trials {
 
 namespace fs = std::filesystem;
 
-std::unique_ptr<Session> sessionOf(const fs::path& folder, std::shared_ptr<FakeInput> input) {
+std::unique_ptr<Assembly> sessionOf(const fs::path& folder, std::shared_ptr<FakeInput> input) {
   static int argc = 1;
   static char name[] = "calando-trials";
   static char* argv[] = {name, nullptr};
@@ -29,16 +31,16 @@ std::unique_ptr<Session> sessionOf(const fs::path& folder, std::shared_ptr<FakeI
   auto studio = Studio::open(folder);
   if (!studio) return nullptr;
   auto session =
-      std::make_unique<Session>(std::move(*studio), Session::Ears{{std::move(input)},
-                                                                  std::make_unique<FakeSpeaker>(),
-                                                                  [](const Snapshot&) { return "png"; }});
-  session->setup().choose("fake");
-  session->begin();
+      std::make_unique<Assembly>(std::move(*studio), Assembly::Ears{{std::move(input)},
+                                                                    std::make_unique<FakeSpeaker>(),
+                                                                    [](const Snapshot&) { return "png"; }});
+  session->setup.choose("fake");
+  session->session.begin();
   return session;
 }
 
-bool settle(Session& session, int most_ms) {
-  return QTest::qWaitFor([&] { return session.idle(); }, most_ms);
+bool settle(Assembly& session, int most_ms) {
+  return QTest::qWaitFor([&] { return session.session.idle(); }, most_ms);
 }
 
 namespace {
@@ -154,7 +156,8 @@ Result killedWhileAPackComesIn(Luck& luck, const fs::path& folder) {
       none += students.empty();
       if (!students.empty() && takes != kTakes)
         result.fail(std::to_string(takes) + " takes of " + std::to_string(kTakes));
-      if (!opened->recordings.strays()->empty()) result.fail(std::to_string(opened->recordings.strays()->size()) + " left over");
+      if (!opened->recordings.strays()->empty())
+        result.fail(std::to_string(opened->recordings.strays()->size()) + " left over");
       if (fs::exists(studio / "incoming")) result.fail("what was unpacked is still there");
     }
     if (!takeIn(studio)) result.fail("cannot be taken in again");
@@ -225,7 +228,7 @@ Result killedWhileBackingUp(Luck& luck, const fs::path& folder) {
   for (int round = 0; round < luck.rounds; ++round) {
     killedAfter(luck.upTo(60'000), [&] {
       if (auto session = sessionOf(folder / "studio", std::make_shared<FakeInput>())) {
-        session->backUp(file);
+        session->files.backUp(file);
         settle(*session, 20000);
       }
     });

@@ -8,7 +8,7 @@
 namespace calando::trials {
 
 /// A session on a studio's folder, without a window; nullptr where the studio cannot be opened.
-std::unique_ptr<Session> sessionOf(const std::filesystem::path& folder, std::shared_ptr<FakeInput> input);
-bool settle(Session& session, int most_ms);
+std::unique_ptr<Assembly> sessionOf(const std::filesystem::path& folder, std::shared_ptr<FakeInput> input);
+bool settle(Assembly& session, int most_ms);
 
 }  // namespace calando::trials

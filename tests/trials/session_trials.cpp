@@ -31,12 +31,12 @@ Result watchedFolder(Luck& luck, const fs::path& folder) {
   auto session = sessionOf(folder / "studio", std::make_shared<FakeInput>());
   std::map<std::string, std::int64_t> ids;
   for (const char* name : kNames) {
-    session->book().add({0, name, "oboe", {}});
-    ids[name] = session->book().chosen()->id;
+    session->book.add({0, name, "oboe", {}});
+    ids[name] = session->book.chosen()->id;
   }
-  HomeworkInbox& post = session->post();
+  HomeworkInbox& post = session->inbox;
   post.load();
-  post.keep({"Week", {{findExercise("tone-5"), 67}}}, session->today());
+  post.keep({"Week", {{findExercise("tone-5"), 67}}}, today(session->clock));
   post.watch(folder / "in");
   std::map<fs::path, int> last;
   for (int round = 0; round < luck.rounds; ++round) {
@@ -66,7 +66,7 @@ Result watchedFolder(Luck& luck, const fs::path& folder) {
   const auto allThere = [&] {
     std::size_t files = 0;
     for (const auto& [student, sent] : post.sent()) files += sent.kept.files.size();
-    if (files != last.size() || !session->idle()) return false;
+    if (files != last.size() || !session->session.idle()) return false;
     for (const auto& [file, seconds] : last)
       for (const auto& [student, sent] : post.sent()) {
         const auto place = std::ranges::find(sent.kept.files, file) - sent.kept.files.begin();
@@ -94,14 +94,14 @@ class Verbs {
     fs::create_directories(folder);
     session_ = sessionOf(folder / "studio", input_);
     for (const char* name : kNames) {
-      session_->book().add({0, name, "trumpet-bb", {}});
-      students_.push_back(*session_->book().chosen());
+      session_->book.add({0, name, "trumpet-bb", {}});
+      students_.push_back(*session_->book.chosen());
     }
-    session_->post().load();
+    session_->inbox.load();
     for (const char* title : {"one", "two"}) {
-      session_->post().keep({title, {{findExercise("tone-5"), 67}, {findExercise("tone-5"), 60}}},
-                            session_->today());
-      lists_.push_back(session_->post().chosen()->id);
+      session_->inbox.keep({title, {{findExercise("tone-5"), 67}, {findExercise("tone-5"), 60}}},
+                           today(session_->clock));
+      lists_.push_back(session_->inbox.chosen()->id);
     }
     for (std::size_t list = 0; list < 2; ++list)
       for (std::size_t who = 0; who < 3; ++who) {
@@ -120,14 +120,14 @@ class Verbs {
     check();
   }
   void end() {
-    if (session_->run().taking()) session_->toggle();
+    if (session_->run.taking()) session_->session.toggle();
     settle(*session_, 60000);
     check();
-    if (!session_->studio().recordings.strays()->empty()) result_.fail("something is left over");
+    if (!session_->studio.recordings.strays()->empty()) result_.fail("something is left over");
   }
   std::size_t takes() {
     std::size_t all = 0;
-    for (const Student& s : students_) all += session_->studio().takes.of(s.id)->size();
+    for (const Student& s : students_) all += session_->studio.takes.of(s.id)->size();
     return all;
   }
 
@@ -137,78 +137,77 @@ class Verbs {
     return folder_ / ("list" + std::to_string(list) + " " + kNames[who] + ".flac");
   }
   std::size_t here() const {
-    const auto id = session_->book().chosenId();
+    const auto id = session_->book.chosenId();
     return static_cast<std::size_t>(std::ranges::find(students_, *id, &Student::id) - students_.begin());
   }
-  std::size_t listHere() const { return session_->post().chosen()->id == lists_[0] ? 0 : 1; }
+  std::size_t listHere() const { return session_->inbox.chosen()->id == lists_[0] ? 0 : 1; }
   std::string mark(std::size_t list, std::size_t who) const {
     return "list" + std::to_string(list) + " " + kNames[who];
   }
 
   void act(int verb) {
-    Session& s = *session_;
+    Assembly& s = *session_;
     const std::size_t who = static_cast<std::size_t>(luck_.upTo(2)),
                       list = static_cast<std::size_t>(luck_.upTo(1));
     const std::int64_t id = students_[who].id;
     switch (verb) {
       case 0:
       case 1:
-        return s.book().choose(id);
+        return s.book.choose(id);
       case 2:
-        return s.post().choose(lists_[list]);
+        return s.inbox.choose(lists_[list]);
       case 3:
       case 4: {
-        if (s.run().taking())
+        if (s.run.taking())
           playsFor_ = {};
         else
           playsFor_ = here();
-        s.toggle();
-        if (s.run().taking() && playsFor_)
+        s.session.toggle();
+        if (s.run.taking() && playsFor_)
           input_->push(sounds::tone({.f0_hz = hzOf(*playsFor_), .seconds = 0.6}));
         return;
       }
       case 5:
-        return s.open().setRemark(kNames[here()]);
+        return s.shown.setRemark(kNames[here()]);
       case 6:
-        return s.open().setWord(TeachersWord::accept);
+        return s.shown.setWord(TeachersWord::accept);
       case 7:
-        return s.deleteTake();
+        return s.session.deleteTake();
       case 8:
       case 9:
-        return s.undo();
+        return s.session.undo();
       case 10:
-        return s.planning().edit([&](Plan& plan) { plan.minutes = 30 + static_cast<int>(here()); });
+        return s.planning.edit([&](Plan& plan) { plan.minutes = 30 + static_cast<int>(here()); });
       case 11:
-        s.planning().keepPractice({0, 0, s.today(), 10, kNames[here()]});
+        s.planning.keepPractice({0, 0, today(s.clock), 10, kNames[here()]});
         return;
       case 12:
-        if (!s.planning().practices().empty())
-          s.planning().erasePractice(s.planning().practices().front().id);
+        if (!s.planning.practices().empty()) s.planning.erasePractice(s.planning.practices().front().id);
         return;
       case 13:
-        return s.lesson().changeOrder({orderOf(here()), "steady-tone", luck_.upTo(1) ? "swell" : "tone-5"});
+        return s.lesson.changeOrder({orderOf(here()), "steady-tone", luck_.upTo(1) ? "swell" : "tone-5"});
       case 14:
-        s.post().add({sentBy(listHere(), who)});
+        s.inbox.add({sentBy(listHere(), who)});
         return;
       case 15:
-        if (const auto* sent = s.post().sentOf(id);
+        if (const auto* sent = s.inbox.sentOf(id);
             sent && sent->marked && !sent->marked->marking.items[0].tries.empty())
-          s.post().correct(id, {0, sent->marked->marking.items[0].tries[0].start_s,
-                                sent->marked->marking.items[0].tries[0].end_s, std::size_t(luck_.upTo(1))});
+          s.inbox.correct(id, {0, sent->marked->marking.items[0].tries[0].start_s,
+                               sent->marked->marking.items[0].tries[0].end_s, std::size_t(luck_.upTo(1))});
         return;
       case 16:
-        s.post().setAnswer(id, mark(listHere(), who));
+        s.inbox.setAnswer(id, mark(listHere(), who));
         return;
       case 17:
-        return s.post().remove(id);
+        return s.inbox.remove(id);
       case 18:
-        return s.post().keepBest(id);
+        return s.inbox.keepBest(id);
       default:
-        if (!s.book().takes().empty())
-          s.choose(s.book()
-                       .takes()[static_cast<std::size_t>(
-                           luck_.upTo(static_cast<int>(s.book().takes().size()) - 1))]
-                       .id);
+        if (!s.book.takes().empty())
+          s.session.choose(
+              s.book
+                  .takes()[static_cast<std::size_t>(luck_.upTo(static_cast<int>(s.book.takes().size()) - 1))]
+                  .id);
     }
   }
 
@@ -218,39 +217,39 @@ class Verbs {
   }
 
   void check() {
-    Session& s = *session_;
+    Assembly& s = *session_;
     const auto wrong = [&](const std::string& what) {
       result_.fail("after " + std::to_string(result_.rounds) + " verbs: " + what);
     };
-    if (const Take* shown = s.open().take(); shown && !shown->isOf(*s.book().chosenId()))
+    if (const Take* shown = s.shown.take(); shown && !shown->isOf(*s.book.chosenId()))
       wrong("another’s take is shown");
     for (std::size_t who = 0; who < 3; ++who) {
       const std::int64_t id = students_[who].id;
-      const auto takes = s.studio().takes.of(id);
+      const auto takes = s.studio.takes.of(id);
       for (const Take& take : *takes) {
         if (!take.remark.empty() && take.remark != kNames[who]) wrong("another’s remark");
         if (take.source.ends_with(".flac") && take.source.find(kNames[who]) == std::string::npos)
           wrong("another’s homework among the takes");
       }
-      const int minutes = s.studio().plans.of(id)->minutes;
+      const int minutes = s.studio.plans.of(id)->minutes;
       if (minutes != Plan().minutes && minutes != 30 + static_cast<int>(who)) wrong("another’s plan");
-      const auto practices = s.studio().plans.practices(id);
+      const auto practices = s.studio.plans.practices(id);
       for (const Practice& practice : *practices)
         if (practice.what != kNames[who]) wrong("another’s entry");
-      const auto order = s.studio().orders.of(id);
+      const auto order = s.studio.orders.of(id);
       for (std::size_t other = 0; other < 3; ++other)
         if (other != who && std::ranges::find(*order, orderOf(other)) != order->end())
           wrong("another’s order");
     }
     for (std::size_t list = 0; list < 2; ++list) {
-      const auto all = s.studio().homework.sent(lists_[list]);
+      const auto all = s.studio.homework.sent(lists_[list]);
       for (const SentHomework& sent : *all) {
         const auto who = static_cast<std::size_t>(std::ranges::find(students_, sent.student, &Student::id) -
                                                   students_.begin());
         for (const fs::path& file : sent.files)
           if (file != sentBy(list, who)) wrong("a file of another list or student");
         if (sent.answer && *sent.answer != mark(list, who)) wrong("the answer of another list or student");
-        const auto takes = s.studio().takes.of(sent.student);
+        const auto takes = s.studio.takes.of(sent.student);
         for (const auto& [item, id] : sent.takes)
           if (const auto take = std::ranges::find(*takes, id, &Take::id);
               take != takes->end() && take->source != sentBy(list, who).filename())
@@ -263,7 +262,7 @@ class Verbs {
   fs::path folder_;
   Result& result_;
   std::shared_ptr<FakeInput> input_ = std::make_shared<FakeInput>();
-  std::unique_ptr<Session> session_;
+  std::unique_ptr<Assembly> session_;
   std::vector<Student> students_;
   std::vector<std::int64_t> lists_;
   std::optional<std::size_t> playsFor_;

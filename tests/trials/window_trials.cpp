@@ -10,6 +10,7 @@
 #include "app/desk/main_window.h"
 #include "app/desk/stylesheet.h"
 #include "app/style/style.h"
+#include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "core/base/plain_text.h"
 #include "core/engine/analysis.h"

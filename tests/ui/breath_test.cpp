@@ -16,22 +16,21 @@ class BreathTest : public WindowTest {
     choose("source", "stand-in");
     choose("player", player);
     const auto& templates = lessonTemplates();
-    window_->session().lesson().setOrder(
-        std::ranges::find(templates, "breath", &LessonTemplate::id)->exercises);
+    window_->parts().lesson.setOrder(std::ranges::find(templates, "breath", &LessonTemplate::id)->exercises);
   }
   /// On to a step with N.
   void goTo(const char* step) {
-    for (int i = 0; i < 12 && window_->session().lesson().current()->id != step; ++i) press(Qt::Key_N);
-    ASSERT_EQ(window_->session().lesson().current()->id, step);
-    window_->session().lesson().forgiveRest();
+    for (int i = 0; i < 12 && window_->parts().lesson.current()->id != step; ++i) press(Qt::Key_N);
+    ASSERT_EQ(window_->parts().lesson.current()->id, step);
+    window_->parts().lesson.forgiveRest();
   }
   QString message() { return find<QLabel>("message")->text(); }
-  bool taking() { return window_->session().run().taking(); }
+  bool taking() { return window_->parts().run.taking(); }
 };
 
 TEST_F(BreathTest, IsTaughtFromTheKeyboardAloneAndItsReportIsOnTheShelf) {
   begin("full-early");
-  EXPECT_EQ(window_->session().lesson().current()->id, "loosening");
+  EXPECT_EQ(window_->parts().lesson.current()->id, "loosening");
   press(Qt::Key_Space);  // no breath is drilled: no caution
   ASSERT_TRUE(taking());
   ASSERT_TRUE(settle());  // nine movements, and it ends by itself
@@ -52,7 +51,7 @@ TEST_F(BreathTest, HasItsCautionItsTicksItsBreathsAndItsWeeks) {
   press(Qt::Key_B);
   press(Qt::Key_H);
   press(Qt::Key_A);  // this card has no arms
-  const Take* take = window_->session().open().take();
+  const Take* take = window_->parts().shown.take();
   EXPECT_EQ(take->ticks, (std::vector<std::string>{"belly", "shoulders"}));
   EXPECT_TRUE(find<QToolButton>("tick-belly")->isChecked());
   press(Qt::Key_T);
@@ -87,7 +86,7 @@ TEST_F(BreathTest, EscapeIsOneKeyAwayAllTheTime) {
   press(Qt::Key_Space);
   EXPECT_FALSE(taking());
   find<QPushButton>("messageButton")->click();  // the teacher opens it again
-  window_->session().lesson().forgiveRest();
+  window_->parts().lesson.forgiveRest();
   press(Qt::Key_Space);
   EXPECT_TRUE(taking());
   press(Qt::Key_Space);
@@ -97,12 +96,12 @@ TEST_F(BreathTest, EscapeIsOneKeyAwayAllTheTime) {
 TEST_F(BreathTest, AClimbStopsByItselfAtTheFirstRoundThatDoesNotHold) {
   begin("short-of-air");
   standInSpeed(1.0);  // the computer may be busy
-  window_->session().lesson().choose("climb");
+  window_->parts().lesson.choose("climb");
   press(Qt::Key_Space);
   press(Qt::Key_Space);
   ASSERT_TRUE(taking());
   ASSERT_TRUE(settle());
-  const double seconds = window_->session().open().take()->seconds;
+  const double seconds = window_->parts().shown.take()->seconds;
   EXPECT_LT(seconds, 4.0 + 8.0 + 10.0) << "four and four, and not to the end of five and five";
   EXPECT_EQ(figure("highest_even"), 0.0);
 }

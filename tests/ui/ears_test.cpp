@@ -28,7 +28,7 @@ class EarsTest : public SessionTest {
     page_.reset();
     SessionTest::TearDown();
   }
-  EarTraining& hearing() { return session_->hearing(); }
+  EarTraining& hearing() { return session_->ears; }
   QString text(const char* name) { return page_->findChild<QLabel*>(name)->text(); }
   void key(Qt::Key key) { QTest::keyClick(page_.get(), key); }
   bool asked() {
@@ -106,7 +106,7 @@ TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
   for (int row = 0; row < list->count(); ++row)
     list->item(row)->setCheckState(row == static_cast<int>(Change::scoop) ? Qt::Checked : Qt::Unchecked);
   EXPECT_EQ(hearing().asked(), std::vector{Change::scoop});
-  EXPECT_EQ(session_->studio().ears.asked(session_->book().chosen()->id)->size(), 1u);
+  EXPECT_EQ(session_->studio.ears.asked(session_->book.chosen()->id)->size(), 1u);
   EXPECT_TRUE(page_->findChild<QPushButton*>("earGo")->isEnabled());
   // What was wrong is asked in the student's own words.
   list->setCurrentRow(static_cast<int>(Change::scoop));
@@ -121,15 +121,15 @@ TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
   for (const auto* card : page_->findChildren<SoundCard*>("earChoice")) choices << card->text();
   EXPECT_TRUE(choices.contains("slides in")) << choices.join(';').toStdString();
   key(Qt::Key_Escape);
-  const std::int64_t ada = session_->book().chosen()->id;
+  const std::int64_t ada = session_->book.chosen()->id;
   add("Ben");
   EXPECT_TRUE(own->text().isEmpty()) << "somebody else's words";
-  session_->book().choose(ada);
+  session_->book.choose(ada);
   EXPECT_EQ(own->text(), "slides in");
   list->item(static_cast<int>(Change::scoop))->setCheckState(Qt::Unchecked);
   EXPECT_FALSE(page_->findChild<QPushButton*>("earGo")->isEnabled()) << "nothing to ask about";
   QTest::mouseClick(page_->findChild<QWidget*>("guessFirst"), Qt::LeftButton);
-  EXPECT_TRUE(session_->guessing().first());
+  EXPECT_TRUE(session_->guessing.first());
 }
 
 TEST_F(EarsTest, AFigureOfATakeIsGuessedByKeysAndItsPictureComesAfterIt) {
@@ -149,22 +149,22 @@ TEST_F(EarsTest, AFigureOfATakeIsGuessedByKeysAndItsPictureComesAfterIt) {
   const std::size_t plays = speaker_->played.size();
   QTest::keyClick(box, Qt::Key_R);  // whoever has the keys
   EXPECT_EQ(speaker_->played.size(), plays + 1);
-  const FigureGuessing::Wanted was = *session_->byEar().wanted();
+  const FigureGuessing::Wanted was = *session_->blind.wanted();
   QTest::keyClicks(box, "3");
   QTest::keyClick(box, Qt::Key_Return);
   EXPECT_FALSE(box->isVisible());
   EXPECT_TRUE(picture->isVisible());
   EXPECT_TRUE(text("earQuestion").contains("guessed")) << text("earQuestion").toStdString();
   EXPECT_TRUE(text("earTold").startsWith("Off by"));
-  ASSERT_EQ(session_->guessing().guesses().size(), 1u);
-  EXPECT_EQ(session_->guessing().guesses()[0].guessed, 3.0);
-  EXPECT_EQ(session_->guessing().guesses()[0].figure, was.figure->id);
+  ASSERT_EQ(session_->guessing.guesses().size(), 1u);
+  EXPECT_EQ(session_->guessing.guesses()[0].guessed, 3.0);
+  EXPECT_EQ(session_->guessing.guesses()[0].figure, was.figure->id);
   EXPECT_TRUE(text("earGuesses").contains("off by")) << text("earGuesses").toStdString();
   picture->grab();
   key(Qt::Key_Space);
   ASSERT_TRUE(until([&] { return box->isVisible(); }));
   QTest::keyClick(box, Qt::Key_Escape);
-  EXPECT_FALSE(session_->byEar().running());
+  EXPECT_FALSE(session_->blind.running());
   EXPECT_TRUE(way->isEnabled());
 }
 

@@ -7,6 +7,7 @@
 #include "app/print/report_dialog.h"
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
+#include "app/words/words.h"
 #include "core/library/cards.h"
 #include "records/packs/pack.h"
 #include "ui/window_fixture.h"
@@ -48,7 +49,7 @@ TEST_F(FaultsTest, AReportThatIsClosedWhileItsPicturesAreDrawnIsGone) {
   fill({"Ada Moor", "Ben Falk"}, 3.0);
   openWindow();
   for (int round = 0; round < 5; ++round) {
-    auto dialog = std::make_unique<ReportDialog>(window_->session(), nullptr);
+    auto dialog = std::make_unique<ReportDialog>(window_->parts(), nullptr);
     dialog->show();
     auto* kind = dialog->findChild<QComboBox*>("reportKind");
     kind->setCurrentIndex(2);
@@ -57,7 +58,7 @@ TEST_F(FaultsTest, AReportThatIsClosedWhileItsPicturesAreDrawnIsGone) {
     dialog.reset();
     // Other work lands where it was.
     std::vector<std::unique_ptr<ReportMaker>> others;
-    for (int i = 0; i < 50; ++i) others.push_back(std::make_unique<ReportMaker>(window_->session()));
+    for (int i = 0; i < 50; ++i) others.push_back(std::make_unique<ReportMaker>(window_->parts()));
     ASSERT_TRUE(settle());
     for (const auto& other : others) EXPECT_FALSE(other->busy());
   }
@@ -66,12 +67,12 @@ TEST_F(FaultsTest, AReportThatIsClosedWhileItsPicturesAreDrawnIsGone) {
 TEST_F(FaultsTest, AnswersOfTwoOfOneNameAreTwoFiles) {
   fill({"Ada Moor", "Ada Moor", "ada moor"});
   openWindow();
-  HomeworkInbox& post = window_->session().post();
+  HomeworkInbox& post = window_->parts().inbox;
   go(3);
   ASSERT_TRUE(post.keep({"Week", {{findExercise("tone-5"), 67}}}, dayFrom("2026-12-01").value()));
   ASSERT_TRUE(writeSound(out_.filePath("x.flac").toStdString(), sounds::tone({.seconds = 1.0}), 48000.0,
                          SoundFormat::flac24));
-  const auto students = window_->session().book().students();
+  const auto students = window_->parts().book.students();
   for (const Student& student : students) post.add({out_.filePath("x.flac").toStdString()}, student.id);
   ASSERT_TRUE(settle());
   for (std::size_t i = 0; i < students.size(); ++i)
@@ -113,10 +114,10 @@ TEST_F(FaultsTest, SpaceStartsAndStopsWhereverNoTextIsTyped) {
     const bool checked = button->isChecked();
     button->setFocus();
     QTest::keyClick(button, Qt::Key_Space);
-    EXPECT_TRUE(window_->session().run().taking());
+    EXPECT_TRUE(window_->parts().run.taking());
     EXPECT_EQ(button->isChecked(), checked);
     QTest::keyClick(window_->focusWidget(), Qt::Key_Space);
-    EXPECT_FALSE(window_->session().run().taking());
+    EXPECT_FALSE(window_->parts().run.taking());
     ASSERT_TRUE(settle());
     ++pressed;
   }
@@ -127,7 +128,7 @@ TEST_F(FaultsTest, WhatGoesOutReadsTheSameInALocaleWithDecimalCommas) {
   fill({"Ada Moor"}, 1.0);
   openWindow();
   const QString plain = out_.filePath("plain.csv"), comma = out_.filePath("comma.csv");
-  const ShownTake& open = window_->session().open();
+  const ShownTake& open = window_->parts().shown;
   ASSERT_TRUE(open.take());
   EXPECT_EQ(exportTake(plain, *open.picture(), *open.samples(), open.rate_hz()), QString());
   setenv("LOCPATH", CALANDO_LOCALES, 1);
@@ -139,8 +140,7 @@ TEST_F(FaultsTest, WhatGoesOutReadsTheSameInALocaleWithDecimalCommas) {
   const QString json = out_.filePath("take.json"), svg = out_.filePath("take.svg");
   EXPECT_EQ(exportTake(json, *open.picture(), *open.samples(), open.rate_hz()), QString());
   EXPECT_EQ(exportTake(svg, *open.picture(), *open.samples(), open.rate_hz()), QString());
-  const QString figures =
-      figuresAsCsv(window_->session().book().takes(), window_->session().book().past(), nullptr);
+  const QString figures = figuresAsCsv(window_->parts().book.takes(), window_->parts().book.past(), nullptr);
   std::setlocale(LC_ALL, "C.UTF-8");
   EXPECT_EQ(textOf(comma), textOf(plain));
   EXPECT_TRUE(nlohmann::json::accept(textOf(json).toStdString()));
@@ -165,12 +165,12 @@ TEST_F(FaultsTest, WhatIsComparedGoesWithWhoIsErased) {
   openWindow();
   chooseStudent(0);
   ASSERT_TRUE(settle());
-  Session& session = window_->session();
-  const auto erased = session.book().chosen()->id;
+  const Parts& session = window_->parts();
+  const auto erased = session.book.chosen()->id;
   playTake("steady");
-  session.compare({}, false);
+  session.playback.compare({}, false);
   ASSERT_TRUE(QTest::qWaitFor([&] { return !window_->findChildren<CompareView*>().isEmpty(); }, 10000));
-  session.book().erase(erased);
+  session.book.erase(erased);
   EXPECT_TRUE(QTest::qWaitFor([&] { return window_->findChildren<CompareView*>().isEmpty(); }, 1000));
 }
 
@@ -178,9 +178,9 @@ TEST_F(FaultsTest, WhatAPackWouldReplaceIsShownSideBySideAndAskedFor) {
   fill({"Ada Moor"});
   openWindow();
   go(2);
-  Session& session = window_->session();
-  session.lesson().changeOrder({"swell", "steady-tone"});
-  const Student ada = *session.book().chosen();
+  const Parts& session = window_->parts();
+  session.lesson.changeOrder({"swell", "steady-tone"});
+  const Student ada = *session.book.chosen();
   const std::filesystem::path file = out_.filePath("pack.zip").toStdString();
   {
     auto other = Studio::open(out_.filePath("other").toStdString());
@@ -196,9 +196,9 @@ TEST_F(FaultsTest, WhatAPackWouldReplaceIsShownSideBySideAndAskedFor) {
       EXPECT_TRUE(words.join('|').contains("Five seconds") || words.join('|').contains("Scale tones"));
       QTest::mouseClick(dialog.findChild<QPushButton*>(answer), Qt::LeftButton);
     });
-    session.takePackIn(file);
+    session.files.takePackIn(file);
     ASSERT_TRUE(settle());
-    EXPECT_EQ(session.lesson().order().front(), std::string(answer) == "packTake" ? "tone-5" : "swell")
+    EXPECT_EQ(session.lesson.order().front(), std::string(answer) == "packTake" ? "tone-5" : "swell")
         << answer;
   }
 }
@@ -217,7 +217,7 @@ TEST_F(FaultsTest, AnOrderOfOnesOwnIsThereToBeChosenAgain) {
     dialog.accept();
   });
   QTest::mouseClick(find<QPushButton>("editOrder"), Qt::LeftButton);
-  const auto mine = window_->session().lesson().order();
+  const auto mine = window_->parts().lesson.order();
   ASSERT_GT(mine.size(), 19u);
   auto* orders = find<QComboBox>("lessonTemplate");
   EXPECT_EQ(orders->currentText(), "Mondays");
@@ -228,17 +228,17 @@ TEST_F(FaultsTest, AnOrderOfOnesOwnIsThereToBeChosenAgain) {
     emit orders->activated(index);
   };
   look("First lesson");
-  EXPECT_NE(window_->session().lesson().order(), mine);
+  EXPECT_NE(window_->parts().lesson.order(), mine);
   look("Mondays");
-  EXPECT_EQ(window_->session().lesson().order(), mine);
+  EXPECT_EQ(window_->parts().lesson.order(), mine);
   EXPECT_EQ(orders->currentText(), "Mondays");
 }
 
 TEST_F(FaultsTest, ABackupIsAskedAboutBeforeTheWindowCloses) {
   fill({"Ada Moor", "Ben Falk"}, 20.0);
   openWindow();
-  window_->session().backUp(out_.filePath("all.zip").toStdString());
-  ASSERT_FALSE(window_->session().mayEnd());
+  window_->parts().files.backUp(out_.filePath("all.zip").toStdString());
+  ASSERT_FALSE(window_->parts().files.mayEnd());
   QString asked;
   whenOpen<QMessageBox>([&](QMessageBox& box) {
     asked = box.text();
@@ -255,7 +255,7 @@ TEST_F(FaultsTest, NobodyIsAddedWhileATakeRuns) {
   openWindow();
   choose("source", "stand-in");
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_Space);
-  ASSERT_TRUE(window_->session().run().taking());
+  ASSERT_TRUE(window_->parts().run.taking());
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_N, Qt::ControlModifier);
   EXPECT_EQ(QApplication::activeModalWidget(), nullptr);
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_Space);

@@ -109,7 +109,7 @@ class PseudoTest : public WindowTest {
 /// Weeks and post, with something in them.
 void PseudoTest::expectBooks() {
   HomeworkList list{"Week", {{findExercise("tone-5")}, {findExercise("swell")}}};
-  ASSERT_TRUE(window_->session().post().keep(list, window_->session().today()));
+  ASSERT_TRUE(window_->parts().inbox.keep(list, today(window_->parts().clock)));
   for (const auto& [key, name] :
        {std::pair{Qt::Key_2, "the weeks"}, {Qt::Key_3, "the post"}, {Qt::Key_4, "ears"}}) {
     QTest::keyClick(window_.get(), key, Qt::AltModifier);
@@ -123,8 +123,8 @@ void PseudoTest::expectBooks() {
       }
     }
   }
-  PlanDialog plan(window_->session(), window_.get());
-  ListDialog homework(window_->session(), list, window_->session().today(), window_.get());
+  PlanDialog plan(window_->parts(), window_.get());
+  ListDialog homework(window_->parts(), list, today(window_->parts().clock), window_.get());
   for (QDialog* dialog : std::initializer_list<QDialog*>{&plan, &homework}) {
     dialog->show();
     expectTranslated(*dialog, "a dialog of the books");
@@ -135,7 +135,7 @@ void PseudoTest::expectBooks() {
 TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   openWindow();
   expectTranslated(*window_, "first start");
-  window_->session().book().add({0, "Ada", "trumpet-bb", {}});
+  window_->parts().book.add({0, "Ada", "trumpet-bb", {}});
   for (const char* step : {"steady-tone", "swell", "home-two", "against-teacher", "stairs-4",
                            "fingering-search", "buzz-level"}) {
     chooseStep(step);
@@ -182,9 +182,9 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   }
   expectBooks();
   QTest::keyClick(window_.get(), Qt::Key_1, Qt::AltModifier);
-  window_->session().notices().sayLoss(Session::tr("Written: %1").arg("x"));
+  window_->parts().notices.sayLoss(StudioFiles::tr("Written: %1").arg("x"));
   expectTranslated(*window_, "a message");
-  OrderDialog order(window_->session(), window_.get());
+  OrderDialog order(window_->parts(), window_.get());
   order.show();
   expectTranslated(order, "cards");
   expectWhole(order, "cards");
@@ -195,11 +195,11 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   static_cast<QComboBox*>(cues->cellWidget(0, 3))->setEditText("H77");
   EXPECT_FALSE(editor.findChild<QLabel*>("cardError")->text().isEmpty());
   expectTranslated(editor, "what is wrong with a card");
-  FoundDialog found(window_->session().studio(), window_.get());
+  FoundDialog found(window_->parts().studio, window_.get());
   found.show();
   expectTranslated(found, "found");
-  CompareView compare({{"A", window_->shownPicture(), window_->session().open().samples(), 48000.0},
-                       {"B", window_->shownPicture(), window_->session().open().samples(), 48000.0}},
+  CompareView compare({{"A", window_->shownPicture(), window_->parts().shown.samples(), 48000.0},
+                       {"B", window_->shownPicture(), window_->parts().shown.samples(), 48000.0}},
                       true, {}, window_.get());
   compare.setAttribute(Qt::WA_DeleteOnClose, false);
   compare.show();
@@ -262,9 +262,9 @@ TEST_F(PseudoTest, WhatTheWindowAsksForIsWhatTranslatorsGet) {
     QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_T);
     window_->grab();
   }
-  window_->session().stopHere();
+  window_->parts().session.stopHere();
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_Comma, Qt::ControlModifier);
-  OrderDialog(window_->session(), window_.get()).show();
+  OrderDialog(window_->parts(), window_.get()).show();
   whenOpen<QDialog>([](QDialog& help) { help.reject(); });
   showHelp(window_.get());
   QCoreApplication::removeTranslator(&noting);

@@ -62,7 +62,7 @@ class Room {
   }
   /// A counted step, to a heard click.
   void chooseClicked(const char* step, double tempo) {
-    window_->session().lesson().choose(step);
+    window_->parts().lesson.choose(step);
     auto* support = find<QComboBox>("support");
     support->setCurrentIndex(support->findData(static_cast<int>(RequestEditor::AccompanimentKind::click)));
     find<QDoubleSpinBox>("tempo")->setValue(tempo);

@@ -13,6 +13,7 @@
 #include "app/lesson/lesson_view.h"
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
+#include "app/words/words.h"
 #include "core/library/cards.h"
 #include "support/small_disk.h"
 #include "ui/window_fixture.h"
@@ -132,7 +133,7 @@ TEST_F(SafetyTest, SpaceWhileAnOldTakeIsMeasuredLeavesItsStepAndFiguresOut) {
   press(Qt::Key_Space);
   QTest::qWait(300);
   EXPECT_TRUE(find<QPushButton>("record")->isChecked());
-  EXPECT_EQ(window_->session().lesson().current()->id, "swell");
+  EXPECT_EQ(window_->parts().lesson.current()->id, "swell");
   ASSERT_TRUE(settle());
   EXPECT_EQ(window_->shownPicture()->context.exercise->id, "swell");
   EXPECT_EQ(find<QListWidget>("shelf")->currentRow(), 0);
@@ -218,7 +219,7 @@ TEST_F(SafetyTest, ALossStaysUntilItIsAnswered) {
   EXPECT_TRUE(message().contains("No tone was found"));
   QTest::mouseClick(find<QPushButton>("messageSeen"), Qt::LeftButton);
   EXPECT_FALSE(find<QLabel>("message")->isVisible());
-  window_->session().lesson().choose("long-hiss");
+  window_->parts().lesson.choose("long-hiss");
   window_->openFiles({silent});
   ASSERT_TRUE(settle());
   EXPECT_TRUE(message().contains("No breath was found"));

@@ -26,6 +26,7 @@
 #include "core/library/lesson.h"
 #include "core/standin/player.h"
 #include "sound_server.h"
+#include "app/sound/input.h"
 
 using calando::MainWindow;
 using calando::Studio;
@@ -45,7 +46,7 @@ bool settle(const MainWindow& window) {
 }
 
 void chooseStudent(MainWindow& window, int row) {
-  auto& book = window.session().book();
+  auto& book = window.parts().book;
   book.choose(book.students()[static_cast<std::size_t>(row)].id);
   settle(window);
 }
@@ -67,7 +68,7 @@ std::vector<std::string> breathOrder() {
 
 /// Where the newest take of a way of playing stands on the shelf.
 int rowOf(MainWindow& window, const char* player) {
-  const auto& takes = window.session().book().takes();
+  const auto& takes = window.parts().book.takes();
   return static_cast<int>(
       std::ranges::find_if(takes, [&](const calando::Take& t) { return t.source.ends_with(player); }) -
       takes.begin());
@@ -81,10 +82,10 @@ void show(MainWindow& window, int takeRow, const char* name) {
 
 /// The newest take of a card.
 void showTakeOf(MainWindow& window, const std::string& exercise, const char* name) {
-  const auto& takes = window.session().book().takes();
+  const auto& takes = window.parts().book.takes();
   const auto of = std::ranges::find(takes, exercise, [](const calando::Take& t) { return t.asked.exercise; });
   if (of == takes.end()) return;
-  window.session().choose(of->id);
+  window.parts().session.choose(of->id);
   settle(window);
   take(window, name);
 }
@@ -160,20 +161,19 @@ void listen(MainWindow& window) {
   QTest::keyClick(&window, Qt::Key_4, Qt::AltModifier);
   auto* page = window.findChild<calando::EarsPage*>();
   auto* way = page->findChild<QComboBox*>("earWay");
-  calando::Session& session = window.session();
+  const calando::Parts& session = window.parts();
   way->setCurrentIndex(way->findText("which of two"));
   QTest::keyClick(page, Qt::Key_Space);
-  (void)QTest::qWaitFor([&] { return session.hearing().phase() == calando::EarTraining::Phase::asked; },
-                        20000);
-  session.hearing().answer(session.hearing().question() ? session.hearing().question()->right : 0);
+  (void)QTest::qWaitFor([&] { return session.ears.phase() == calando::EarTraining::Phase::asked; }, 20000);
+  session.ears.answer(session.ears.question() ? session.ears.question()->right : 0);
   take(window, "ears");
   QTest::keyClick(page, Qt::Key_Escape);
   way->setCurrentIndex(way->findText("guess a take’s figure"));
   QTest::keyClick(page, Qt::Key_Space);
-  (void)QTest::qWaitFor([&] { return session.byEar().phase() == calando::BlindListening::Phase::asked; },
+  (void)QTest::qWaitFor([&] { return session.blind.phase() == calando::BlindListening::Phase::asked; },
                         20000);
   take(window, "ears-guess");
-  session.byEar().guess(5.0);
+  session.blind.guess(5.0);
   take(window, "ears-guessed");
   QTest::keyClick(page, Qt::Key_Escape);
   QTest::keyClick(&window, Qt::Key_1, Qt::AltModifier);
@@ -181,31 +181,31 @@ void listen(MainWindow& window) {
 
 void playTakes(MainWindow& window) {
   auto* ribbon = window.findChild<calando::TakeView*>("ribbon");
-  calando::Session& session = window.session();
+  const calando::Parts& session = window.parts();
   chooseStudent(window, 2);
-  session.setup().choose(calando::StandIn::kId);
-  session.setup().standIns().front()->setPlayer(*calando::findPlayer("scooping"));
-  session.lesson().choose("scale-4-4");
+  session.setup.choose(calando::StandIn::kId);
+  session.setup.standIns().front()->setPlayer(*calando::findPlayer("scooping"));
+  session.lesson.choose("scale-4-4");
   QTest::keyClick(ribbon, Qt::Key_Space);
   QTest::qWait(14500);
   take(window, "counted-live");
   QTest::keyClick(ribbon, Qt::Key_Space);
   settle(window);
-  session.setup().standIns().front()->setPlayer(*calando::findPlayer("full-early"));
-  session.lesson().setOrder(breathOrder());
-  session.lesson().choose("in-4-out-4");
+  session.setup.standIns().front()->setPlayer(*calando::findPlayer("full-early"));
+  session.lesson.setOrder(breathOrder());
+  session.lesson.choose("in-4-out-4");
   QTest::keyClick(ribbon, Qt::Key_Space);  // the caution
   QTest::keyClick(ribbon, Qt::Key_Space);
   QTest::qWait(7600);
   take(window, "breath-live");
   settle(window);  // it ends by itself
-  session.notices().drop();
+  session.notices.drop();
   take(window, "breath");
 }
 
 void openDialogs(MainWindow& window) {
   {
-    calando::OrderDialog cards(window.session(), &window);
+    calando::OrderDialog cards(window.parts(), &window);
     cards.show();
     take(cards, "cards");
   }

@@ -13,8 +13,10 @@
 #include "app/weeks/plan_dialog.h"
 #include "app/weeks/weeks_page.h"
 #include "app/weeks/year_ring.h"
+#include "app/words/words.h"
 #include "core/library/cards.h"
 #include "ui/window_fixture.h"
+#include "core/homework/list.h"
 
 namespace calando {
 namespace {
@@ -106,9 +108,9 @@ TEST_F(WeeksTest, GrowthIsReadAndTheNextStepTakenByOneKey) {
   EXPECT_FALSE(label("todaySheet").isEmpty());
   // The lesson's keys mean nothing here.
   QTest::keyClick(window_->focusWidget() ? window_->focusWidget() : window_.get(), Qt::Key_4);
-  EXPECT_EQ(window_->session().book().takes().front().word, TeachersWord::none);
+  EXPECT_EQ(window_->parts().book.takes().front().word, TeachersWord::none);
   QTest::keyClick(find<QWidget>("yearRing"), Qt::Key_W);
-  EXPECT_EQ(window_->session().planning().plan().find("steady-tone")->asked, 12.0);
+  EXPECT_EQ(window_->parts().planning.plan().find("steady-tone")->asked, 12.0);
   EXPECT_EQ(label("proposal"), "Nothing to change today");
   QTest::keyClick(find<QWidget>("yearRing"), Qt::Key_Z, Qt::ControlModifier);
   EXPECT_EQ(label("proposal"), "One steady tone");
@@ -119,8 +121,8 @@ TEST_F(WeeksTest, GrowthIsReadAndTheNextStepTakenByOneKey) {
   QTest::keyClick(ring, Qt::Key_Up);
   QTest::keyClick(ring, Qt::Key_Return);
   ASSERT_TRUE(settle());
-  ASSERT_TRUE(window_->session().open().take());
-  const auto age_s = clock_->now_unix_s() - window_->session().open().take()->made_unix_s;
+  ASSERT_TRUE(window_->parts().shown.take());
+  const auto age_s = clock_->now_unix_s() - window_->parts().shown.take()->made_unix_s;
   EXPECT_GT(age_s, 5 * 86400);
 }
 
@@ -158,7 +160,7 @@ TEST_F(WeeksTest, ThePlanIsChangedInItsDialog) {
     dialog.accept();
   });
   QTest::mouseClick(find<QPushButton>("planDialog"), Qt::LeftButton);
-  const Plan& plan = window_->session().planning().plan();
+  const Plan& plan = window_->parts().planning.plan();
   EXPECT_EQ(plan.gate, (Gate{6, 6, 2}));
   EXPECT_TRUE(plan.isHoliday(today(*clock_)));
   EXPECT_EQ(label("todaySheet"), "A holiday.");
@@ -190,12 +192,11 @@ TEST_F(WeeksTest, TheSheetOfAWeekGoesOutAsPageCalendarAndText) {
 TEST_F(WeeksTest, ReportsGoOutAsPagesTextAndFigures) {
   practised(8);
   openWindow();
-  for (int row = 0; row < 2; ++row)
-    window_->session().book().add({0, row ? "Ben Falk" : "Cleo Ås", "flute", {}});
+  for (int row = 0; row < 2; ++row) window_->parts().book.add({0, row ? "Ben Falk" : "Cleo Ås", "flute", {}});
   chooseStudent(0);
   ASSERT_TRUE(settle());
   go(2);
-  ReportDialog dialog(window_->session(), window_.get());
+  ReportDialog dialog(window_->parts(), window_.get());
   const QDir out(folder_.path());
   auto* kind = dialog.findChild<QComboBox*>("reportKind");
   const QString told[] = {"Ada Moor: this month", "What Ada Moor is working at", "The class"};
@@ -244,8 +245,7 @@ class PostWindowTest : public WeeksTest {};
 
 TEST_F(PostWindowTest, AFolderIsMarkedCorrectedAndAnswered) {
   openWindow();
-  for (const char* name : {"Ada Moor", "Ben Falk"})
-    window_->session().book().add({0, name, "trumpet-bb", {}});
+  for (const char* name : {"Ada Moor", "Ben Falk"}) window_->parts().book.add({0, name, "trumpet-bb", {}});
   QTemporaryDir sent;
   std::vector<float> all;
   for (const double hz : {350.0, 262.0}) {
@@ -258,7 +258,7 @@ TEST_F(PostWindowTest, AFolderIsMarkedCorrectedAndAnswered) {
   list.items.push_back({findExercise("tone-5"), 67});
   list.items.push_back({findExercise("tone-5"), 62});
   list.items.push_back({findExercise("scale-4-4")});
-  ASSERT_TRUE(window_->session().post().keep(list, today(*clock_)));
+  ASSERT_TRUE(window_->parts().inbox.keep(list, today(*clock_)));
   window_->openFiles({sent.path()});  // as when it is dropped
   ASSERT_TRUE(settle());
   auto* table = find<QTableWidget>("postTable");
@@ -291,7 +291,7 @@ TEST_F(PostWindowTest, AFolderIsMarkedCorrectedAndAnswered) {
   };
   const double scale = strip->width() / (static_cast<double>(all.size()) / 48000.0);
   const auto triesAt = [&](std::size_t item) {
-    return window_->session().post().sent().begin()->second.marked->marking.items[item].tries;
+    return window_->parts().inbox.sent().begin()->second.marked->marking.items[item].tries;
   };
   ASSERT_EQ(triesAt(0).size(), 1u);
   ASSERT_EQ(triesAt(1).size(), 1u);

@@ -41,14 +41,14 @@ class WindowTest : public testing::Test {
     settle();
   }
   void standInSpeed(double faster) {
-    for (const auto& standIn : window_->session().setup().standIns()) standIn->setSpeed(faster);
+    for (const auto& standIn : window_->parts().setup.standIns()) standIn->setSpeed(faster);
   }
   /// As a click on a name in the list of students.
   void chooseStudent(int row) {
-    const auto& students = window_->session().book().students();
-    window_->session().book().choose(students[static_cast<std::size_t>(row)].id);
+    const auto& students = window_->parts().book.students();
+    window_->parts().book.choose(students[static_cast<std::size_t>(row)].id);
   }
-  void chooseStep(const char* exercise) { window_->session().lesson().choose(exercise); }
+  void chooseStep(const char* exercise) { window_->parts().lesson.choose(exercise); }
   /// The steps of the lesson, without the groups' names.
   QList<QListWidgetItem*> steps() {
     QList<QListWidgetItem*> list;

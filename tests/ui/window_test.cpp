@@ -62,32 +62,32 @@ TEST_F(WindowTest, AnotherReferenceJudgesTheOpenTakeAtOnce) {
 TEST_F(WindowTest, APartnerIsJoinedAndTheTakeSaysHowSoon) {
   openWindow();
   addStudent("Ada", "flute");
-  Session& session = window_->session();
-  session.setup().standIns().front()->setPlayer(*findPlayer("finds-it"));
+  const Parts& session = window_->parts();
+  session.setup.standIns().front()->setPlayer(*findPlayer("finds-it"));
   chooseStep("unison");
-  EXPECT_EQ(session.asking().support(), RequestEditor::AccompanimentKind::partner);
-  session.toggle();
+  EXPECT_EQ(session.request.support(), RequestEditor::AccompanimentKind::partner);
+  session.session.toggle();
   settle();
-  const auto picture = session.open().picture();
+  const auto picture = session.shown.picture();
   ASSERT_TRUE(picture && picture->analysis.pair);
   EXPECT_TRUE(picture->analysis.pair->lock_s);
   EXPECT_EQ(picture->analysis.pair->moved, Moved::second);
   // What sounded stays with the take, whatever is wished for afterwards.
-  const auto partner = session.book().takes().front().asked.accompaniment.partner;
+  const auto partner = session.book.takes().front().asked.accompaniment.partner;
   ASSERT_TRUE(partner);
-  session.asking().edit([](TakeRequest& wish) { wish.a4_hz = 445.0; });
+  session.request.edit([](TakeRequest& wish) { wish.a4_hz = 445.0; });
   settle();
-  EXPECT_EQ(session.book().takes().front().asked.accompaniment.partner, partner);
-  EXPECT_NEAR(*session.open().picture()->analysis.pair->first_hz, partner->hz, 1e-6);
+  EXPECT_EQ(session.book.takes().front().asked.accompaniment.partner, partner);
+  EXPECT_NEAR(*session.shown.picture()->analysis.pair->first_hz, partner->hz, 1e-6);
   // Without one, two are listened for, and the stand-in is alone.
-  session.asking().setSupport(RequestEditor::AccompanimentKind::flash);
-  session.toggle();
+  session.request.setSupport(RequestEditor::AccompanimentKind::flash);
+  session.session.toggle();
   settle();
-  EXPECT_FALSE(session.book().takes().front().asked.accompaniment.partner);
-  EXPECT_FALSE(session.open().picture()->analysis.pair);
+  EXPECT_FALSE(session.book.takes().front().asked.accompaniment.partner);
+  EXPECT_FALSE(session.shown.picture()->analysis.pair);
   // A card for one has no partner to offer.
   chooseStep("steady-tone");
-  EXPECT_EQ(session.asking().support(), RequestEditor::AccompanimentKind::flash);
+  EXPECT_EQ(session.request.support(), RequestEditor::AccompanimentKind::flash);
 }
 
 TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {
@@ -116,7 +116,7 @@ TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {
   find<QDoubleSpinBox>("reckonA4")->setValue(442.0);
   QTest::keyClick(counts, Qt::Key_Return, Qt::ControlModifier);
   EXPECT_FALSE(counts->isVisible());
-  const TakeSpec asked = window_->session().asking().asked();
+  const TakeSpec asked = window_->parts().request.asked();
   EXPECT_EQ(asked.note, 74);
   EXPECT_EQ(asked.a4_hz, 442.0);
 }
@@ -402,11 +402,11 @@ TEST_F(WindowTest, EveryCardLeavesTheEditorAsItCameAndGrowthAndPartnerAreSet) {
   openWindow();
   addStudent("Ada", "trumpet-bb");
   for (const Exercise& card : exercises()) {
-    CardEditor editor(card, true, contextFor(window_->session().asking().asked()));
+    CardEditor editor(card, true, contextFor(window_->parts().request.asked()));
     editor.accept();
     EXPECT_EQ(toText(editor.card()), toText(card));
   }
-  CardEditor editor(*findExercise("steady-tone"), false, contextFor(window_->session().asking().asked()));
+  CardEditor editor(*findExercise("steady-tone"), false, contextFor(window_->parts().request.asked()));
   const auto choose = [&](const char* name, const char* text) {
     auto* box = editor.findChild<QComboBox*>(name);
     ASSERT_GE(box->findText(text), 0) << text;
@@ -480,7 +480,7 @@ TEST_F(WindowTest, NotesHaveTheNamesThatTheTeacherChoseAndAreReadInThem) {
     note(4)->setEditText("interval -2");
     QTest::mouseClick(editor.findChild<QPushButton*>("saveCard"), Qt::LeftButton);
   });
-  const auto own = window_->session().lesson().current();
+  const auto own = window_->parts().lesson.current();
   EXPECT_EQ(own->cues[0].note.value, 63);
   EXPECT_EQ(own->cues[2].note.value, 70);
   EXPECT_EQ(own->cues[4].note.kind, CueNote::Kind::interval);
@@ -661,7 +661,7 @@ TEST_F(WindowTest, WithGuessFirstNothingOfATakeIsSeenBeforeTheGuess) {
   openWindow();
   addStudent("Ada", "oboe");
   find<QDoubleSpinBox>("seconds")->setValue(2);
-  FigureGuessing& guessing = window_->session().guessing();
+  FigureGuessing& guessing = window_->parts().guessing;
   guessing.setFirst(true);
   playTake("steady");
   ASSERT_TRUE(guessing.wanted());
@@ -799,7 +799,7 @@ TEST_F(WindowTest, ACardSaysWhenItsTraceIsSeenAndWhatItIsInTuneWith) {
     chooseStep(step);
     find<QDoubleSpinBox>("tempo")->setValue(300);
     EXPECT_EQ(find<QToolButton>("earsFirst")->isChecked(),
-              window_->session().lesson().current()->display != Display::shown);
+              window_->parts().lesson.current()->display != Display::shown);
     playTake("steady");
   };
   play("own-1");

@@ -2,6 +2,7 @@
 
 #include <future>
 
+#include "core/homework/list.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
 #include "core/standin/random.h"

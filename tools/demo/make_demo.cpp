@@ -13,6 +13,9 @@
 #include "demo/demo_class.h"
 #include "demo/demo_ears.h"
 #include "demo/demo_homework.h"
+#include "records/studio.h"
+#include "records/tables/take_table.h"
+#include "records/values/practice.h"
 
 namespace calando {
 namespace {

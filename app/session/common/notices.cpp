@@ -1,6 +1,7 @@
 #include "app/session/common/notices.h"
 
 #include "app/log/log.h"
+#include "app/words/words.h"
 
 namespace calando {
 

@@ -6,8 +6,7 @@
 #include <optional>
 #include <vector>
 
-#include "app/words/words.h"
-#include "records/studio.h"
+#include "records/values/studio_fault.h"
 
 namespace calando {
 
@@ -41,7 +40,7 @@ class Notices : public QObject {
   void failed(const Problem& why);
   /// A loss where it failed.
   template <class T>
-  bool worked(const Studio::Result<T>& result) {
+  bool worked(const StudioResult<T>& result) {
     if (!result) failed(result.error());
     return result.has_value();
   }

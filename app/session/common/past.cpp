@@ -1,6 +1,9 @@
 #include "app/session/common/past.h"
 
 #include "app/session/common/today.h"
+#include "core/judging/history.h"
+#include "records/values/stored_summary.h"
+#include "records/values/take.h"
 
 namespace calando {
 

@@ -1,8 +1,8 @@
 #pragma once
 
-#include <optional>
-
-#include "records/studio.h"
+#include "core/judging/history.h"
+#include "records/values/stored_summary.h"
+#include "records/values/take.h"
 
 namespace calando {
 

@@ -5,8 +5,13 @@
 #include <variant>
 #include <vector>
 
+#include "app/session/common/undo_subject.h"
+#include "core/exercise/exercise_ptr.h"
+#include "core/library/open_marks.h"
 #include "core/plan/proposals.h"
-#include "records/studio.h"
+#include "records/values/homework.h"
+#include "records/values/own_order.h"
+#include "records/values/practice.h"
 
 namespace calando {
 
@@ -58,11 +63,7 @@ class Undo {
                               before::Order, before::Card, before::List, before::Submission, before::Said,
                               before::Sounds>;
   using Id = std::uint64_t;
-  struct Subject {
-    std::int64_t student = 0;  ///< 0: nobody in particular
-    std::int64_t list = 0;     ///< of homework: then it is there whoever is here
-    std::int64_t take = 0;
-  };
+  using Subject = UndoSubject;
   struct Entry {
     Id id = 0;
     Subject subject;

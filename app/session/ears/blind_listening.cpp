@@ -4,8 +4,12 @@
 
 #include "app/session/common/today.h"
 #include "app/session/ears/for_the_ear.h"
+#include "app/words/words.h"
 #include "core/ears/making.h"
+#include "core/engine/snapshot.h"
+#include "core/figures/figure.h"
 #include "core/measure/edges/dynamics.h"
+#include "records/studio.h"
 
 namespace calando {
 

@@ -8,6 +8,8 @@
 
 namespace calando {
 
+class Studio;
+
 /// Takes of the student who is here that are heard and not seen: a figure of one is guessed, or two of one
 /// exercise are held against each other.
 class BlindListening : public QObject {

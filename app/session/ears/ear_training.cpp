@@ -6,7 +6,9 @@
 #include "app/session/common/today.h"
 #include "app/session/ears/for_the_ear.h"
 #include "app/words/ear_words.h"
+#include "app/words/words.h"
 #include "core/standin/player.h"
+#include "records/studio.h"
 
 namespace calando {
 

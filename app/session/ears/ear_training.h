@@ -10,6 +10,8 @@
 
 namespace calando {
 
+class Studio;
+
 /// The student's ear: sounds made from their own tone, asked about one after the other, harder after right
 /// answers and easier after wrong ones. Everything is made on a thread of its own, the next question for
 /// either answer before the answer comes.

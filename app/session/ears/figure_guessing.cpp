@@ -2,6 +2,8 @@
 
 #include "app/session/common/today.h"
 #include "app/words/ear_words.h"
+#include "core/figures/figure.h"
+#include "records/studio.h"
 
 namespace calando {
 
@@ -56,5 +58,7 @@ void FigureGuessing::keep(const Wanted& was, double guessed) {
   notices_.worked(studio_.ears.keepGuess(book_.chosen()->id, guesses_.back()));
   emit known();
 }
+
+bool FigureGuessing::first() const { return studio_.settings.get(settings::guessFirst) != 0.0; }
 
 }  // namespace calando

@@ -6,6 +6,8 @@
 
 namespace calando {
 
+class Studio;
+
 /// Guess first: a figure of a take that was just played is guessed before any of it is seen. How far off
 /// guesses are is kept, those by ear alone too (ByEar).
 class FigureGuessing : public QObject {
@@ -14,7 +16,7 @@ class FigureGuessing : public QObject {
  public:
   FigureGuessing(Studio& studio, StudentBook& book, Notices& notices);
 
-  bool first() const { return studio_.settings.get(settings::guessFirst) != 0.0; }
+  bool first() const;
   void setFirst(bool on);
   /// Of the student who is here, oldest first.
   const std::vector<EarGuess>& guesses() const { return guesses_; }

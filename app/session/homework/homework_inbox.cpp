@@ -5,9 +5,12 @@
 #include <set>
 
 #include "app/session/common/today.h"
+#include "app/session/common/undo.h"
 #include "app/session/homework/owners.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
+#include "core/homework/list.h"
+#include "records/studio.h"
 
 namespace calando {
 

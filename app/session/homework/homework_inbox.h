@@ -1,11 +1,15 @@
 #pragma once
 
+#include "app/session/common/undo_subject.h"
 #include "app/session/homework/homework_queue.h"
 #include "app/session/homework/watched_folder.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/take/take_intake.h"
+#include "core/homework/list.h"
 
 namespace calando {
+
+class Studio;
 
 /// Homework: the lists, and what came in for the one that is looked at, of every student.
 class HomeworkInbox : public QObject {
@@ -60,8 +64,8 @@ class HomeworkInbox : public QObject {
 
   // As it was, in its own list, whichever is looked at
   bool putBack(const before::List& was);
-  bool putBack(const Undo::Subject& subject, const before::Submission& was);
-  bool putBack(const Undo::Subject& subject, const before::Said& was);
+  bool putBack(const UndoSubject& subject, const before::Submission& was);
+  bool putBack(const UndoSubject& subject, const before::Said& was);
 
  signals:
   void listsChanged();

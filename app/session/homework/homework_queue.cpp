@@ -1,6 +1,7 @@
 #include "app/session/homework/homework_queue.h"
 
 #include "audio/tracked_sound.h"
+#include "core/homework/marking.h"
 
 namespace calando {
 

@@ -5,6 +5,7 @@
 
 #include "app/work/work_queue.h"
 #include "core/base/problem.h"
+#include "core/homework/marking.h"
 #include "records/values/homework.h"
 
 namespace calando {

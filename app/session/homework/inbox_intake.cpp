@@ -1,11 +1,17 @@
 #include <QFileInfo>
 #include <algorithm>
 
+#include "app/session/common/undo.h"
 #include "app/session/homework/homework_inbox.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "core/base/plain_text.h"
+#include "core/ears/threshold.h"
+#include "core/homework/list.h"
+#include "core/homework/marking.h"
 #include "core/library/cards.h"
+#include "records/studio.h"
+#include "records/values/clock.h"
 
 // What came in, into the weeks; and what comes into the watched folder.
 

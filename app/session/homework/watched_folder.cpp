@@ -2,6 +2,8 @@
 
 #include "app/session/homework/owners.h"
 #include "audio/sound_file.h"
+#include "records/studio.h"
+#include "records/values/homework.h"
 
 namespace calando {
 

@@ -7,9 +7,11 @@
 #include <vector>
 
 #include "app/work/work_queue.h"
-#include "records/studio.h"
+#include "records/values/homework.h"
 
 namespace calando {
+
+class Studio;
 
 /// Says which files have come into a folder once they are whole: they have not changed for a while, and a
 /// sound can be read as far as it says that it goes. One that stays cut short for a minute is said as it is.

@@ -1,6 +1,7 @@
 #include "app/session/lesson/breathing.h"
 
 #include "app/session/common/today.h"
+#include "records/studio.h"
 
 namespace calando {
 

@@ -8,6 +8,8 @@
 
 namespace calando {
 
+class Studio;
+
 /// Breath is asked for with care: what stands before a set of it, and that it can be over for a day.
 class Breathing : public QObject {
   Q_OBJECT

@@ -3,7 +3,9 @@
 #include <QDateTime>
 
 #include "app/session/common/today.h"
+#include "app/session/common/undo.h"
 #include "core/library/cards.h"
+#include "records/studio.h"
 
 namespace calando {
 
@@ -290,5 +292,9 @@ void Lesson::oweRest(std::int64_t student, double seconds) {
 int Lesson::clock_s() const {
   return book_.chosen() ? static_cast<int>(studio_.clock().now_unix_s() - here_unix_s_) : 0;
 }
+
+std::string Lesson::school() const { return studio_.settings.get(settings::school); }
+
+before::Order Lesson::orderNow() const { return {order_, ownOrders_}; }
 
 }  // namespace calando

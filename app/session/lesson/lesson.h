@@ -4,11 +4,14 @@
 #include <QTimer>
 #include <map>
 
-#include "app/session/common/undo.h"
+#include "app/session/common/undo_subject.h"
 #include "app/session/students/student_book.h"
 #include "core/library/lesson.h"
+#include "records/values/own_order.h"
 
 namespace calando {
+
+class Studio;
 
 /// The cards that there are, the running order of the student who is here, its present step, and how the
 /// steps stand.
@@ -31,7 +34,7 @@ class Lesson : public QObject {
   std::optional<std::string> keepCard(Exercise card);
   bool eraseCard(const std::string& id);
   /// In whose words cards speak where schools differ; empty: in those of all.
-  std::string school() const { return studio_.settings.get(settings::school); }
+  std::string school() const;
   void setSchool(const std::string& school);
 
   // The order
@@ -96,7 +99,7 @@ class Lesson : public QObject {
   void loadCards();
   void loadOrder();
   bool isShipped(const std::vector<std::string>& exercises) const;
-  before::Order orderNow() const { return {order_, ownOrders_}; }
+  before::Order orderNow() const;
   void canUndoOrder(before::Order was);
   void nameWhatHasNone();
   bool keepOwn(std::int64_t student, const OwnOrder& order);

@@ -1,6 +1,8 @@
 #include "app/session/lesson/planning.h"
 
 #include "app/session/common/today.h"
+#include "app/session/common/undo.h"
+#include "records/studio.h"
 
 namespace calando {
 

@@ -1,10 +1,14 @@
 #pragma once
 
+#include "app/session/common/undo_subject.h"
 #include "app/session/lesson/lesson.h"
 #include "core/growth/growth.h"
 #include "core/plan/sheet.h"
+#include "records/values/practice.h"
 
 namespace calando {
+
+class Studio;
 
 /// The plan of the student who is here: what is proposed, what of it is taken, and what a day at home is.
 /// Every change can be taken back.

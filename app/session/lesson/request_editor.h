@@ -7,6 +7,8 @@
 
 namespace calando {
 
+class Clock;
+
 /// What is wished for next, and how a take is played: what the head strip says. Fields edit it, takes show
 /// theirs in it; only an edit says that something was wished otherwise.
 class RequestEditor : public QObject {

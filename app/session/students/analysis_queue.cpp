@@ -5,9 +5,12 @@
 #include <QFile>
 
 #include "app/log/log.h"
+#include "audio/sound_file.h"
 #include "core/base/fault.h"
 #include "core/engine/analysis.h"
+#include "core/engine/snapshot.h"
 #include "core/judging/take_summary.h"
+#include "records/tables/take_table.h"
 
 namespace calando {
 

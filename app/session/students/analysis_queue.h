@@ -3,8 +3,11 @@
 #include <functional>
 
 #include "app/work/work_queue.h"
-#include "core/engine/snapshot.h"
-#include "records/studio.h"
+#include "audio/whole_file.h"
+#include "core/engine/snapshot_ptr.h"
+#include "core/engine/span.h"
+#include "records/values/stored_summary.h"
+#include "records/values/take.h"
 
 namespace calando {
 

@@ -2,9 +2,12 @@
 
 #include <QObject>
 
+#include "app/session/common/undo_subject.h"
 #include "app/session/students/student_book.h"
 
 namespace calando {
+
+class Studio;
 
 /// How long the sound of takes is kept, where a teacher has set that: what may go is offered, nothing goes
 /// unasked, and what went can be brought back for a day. Figures, words and small pictures stay.

@@ -2,6 +2,9 @@
 
 #include <QElapsedTimer>
 
+#include "records/studio.h"
+#include "records/tables/sound_table.h"
+
 namespace calando {
 
 namespace {

@@ -4,9 +4,10 @@
 #include <QTimer>
 
 #include "app/work/work_queue.h"
-#include "records/studio.h"
 
 namespace calando {
+
+class Studio;
 
 /// Brings the notes in the takes' sound files up to date with the list, in the background: a word, a remark,
 /// a name. What is not done when the program ends is done at the next start.

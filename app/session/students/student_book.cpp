@@ -3,6 +3,9 @@
 #include <QTimer>
 
 #include "app/session/common/past.h"
+#include "app/session/common/undo.h"
+#include "records/studio.h"
+#include "records/tables/recordings.h"
 
 namespace calando {
 

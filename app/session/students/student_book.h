@@ -7,12 +7,15 @@
 #include <set>
 
 #include "app/session/common/notices.h"
-#include "app/session/common/undo.h"
+#include "app/session/common/undo_subject.h"
 #include "app/session/students/analysis_queue.h"
 #include "app/session/students/sound_tag_writer.h"
 #include "core/judging/history.h"
 
 namespace calando {
+
+struct Stray;
+class Studio;
 
 /// The students, the one who is here, and their takes with what is kept of them: the only copy that the
 /// program has in memory. Writes what is changed.
@@ -62,7 +65,7 @@ class StudentBook : public QObject {
   bool changeTake(const Take& take);
   void keepSummary(std::int64_t take, const StoredSummary& summary);
   bool deleteTake(std::int64_t take);
-  bool restoreTake(const Undo::Subject& subject);
+  bool restoreTake(const UndoSubject& subject);
 
   /// Nothing is being measured in the background.
   bool settled() const { return unsummarised_.empty(); }

@@ -5,9 +5,13 @@
 
 #include "app/session/common/today.h"
 #include "app/words/words.h"
+#include "audio/sound_file.h"
 #include "core/base/plain_text.h"
+#include "core/engine/snapshot.h"
 #include "core/judging/judging.h"
 #include "core/measure/air/breaths.h"
+#include "records/studio.h"
+#include "records/tables/recordings.h"
 
 namespace calando {
 
@@ -271,7 +275,7 @@ void Keeping::openedTaken(const TakeIntake::Taken& taken) {
 }
 
 void Keeping::intakeMoved() {
-  const TakeIntake::Progress progress = intake_.progress();
+  const TakeProgress progress = intake_.progress();
   if (progress.of < 2) return notices_.setProgress({});
   notices_.setProgress(
       Notices::Progress{tr("Taking recordings in: %1 of %2").arg(progress.done).arg(progress.of),

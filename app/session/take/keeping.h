@@ -7,6 +7,8 @@
 
 namespace calando {
 
+class Studio;
+
 /// What was played, opened or found goes to the intake; of what became of it is said what there is to say,
 /// and it is shown where it is still wanted and its student is here.
 class Keeping : public QObject {

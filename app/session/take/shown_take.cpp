@@ -1,7 +1,11 @@
 #include "app/session/take/shown_take.h"
 
+#include "app/session/common/undo.h"
 #include "app/words/words.h"
+#include "audio/sound_file.h"
+#include "core/engine/snapshot.h"
 #include "core/judging/judging.h"
+#include "records/studio.h"
 
 namespace calando {
 

@@ -4,10 +4,13 @@
 #include <optional>
 
 #include "app/session/common/owned.h"
+#include "app/session/common/undo_subject.h"
 #include "app/session/lesson/request_editor.h"
 #include "core/judging/ledger.h"
 
 namespace calando {
+
+class Studio;
 
 /// The take that is on show, and the answer that is waited for: an older one comes too late and is dropped.
 /// Both are of the student who is here, or there are none: another's is not to be had.
@@ -61,8 +64,8 @@ class ShownTake : public QObject {
   void callOpen(std::size_t air);
   void forgetOpen();
   void toggleModel();
-  bool putBack(const Undo::Subject& subject, const before::Word& was);
-  bool putBack(const Undo::Subject& subject, const before::Breaths& was);
+  bool putBack(const UndoSubject& subject, const before::Word& was);
+  bool putBack(const UndoSubject& subject, const before::Breaths& was);
 
   bool isModel() const;
   /// What was to be tried after the take before the one on show; empty for none.

@@ -1,6 +1,9 @@
 #include "app/session/take/take_intake.h"
 
+#include "app/session/common/undo.h"
 #include "app/words/words.h"
+#include "records/studio.h"
+#include "records/tables/take_table.h"
 
 namespace calando {
 
@@ -138,7 +141,7 @@ void TakeIntake::giveUp() {
   step();
 }
 
-TakeIntake::Progress TakeIntake::progress() const {
+TakeProgress TakeIntake::progress() const {
   const auto left = std::ranges::count_if(pending_, [](const Entry& entry) { return !isAlone(entry.from); });
   return {begun_ - static_cast<int>(left), begun_};
 }
@@ -156,7 +159,7 @@ bool TakeIntake::running(std::int64_t homework, std::int64_t student) const {
 
 void TakeIntake::step() {
   emit moved();
-  if (const Progress now = progress(); now.of > 0 && now.done == now.of) {
+  if (const TakeProgress now = progress(); now.of > 0 && now.done == now.of) {
     begun_ = 0;
     emit finished(std::exchange(refused_, {}));
   }

@@ -5,9 +5,13 @@
 #include <variant>
 
 #include "app/session/students/student_book.h"
+#include "app/session/take/take_progress.h"
 #include "app/session/take/take_run.h"
+#include "records/values/homework.h"
 
 namespace calando {
+
+class Studio;
 
 /// The one way in which a sound becomes a take: measured and written away from the interface's thread, then
 /// put on the list, for whom it was made, whatever is chosen meanwhile. All of it is waited for when the
@@ -59,10 +63,7 @@ class TakeIntake : public QObject {
   /// Takes that were played or found are on their way: these are waited for unasked.
   bool keepsPlayed() const;
   /// Of what was opened or sent, since there was nothing: how many there were, how many are through.
-  struct Progress {
-    int done = 0, of = 0;
-  };
-  Progress progress() const;
+  TakeProgress progress() const;
 
  signals:
   void moved();

@@ -1,9 +1,18 @@
 #include "app/session/take/take_run.h"
 
 #include "app/log/log.h"
+#include "app/sound/input.h"
+#include "app/sound/listener.h"
+#include "app/sound/sound_setup.h"
+#include "app/sound/speaker.h"
+#include "core/ears/threshold.h"
+#include "core/engine/snapshot.h"
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/pair_card.h"
+#include "core/live/input_meter.h"
+#include "core/live/stream_clock.h"
+#include "core/plan/plan.h"
 #include "core/standin/partner_voice.h"
 
 namespace calando {

@@ -9,15 +9,25 @@
 #include <tl/expected.hpp>
 #include <variant>
 
-#include "app/sound/listener.h"
-#include "app/sound/sound_setup.h"
-#include "app/sound/speaker.h"
+#include "app/session/take/allowed.h"
 #include "app/work/work_queue.h"
-#include "core/exercise/live_partner.h"
+#include "core/engine/snapshot_ptr.h"
+#include "core/exercise/accompaniment.h"
+#include "core/exercise/cue_sheet.h"
 #include "core/live/latency.h"
+#include "core/live/stream_clock.h"
 #include "records/values/take.h"
 
 namespace calando {
+
+class Listener;
+class LivePartner;
+class SoundSetup;
+class Speaker;
+struct Begun;
+struct Context;
+struct Instrument;
+struct InputState;
 
 /// The take that is being made, from Space to the sound that is left of it; and the measuring of the delay,
 /// which uses the same ears. What is not in the table of states is refused.
@@ -151,13 +161,6 @@ class TakeRun : public QObject {
   QTimer clicksEnd_, afterKey_;
 };
 
-/// What may be done in a phase; `taken`: a take is on show. Pure: the table behind every button and key.
-struct Allowed {
-  bool choose = false;  ///< students, steps, fields, inputs
-  bool say = false;     ///< word, reflection, remark
-  bool hear = false;    ///< play, export, compare
-  bool record = false;
-};
 Allowed allowed(TakeRun::Phase phase, bool taken, bool readOnly);
 
 }  // namespace calando

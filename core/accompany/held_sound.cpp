@@ -1,4 +1,4 @@
-#include "core/exercise/held_sound.h"
+#include "core/accompany/held_sound.h"
 
 #include <algorithm>
 #include <cmath>

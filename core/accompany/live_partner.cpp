@@ -1,4 +1,4 @@
-#include "core/exercise/live_partner.h"
+#include "core/accompany/live_partner.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,0 +1,69 @@
+#pragma once
+
+#include <list>
+
+#include "app/session/common/notices.h"
+#include "app/session/common/undo.h"
+#include "app/session/ears/blind_listening.h"
+#include "app/session/ears/ear_training.h"
+#include "app/session/ears/figure_guessing.h"
+#include "app/session/homework/homework_inbox.h"
+#include "app/session/lesson/breathing.h"
+#include "app/session/playback.h"
+#include "app/session/session.h"
+#include "app/session/students/retention.h"
+#include "app/session/studio_files.h"
+#include "app/session/take/keeping.h"
+#include "app/sound/listener.h"
+#include "app/sound/sound_setup.h"
+#include "app/sound/speaker.h"
+#include "records/packs/pack.h"
+#include "records/studio.h"
+
+namespace calando {
+
+/// Builds the parts of the lesson's state and has them: the one place that knows all of them, and in which
+/// order they live.
+class Assembly : public Parts {
+ public:
+  /// What comes from outside; a test brings its own.
+  struct Ears {
+    std::vector<std::shared_ptr<Input>> inputs;
+    std::unique_ptr<Speaker> speaker;
+    std::function<std::string(const Snapshot&)> smallPicture;
+    Seeds seeds = systemSeeds();
+  };
+  Assembly(Studio studio, Ears ears);
+
+ private:
+  // Whoever wants something worked out goes before the queue, who plays before the loudspeaker, and who
+  // listens before what there is to listen to.
+  Studio studio_;
+  Seeds seeds_;
+  WorkQueue work_;
+  Notices notices_;
+  Undo undo_;
+  std::unique_ptr<Speaker> speaker_;
+  AnalysisQueue analyses_;
+  StudentBook book_;
+  Lesson lesson_;
+  Planning planning_;
+  TakeIntake intake_;
+  HomeworkInbox inbox_;
+  Retention retention_;
+  EarTraining ears_;
+  FigureGuessing guessing_;
+  BlindListening blind_;
+  Breathing breathing_;
+  RequestEditor request_;
+  ShownTake shown_;
+  SoundSetup setup_;
+  Listener listener_;
+  TakeRun run_;
+  Keeping keeping_;
+  Playback playback_;
+  StudioFiles files_;
+  Session session_;
+};
+
+}  // namespace calando
