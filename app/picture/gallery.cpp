@@ -22,7 +22,7 @@ bool isOfBreaths(const Exercise& card) {
 bool isOneBend(const Exercise& card) {
   const auto sounds = [](const Cue& cue) { return isSounding(cue.kind); };
   return std::ranges::count_if(card.cues, sounds) == 1 && card.generator.kind == Generator::Kind::none &&
-         std::ranges::find_if(card.cues, sounds)->kind == CueKind::bend;
+         movesOf(std::ranges::find_if(card.cues, sounds)->kind) == Moves::bend;
 }
 
 /// Steps in time, on the count.

@@ -30,17 +30,18 @@ QFont fitting(QFont font, const QString& text, const QRectF& box, double most) {
 
 QString wordOf(const SheetCue& cue) {
   if (!cue.says.empty()) return words::said(cue.says);
-  switch (cue.kind) {
-    case CueKind::inhale:
+  switch (breathesOf(cue.kind)) {
+    case Breathes::in:
       return Tide::tr("in");
-    case CueKind::exhale:
-    case CueKind::air:
+    case Breathes::out:
+    case Breathes::through:
       return Tide::tr("out");
-    case CueKind::hold:
+    case Breathes::held:
       return Tide::tr("keep");
-    default:
-      return Tide::tr("wait");
+    case Breathes::none:
+      break;
   }
+  return Tide::tr("wait");
 }
 
 void paintBasin(QPainter& painter, const Snapshot& take, const QRectF& basin, double t) {
@@ -128,7 +129,7 @@ void paintPace(QPainter& painter, const Snapshot& take, const QRectF& place) {
   painter.setRenderHint(QPainter::Antialiasing);
   const double t = take.tracks.duration_s - take.sheetStart_s;
   const SheetMoment moment = momentOf(take.sheet, t);
-  if (moment.current && take.sheet.cues[*moment.current].kind == CueKind::move) {
+  if (moment.current && rowOf(take.sheet.cues[*moment.current].kind).saysWhat) {
     paintMove(painter, take, *moment.current, t, place);
     painter.restore();
     return;

@@ -63,7 +63,9 @@ class AirLevels {
 
 /// Which way a breath is drawn: -1 below the line for air in, 1 above it for air out, 0 both for unknown.
 int sideOf(AirPhase phase) { return phase == AirPhase::inhale ? -1 : phase == AirPhase::exhale ? 1 : 0; }
-int sideOf(CueKind kind) { return kind == CueKind::inhale ? -1 : kind == CueKind::exhale ? 1 : 0; }
+int sideOf(CueKind kind) {
+  return breathesOf(kind) == Breathes::in ? -1 : breathesOf(kind) == Breathes::out ? 1 : 0;
+}
 
 /// What a breath is drawn in.
 struct Ink {

@@ -65,7 +65,7 @@ std::optional<std::size_t> CuePage::chosenInhale() const {
   if (!picture_ || !cue_ || *cue_ >= picture_->analysis.cues.size()) return std::nullopt;
   const CueResult& cue = picture_->analysis.cues[*cue_];
   const Air* air = soundOf(cue, picture_->analysis).air;
-  const bool can = air && air->profile && cue.kind == CueKind::inhale;
+  const bool can = air && air->profile && breathesOf(cue.kind) == Breathes::in;
   return can ? cue.matched : std::nullopt;
 }
 

@@ -71,7 +71,8 @@ void CueTable::setPicture(SnapshotPtr picture) {
       cell->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
       setItem(static_cast<int>(r), static_cast<int>(c) + 1, cell);
     }
-    if (const Air* air = soundOf(cue, picture->analysis).air; air && breaths && cue.kind == CueKind::inhale) {
+    if (const Air* air = soundOf(cue, picture->analysis).air;
+        air && breaths && breathesOf(cue.kind) == Breathes::in) {
       auto* cell = new QTableWidgetItem(words::sound(air->sound));
       cell->setToolTip(cell->text());
       setItem(static_cast<int>(r), columns, cell);

@@ -26,8 +26,7 @@ std::vector<StripCue> stripCues(const Snapshot& picture) {
   std::vector<StripCue> cues;
   for (std::size_t i = 0; i < picture.sheet.cues.size(); ++i) {
     const Span place = picture.placeOf(i);
-    cues.push_back({place.start_s, place.end_s, cueName(picture, i),
-                    picture.sheet.cues[i].kind == CueKind::rest,
+    cues.push_back({place.start_s, place.end_s, cueName(picture, i), isRest(picture.sheet.cues[i].kind),
                     picture.live ? Verdict::unmeasured : picture.analysis.cues[i].verdict});
   }
   return cues;
@@ -38,8 +37,8 @@ std::vector<StripCue> stripCues(const Snapshot& picture) {
 QString cueName(const Snapshot& picture, std::size_t cue) {
   const SheetCue& planned = picture.sheet.cues[cue];
   if (planned.note) return shownNote(*planned.note, spellingFor(picture.context));
-  return words::said(planned.kind == CueKind::move && !planned.says.empty() ? planned.says
-                                                                            : nameOf(planned.kind));
+  return words::said(rowOf(planned.kind).saysWhat && !planned.says.empty() ? planned.says
+                                                                           : nameOf(planned.kind));
 }
 
 QString cueDetail(const Snapshot& picture, std::size_t i) {

@@ -43,7 +43,7 @@ Span Snapshot::spanOf(std::size_t cue) const {
 std::optional<std::size_t> Snapshot::cueAt(double t) const {
   for (std::size_t cue = 0; cue < sheet.cues.size(); ++cue)
     if (const Span place = placeOf(cue); t >= place.start_s && t < place.end_s)
-      return sheet.cues[cue].kind == CueKind::rest ? std::nullopt : std::optional(cue);
+      return isRest(sheet.cues[cue].kind) ? std::nullopt : std::optional(cue);
   return std::nullopt;
 }
 

@@ -10,20 +10,29 @@ namespace calando {
 namespace {
 
 constexpr std::array kKinds{
-    CueKindRow{CueKind::inhale, "inhale", AsksFor::air},
-    CueKindRow{CueKind::hold, "hold", AsksFor::nothing},
-    CueKindRow{CueKind::exhale, "exhale", AsksFor::air},
-    CueKindRow{CueKind::air, "air", AsksFor::air},
-    CueKindRow{CueKind::tone, "tone", AsksFor::tone},
-    CueKindRow{CueKind::rest, "rest", AsksFor::nothing, true},
-    CueKindRow{CueKind::glide, "glide", AsksFor::tone},
-    CueKindRow{CueKind::bend, "bend", AsksFor::tone},
-    CueKindRow{CueKind::partial, "partial", AsksFor::tone},
-    CueKindRow{CueKind::swell, "swell", AsksFor::tone},
-    CueKindRow{CueKind::pulse, "pulse", AsksFor::tone, false, true},
-    CueKindRow{CueKind::free, "free", AsksFor::tone},
-    CueKindRow{CueKind::move, "move", AsksFor::nothing, true},
-    CueKindRow{CueKind::drop, "drop", AsksFor::tone},
+    CueKindRow{.kind = CueKind::inhale, .name = "inhale", .asksFor = AsksFor::air, .breathes = Breathes::in},
+    CueKindRow{
+        .kind = CueKind::hold, .name = "hold", .asksFor = AsksFor::nothing, .breathes = Breathes::held},
+    CueKindRow{.kind = CueKind::exhale, .name = "exhale", .asksFor = AsksFor::air, .breathes = Breathes::out},
+    CueKindRow{.kind = CueKind::air, .name = "air", .asksFor = AsksFor::air, .breathes = Breathes::through},
+    CueKindRow{.kind = CueKind::tone, .name = "tone", .asksFor = AsksFor::tone},
+    CueKindRow{.kind = CueKind::rest,
+               .name = "rest",
+               .asksFor = AsksFor::nothing,
+               .needsLength = true,
+               .rests = true},
+    CueKindRow{.kind = CueKind::glide, .name = "glide", .asksFor = AsksFor::tone, .moves = Moves::glide},
+    CueKindRow{.kind = CueKind::bend, .name = "bend", .asksFor = AsksFor::tone, .moves = Moves::bend},
+    CueKindRow{.kind = CueKind::partial, .name = "partial", .asksFor = AsksFor::tone},
+    CueKindRow{.kind = CueKind::swell, .name = "swell", .asksFor = AsksFor::tone},
+    CueKindRow{.kind = CueKind::pulse, .name = "pulse", .asksFor = AsksFor::tone, .pulses = true},
+    CueKindRow{.kind = CueKind::free, .name = "free", .asksFor = AsksFor::tone},
+    CueKindRow{.kind = CueKind::move,
+               .name = "move",
+               .asksFor = AsksFor::nothing,
+               .needsLength = true,
+               .saysWhat = true},
+    CueKindRow{.kind = CueKind::drop, .name = "drop", .asksFor = AsksFor::tone, .moves = Moves::drop},
 };
 static_assert(inOrder(kKinds, &CueKindRow::kind));
 

@@ -220,7 +220,7 @@ CueSheet unroll(const Context& context) {
                             partial ? std::optional(cue.note.value) : std::nullopt, tube, cue.who, freeWay});
       at += length;
     }
-  while (!sheet.cues.empty() && sheet.cues.back().kind == CueKind::rest) sheet.cues.pop_back();
+  while (!sheet.cues.empty() && isRest(sheet.cues.back().kind)) sheet.cues.pop_back();
   return sheet;
 }
 

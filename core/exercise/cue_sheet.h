@@ -37,9 +37,7 @@ struct SheetCue {
     return freeWay ? none : pitch;
   }
   /// Its pitch is meant to move: one sound, however many notes that is.
-  bool moves() const {
-    return kind == CueKind::bend || kind == CueKind::glide || kind == CueKind::drop || !pitch.empty();
-  }
+  bool moves() const { return movesOf(kind) != Moves::none || !pitch.empty(); }
   /// It goes on from the cue before without a new start.
   bool slurred() const { return onset == OnsetWanted::slurred; }
 };

@@ -18,8 +18,8 @@ double waterAt(const CueSheet& sheet, double t) {
   for (const SheetCue& cue : sheet.cues) {
     if (t < cue.start_s) break;
     const double share = std::min(1.0, (t - cue.start_s) / cue.length_s);
-    if (cue.kind == CueKind::inhale) level = share;
-    if (cue.kind == CueKind::exhale) level = 1.0 - share;
+    if (breathesOf(cue.kind) == Breathes::in) level = share;
+    if (breathesOf(cue.kind) == Breathes::out) level = 1.0 - share;
   }
   return level;
 }

@@ -82,7 +82,7 @@ void describeDynamics(CueResult& row, const SheetCue& cue, const Note& note, con
   if (hasPeak && figures.peak_share && beat_s > 0.0)
     row.dynamics.peak_error_beats =
         (from + *figures.peak_share * (to - from) - shapeFrom - peak->share * length) / beat_s;
-  if (cue.kind == CueKind::pulse)
+  if (rowOf(cue.kind).pulses)
     if (const auto pulses = pulseFigures(tracks, note.start_s, note.end_s, cue.pulses)) {
       row.dynamics.pulse_depth_db = pulses->depth_db;
       row.dynamics.pulse_spread_db = pulses->spread_db;
@@ -141,16 +141,11 @@ void describeMotion(CueResult& row, const CueSheet& sheet, std::size_t c, const 
     if (followed) row.pitch.path_error_cents = followed->error_cents;
     if (followed && cue.note) row.pitch.offset_cents = followed->offset_cents;
   }
-  if (cue.kind == CueKind::bend) {
+  const Moves moves = movesOf(cue.kind);
+  if (moves == Moves::bend)
     if (auto bend = describeBend(tracks, from, to)) row.bend = std::make_shared<const Bend>(std::move(*bend));
-    return;
-  }
-  if (cue.kind == CueKind::drop) {
-    row.drop = describeDrop(tracks, from, to);
-    return;
-  }
-  if (cue.kind != CueKind::glide) return;
-  const auto motion = pitchMotion(tracks, from, to);
+  if (moves == Moves::drop) row.drop = describeDrop(tracks, from, to);
+  const auto motion = moves == Moves::glide ? pitchMotion(tracks, from, to) : std::nullopt;
   if (!motion) return;
   row.pitch.glide_uneven_cents = motion->uneven_cents;
   if (cue.note) row.pitch.glide_error_cents = motion->end_cents - 100.0 * (*cue.note - glideOrigin(sheet, c));
@@ -257,7 +252,7 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
     rows.push_back(std::move(row));
   }
   for (std::size_t c = 0; c < rows.size(); ++c)
-    if (rows[c].kind == CueKind::hold) describeHold(rows, c, analysis, tracks);
+    if (breathesOf(rows[c].kind) == Breathes::held) describeHold(rows, c, analysis, tracks);
   compareColours(rows, sheet, analysis);
   describeTogether(rows, sheet, analysis);
   describeTunings(rows, analysis, context);
@@ -268,8 +263,9 @@ std::vector<CueResult> describeCues(const Analysis& analysis, const Tracks& trac
 void nameByCues(Analysis& analysis, const CueSheet& sheet, const Context& context) {
   for (std::size_t c = 0; c < analysis.cues.size(); ++c) {
     const CueResult& cue = analysis.cues[c];
-    if (cue.matched && (cue.kind == CueKind::inhale || cue.kind == CueKind::exhale))
-      analysis.airs[*cue.matched].phase = cue.kind == CueKind::inhale ? AirPhase::inhale : AirPhase::exhale;
+    const Breathes breathes = breathesOf(cue.kind);
+    if (cue.matched && (breathes == Breathes::in || breathes == Breathes::out))
+      analysis.airs[*cue.matched].phase = breathes == Breathes::in ? AirPhase::inhale : AirPhase::exhale;
     if (!cue.asked || !cue.matched || !cue.note) continue;
     Note& note = analysis.tones[*cue.matched].notes[*cue.note];
     note.asked = cue.asked;

@@ -87,7 +87,7 @@ Cue cueFrom(const nlohmann::json& entry) {
   if (entry.contains("pitch")) cue.pitch = shapeFrom(entry["pitch"], "pitch", -2400, 2400);
   if (entry.contains("onset")) cue.onset = valueNamed(entry["onset"], "onset", kOnsets);
   if (entry.contains("pulses")) cue.pulses = whole(entry["pulses"], "pulses", 2, 64);
-  if (kind.needsPulses && cue.pulses == 0) refuse(Fault::needsPulses, kind.name);
+  if (kind.pulses && cue.pulses == 0) refuse(Fault::needsPulses, kind.name);
   cue.model = entry.value("model", false);
   if (entry.contains("who")) cue.who = valueNamed(entry["who"], "who", kWho);
   cue.says = entry.value("says", "");

@@ -103,7 +103,8 @@ class Performer {
     for (std::size_t c = 0; c < sheet_.cues.size(); ++c) {
       if (isSounding(sheet_.cues[c].kind) && !goesOn(c)) playTone(c);
       if (isAir(sheet_.cues[c].kind)) breathe(sheet_.cues[c]);
-      if (sheet_.cues[c].kind == CueKind::hold && player_.hold_leak_db > kNoLeak_db) leak(sheet_.cues[c]);
+      if (breathesOf(sheet_.cues[c].kind) == Breathes::held && player_.hold_leak_db > kNoLeak_db)
+        leak(sheet_.cues[c]);
     }
     return std::move(voices_);
   }
@@ -141,17 +142,17 @@ class Performer {
     // How far it goes where nobody says so is the player's.
     if (cue.freeWay) score.path = spanned(cue.pitch, player_.span_semitones);
     score.pulses = cue.pulses;
-    score.bends = cue.kind == CueKind::bend;
+    score.bends = movesOf(cue.kind) == Moves::bend;
     if (score.bends && cue.pitch.empty()) score.bend_cents = kBend_cents;
     score.base_cents = naturalCents(cue);
     if (cue.partial) score.slipCents = centsBetween(*cue.partial, *cue.partial + 1);
-    if (cue.kind == CueKind::drop) {
+    if (movesOf(cue.kind) == Moves::drop) {
       score.base_cents += player_.drop_cents;
       score.steps.push_back({from + kDropAt * cue.length_s, -player_.drop_cents, 0});
     }
     for (std::size_t next = c + 1; next < sheet_.cues.size() && goesOn(next); ++next)
       slurTo(next, cue, score);
-    if (cue.kind == CueKind::glide && cue.note && cue.pitch.empty())
+    if (movesOf(cue.kind) == Moves::glide && cue.note && cue.pitch.empty())
       score.glide_cents = 100.0 * (glideOrigin(sheet_, c) - *cue.note);
     score.inhales = from - free_s_ > kBreathPause_s;
     free_s_ = score.toneEnd;
@@ -193,13 +194,13 @@ class Performer {
   }
 
   void breathe(const SheetCue& cue) {
-    const AirPhase phase = cue.kind == CueKind::inhale ? AirPhase::inhale : AirPhase::exhale;
+    const AirPhase phase = breathesOf(cue.kind) == Breathes::in ? AirPhase::inhale : AirPhase::exhale;
     const double from = std::max(free_s_, start_s_ + cue.start_s);
     // Who is short of air stops early; in a count nobody goes on beyond it.
     const double length = phase == AirPhase::exhale ? player_.length / kLongest : 1.0;
     const double counted_s = cue.length_s - std::min(kTurn_s, kTurnShare * cue.length_s);
     free_s_ = start_s_ + cue.start_s + (cue.open ? cue.length_s * length : counted_s * std::min(1.0, length));
-    if (cue.kind == CueKind::air) blown_s_ += cue.length_s;
+    if (breathesOf(cue.kind) == Breathes::through) blown_s_ += cue.length_s;
     voices_.push_back(std::make_unique<BreathVoice>(player_, phase, from, free_s_));
   }
 
@@ -211,7 +212,8 @@ class Performer {
 
   /// Air goes through the instrument, which was cold.
   bool warms() const {
-    return std::ranges::any_of(sheet_.cues, [](const SheetCue& cue) { return cue.kind == CueKind::air; });
+    return std::ranges::any_of(sheet_.cues,
+                               [](const SheetCue& cue) { return breathesOf(cue.kind) == Breathes::through; });
   }
 
   const Player& player_;

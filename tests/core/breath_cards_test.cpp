@@ -48,8 +48,10 @@ TEST(Breaths, OfACardAreMatchedMeasuredAndJudged) {
     SCOPED_TRACE(i);
     ASSERT_TRUE(heard.cues[i].matched);
     EXPECT_EQ(*heard.cues[i].matched, i);
-    EXPECT_NEAR(*heard.cues[i].count.place_ms, 1000.0 * (played.truth.airs[i].start_s - heard.cues[i].start_s), 60);
-    EXPECT_NEAR(*heard.cues[i].count.length_beats, played.truth.airs[i].end_s - played.truth.airs[i].start_s, 0.12);
+    EXPECT_NEAR(*heard.cues[i].count.place_ms,
+                1000.0 * (played.truth.airs[i].start_s - heard.cues[i].start_s), 60);
+    EXPECT_NEAR(*heard.cues[i].count.length_beats, played.truth.airs[i].end_s - played.truth.airs[i].start_s,
+                0.12);
     EXPECT_EQ(heard.cues[i].verdict, Verdict::inside);
   }
   EXPECT_EQ(reading(heard, "missing").value, 0.0);

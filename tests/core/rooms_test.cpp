@@ -33,6 +33,16 @@ std::vector<std::pair<std::string, std::set<std::string>>> declared() {
   return rooms;
 }
 
+/// `visit(file, text)` for every source of some floors, its name as from the project's folder.
+template <class Visit>
+void eachSource(std::initializer_list<const char*> floors, Visit visit) {
+  const fs::path source = CALANDO_SOURCE;
+  for (const char* floor : floors)
+    for (const auto& entry : fs::recursive_directory_iterator(source / floor))
+      if (const std::string kind = entry.path().extension().string(); kind == ".h" || kind == ".cpp")
+        visit(fs::relative(entry.path(), source), textOf(entry.path()));
+}
+
 /// What each room's sources include of others; how many files it has.
 struct Found {
   Rooms uses;
@@ -40,20 +50,29 @@ struct Found {
 };
 Found found() {
   static const std::regex include("#include \"([^\"]+)/[^/\"]+\"");
-  const fs::path source = CALANDO_SOURCE;
   Found found;
-  for (const char* floor : {"core", "data", "audio", "exchange", "records", "cli", "app"})
-    for (const auto& entry : fs::recursive_directory_iterator(source / floor)) {
-      const std::string kind = entry.path().extension().string();
-      if (kind != ".h" && kind != ".cpp") continue;
-      const std::string room = fs::relative(entry.path().parent_path(), source).generic_string();
-      ++found.files[room];
-      auto& uses = found.uses[room];
-      const std::string text = textOf(entry.path());
-      for (std::sregex_iterator at(text.begin(), text.end(), include), end; at != end; ++at)
-        if (const std::string other = (*at)[1]; other != room) uses.insert(other);
-    }
+  eachSource({"core", "data", "audio", "exchange", "records", "cli", "app"},
+             [&](const fs::path& file, const std::string& text) {
+               const std::string room = file.parent_path().generic_string();
+               ++found.files[room];
+               auto& uses = found.uses[room];
+               for (std::sregex_iterator at(text.begin(), text.end(), include), end; at != end; ++at)
+                 if (const std::string other = (*at)[1]; other != room) uses.insert(other);
+             });
   return found;
+}
+
+/// Where a text stands, as "file:line" one after the other.
+std::vector<std::string> placesOf(std::initializer_list<const char*> floors, const std::regex& what) {
+  std::vector<std::string> places;
+  eachSource(floors, [&](const fs::path& file, const std::string& text) {
+    std::istringstream lines(text);
+    int number = 1;
+    for (std::string line; std::getline(lines, line); ++number)
+      if (std::regex_search(line, what))
+        places.push_back(file.generic_string() + ":" + std::to_string(number));
+  });
+  return places;
 }
 
 std::string listed(const std::set<std::string>& rooms) {
@@ -84,6 +103,18 @@ TEST(Rooms, StandOnWhatIsThereBefore) {
 TEST(Rooms, CanBeTakenInAtALook) {
   constexpr int kMost = 24;
   for (const auto& [room, files] : found().files) EXPECT_LE(files, kMost) << room;
+}
+
+TEST(Rooms, AskTheTableOfKindsAndNoKindByItsName) {
+  constexpr std::size_t kMost = 8;  // what a kind is by default, what takes the place of another
+  auto places = placesOf({"core", "cli", "app"}, std::regex("CueKind::"));
+  std::erase_if(places,
+                [](const std::string& place) { return place.find("/cue_kind.") != std::string::npos; });
+  EXPECT_LE(places.size(), kMost) << testing::PrintToString(places);
+}
+
+TEST(Rooms, OfTheCoreHaveNoThread) {
+  EXPECT_EQ(placesOf({"core"}, std::regex("std::(jthread|thread|async)\\b")), std::vector<std::string>());
 }
 
 TEST(Rooms, AreDrawnAsTheyAre) {

@@ -5,12 +5,12 @@
 
 #include <fstream>
 
+#include "core/homework/list.h"
 #include "core/library/cards.h"
 #include "exchange/archive.h"
 #include "records/packs/backup.h"
 #include "support/dice.h"
 #include "support/signals.h"
-#include "core/homework/list.h"
 
 namespace calando {
 namespace {
@@ -220,7 +220,8 @@ TEST_F(Packs, ABackupIsTheWholeStudioAndAnotherOneIsRefused) {
     EXPECT_EQ(back.takes.of(ben_.id)->size(), 1u);
     EXPECT_EQ(back.plans.of(ada_.id)->minutes, 33);
     const auto takes = *back.takes.of(ada_.id);
-    for (const Take& take : takes) EXPECT_EQ(bytesOf(back.takes.file(take)), bytesOf(teacher_->takes.file(take)));
+    for (const Take& take : takes)
+      EXPECT_EQ(bytesOf(back.takes.file(take)), bytesOf(teacher_->takes.file(take)));
   }
   EXPECT_NE(english(restoreBackup(file, folder_ / "back").error()).find("not empty"), std::string::npos);
   sounds::Dice dice(22);

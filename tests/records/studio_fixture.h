@@ -14,6 +14,8 @@ namespace calando {
 
 namespace fs = std::filesystem;
 
+inline const auto kSound = sounds::noise(0.2, 0.1);
+
 class StudioTest : public testing::Test {
  protected:
   void SetUp() override {

@@ -1,8 +1,8 @@
+#include "core/engine/snapshot.h"
 #include "core/library/cards.h"
 #include "session/doubles.h"
 #include "support/breaths.h"
 #include "support/processed.h"
-#include "core/engine/snapshot.h"
 
 namespace calando {
 namespace {

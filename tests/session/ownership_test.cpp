@@ -1,7 +1,7 @@
 #include "app/session/common/today.h"
+#include "core/engine/snapshot.h"
 #include "core/library/cards.h"
 #include "session/doubles.h"
-#include "core/engine/snapshot.h"
 
 // Whose a thing is goes with the thing, not with who is chosen when its answer comes or it is taken back.
 

@@ -1,5 +1,5 @@
-#include "session/post_fixture.h"
 #include "core/homework/marking.h"
+#include "session/post_fixture.h"
 
 // Homework of several lists and students: nothing under another list, nothing half done, nothing twice.
 

@@ -1,7 +1,7 @@
 #include "app/session/homework/owners.h"
-#include "session/post_fixture.h"
 #include "core/homework/list.h"
 #include "core/homework/marking.h"
+#include "session/post_fixture.h"
 
 namespace calando {
 namespace {

@@ -1,8 +1,8 @@
 #include <QDir>
 
+#include "core/engine/snapshot.h"
 #include "core/library/cards.h"
 #include "session/doubles.h"
-#include "core/engine/snapshot.h"
 
 namespace calando {
 namespace {

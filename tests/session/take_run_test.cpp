@@ -1,8 +1,8 @@
 #include <QDir>
 
-#include "session/doubles.h"
 #include "app/sound/input.h"
 #include "core/engine/snapshot.h"
+#include "session/doubles.h"
 
 namespace calando {
 namespace {

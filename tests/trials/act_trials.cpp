@@ -6,6 +6,8 @@
 #include <algorithm>
 #include <fstream>
 
+#include "core/engine/snapshot.h"
+#include "core/homework/list.h"
 #include "core/library/cards.h"
 #include "records/packs/backup.h"
 #include "records/packs/pack.h"
@@ -13,8 +15,6 @@
 #include "trials/acts.h"
 #include "trials/killed.h"
 #include "trials/trials.h"
-#include "core/engine/snapshot.h"
-#include "core/homework/list.h"
 
 // What is done in one act is finished or undone at the next start, wherever it is cut off.
 

@@ -276,7 +276,8 @@ Result damagedList(Luck& luck, const fs::path& folder) {
     auto rebuilt = Studio::rebuild(folder);
     if (!rebuilt)
       result.fail(english(rebuilt.error().what));
-    else if (takesIn(*rebuilt) != 30 || rebuilt->students.all()->size() != 3 || rebuilt->recordings.strays()->size() != 3)
+    else if (takesIn(*rebuilt) != 30 || rebuilt->students.all()->size() != 3 ||
+             rebuilt->recordings.strays()->size() != 3)
       result.fail("made anew with " + std::to_string(takesIn(*rebuilt)) + " of 30 takes");
     ++result.rounds;
   }

@@ -74,16 +74,12 @@ class Room {
         [&] { return window_->idle() && window_->shownPicture() && !window_->shownPicture()->live; },
         most_ms);
   }
-  /// A take that is as it should be; a machine that makes the sound stumble is given two more tries.
+  /// A take that is as it should be.
   template <class Play, class IsGood>
   bool isTaken(Play play, IsGood isGood) {
-    for (int left = 3; left > 0; --left) {
-      press(Qt::Key_Space);
-      play();
-      if (!takeIsThere(20000)) return false;
-      if (isGood(*window_->shownPicture())) return true;
-    }
-    return false;
+    press(Qt::Key_Space);
+    play();
+    return takeIsThere(20000) && isGood(*window_->shownPicture());
   }
   template <class Play>
   bool isHeldAgainstTheCount(Play play) {

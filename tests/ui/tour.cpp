@@ -20,13 +20,13 @@
 #include "app/lesson/order_dialog.h"
 #include "app/review/compare_view.h"
 #include "app/session/demo.h"
+#include "app/sound/input.h"
 #include "app/style/style.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
 #include "core/library/lesson.h"
 #include "core/standin/player.h"
 #include "sound_server.h"
-#include "app/sound/input.h"
 
 using calando::MainWindow;
 using calando::Studio;

@@ -14,9 +14,9 @@
 #include "app/weeks/weeks_page.h"
 #include "app/weeks/year_ring.h"
 #include "app/words/words.h"
+#include "core/homework/list.h"
 #include "core/library/cards.h"
 #include "ui/window_fixture.h"
-#include "core/homework/list.h"
 
 namespace calando {
 namespace {

@@ -118,6 +118,52 @@ std::optional<double> amplitudeCrossing(double share, const Envelope& envelope, 
   return *quarter + (inwards > 0.0 ? delay : -delay);
 }
 
+namespace {
+
+/// Where the power has come back to what it is further out, from a dip's bottom to one side.
+double edgeOfDip(const Envelope& envelope, double bottom_s, int direction, double from_s, double to_s,
+                 double back) {
+  double u = bottom_s;
+  while (std::abs(u - bottom_s) < kLongestSearch_s && u > from_s && u < to_s) {
+    const double beyond =
+        direction > 0 ? envelope.medianPower(u + 0.01, u + 0.08) : envelope.medianPower(u - 0.08, u - 0.01);
+    if (envelope.power(u) >= kRecovered * beyond && envelope.power(u) > back) break;
+    u += direction * 2.0 * kStep_s;
+  }
+  return u;
+}
+
+struct Bottom {
+  double at_s, power;
+};
+Bottom bottomFrom(const Envelope& envelope, double t, double power, double to_s) {
+  Bottom bottom{t, power};
+  for (double u = t; u < std::min(to_s, t + kBottom_s); u += 2.0 * kStep_s)
+    if (const double here = envelope.power(u); here < bottom.power) bottom = {u, here};
+  return bottom;
+}
+
+/// What is missing of the power between two edges, in seconds of all of it, and about when.
+struct Missing {
+  double area_s, centre_s;
+};
+Missing missingBetween(const Envelope& envelope, double left, double right, double leftPower,
+                       double rightPower) {
+  double area = 0.0;
+  double moment = 0.0;
+  const double reach = envelope.window_s / 2.0;
+  for (double u = left - reach; u <= right + reach; u += kStep_s) {
+    const double share = std::clamp((u - left) / (right - left), 0.0, 1.0);
+    const double expected = leftPower + share * (rightPower - leftPower);
+    const double deficit = 1.0 - envelope.power(u) / expected;
+    area += deficit * kStep_s;
+    moment += deficit * u * kStep_s;
+  }
+  return {area, moment / area};
+}
+
+}  // namespace
+
 std::vector<Dip> findDips(const Envelope& envelope, double from_s, double to_s) {
   std::vector<Dip> found;
   // A window longer than the break never sees it whole: be content with less depth then.
@@ -137,58 +183,27 @@ std::vector<Dip> findDips(const Envelope& envelope, double from_s, double to_s) 
       recent += 0.02 * (glance - recent);
       continue;
     }
-    double bottom_s = t, lowest = glance;
-    for (double u = t; u < std::min(to_s, t + kBottom_s); u += 2.0 * kStep_s)
-      if (const double power = envelope.power(u); power < lowest) {
-        lowest = power;
-        bottom_s = u;
-      }
-    const double back = std::max(0.3 * before, kOverBottom * lowest);
-    // The edges: where the power has come back to what it is further out.
-    const auto recovered = [&](int direction) {
-      double u = bottom_s;
-      while (std::abs(u - bottom_s) < kLongestSearch_s && u > from_s && u < to_s) {
-        const double beyond = direction > 0 ? envelope.medianPower(u + 0.01, u + 0.08)
-                                            : envelope.medianPower(u - 0.08, u - 0.01);
-        if (envelope.power(u) >= kRecovered * beyond && envelope.power(u) > back) break;
-        u += direction * 2.0 * kStep_s;
-      }
-      return u;
-    };
-    const double left = recovered(-1);
-    const double right = recovered(+1);
-    if (right >= to_s - kStep_s || right - left > kLongestSearch_s) {
-      t = right;
-      continue;
-    }
+    const Bottom bottom = bottomFrom(envelope, t, glance, to_s);
+    const double back = std::max(0.3 * before, kOverBottom * bottom.power);
+    const double left = edgeOfDip(envelope, bottom.at_s, -1, from_s, to_s, back);
+    const double right = edgeOfDip(envelope, bottom.at_s, +1, from_s, to_s, back);
+    t = right;
+    if (right >= to_s - kStep_s || right - left > kLongestSearch_s) continue;
     const double leftPower = envelope.medianPower(left - 0.06, left);
     const double rightPower = envelope.medianPower(right, right + 0.06);
-    if (std::min(leftPower, rightPower) <= 0.0) {  // nothing sounds beside it
-      t = right;
+    if (std::min(leftPower, rightPower) <= 0.0) continue;  // nothing sounds beside it
+    const Missing missing = missingBetween(envelope, left, right, leftPower, rightPower);
+    if (missing.area_s < kShortestBreak_s / 2.0) continue;
+    double length_s = missing.area_s, leftOver = 0.0;
+    if (length_s > kToldWindows * envelope.window_s) {
+      leftOver =
+          envelope.medianPower(missing.centre_s - kMiddle * length_s, missing.centre_s + kMiddle * length_s) /
+          (0.5 * (leftPower + rightPower));
+      if (leftOver < kDipDepth) length_s /= 1.0 - std::max(0.0, leftOver);
+    } else if (bottom.power >= std::max(kBreakDepth, shortDepth) * before) {
       continue;
     }
-    double area = 0.0;
-    double moment = 0.0;
-    const double reach = envelope.window_s / 2.0;
-    for (double u = left - reach; u <= right + reach; u += kStep_s) {
-      const double share = std::clamp((u - left) / (right - left), 0.0, 1.0);
-      const double expected = leftPower + share * (rightPower - leftPower);
-      const double deficit = 1.0 - envelope.power(u) / expected;
-      area += deficit * kStep_s;
-      moment += deficit * u * kStep_s;
-    }
-    t = right;
-    if (area < kShortestBreak_s / 2.0) continue;
-    const double centre = moment / area;
-    double leftOver = 0.0;
-    if (area > kToldWindows * envelope.window_s) {
-      leftOver = envelope.medianPower(centre - kMiddle * area, centre + kMiddle * area) /
-                 (0.5 * (leftPower + rightPower));
-      if (leftOver < kDipDepth) area /= 1.0 - std::max(0.0, leftOver);
-    } else if (lowest >= std::max(kBreakDepth, shortDepth) * before) {
-      continue;
-    }
-    found.push_back({{centre - area / 2.0, area}, leftOver});
+    found.push_back({{missing.centre_s - length_s / 2.0, length_s}, leftOver});
   }
   return found;
 }
