@@ -154,8 +154,8 @@ TEST(RealPath, ATakeToAHeardCountSaysHowUnsureItsPlaceIsWhileTheDelayIsNotMeasur
   auto* message = room.find<QLabel>("message");
   EXPECT_TRUE(message->text().contains("400 ms")) << message->text().toStdString();
   QTest::mouseClick(room.find<QPushButton>("messageButton"), Qt::LeftButton);  // the way out of it
-  EXPECT_TRUE(QTest::qWaitFor([&] { return message->text().contains("is measured:"); }, 25000));
-  EXPECT_TRUE(room.isHeldAgainstTheCount([&] {
+  EXPECT_OF_THE_ROOM(QTest::qWaitFor([&] { return message->text().contains("is measured:"); }, 25000));
+  EXPECT_OF_THE_ROOM(room.isHeldAgainstTheCount([&] {
     QTest::qWait(2500);
     room.press(Qt::Key_Space);
   }));
