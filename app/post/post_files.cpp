@@ -5,7 +5,6 @@
 #include "app/session/common/notices.h"
 #include "app/session/homework/homework_inbox.h"
 #include "app/session/students/student_book.h"
-#include "app/session/take/keeping.h"
 #include "app/words/plan_words.h"
 #include "app/words/post_words.h"
 #include "app/words/words.h"

@@ -10,7 +10,6 @@
 #include "app/style/style.h"
 #include "app/words/post_words.h"
 #include "app/words/words.h"
-#include "app/session/common/undo.h"
 
 namespace calando {
 

@@ -3,10 +3,10 @@
 namespace calando {
 
 namespace {
-constexpr std::int64_t kEvening_unix_s = 1795627800;  // Wednesday 25 November 2026, 17:30 UTC
+constexpr std::int64_t kEvening_ms = 1795627800'000;  // Wednesday 25 November 2026, 17:30 UTC
 }
 
-std::shared_ptr<const Clock> demoClock() { return Clock::from(kEvening_unix_s); }
+std::shared_ptr<const Clock> demoClock() { return std::make_shared<const SetClock>(kEvening_ms); }
 
 std::filesystem::path demoBeside(const std::filesystem::path& program) {
   return program / ".." / "share" / "calando" / "demo";

@@ -15,6 +15,7 @@
 #include "app/session/studio_files.h"
 #include "app/session/take/keeping.h"
 #include "app/sound/input.h"
+#include "app/sound/listener.h"
 #include "app/sound/sound_setup.h"
 #include "app/words/words.h"
 #include "core/accompany/held_sound.h"
@@ -22,7 +23,6 @@
 #include "core/exercise/cue_sheet.h"
 #include "records/packs/pack.h"
 #include "records/studio.h"
-#include "app/sound/listener.h"
 
 namespace calando {
 

@@ -26,7 +26,7 @@ Overloaded(Each...) -> Overloaded<Each...>;  // which clang cannot do without
 void takeBack(const Parts& parts, const std::optional<Undo::Entry>& entry) {
   if (!entry || parts.readOnly) return;
   parts.notices.clear();
-  const Undo::Subject& of = entry->subject;
+  const UndoSubject& of = entry->subject;
   std::visit(Overloaded{[&](const before::Word& was) { parts.shown.putBack(of, was); },
                         [&](const before::Deleted&) { parts.book.restoreTake(of); },
                         [&](const before::Breaths& was) { parts.shown.putBack(of, was); },

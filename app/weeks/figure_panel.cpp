@@ -5,7 +5,6 @@
 #include "app/charts/course_chart.h"
 #include "app/parts/captioned.h"
 #include "app/session/common/today.h"
-#include "app/session/lesson/breathing.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/students/student_book.h"
 #include "app/style/style.h"

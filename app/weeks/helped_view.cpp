@@ -6,8 +6,8 @@
 #include "app/session/students/student_book.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/exercise/exercise.h"
 #include "core/growth/growth.h"
-#include "app/session/common/undo.h"
 
 namespace calando {
 

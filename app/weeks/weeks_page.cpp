@@ -6,7 +6,6 @@
 #include "app/print/sheet_print.h"
 #include "app/session/common/notices.h"
 #include "app/session/common/today.h"
-#include "app/session/ears/ear_training.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/planning.h"
 #include "app/session/students/student_book.h"

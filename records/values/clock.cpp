@@ -14,23 +14,11 @@ class SystemClock : public Clock {
   }
 };
 
-class ClockFrom : public Clock {
- public:
-  explicit ClockFrom(std::int64_t unix_s) : began_(std::chrono::steady_clock::now()), unix_s_(unix_s) {}
-  std::int64_t now_ms() const override {
-    using namespace std::chrono;
-    return 1000 * unix_s_ + duration_cast<milliseconds>(steady_clock::now() - began_).count();
-  }
-
- private:
-  std::chrono::steady_clock::time_point began_;
-  std::int64_t unix_s_;
-};
-
 }  // namespace
 
-std::shared_ptr<const Clock> Clock::from(std::int64_t unix_s) {
-  return std::make_shared<const ClockFrom>(unix_s);
+std::int64_t SetClock::steady_ms() {
+  using namespace std::chrono;
+  return duration_cast<milliseconds>(steady_clock::now().time_since_epoch()).count();
 }
 
 std::shared_ptr<const Clock> Clock::system() {

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <atomic>
+#include <chrono>
 #include <cstdint>
 #include <memory>
 
@@ -15,8 +17,19 @@ class Clock {
 
   /// The system's.
   static std::shared_ptr<const Clock> system();
-  /// Stands there now, and goes on from there.
-  static std::shared_ptr<const Clock> from(std::int64_t unix_s);
+};
+
+/// Stands where it is set and goes on from there, whatever time it is.
+class SetClock : public Clock {
+ public:
+  explicit SetClock(std::int64_t unix_ms) { set(unix_ms); }
+  void set(std::int64_t unix_ms) { ahead_ms_ = unix_ms - steady_ms(); }
+  void pass(std::chrono::seconds time) { ahead_ms_ += 1000 * time.count(); }
+  std::int64_t now_ms() const override { return steady_ms() + ahead_ms_; }
+
+ private:
+  static std::int64_t steady_ms();
+  std::atomic<std::int64_t> ahead_ms_;
 };
 
 }  // namespace calando

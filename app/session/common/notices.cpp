@@ -19,7 +19,7 @@ void Notices::sayLoss(const QString& text, const QString& action, std::function<
 }
 
 void Notices::failed(const Problem& why) {
-  qCWarning(logStudio) << QLatin1String(why.wording.data(), static_cast<qsizetype>(why.wording.size()));
+  qCWarning(logStudio) << namelessly(why);
   sayLoss(words::said(why));
 }
 

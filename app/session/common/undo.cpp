@@ -4,7 +4,7 @@
 
 namespace calando {
 
-void Undo::push(const Subject& subject, const Before& before) {
+void Undo::push(const UndoSubject& subject, const Before& before) {
   entries_.push_back({++last_, subject, std::make_shared<const Before>(before)});
   if (entries_.size() > kMost) entries_.pop_front();
 }

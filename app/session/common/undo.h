@@ -63,14 +63,13 @@ class Undo {
                               before::Order, before::Card, before::List, before::Submission, before::Said,
                               before::Sounds>;
   using Id = std::uint64_t;
-  using Subject = UndoSubject;
   struct Entry {
     Id id = 0;
-    Subject subject;
+    UndoSubject subject;
     std::shared_ptr<const Before> before;
   };
 
-  void push(const Subject& subject, const Before& before);
+  void push(const UndoSubject& subject, const Before& before);
   /// The newest; 0: there is none.
   Id last() const { return entries_.empty() ? 0 : entries_.back().id; }
   /// The newest that is of this student or of nobody in particular, and no more to be taken back.

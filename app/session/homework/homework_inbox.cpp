@@ -224,7 +224,7 @@ bool HomeworkInbox::keepElsewhere(std::int64_t list, const SentHomework& sent) {
   return notices_.worked(studio_.homework.keepSent(list, sent));
 }
 
-bool HomeworkInbox::putBack(const Undo::Subject& subject, const before::Submission& was) {
+bool HomeworkInbox::putBack(const UndoSubject& subject, const before::Submission& was) {
   if (!book_.find(subject.student) || std::ranges::find(lists_, subject.list, &Homework::id) == lists_.end())
     return false;
   if (subject.list != chosen_) return keepElsewhere(subject.list, was.sent);
@@ -317,7 +317,7 @@ bool takeBack(std::vector<Correction>& pieces, const before::Said& said) {
 
 }  // namespace
 
-bool HomeworkInbox::putBack(const Undo::Subject& subject, const before::Said& was) {
+bool HomeworkInbox::putBack(const UndoSubject& subject, const before::Said& was) {
   if (subject.list != chosen_) {
     const auto all = studio_.homework.sent(subject.list);
     if (!notices_.worked(all)) return false;

@@ -132,10 +132,6 @@ struct Task {
   }
 };
 
-QLatin1String wordingOf(const Problem& problem) {
-  return {problem.wording.data(), static_cast<qsizetype>(problem.wording.size())};
-}
-
 std::optional<Answer> logged(Task& task) {
   const QElapsedTimer since = [] {
     QElapsedTimer timer;
@@ -146,9 +142,9 @@ std::optional<Answer> logged(Task& task) {
   if (!answer)
     qCInfo(logTake) << "given up after" << since.elapsed() << "ms";
   else if (answer->error)
-    qCWarning(logTake) << "not read:" << wordingOf(*answer->error);
+    qCWarning(logTake) << "not read:" << namelessly(*answer->error);
   else if (answer->unkept)
-    qCWarning(logTake) << "not written:" << wordingOf(answer->unkept->why);
+    qCWarning(logTake) << "not written:" << namelessly(answer->unkept->why);
   else
     qCInfo(logTake) << "measured in" << since.elapsed() << "ms" << (answer->written ? "and written" : "");
   return answer;

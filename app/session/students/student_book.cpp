@@ -199,7 +199,7 @@ bool StudentBook::deleteTake(std::int64_t take) {
   return true;
 }
 
-bool StudentBook::restoreTake(const Undo::Subject& subject) {
+bool StudentBook::restoreTake(const UndoSubject& subject) {
   const bool back = notices_.worked(studio_.takes.restore(subject.take));
   if (subject.student == chosen_) loadTakes();
   return back;

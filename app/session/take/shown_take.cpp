@@ -172,7 +172,7 @@ void ShownTake::setWord(TeachersWord word) {
   emit said();
 }
 
-bool ShownTake::putBack(const Undo::Subject& subject, const before::Word& was) {
+bool ShownTake::putBack(const UndoSubject& subject, const before::Word& was) {
   if (shown() && shown()->take.id == subject.take) {
     shown()->take.word = was.word;
     keep();
@@ -252,7 +252,7 @@ void ShownTake::learnOpen(std::vector<OpenMark> marks) {
   openChanged();
 }
 
-bool ShownTake::putBack(const Undo::Subject& subject, const before::Breaths& was) {
+bool ShownTake::putBack(const UndoSubject& subject, const before::Breaths& was) {
   if (!book_.keepOpenBreaths(subject.student, was.open)) return false;
   if (subject.student == book_.chosenId()) openChanged();
   return true;
