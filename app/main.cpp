@@ -13,6 +13,7 @@
 #include "app/words/language.h"
 #include "app/words/words.h"
 #include "core/engine/analysis.h"
+#include "records/studio.h"
 
 namespace {
 

@@ -9,6 +9,7 @@
 
 #include "audio/sound_file.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/exercise/exercise.h"
 #include "core/homework/list.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"

@@ -10,6 +10,7 @@
 #include "core/exercise/ticks.h"
 #include "core/figures/figure.h"
 #include "core/judging/advice.h"
+#include "core/judging/discipline.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/library/lesson.h"
@@ -29,6 +30,10 @@ std::set<std::string> texts() {
   for (const Figure& f : figures())
     for (const std::string_view text : {f.label, f.unit, f.help, f.column}) add(text);
   for (const CueKindRow& kind : cueKinds()) add(kind.name);
+  for (const Discipline& of : disciplines()) {
+    for (const std::string_view text : {of.cue, of.cues, of.noWeeks}) add(text);
+    for (const WeekColumnRow& column : of.weeks) add(column.title);
+  }
   for (const Exercise& card : exercises()) {
     for (const std::string& text : {card.title, card.family, card.purpose}) add(text);
     for (const std::string& caution : card.cautions) add(caution);

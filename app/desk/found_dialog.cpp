@@ -2,6 +2,9 @@
 
 #include "app/parts/plain_text.h"
 #include "app/words/words.h"
+#include "audio/sound_file.h"
+#include "audio/whole_file.h"
+#include "records/studio.h"
 
 namespace calando {
 

@@ -4,7 +4,7 @@
 #include <set>
 
 #include "app/sound/player.h"
-#include "records/studio.h"
+#include "records/values/stray.h"
 
 class QComboBox;
 class QLabel;
@@ -12,6 +12,8 @@ class QListWidget;
 class QPushButton;
 
 namespace calando {
+
+class Studio;
 
 /// The sounds that were found and are no takes: each can be heard, given to a student, exported or thrown
 /// away. Nothing happens to one that is not asked about.

@@ -18,10 +18,13 @@
 #include "app/post/post_page.h"
 #include "app/readout/readout.h"
 #include "app/review/compare_view.h"
+#include "app/session/assembly.h"
 #include "app/session/ears/figure_guessing.h"
 #include "app/session/lesson/breathing.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/request_editor.h"
+#include "app/session/lesson/running_order.h"
 #include "app/session/playback.h"
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
@@ -29,22 +32,40 @@
 #include "app/session/take/keeping.h"
 #include "app/session/take/shown_take.h"
 #include "app/session/take/take_intake.h"
+#include "app/session/take/take_remarks.h"
 #include "app/session/take/take_run.h"
 #include "app/settings/settings_page.h"
 #include "app/settings/source_box.h"
+#include "app/sound/input.h"
 #include "app/sound/player.h"
+#include "app/sound/sound_setup.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/exercise/ticks.h"
 #include "records/studio.h"
-#include "app/sound/input.h"
 
 namespace calando {
 
 namespace {
 constexpr int kLeft = 196, kRight = 320;
 constexpr QSize kWanted(1280, 800), kLeast(1000, 660);
+
+/// Takes side by side, in a window of their own.
+void showCompared(const std::vector<AnalysisQueue::Answer>& answers, bool blind, const Parts& parts,
+                  QWidget* over) {
+  std::vector<ComparedTake> takes;
+  for (const AnalysisQueue::Answer& answer : answers) {
+    const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
+    const auto model = parts.studio.orders.model(answer.take.student, answer.take.asked.exercise);
+    takes.push_back({model && *model == answer.take.id ? MainWindow::tr("%1 · the model").arg(made) : made,
+                     answer.picture, answer.samples, answer.rate_hz});
+  }
+  auto* view = new CompareView(std::move(takes), blind, parts.setup.output(), over);
+  view->setWindowTitle(
+      MainWindow::tr("Takes of %1 side by side").arg(words::plain(parts.book.chosen()->name)));
+  view->show();
+}
 }  // namespace
 
 MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs)
@@ -165,7 +186,9 @@ void MainWindow::bindKeys() {
   });
   keys_.on("louder", [&s] { s.session.louder(3.0); });
   keys_.on("softer", [&s] { s.session.louder(-3.0); });
-  keys_.on("ears", [&s] { s.request.setEarsFirst(!s.request.earsFirst()); });
+  keys_.on("ears", [&s] {
+    s.request.editOptions([&](TakeOptions& o) { o.earsFirst = !s.request.options().earsFirst; });
+  });
   keys_.on("next", [&s] {
     if (s.session.allowed().choose) s.lesson.next();
   });
@@ -175,24 +198,24 @@ void MainWindow::bindKeys() {
                                                         {"invalid", TeachersWord::invalidTry},
                                                         {"not-yet", TeachersWord::notYet},
                                                         {"veto", TeachersWord::veto}};
-  for (const auto& [id, word] : words) keys_.on(id, [&s, word = word] { s.shown.setWord(word); });
+  for (const auto& [id, word] : words) keys_.on(id, [&s, word = word] { s.remarks.setWord(word); });
   const std::pair<const char*, Attention> minds[] = {{"on-sound", Attention::sound},
                                                      {"on-count", Attention::count},
                                                      {"on-lips", Attention::lips},
                                                      {"elsewhere", Attention::elsewhere}};
-  for (const auto& [id, mind] : minds) keys_.on(id, [&s, mind = mind] { s.shown.setAttention(mind); });
+  for (const auto& [id, mind] : minds) keys_.on(id, [&s, mind = mind] { s.remarks.setAttention(mind); });
   const std::pair<const char*, Comfort> felt[] = {
       {"easy", Comfort::easy}, {"fair", Comfort::fair}, {"tight", Comfort::tight}};
   for (const auto& [id, comfort] : felt)
-    keys_.on(id, [&s, comfort = comfort] { s.shown.setComfort(comfort); });
+    keys_.on(id, [&s, comfort = comfort] { s.remarks.setComfort(comfort); });
   for (const Tick& tick : ticks())
     keys_.on("tick-" + std::string(tick.id), [&s, id = std::string(tick.id)] {
       if (std::ranges::find(s.lesson.current()->ticks, id) != s.lesson.current()->ticks.end())
-        s.shown.toggleTick(id);
+        s.remarks.toggleTick(id);
     });
-  keys_.on("tried", [&s] { s.shown.toggleTried(); });
-  keys_.on("seen", [&s] { s.shown.nextSeen(); });
-  keys_.on("model", [&s] { s.shown.toggleModel(); });
+  keys_.on("tried", [&s] { s.remarks.toggleTried(); });
+  keys_.on("seen", [&s] { s.remarks.nextSeen(); });
+  keys_.on("model", [&s] { s.remarks.toggleModel(); });
   keys_.on("readout", [this] { readout_->nextPage(); });
   for (const auto& [id, blind] : {std::pair{"compare", false}, {"compare-blind", true}})
     keys_.on(id, [this, &s, blind = blind] {
@@ -231,7 +254,8 @@ void MainWindow::bindSession() {
     connect(&dialog, &FoundDialog::given, &s.keeping, &Keeping::takeStrayIn);
     dialog.exec();
   });
-  connect(&s.playback, &Playback::compared, this, &MainWindow::compare);
+  connect(&s.playback, &Playback::compared, this,
+          [this, &s](const auto& takes, bool blind) { showCompared(takes, blind, s, this); });
   connect(&s.intake, &TakeIntake::through, this, &MainWindow::closeNow);
   connect(&s.files, &StudioFiles::filesThrough, this, &MainWindow::closeNow);
   connect(&s.book, &StudentBook::erasing, this, [this] {
@@ -247,8 +271,9 @@ void MainWindow::bindPicture() {
   connect(&s.lesson, &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.book, &StudentBook::studentChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.breathing, &Breathing::changed, this, &MainWindow::refreshEmptyText);
-  connect(&s.request, &RequestEditor::waysChanged, this,
-          [this, &s] { take_->setHidden(s.request.earsFirst() && (s.run.taking() || s.shown.take())); });
+  connect(&s.request, &RequestEditor::optionsChanged, this, [this, &s] {
+    take_->setHidden(s.request.options().earsFirst && (s.run.taking() || s.shown.take()));
+  });
   connect(&s.run, &TakeRun::grew, this, [this, &s](const SnapshotPtr& picture, double held_s) {
     take_->setPicture(picture);
     take_->setHeld(held_s);
@@ -258,7 +283,7 @@ void MainWindow::bindPicture() {
     if (s.run.taking()) {
       take_->setFocus();  // what a take greys passes the focus on to nothing else
       take_->setCursor({});
-      take_->setHidden(s.request.earsFirst());
+      take_->setHidden(s.request.options().earsFirst);
     }
     const TakeRun::KeyStep step = s.run.keyStep();
     take_->setPrompt(step == TakeRun::KeyStep::begins ? tr("Space when the hand lets go")
@@ -268,7 +293,7 @@ void MainWindow::bindPicture() {
   });
   connect(&s.keeping, &Keeping::playedKept, this, [this, &s] {
     take_->setHidden(s.guessing.wanted() ||
-                     (s.lesson.current()->display == Display::hidden && s.request.earsFirst()));
+                     (s.lesson.current()->display == Display::hidden && s.request.options().earsFirst));
   });
   connect(&s.guessing, &FigureGuessing::changed, this,
           [this, &s] { take_->setHidden(s.guessing.wanted() != nullptr); });
@@ -316,7 +341,7 @@ void MainWindow::refreshEmptyText() {
            "lungs or blood pressure, or in pregnancy, without a doctor’s word.\nCalando is no medical "
            "device.\n\nSpace begins."));
   QStringList text{words::said(card->purpose)};
-  const std::string school = parts_->lesson.school();
+  const std::string school = parts_->deck.school();
   for (const auto& [name, what] : card->schools)
     if (school.empty() || school == name) text << words::said(what);
   text << QString() << tr("Press Space to start. Or open a recording with Ctrl+O, or drop files here.")
@@ -328,35 +353,21 @@ void MainWindow::refreshEmptyText() {
 void MainWindow::editOrder() {
   OrderDialog dialog(*parts_, this);
   if (dialog.exec() != QDialog::Accepted) return;
-  parts_->lesson.changeOrder(dialog.order(), dialog.name());
+  parts_->order.change(dialog.order(), dialog.name());
   if (const auto card = dialog.wantedCard()) editCard(*card);
 }
 
 void MainWindow::editCard(const std::string& exercise) {
-  Lesson& lesson = parts_->lesson;
-  const ExercisePtr opened = lesson.find(exercise);
+  CardDeck& deck = parts_->deck;
+  const ExercisePtr opened = deck.find(exercise);
   if (!opened || !parts_->session.allowed().choose) return;
-  CardEditor editor(*opened, lesson.isOwn(exercise), contextFor(parts_->request.asked()), lesson.ownCards(),
-                    this);
+  CardEditor editor(*opened, deck.isOwn(exercise), contextFor(parts_->request.asked()), deck.own(), this);
   if (editor.exec() != QDialog::Accepted) return;
   if (editor.erased()) {
-    if (lesson.eraseCard(exercise)) parts_->session.sayUndoable(tr("The card was erased."));
+    if (deck.erase(exercise)) parts_->session.sayUndoable(tr("The card was erased."));
     return;
   }
-  if (const auto id = lesson.keepCard(editor.card())) lesson.choose(*id);
-}
-
-void MainWindow::compare(const std::vector<AnalysisQueue::Answer>& answers, bool blind) {
-  std::vector<ComparedTake> takes;
-  for (const AnalysisQueue::Answer& answer : answers) {
-    const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
-    const auto model = parts_->studio.orders.model(answer.take.student, answer.take.asked.exercise);
-    takes.push_back({model && *model == answer.take.id ? tr("%1 · the model").arg(made) : made,
-                     answer.picture, answer.samples, answer.rate_hz});
-  }
-  auto* view = new CompareView(std::move(takes), blind, parts_->setup.output(), this);
-  view->setWindowTitle(tr("Takes of %1 side by side").arg(words::plain(parts_->book.chosen()->name)));
-  view->show();
+  if (const auto id = deck.keep(editor.card())) parts_->lesson.choose(*id);
 }
 
 /// Asks what is to become of what is under way; takes that were played are waited for unasked.
@@ -387,5 +398,13 @@ void MainWindow::closeEvent(QCloseEvent* event) {
   parts_->session.finish();
   event->accept();
 }
+
+const Parts& MainWindow::parts() const { return *parts_; }
+
+bool MainWindow::idle() const { return parts_->session.idle(); }
+
+SnapshotPtr MainWindow::shownPicture() const { return parts_->shown.picture(); }
+
+MainWindow::~MainWindow() = default;
 
 }  // namespace calando

@@ -4,7 +4,8 @@
 #include <memory>
 
 #include "app/parts/commands.h"
-#include "app/session/assembly.h"
+#include "app/session/parts.h"
+#include "core/engine/snapshot_ptr.h"
 
 class QPushButton;
 class QStackedWidget;
@@ -12,6 +13,9 @@ class QVBoxLayout;
 
 namespace calando {
 
+class Assembly;
+class Input;
+class Studio;
 class HeadStrip;
 class LessonView;
 class Rail;
@@ -28,12 +32,13 @@ class MainWindow : public QMainWindow {
 
  public:
   explicit MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs = {});
+  ~MainWindow() override;
 
   void openFiles(const QStringList& files);
-  const Parts& parts() const { return *parts_; }
+  const Parts& parts() const;
   /// Nothing is being recorded, analysed or waited for.
-  bool idle() const { return parts_->session.idle(); }
-  SnapshotPtr shownPicture() const { return parts_->shown.picture(); }
+  bool idle() const;
+  SnapshotPtr shownPicture() const;
 
  protected:
   void dragEnterEvent(QDragEnterEvent* event) override;
@@ -55,7 +60,6 @@ class MainWindow : public QMainWindow {
   void editOrder();
   void editCard(const std::string& exercise);
   void exportShown();
-  void compare(const std::vector<AnalysisQueue::Answer>& answers, bool blind);
   bool mayClose();
   void closeNow();
 

@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 
 #include "app/words/words.h"
+#include "records/studio.h"
 
 namespace calando {
 

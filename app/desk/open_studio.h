@@ -3,9 +3,11 @@
 #include <QString>
 #include <optional>
 
-#include "records/studio.h"
+#include "records/values/clock.h"
 
 namespace calando {
+
+class Studio;
 
 /// Opens the studio in a folder. Where that cannot be, it says why and asks: another folder, the list of
 /// takes made anew from the sound files where there are some, or nothing, which is nullopt.

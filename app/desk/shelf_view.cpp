@@ -1,9 +1,11 @@
 #include "app/desk/shelf_view.h"
 
 #include "app/picture/gallery.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/session/take/shown_take.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
@@ -20,7 +22,7 @@ enum Role { title = Qt::UserRole, when, held, verdict, word, take };
 /// A take: small picture, the step and the day, how long and how it was.
 class TakeDelegate : public QStyledItemDelegate {
  public:
-  TakeDelegate(const StudentBook& book, QObject* parent) : QStyledItemDelegate(parent), book_(book) {}
+  TakeDelegate(const TakeList& takes, QObject* parent) : QStyledItemDelegate(parent), takes_(takes) {}
 
   QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
     return {kCell, kHeight - 6};
@@ -39,7 +41,7 @@ class TakeDelegate : public QStyledItemDelegate {
     const QRectF inner = box.adjusted(6, 5, -6, -4);
     const QRectF top(inner.left(), inner.top(), inner.width(), kThumbnail.height());
     const std::int64_t id = index.data(take).toLongLong();
-    const QPixmap small = keptPicture(id, book_.ribbon(id));
+    const QPixmap small = keptPicture(id, takes_.ribbon(id));
     if (small.isNull())
       painter->fillRect(top, style::sheet);
     else
@@ -66,7 +68,7 @@ class TakeDelegate : public QStyledItemDelegate {
   }
 
  private:
-  const StudentBook& book_;
+  const TakeList& takes_;
 };
 
 /// Of one tone or breath how long it lasted, of several notes how many did not come.
@@ -107,7 +109,7 @@ QString wordOf(TeachersWord word, bool stopped) {
 ShelfView::ShelfView(const Parts& parts) : parts_(parts) {
   setObjectName("shelf");
   setAccessibleName(tr("Takes, newest first"));
-  setItemDelegate(new TakeDelegate(parts.book, this));
+  setItemDelegate(new TakeDelegate(parts.takes, this));
   setSelectionMode(QAbstractItemView::ExtendedSelection);
   setFlow(QListView::LeftToRight);
   setWrapping(false);
@@ -118,19 +120,19 @@ ShelfView::ShelfView(const Parts& parts) : parts_(parts) {
   setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
   setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);  // PgUp, PgDown and the wheel move it
-  StudentBook& book = parts_.book;
-  connect(&book, &StudentBook::takesChanged, this, &ShelfView::fill);
-  connect(&book, &StudentBook::takeAdded, this, [this](int row) {
+  TakeList& takes = parts_.takes;
+  connect(&takes, &TakeList::takesChanged, this, &ShelfView::fill);
+  connect(&takes, &TakeList::takeAdded, this, [this](int row) {
     const QSignalBlocker quiet(this);
     insertRow(row);
     showChosen();
   });
-  connect(&book, &StudentBook::takeChanged, this, &ShelfView::refreshTake);
+  connect(&takes, &TakeList::takeChanged, this, &ShelfView::refreshTake);
   connect(&parts_.shown, &ShownTake::changed, this, &ShelfView::showChosen);
   connect(&parts_.lesson, &Lesson::cardsChanged, this, &ShelfView::fill);
   connect(this, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (row < 0 || row >= static_cast<int>(parts_.book.takes().size())) return;
-    parts_.session.choose(parts_.book.takes()[static_cast<std::size_t>(row)].id);
+    if (row < 0 || row >= static_cast<int>(parts_.takes.all().size())) return;
+    parts_.session.choose(parts_.takes.all()[static_cast<std::size_t>(row)].id);
   });
   fill();
 }
@@ -138,7 +140,7 @@ ShelfView::ShelfView(const Parts& parts) : parts_(parts) {
 void ShelfView::fill() {
   const QSignalBlocker quiet(this);
   clear();
-  for (int row = 0; row < static_cast<int>(parts_.book.takes().size()); ++row) insertRow(row);
+  for (int row = 0; row < static_cast<int>(parts_.takes.all().size()); ++row) insertRow(row);
   showChosen();
 }
 
@@ -148,22 +150,22 @@ void ShelfView::insertRow(int row) {
 }
 
 void ShelfView::refreshTake(std::int64_t take) {
-  const auto& takes = parts_.book.takes();
+  const auto& takes = parts_.takes.all();
   const auto row = std::ranges::find(takes, take, &Take::id) - takes.begin();
   if (row < std::ssize(takes) && row < count()) refreshRow(static_cast<int>(row));
 }
 
 void ShelfView::refreshRow(int row) {
-  const StudentBook& book = parts_.book;
-  const Take& played = book.takes()[static_cast<std::size_t>(row)];
-  const PastTake& past = book.past()[static_cast<std::size_t>(row)];
-  const ExercisePtr card = parts_.lesson.find(played.asked.exercise);
+  const TakeList& takes = parts_.takes;
+  const Take& played = takes.all()[static_cast<std::size_t>(row)];
+  const PastTake& past = takes.past()[static_cast<std::size_t>(row)];
+  const ExercisePtr card = parts_.deck.find(played.asked.exercise);
   const QDateTime day = QDateTime::fromSecsSinceEpoch(played.made_unix_s);
   QListWidgetItem* entry = item(row);
   entry->setData(take, static_cast<qlonglong>(played.id));
   entry->setData(title, card ? words::said(card->title) : words::plain(played.asked.exercise));
   entry->setData(when, QLocale().toString(day, tr("d MMM", "a take's day")));
-  const auto cut = book.cutShort_s(played.id);
+  const auto cut = takes.cutShort_s(played.id);
   const QString seconds = heldOf(played, card.get(), past.kept);
   entry->setData(
       held, cut ? tr("%1 of %2 s").arg(words::number(*cut, 1, false), words::number(played.seconds, 1, false))
@@ -173,8 +175,8 @@ void ShelfView::refreshRow(int row) {
   entry->setData(word, wordOf(played.word, played.stopped));
   forgetPicture(played.id);
   QStringList tip{entry->data(title).toString() + QStringLiteral("   ·   ") + words::moment(day)};
-  if (const Student* other =
-          book.find(book.chosen() && played.student == book.chosen()->id ? played.other : played.student);
+  if (const Student* other = parts_.book.find(
+          parts_.book.chosen() && played.student == parts_.book.chosen()->id ? played.other : played.student);
       other && played.other != 0) {
     const QString with = tr("with %1").arg(words::plain(other->name).section(' ', 0, 0));
     entry->setData(held, entry->data(held).toString() + QStringLiteral(" · ") + with);
@@ -197,7 +199,7 @@ void ShelfView::refreshRow(int row) {
 
 void ShelfView::showChosen() {
   const QSignalBlocker quiet(this);
-  const auto& takes = parts_.book.takes();
+  const auto& takes = parts_.takes.all();
   const auto id = parts_.shown.id();
   const auto row = id ? std::ranges::find(takes, *id, &Take::id) - takes.begin() : std::ssize(takes);
   if (row < std::ssize(takes) && row < count()) {
@@ -211,7 +213,7 @@ void ShelfView::showChosen() {
 std::vector<std::int64_t> ShelfView::marked() const {
   std::vector<std::int64_t> ids;
   for (const QModelIndex& index : selectionModel()->selectedIndexes())
-    ids.push_back(parts_.book.takes()[static_cast<std::size_t>(index.row())].id);
+    ids.push_back(parts_.takes.all()[static_cast<std::size_t>(index.row())].id);
   return ids;
 }
 

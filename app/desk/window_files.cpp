@@ -5,6 +5,9 @@
 #include "app/desk/main_window.h"
 #include "app/post/post_page.h"
 #include "app/review/take_export.h"
+#include "app/session/assembly.h"
+#include "app/session/common/notices.h"
+#include "app/session/session.h"
 #include "app/session/take/shown_take.h"
 
 /// Files into the window and out of it.

@@ -5,9 +5,11 @@
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
 #include "app/session/common/today.h"
+#include "app/session/ears/ear_knowledge.h"
 #include "app/session/ears/ear_training.h"
 #include "app/session/ears/figure_guessing.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
 #include "app/words/note_names.h"
@@ -43,7 +45,7 @@ EarCourse::EarCourse(const Parts& parts)
   layout->addWidget(guesses_);
   layout->addWidget(guessFirst_);
   connect(guessFirst_, &Switch::toggled, &parts_.guessing, &FigureGuessing::setFirst);
-  connect(&parts_.ears, &EarTraining::known, this, &EarCourse::refresh);
+  connect(&parts_.knowledge, &EarKnowledge::changed, this, &EarCourse::refresh);
   connect(&parts_.guessing, &FigureGuessing::known, this, &EarCourse::refresh);
 }
 
@@ -55,7 +57,7 @@ void EarCourse::setChange(Change change) {
 void EarCourse::refresh() {
   if (!isVisible()) return;
   heard_->setText(heardText());
-  chart_->setCourse(change_, earWeeks(parts_.ears.answers(), change_));
+  chart_->setCourse(change_, earWeeks(parts_.knowledge.answers(), change_));
   guesses_->setText(guessesText());
   const QSignalBlocker quiet(guessFirst_);
   guessFirst_->setChecked(parts_.guessing.first());
@@ -63,7 +65,7 @@ void EarCourse::refresh() {
 
 /// What is heard of the change, in which octaves, and beside it what is played.
 QString EarCourse::heardText() const {
-  const std::vector<EarAnswer> answers = lately(parts_.ears.answers(), change_);
+  const std::vector<EarAnswer> answers = lately(parts_.knowledge.answers(), change_);
   const QString now = words::heard(change_, thresholdOf(answers, change_).heard());
   if (now.isEmpty()) return tr("%1: not known before eight answers").arg(words::name(change_));
   QStringList lines{QStringLiteral("%1: %2").arg(words::name(change_), now)};
@@ -73,7 +75,7 @@ QString EarCourse::heardText() const {
                    .arg(shownNote(12 * (region + 1), Spelling::flats), words::heard(change_, heard));
   const std::string reading(rowOf(change_).reading);
   const Figure* figure = findFigure(reading);
-  const auto played = middleSince(pointsOf(parts_.book.past(), {reading, {}}), today(parts_.clock) - kMonth);
+  const auto played = middleSince(pointsOf(parts_.takes.past(), {reading, {}}), today(parts_.clock) - kMonth);
   if (figure && played)
     lines << tr("played lately: %1 %2", "a figure and its value")
                  .arg(words::titled(*figure), words::number(played->value, figure->print));

@@ -8,10 +8,12 @@
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
 #include "app/session/ears/blind_listening.h"
+#include "app/session/ears/ear_knowledge.h"
 #include "app/session/ears/ear_training.h"
 #include "app/session/playback.h"
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
 #include "app/words/post_words.h"
@@ -70,7 +72,7 @@ EarDesk::EarDesk(const Parts& parts)
   layout->addWidget(hint);
   const EarTraining& hearing = parts_.ears;
   connect(&hearing, &EarTraining::changed, this, &EarDesk::refresh);
-  connect(&hearing, &EarTraining::known, this, &EarDesk::refreshGo);
+  connect(&parts_.knowledge, &EarKnowledge::changed, this, &EarDesk::refreshGo);
   connect(&hearing, &EarTraining::soundMoved, this, &EarDesk::showHeard);
   connect(&parts_.blind, &BlindListening::changed, this, &EarDesk::refresh);
   connect(guess_, &GuessBox::guessed, &parts_.blind, &BlindListening::guess);
@@ -119,7 +121,7 @@ void EarDesk::makeCards(int count) {
 
 void EarDesk::refreshGo() {
   const EarTraining& hearing = parts_.ears;
-  const bool asks = sitting_.kind != Sitting::Kind::questions || !hearing.asked().empty();
+  const bool asks = sitting_.kind != Sitting::Kind::questions || !parts_.knowledge.asked().empty();
   go_->setText(running() ? tr("Go on") : tr("Begin"));
   go_->setEnabled(running() ? hearing.phase() == EarTraining::Phase::told ||
                                   parts_.blind.phase() == BlindListening::Phase::told
@@ -177,7 +179,7 @@ void EarDesk::refreshQuestion() {
   const EarTraining& hearing = parts_.ears;
   const EarQuestion& question = *hearing.question();
   const bool told = hearing.phase() == EarTraining::Phase::told;
-  const QStringList choices = words::choices(question, hearing.ownWords());
+  const QStringList choices = words::choices(question, parts_.knowledge.ownWords());
   makeCards(std::min(kMostCards, static_cast<int>(choices.size())));
   question_->setText(words::question(question));
   const bool list = !cardsSound(question);  // words need a line each
@@ -221,7 +223,7 @@ void EarDesk::refreshGuess() {
   told_->setText(
       tr("Off by %1.")
           .arg(words::inUnit(words::number(off, wanted.figure->print.decimals, false), *wanted.figure)));
-  if (const Take* take = parts_.book.take(wanted.take)) about_->setText(words::fromTake(take->made_unix_s));
+  if (const Take* take = parts_.takes.find(wanted.take)) about_->setText(words::fromTake(take->made_unix_s));
 }
 
 /// The sound that is heard: as its card, or in words where the cards are answers.

@@ -12,6 +12,7 @@
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
 #include "app/people/student_chooser.h"
+#include "app/session/ears/ear_knowledge.h"
 #include "app/session/ears/ear_training.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
@@ -43,7 +44,7 @@ EarsPage::EarsPage(const Parts& parts)
   all->addWidget(buildLeft());
   all->addWidget(desk_, 1);
   all->addWidget(course_);
-  connect(&parts_.ears, &EarTraining::known, this, &EarsPage::refreshKnown);
+  connect(&parts_.knowledge, &EarKnowledge::changed, this, &EarsPage::refreshKnown);
   connect(desk_, &EarDesk::moved, this, &EarsPage::refreshEnabled);
 }
 
@@ -78,8 +79,8 @@ void EarsPage::fillList() {
   list_->setCurrentRow(0);
   connect(list_, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
     if (filling_) return;
-    parts_.ears.setAsked(static_cast<Change>(item->data(changeRole).toInt()),
-                         item->checkState() == Qt::Checked);
+    parts_.knowledge.setAsked(static_cast<Change>(item->data(changeRole).toInt()),
+                              item->checkState() == Qt::Checked);
   });
   connect(list_, &QListWidget::currentRowChanged, this, [this] {
     refreshOwn();
@@ -124,7 +125,7 @@ void EarsPage::refreshKnown() {
 void EarsPage::refreshList() {
   if (!isVisible()) return;
   filling_ = true;
-  const std::vector<Change>& asked = parts_.ears.asked();
+  const std::vector<Change>& asked = parts_.knowledge.asked();
   for (int row = 0; row < list_->count(); ++row) {
     QListWidgetItem* item = list_->item(row);
     const auto change = static_cast<Change>(item->data(changeRole).toInt());
@@ -135,7 +136,7 @@ void EarsPage::refreshList() {
 
 void EarsPage::refreshOwn() {
   if (!isVisible()) return;
-  const auto& own = parts_.ears.ownWords();
+  const auto& own = parts_.knowledge.ownWords();
   const auto said = own.find(shown());
   own_->setText(said == own.end() ? QString() : words::plain(said->second));
   own_->setPlaceholderText(words::said(rowOf(shown()).fault));
@@ -144,9 +145,10 @@ void EarsPage::refreshOwn() {
 
 void EarsPage::keepOwn() {
   const std::string said = own_->text().trimmed().toStdString();
-  const auto& own = parts_.ears.ownWords();
+  const auto& own = parts_.knowledge.ownWords();
   const auto before = own.find(shown());
-  if (said != (before == own.end() ? std::string() : before->second)) parts_.ears.setOwnWords(shown(), said);
+  if (said != (before == own.end() ? std::string() : before->second))
+    parts_.knowledge.setOwnWords(shown(), said);
 }
 
 /// While something is asked what is asked about stays, and the keys are the place's own.

@@ -3,6 +3,7 @@
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
 #include "app/session/lesson/lesson.h"
+#include "app/session/lesson/rest_clock.h"
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
 #include "app/session/take/take_run.h"
@@ -31,7 +32,7 @@ GoBox::GoBox(const Parts& parts) : parts_(parts), record_(new QPushButton), rest
     parts_.session.toggle();
     allow();
   });
-  connect(&parts_.lesson, &Lesson::restLeft, this, &GoBox::showRest);
+  connect(&parts_.rest, &RestClock::moved, this, &GoBox::showRest);
   connect(&parts_.run, &TakeRun::phaseChanged, this, &GoBox::allow);
   connect(&parts_.book, &StudentBook::studentChanged, this, &GoBox::allow);
   allow();

@@ -18,8 +18,9 @@
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
-#include "core/judging/level.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/judging/discipline.h"
+#include "core/judging/level.h"
 
 namespace calando {
 
@@ -86,14 +87,15 @@ QWidget* HeadStrip::captioned(const QString& caption, QWidget* field) {
 void HeadStrip::makeRoom() {
   const Exercise& card = *parts_.lesson.current();
   const QWidget* first = note_;
-  if (card.asksForPartials()) first = fingering_;
+  const AskedBy by = disciplineOf(card).askedBy;
+  if (by == AskedBy::tube) first = fingering_;
   int fields = -kFieldGap;
   for (const QWidget* field : std::initializer_list<const QWidget*>{first, tempo_, support_, level_, tuning_})
     fields += field->parentWidget()->minimumSizeHint().width() + kFieldGap;
   const int others = fields + ways_->minimumSizeHint().width() + go_->sizeHint().width();
   // Gaps between chooser, staff, fields, what is left over, ways and the button.
   const int wide = kChooser + 5 * 3 * style::kStep, narrow = kNarrowChooser + 4 * 2 * style::kStep;
-  staff_->setVisible(card.asksForTones() && !card.asksForPartials() && !card.surprises() &&
+  staff_->setVisible(card.asksForTones() && by == AskedBy::note &&
                      width() >= others + wide + staff_->minimumSizeHint().width());
   const bool tight = width() < others + wide;
   chooser_->setFixedWidth(tight ? kNarrowChooser : kChooser);
@@ -212,7 +214,8 @@ QWidget* HeadStrip::buildRoom() {
   connect(moved, &QPushButton::clicked, &parts_.session, &Session::moveMicrophone);
   popUnder(*room_, content);
   connect(roomTemperature_, &QDoubleSpinBox::valueChanged, this, [this](double celsius) {
-    parts_.request.setRoom(celsius > kNobody_c ? std::optional(celsius) : std::nullopt);
+    parts_.request.editOptions(
+        [&](TakeOptions& o) { o.room_c = celsius > kNobody_c ? std::optional(celsius) : std::nullopt; });
   });
   return room_;
 }
@@ -263,12 +266,16 @@ void HeadStrip::connectFields() {
     });
   });
   connect(support_, &QComboBox::currentIndexChanged, this, [this, &asking] {
-    asking.setSupport(static_cast<RequestEditor::AccompanimentKind>(support_->currentData().toInt()));
+    asking.editOptions([&](TakeOptions& o) {
+      o.accompaniment = static_cast<AccompanimentKind>(support_->currentData().toInt());
+    });
   });
-  connect(autoStop_, &Switch::toggled, &asking, &RequestEditor::setStopsByItself);
-  connect(earsFirst_, &Switch::toggled, &asking, &RequestEditor::setEarsFirst);
+  connect(autoStop_, &Switch::toggled, this,
+          [&asking](bool on) { asking.editOptions([=](TakeOptions& o) { o.stopsByItself = on; }); });
+  connect(earsFirst_, &Switch::toggled, this,
+          [&asking](bool on) { asking.editOptions([=](TakeOptions& o) { o.earsFirst = on; }); });
   connect(&asking, &RequestEditor::shown, this, &HeadStrip::refresh);
-  connect(&asking, &RequestEditor::waysChanged, this, &HeadStrip::showWays);
+  connect(&asking, &RequestEditor::optionsChanged, this, &HeadStrip::showWays);
   connect(&parts_.run, &TakeRun::phaseChanged, this, &HeadStrip::allow);
   connect(&parts_.book, &StudentBook::studentChanged, this, &HeadStrip::refresh);
   connect(&parts_.book, &StudentBook::studentChanged, this, &HeadStrip::allow);
@@ -307,11 +314,11 @@ void HeadStrip::refresh() {
   note_->setText(wish.note ? shownNote(*wish.note, spelling) : QString());
   title_->setText(title_->fontMetrics().elidedText(words::said(card.title), Qt::ElideRight, 440));
   title_->setToolTip(words::said(card.purpose));
-  const bool partials = card.asksForPartials();
-  const bool fingered = partials || card.logsFingerings;
+  const AskedBy by = disciplineOf(card).askedBy;
+  const bool fingered = by == AskedBy::tube || card.logsFingerings;
   if (fingered) fingering_->showWish(wish, instrument());
   fingering_->parentWidget()->setVisible(fingered);
-  note_->parentWidget()->setVisible(card.asksForTones() && !partials && !card.surprises());
+  note_->parentWidget()->setVisible(card.asksForTones() && by == AskedBy::note);
   tuning_->parentWidget()->setVisible(card.asksForTones());
   seconds_->parentWidget()->setVisible(!card.counted() && card.asksForTones());
   level_->parentWidget()->setVisible(card.scored);
@@ -351,9 +358,9 @@ QString HeadStrip::tuningText() const {
 
 /// What is heard with this card.
 void HeadStrip::fillSupports() {
-  using enum RequestEditor::AccompanimentKind;
+  using enum AccompanimentKind;
   const auto may = parts_.request.supports();
-  const std::map<RequestEditor::AccompanimentKind, QString> names{
+  const std::map<AccompanimentKind, QString> names{
       {flash, tr("flash")},         {click, tr("click")},       {fork, tr("fork, then click")},
       {drone, tr("drone on home")}, {partner, tr("a partner")}, {swell, tr("soft swell")},
       {earlier, tr("earlier take")}};
@@ -361,8 +368,7 @@ void HeadStrip::fillSupports() {
       support_->itemData(support_->count() - 1).toInt() == static_cast<int>(may.back()))
     return;
   support_->clear();
-  for (const RequestEditor::AccompanimentKind support : may)
-    support_->addItem(names.at(support), static_cast<int>(support));
+  for (const AccompanimentKind support : may) support_->addItem(names.at(support), static_cast<int>(support));
 }
 
 void HeadStrip::showWays() {
@@ -370,12 +376,12 @@ void HeadStrip::showWays() {
   const QSignalBlocker quiet[] = {QSignalBlocker(support_), QSignalBlocker(autoStop_),
                                   QSignalBlocker(earsFirst_), QSignalBlocker(roomTemperature_)};
   fillSupports();
-  support_->setCurrentIndex(support_->findData(static_cast<int>(asking.support())));
-  autoStop_->setChecked(asking.stopsByItself());
-  earsFirst_->setChecked(asking.earsFirst());
-  roomTemperature_->setValue(asking.room_c().value_or(kNobody_c));
-  room_->setText(asking.room_c() ? tr("%1 °C").arg(words::number(*asking.room_c(), 0, false))
-                                 : tr("room °C"));
+  support_->setCurrentIndex(support_->findData(static_cast<int>(asking.options().accompaniment)));
+  autoStop_->setChecked(asking.options().stopsByItself);
+  earsFirst_->setChecked(asking.options().earsFirst);
+  roomTemperature_->setValue(asking.options().room_c.value_or(kNobody_c));
+  room_->setText(asking.options().room_c ? tr("%1 °C").arg(words::number(*asking.options().room_c, 0, false))
+                                         : tr("room °C"));
   for (QWidget* shown : {static_cast<QWidget*>(autoStop_), static_cast<QWidget*>(earsFirst_)})
     shown->update();
 }

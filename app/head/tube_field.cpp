@@ -5,6 +5,7 @@
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/request_editor.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/words/words.h"
 #include "core/theory/tube.h"
 
@@ -46,7 +47,7 @@ void TubeField::showWish(const TakeRequest& wish, const Instrument* instrument) 
   clear();
   if (typed) {
     QStringList names;  // the newest first
-    for (const PastTake& take : parts_.book.past())
+    for (const PastTake& take : parts_.takes.past())
       if (take.exercise == wish.exercise && !take.fingering.empty()) names << words::plain(take.fingering);
     names.removeDuplicates();
     addItems(names);

@@ -2,12 +2,15 @@
 
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
+#include "app/session/lesson/running_order.h"
 #include "app/session/session.h"
 #include "app/session/take/take_run.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/exercise/exercise.h"
+#include "core/library/lesson.h"
 #include "records/tables/order_table.h"
 
 namespace calando {
@@ -135,9 +138,9 @@ LessonView::LessonView(const Parts& parts)
   Lesson& lesson = parts_.lesson;
   connect(list_, &QListWidget::currentRowChanged, this, &LessonView::choose);
   connect(edit_, &QPushButton::clicked, this, &LessonView::orderWanted);
-  connect(templates_, &QComboBox::activated, this, [this, &lesson](int index) {
-    const QVariant order = templates_->itemData(index, orderRole);
-    if (order.isValid()) lesson.setOrder(order.value<std::vector<std::string>>());
+  connect(templates_, &QComboBox::activated, this, [this](int index) {
+    const QVariant chosen = templates_->itemData(index, orderRole);
+    if (chosen.isValid()) parts_.order.set(chosen.value<std::vector<std::string>>());
   });
   for (const auto signal :
        {&Lesson::orderChanged, &Lesson::standingsChanged, &Lesson::stepChanged, &Lesson::cardsChanged})
@@ -154,8 +157,9 @@ void LessonView::fill() {
   const Lesson& lesson = parts_.lesson;
   list_->clear();
   QString group;
-  for (std::size_t row = 0; row < lesson.order().size(); ++row) {
-    const ExercisePtr card = lesson.find(lesson.order()[row]);
+  const auto& steps = parts_.order.steps();
+  for (std::size_t row = 0; row < steps.size(); ++row) {
+    const ExercisePtr card = parts_.deck.find(steps[row]);
     if (!card) continue;
     const QString family = words::said(card->family);
     if (family != group) {
@@ -189,7 +193,7 @@ void LessonView::fill() {
 
 /// Those that ship, then the student's own by name; the present one is chosen.
 void LessonView::fillOrders() {
-  const Lesson& lesson = parts_.lesson;
+  const RunningOrder& order = parts_.order;
   templates_->clear();
   const auto add = [&](const QString& name, const QString& id, const std::vector<std::string>& exercises) {
     templates_->addItem(name, id);
@@ -197,17 +201,17 @@ void LessonView::fillOrders() {
   };
   for (const LessonTemplate& one : lessonTemplates())
     add(words::said(one.label), words::plain(one.id), one.exercises);
-  if (!lesson.ownOrders().empty()) templates_->insertSeparator(templates_->count());
-  for (const OwnOrder& own : lesson.ownOrders()) add(words::plain(own.name), {}, own.exercises);
+  if (!order.own().empty()) templates_->insertSeparator(templates_->count());
+  for (const OwnOrder& own : order.own()) add(words::plain(own.name), {}, own.exercises);
   bool shown = false;
   for (int i = 0; i < templates_->count(); ++i) {
-    const QVariant order = templates_->itemData(i, orderRole);
-    if (shown || !order.isValid() || order.value<std::vector<std::string>>() != lesson.order()) continue;
+    const QVariant one = templates_->itemData(i, orderRole);
+    if (shown || !one.isValid() || one.value<std::vector<std::string>>() != order.steps()) continue;
     templates_->setCurrentIndex(i);
     shown = true;
   }
   if (!shown) {
-    add(words::plain(lesson.freeName()), {}, lesson.order());
+    add(words::plain(order.freeName()), {}, order.steps());
     templates_->setCurrentIndex(templates_->count() - 1);
   }
 }

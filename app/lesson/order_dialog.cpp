@@ -3,8 +3,10 @@
 #include "app/lesson/sheet_preview.h"
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/request_editor.h"
+#include "app/session/lesson/running_order.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/base/plain_text.h"
@@ -34,34 +36,35 @@ OrderDialog::OrderDialog(const Parts& parts, QWidget* parent)
   cards_->setObjectName("orderCards");
   cards_->setAccessibleName(tr("Exercises; ticked ones are in the lesson"));
   cards_->setDragDropMode(QAbstractItemView::InternalMove);
-  const Lesson& lesson = parts_.lesson;
+  const RunningOrder& present = parts_.order;
+  const CardDeck& deck = parts_.deck;
   addHead(tr("in the lesson"));
-  for (const std::string& id : lesson.order())
-    if (const ExercisePtr card = lesson.find(id)) addCard(*card, true);
+  for (const std::string& id : present.steps())
+    if (const ExercisePtr card = deck.find(id)) addCard(*card, true);
   const auto isStep = [&](const std::string& id) {
-    return std::ranges::find(lesson.order(), id) != lesson.order().end();
+    return std::ranges::find(present.steps(), id) != present.steps().end();
   };
   std::map<QString, std::vector<const Exercise*>> groups;  // by part of the lesson, in the cards' order
   QStringList sorted;
   const auto sort = [&](const Exercise& card) {
     if (isStep(card.id)) return;
-    const QString part = lesson.isOwn(card.id) ? tr("own cards") : words::said(card.family);
+    const QString part = deck.isOwn(card.id) ? tr("own cards") : words::said(card.family);
     if (!sorted.contains(part)) sorted << part;
     groups[part].push_back(&card);
   };
-  for (const ExercisePtr& card : lesson.ownCards()) sort(*card);
+  for (const ExercisePtr& card : deck.own()) sort(*card);
   for (const Exercise& card : exercises()) sort(card);
   for (const QString& part : sorted) {
     addHead(part);
     for (const Exercise* card : groups[part]) addCard(*card, false);
   }
   constexpr int kLongestName = 60;
-  const OwnOrder* own = lesson.presentOwn();
+  const OwnOrder* own = present.presentOwn();
   name_->setObjectName("orderName");
   name_->setAccessibleName(tr("What this order is called"));
   name_->setMaxLength(kLongestName);
   name_->setText(own ? words::plain(own->name) : QString());
-  name_->setPlaceholderText(words::plain(lesson.freeName()));
+  name_->setPlaceholderText(words::plain(present.freeName()));
   auto* naming = tight(new QHBoxLayout, 2 * style::kStep);
   naming->addWidget(new QLabel(tr("Called")));
   naming->addWidget(name_, 1);
@@ -86,7 +89,7 @@ OrderDialog::OrderDialog(const Parts& parts, QWidget* parent)
   layout->addWidget(buttons);
   connect(search_, &QLineEdit::textChanged, this, &OrderDialog::filter);
   connect(cards_, &QListWidget::currentRowChanged, this, &OrderDialog::showCard);
-  cards_->setCurrentRow(static_cast<int>(lesson.currentRow().value_or(0)) + 1);
+  cards_->setCurrentRow(static_cast<int>(parts_.lesson.currentRow().value_or(0)) + 1);
 }
 
 void OrderDialog::addHead(const QString& text) {
@@ -150,7 +153,7 @@ void OrderDialog::filter(const QString& text) {
 void OrderDialog::showCard() {
   const QListWidgetItem* item = cards_->currentItem();
   const ExercisePtr card =
-      item ? parts_.lesson.find(item->data(Qt::UserRole).toString().toStdString()) : nullptr;
+      item ? parts_.deck.find(item->data(Qt::UserRole).toString().toStdString()) : nullptr;
   if (!card) return;
   title_->setText(words::said(card->title));
   QStringList text{words::said(card->purpose)};
@@ -158,7 +161,7 @@ void OrderDialog::showCard() {
   text_->setText(text.join(QStringLiteral("\n\n")));
   TakeSpec asked = parts_.request.asked();
   asked.exercise = card->id;
-  asked.card = parts_.lesson.isOwn(card->id) ? toText(*card) : std::string();
+  asked.card = parts_.deck.isOwn(card->id) ? toText(*card) : std::string();
   asked.tempo_bpm.reset();
   const Context context = contextFor(asked);
   preview_->setSheet(unroll(context), context);

@@ -10,15 +10,13 @@
 #include "app/picture/tide_picture.h"
 #include "app/ribbon/ribbon_picture.h"
 #include "app/style/style.h"
+#include "core/judging/discipline.h"
 
 namespace calando {
 
 namespace {
 constexpr double kSharp = 2.0;  // for screens of twice the density
 
-bool isOfBreaths(const Exercise& card) {
-  return card.drillsBreath() || (!card.cues.empty() && !card.asksForSound());
-}
 bool isOneBend(const Exercise& card) {
   const auto sounds = [](const Cue& cue) { return isSounding(cue.kind); };
   return std::ranges::count_if(card.cues, sounds) == 1 && card.generator.kind == Generator::Kind::none &&
@@ -29,10 +27,6 @@ bool isOneBend(const Exercise& card) {
 bool isOfSteps(const Exercise& card) {
   return card.counted() && std::ranges::find(card.readings, "step_spread_ms") != card.readings.end();
 }
-
-bool isForTwo(const Exercise& card) { return card.pair.has_value(); }
-
-bool isOfPartials(const Exercise& card) { return card.asksForPartials() && !card.changesTubes(); }
 }  // namespace
 
 std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {
@@ -59,17 +53,19 @@ std::span<const GalleryRow> gallery() {
   static const ArchPicture arch;
   static const LadderPicture ladder;
   static const BraidPicture braid;
-  static const std::array rows{GalleryRow{"tide", tide, isOfBreaths},
-                               GalleryRow{"braid", braid, isForTwo},
+  static const std::array rows{GalleryRow{"tide", tide},
+                               GalleryRow{"braid", braid},
                                GalleryRow{"arch", arch, isOneBend},
-                               GalleryRow{"ladder", ladder, isOfPartials},
+                               GalleryRow{"ladder", ladder},
                                GalleryRow{"steps", steps, isOfSteps},
                                GalleryRow{"ribbon", ribbon, [](const Exercise&) { return true; }}};
   return rows;
 }
 
 const Picture& pictureFor(const Exercise& card) {
-  return std::ranges::find_if(gallery(), [&](const GalleryRow& row) { return row.isFor(card); })->picture;
+  const std::string_view own = disciplineOf(card).picture;
+  const auto isFor = [&](const GalleryRow& row) { return row.isFor ? row.isFor(card) : row.id == own; };
+  return std::ranges::find_if(gallery(), isFor)->picture;
 }
 
 const Picture& pictureFor(const Snapshot& take) {

@@ -13,7 +13,8 @@ namespace calando {
 struct GalleryRow {
   std::string_view id;
   const Picture& picture;
-  bool (*isFor)(const Exercise& card);  ///< the first row that says yes
+  /// The first row that says yes; nullptr: those of the disciplines that name it.
+  bool (*isFor)(const Exercise& card) = nullptr;
 };
 std::span<const GalleryRow> gallery();
 

@@ -3,9 +3,10 @@
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
+#include "app/session/common/today.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/style/style.h"
-#include "app/session/common/today.h"
 #include "app/words/days.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -79,7 +80,7 @@ QWidget* ListDialog::buildCards() {
     item->setSizeHint({0, kRow});
     cards_->addItem(item);
   };
-  for (const ExercisePtr& card : parts_.lesson.ownCards()) add(*card);
+  for (const ExercisePtr& card : parts_.deck.own()) add(*card);
   for (const Exercise& card : exercises())
     if (card.asksForSound()) add(card);
   cards_->setCurrentRow(0);
@@ -87,7 +88,7 @@ QWidget* ListDialog::buildCards() {
   put->setObjectName("listAdd");
   const auto addCurrent = [this] {
     if (const QListWidgetItem* item = cards_->currentItem(); item && !item->isHidden())
-      addCard(parts_.lesson.find(item->data(Qt::UserRole).toString().toStdString()));
+      addCard(parts_.deck.find(item->data(Qt::UserRole).toString().toStdString()));
   };
   connect(put, &QPushButton::clicked, this, addCurrent);
   connect(cards_, &QListWidget::itemDoubleClicked, this, addCurrent);

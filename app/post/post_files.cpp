@@ -4,6 +4,7 @@
 #include "app/print/sheet_print.h"
 #include "app/session/common/notices.h"
 #include "app/session/homework/homework_inbox.h"
+#include "app/session/homework/homework_lists.h"
 #include "app/session/students/student_book.h"
 #include "app/words/plan_words.h"
 #include "app/words/post_words.h"
@@ -41,7 +42,7 @@ std::map<std::int64_t, QString> fileNamesOf(const std::vector<Student>& students
 }  // namespace
 
 void PostPage::openFiles(const std::vector<std::filesystem::path>& files) {
-  if (!parts_.inbox.chosen()) return editList(true);
+  if (!parts_.lists.chosen()) return editList(true);
   if (const auto nobodys = parts_.inbox.add(files); !nobodys.empty()) askWhose(nobodys);
 }
 
@@ -53,9 +54,9 @@ void PostPage::askWhose(const std::vector<std::filesystem::path>& nobodys) {
       tr("Recordings that name nobody: %n, such as %1", nullptr, static_cast<int>(nobodys.size()))
           .arg(words::plain(nobodys.front().filename().string())),
       tr("They are %1’s").arg(words::plain(who->name)),
-      [&parts = parts_, nobodys, student = who->id, list = parts_.inbox.chosen()->id] {
+      [&parts = parts_, nobodys, student = who->id, list = parts_.lists.chosen()->id] {
         // They came for the list that was looked at then.
-        if (const Homework* now = parts.inbox.chosen(); !now || now->id != list) parts.inbox.choose(list);
+        if (const Homework* now = parts.lists.chosen(); !now || now->id != list) parts.lists.choose(list);
         parts.inbox.add(nobodys, student);
       });
 }
@@ -84,11 +85,11 @@ void PostPage::chooseWatched() {
 }
 
 void PostPage::giveOut() {
-  const Homework* chosen = parts_.inbox.chosen();
+  const Homework* chosen = parts_.lists.chosen();
   const QString file = QFileDialog::getSaveFileName(this, tr("The list for students"), tr("homework.pdf"),
                                                     tr("Page (*.pdf);;Text (*.txt)"));
   if (file.isEmpty() || !chosen) return;
-  const QString text = words::listText(parts_.inbox.list(), words::dayAndYear(chosen->due),
+  const QString text = words::listText(parts_.lists.list(), words::dayAndYear(chosen->due),
                                        student_ ? instrumentOf(*student_) : nullptr);
   const QString error = file.endsWith(QLatin1String(".pdf"), Qt::CaseInsensitive) ? writeTextPdf(text, file)
                                                                                   : writeText(text, file);

@@ -8,7 +8,10 @@
 #include "app/post/list_dialog.h"
 #include "app/post/sent_card.h"
 #include "app/post/sent_strip.h"
+#include "app/session/common/undo.h"
 #include "app/session/homework/homework_inbox.h"
+#include "app/session/homework/homework_lists.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/playback.h"
 #include "app/session/students/student_book.h"
@@ -18,8 +21,9 @@
 #include "app/words/plan_words.h"
 #include "app/words/post_words.h"
 #include "app/words/words.h"
+#include "core/exercise/exercise.h"
 #include "core/judging/judging.h"
-#include "app/session/common/undo.h"
+#include "records/tables/homework_table.h"
 
 namespace calando {
 
@@ -77,7 +81,7 @@ PostPage::PostPage(const Parts& parts)
     student_ = studentIn(row);
     showStudent();
   });
-  connect(&post, &HomeworkInbox::listsChanged, this, &PostPage::refreshLists);
+  connect(&parts_.lists, &HomeworkLists::listsChanged, this, &PostPage::refreshLists);
   connect(&post, &HomeworkInbox::sentChanged, this, [this](qint64 student) {
     if (student == 0) return refreshTable();
     // Who is to be listened to first may be others now.
@@ -125,7 +129,7 @@ QWidget* PostPage::buildHead() {
   connect(write, &QPushButton::clicked, this, [this] { writeOut(true); });
   connect(cancel_, &QPushButton::clicked, &parts_.inbox, &HomeworkInbox::cancel);
   connect(lists_, &QComboBox::activated, this,
-          [this](int index) { parts_.inbox.choose(lists_->itemData(index).toLongLong()); });
+          [this](int index) { parts_.lists.choose(lists_->itemData(index).toLongLong()); });
   auto* row = new QWidget;
   auto* first = new FlowLayout(2 * style::kStep, row);
   for (QWidget* widget : std::initializer_list<QWidget*>{lists_, fresh, edit_, give_, open, folder, write})
@@ -150,30 +154,30 @@ void PostPage::showEvent(QShowEvent* event) {
   if (loaded_) return;
   loaded_ = true;
   if (const Student* here = parts_.book.chosen()) student_ = here->id;
-  parts_.inbox.load();
+  parts_.lists.load();
   refreshLists();
   refreshTable();
 }
 
 void PostPage::refreshLists() {
   lists_->clear();
-  const HomeworkInbox& post = parts_.inbox;
-  for (const Homework& homework : post.lists()) {
+  const HomeworkLists& lists = parts_.lists;
+  for (const Homework& homework : lists.all()) {
     const auto list =
-        parseHomework(homework.list, [this](const std::string& id) { return parts_.lesson.find(id); });
+        parseHomework(homework.list, [this](const std::string& id) { return parts_.deck.find(id); });
     const QString title = list && !list->title.empty() ? words::plain(list->title) : tr("A list");
     lists_->addItem(tr("%1, due %2", "title, day").arg(title, words::day(homework.due)),
                     QVariant::fromValue(qlonglong(homework.id)));
   }
-  if (post.lists().empty()) lists_->addItem(tr("No list yet"));
-  lists_->setEnabled(!post.lists().empty());
-  if (const Homework* chosen = post.chosen())
+  if (lists.all().empty()) lists_->addItem(tr("No list yet"));
+  lists_->setEnabled(!lists.all().empty());
+  if (const Homework* chosen = lists.chosen())
     lists_->setCurrentIndex(lists_->findData(QVariant::fromValue(qlonglong(chosen->id))));
-  const QString watched = words::plain(post.watched().string());
+  const QString watched = words::plain(parts_.inbox.watched().string());
   watch_->setChecked(!watched.isEmpty());
   watch_->setToolTip(watched.isEmpty() ? tr("What comes into a folder is taken in by itself") : watched);
-  edit_->setEnabled(post.chosen());
-  give_->setEnabled(post.chosen());
+  edit_->setEnabled(lists.chosen());
+  give_->setEnabled(lists.chosen());
   refreshProgress();
 }
 
@@ -185,7 +189,7 @@ void PostPage::refreshProgress() {
   cancel_->setVisible(post.running());
   progress_->setRange(0, all);
   progress_->setValue(done);
-  if (!post.chosen()) {
+  if (!parts_.lists.chosen()) {
     came_->setText(tr("Make a list first: what students are to send."));
     due_->clear();
     return;
@@ -207,9 +211,7 @@ std::int64_t PostPage::studentIn(int row) const {
   return row >= 0 && row < std::ssize(students) ? students[static_cast<std::size_t>(row)].id : 0;
 }
 
-const HomeworkInbox::Submission* PostPage::shown() const {
-  return student_ ? parts_.inbox.sentOf(*student_) : nullptr;
-}
+const Submission* PostPage::shown() const { return student_ ? parts_.inbox.sentOf(*student_) : nullptr; }
 
 const Instrument* PostPage::instrumentOf(std::int64_t student) const {
   const Student* who = parts_.book.find(student);
@@ -226,13 +228,13 @@ std::map<std::int64_t, QString> PostPage::first() const {
   }
   std::map<std::int64_t, QString> first;
   for (const std::size_t i : listenFirst(markings, kFirst))
-    first[ids[i]] = words::wantsEar(*reasonToListen(*markings[i]), parts_.inbox.list());
+    first[ids[i]] = words::wantsEar(*reasonToListen(*markings[i]), parts_.lists.list());
   return first;
 }
 
 void PostPage::refreshTable() {
   filling_ = true;
-  const HomeworkList& list = parts_.inbox.list();
+  const HomeworkList& list = parts_.lists.list();
   const auto items = static_cast<int>(list.items.size());
   table_->clear();
   table_->setColumnCount(items + 2);
@@ -265,7 +267,7 @@ void PostPage::refreshTable() {
 
 /// The items' columns are as wide as there is room, and their heads cut to that.
 void PostPage::fitColumns() {
-  const HomeworkList& list = parts_.inbox.list();
+  const HomeworkList& list = parts_.lists.list();
   const int items = table_->columnCount() - 2;
   if (items <= 0 || items != std::ssize(list.items)) return;
   const int room = table_->viewport()->width() - table_->columnWidth(0) - kListen;
@@ -293,7 +295,7 @@ void PostPage::refreshRow(int row, const std::map<std::int64_t, QString>& wanted
   const std::int64_t student = studentIn(row);
   const Student* who = parts_.book.find(student);
   if (!who) return;
-  const HomeworkInbox::Submission* sent = parts_.inbox.sentOf(student);
+  const Submission* sent = parts_.inbox.sentOf(student);
   const auto put = [&](int column, const QString& text, const QIcon& icon = {}) {
     auto* item = new QTableWidgetItem(icon, text);
     table_->setItem(row, column, item);
@@ -328,7 +330,7 @@ void PostPage::refreshRow(int row, const std::map<std::int64_t, QString>& wanted
 }
 
 void PostPage::showStudent() {
-  const HomeworkInbox::Submission* sent = shown();
+  const Submission* sent = shown();
   strip_->setMarked(sent ? sent->marked : nullptr);
   card_->setStudent(student_);
 }
@@ -348,7 +350,7 @@ void PostPage::next() {
 }
 
 void PostPage::playOrStop() {
-  const HomeworkInbox::Submission* sent = shown();
+  const Submission* sent = shown();
   const auto piece = strip_->chosen();
   if (parts_.speaker.playing()) return parts_.speaker.stop();
   if (sent && sent->marked && piece)
@@ -356,13 +358,13 @@ void PostPage::playOrStop() {
 }
 
 void PostPage::editList(bool fresh) {
-  const Homework* chosen = parts_.inbox.chosen();
+  const Homework* chosen = parts_.lists.chosen();
   if (!fresh && !chosen) return;
-  ListDialog dialog(parts_, fresh ? HomeworkList() : parts_.inbox.list(),
+  ListDialog dialog(parts_, fresh ? HomeworkList() : parts_.lists.list(),
                     fresh ? std::nullopt : std::optional(chosen->due), this);
   if (dialog.exec() == QDialog::Accepted)
-    parts_.inbox.keep(dialog.list(), dialog.due(), fresh ? 0 : chosen->id);
-  if (!fresh && dialog.erased()) parts_.inbox.erase(chosen->id);
+    parts_.lists.keep(dialog.list(), dialog.due(), fresh ? 0 : chosen->id);
+  if (!fresh && dialog.erased()) parts_.lists.erase(chosen->id);
 }
 
 }  // namespace calando

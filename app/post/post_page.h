@@ -2,7 +2,6 @@
 
 #include <QWidget>
 
-#include "app/session/homework/homework_inbox.h"
 #include "app/session/parts.h"
 
 class QComboBox;
@@ -14,6 +13,7 @@ class QTableWidget;
 namespace calando {
 
 struct Instrument;
+struct Submission;
 class SentCard;
 class SentStrip;
 class Switch;
@@ -53,7 +53,7 @@ class PostPage : public QWidget {
   void chooseWatched();
   void writeOut(bool all);
   std::int64_t studentIn(int row) const;
-  const HomeworkInbox::Submission* shown() const;
+  const Submission* shown() const;
   const Instrument* instrumentOf(std::int64_t student) const;
   std::map<std::int64_t, QString> first() const;
 

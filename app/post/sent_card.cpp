@@ -3,7 +3,9 @@
 #include "app/parts/commands.h"
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
+#include "app/session/common/undo.h"
 #include "app/session/homework/homework_inbox.h"
+#include "app/session/homework/homework_lists.h"
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
 #include "app/session/take/take_intake.h"
@@ -72,7 +74,7 @@ void SentCard::setStudent(std::optional<std::int64_t> student) {
 }
 
 QString SentCard::answerOf(std::int64_t student) const {
-  const HomeworkInbox::Submission* sent = parts_.inbox.sentOf(student);
+  const Submission* sent = parts_.inbox.sentOf(student);
   const Student* who = parts_.book.find(student);
   if (!sent || !who) return {};
   if (sent->kept.answer) return words::plain(*sent->kept.answer);
@@ -83,13 +85,13 @@ QString SentCard::answerOf(std::int64_t student) const {
 
 void SentCard::refresh() {
   filling_ = true;
-  const HomeworkInbox::Submission* sent = (student_ ? parts_.inbox.sentOf(*student_) : nullptr);
+  const Submission* sent = (student_ ? parts_.inbox.sentOf(*student_) : nullptr);
   const Student* who = student_ ? parts_.book.find(*student_) : nullptr;
   name_->setText(who ? words::plain(who->name) : QString());
   const Instrument* instrument = who ? findInstrument(who->instrument) : nullptr;
   const bool marked = sent && sent->marked;
   const bool kept = student_ && parts_.inbox.isKept(*student_);
-  const Homework* list = parts_.inbox.chosen();
+  const Homework* list = parts_.lists.chosen();
   const bool onTheWay = student_ && list && parts_.intake.running(list->id, *student_);
   keepBest_->setEnabled(marked && !kept && !onTheWay && !parts_.readOnly);
   keepBest_->setText(onTheWay ? tr("On its way…") : kept ? tr("Is in the weeks") : tr("Into the weeks"));

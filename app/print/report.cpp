@@ -7,10 +7,12 @@
 #include "app/picture/gallery.h"
 #include "app/session/common/past.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/planning.h"
 #include "app/session/students/analysis_queue.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/plan_words.h"
@@ -18,6 +20,7 @@
 #include "core/base/plain_text.h"
 #include "core/growth/growth.h"
 #include "core/maths/statistics.h"
+#include "core/plan/proposals.h"
 #include "records/studio.h"
 
 namespace calando {
@@ -36,16 +39,16 @@ std::vector<std::string> cardsOf(std::span<const PastTake> past, Day today) {
 }
 
 /// The take of a card that stands for it: the newest of the best.
-const Take* bestTakeOf(const StudentBook& book, const std::string& exercise) {
-  std::vector<const PastTake*> takes;
-  for (const PastTake& take : book.past())
-    if (take.exercise == exercise && counts(take)) takes.push_back(&take);
-  const auto best = bestFew(std::move(takes), 1);
-  return best.empty() ? nullptr : book.take(best.front()->id);
+const Take* bestTakeOf(const TakeList& takes, const std::string& exercise) {
+  std::vector<const PastTake*> played;
+  for (const PastTake& take : takes.past())
+    if (take.exercise == exercise && counts(take)) played.push_back(&take);
+  const auto best = bestFew(std::move(played), 1);
+  return best.empty() ? nullptr : takes.find(best.front()->id);
 }
 
-QString titled(const std::string& exercise, const Lesson& lesson) {
-  const ExercisePtr card = lesson.find(exercise);
+QString titled(const std::string& exercise, const CardDeck& deck) {
+  const ExercisePtr card = deck.find(exercise);
   return card ? words::said(card->title) : words::plain(exercise);
 }
 
@@ -79,8 +82,8 @@ void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming nami
       if (takes && !takes->empty()) want(takes->front());
     }
   } else {
-    for (const std::string& exercise : cardsOf(book.past(), today(parts_.clock)))
-      if (const Take* best = bestTakeOf(book, exercise)) want(*best);
+    for (const std::string& exercise : cardsOf(parts_.takes.past(), today(parts_.clock)))
+      if (const Take* best = bestTakeOf(parts_.takes, exercise)) want(*best);
   }
   if (!busy()) finish();
 }
@@ -114,8 +117,8 @@ void ReportMaker::addPicture(Pages& pages, const Take& take, const QString& capt
 /// The figures that a card shows first: where they are, where they were, and whether that is more than
 /// chance.
 void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plain, bool withChart) const {
-  const auto& past = parts_.book.past();
-  const ExercisePtr card = parts_.lesson.find(exercise);
+  const auto& past = parts_.takes.past();
+  const ExercisePtr card = parts_.deck.find(exercise);
   if (!card) return;
   std::size_t shown = 0;
   for (const std::string& id : card->readings) {
@@ -165,13 +168,13 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
   pages->small(tr("%1 · %2", "instrument, day")
                    .arg(instrument ? words::said(instrument->name) : QString(),
                         words::dayAndYear(today(parts_.clock))));
-  const std::vector<std::string> cards = cardsOf(book.past(), today(parts_.clock));
+  const std::vector<std::string> cards = cardsOf(parts_.takes.past(), today(parts_.clock));
   if (cards.empty()) pages->paragraph(tr("No take of the last four weeks has figures."));
   for (const std::string& exercise : cards) {
-    pages->heading(titled(exercise, parts_.lesson));
-    if (const ExercisePtr card = parts_.lesson.find(exercise); plain && card)
+    pages->heading(titled(exercise, parts_.deck));
+    if (const ExercisePtr card = parts_.deck.find(exercise); plain && card)
       pages->paragraph(words::said(card->purpose));
-    if (const Take* best = bestTakeOf(book, exercise))
+    if (const Take* best = bestTakeOf(parts_.takes, exercise))
       addPicture(*pages, *best,
                  tr("A take of %1: the line’s height is the pitch, its thickness the loudness.")
                      .arg(words::moment(QDateTime::fromSecsSinceEpoch(best->made_unix_s))));
@@ -183,8 +186,8 @@ std::shared_ptr<Pages> ReportMaker::studentPages() const {
     const PlanState state = parts_.planning.state();
     const Proposal& first = proposals.front();
     pages->paragraph(QStringLiteral("%1: %2 (%3).")
-                         .arg(titled(first.exercise, parts_.lesson),
-                              words::proposal(first, state, instrument), words::reason(first)));
+                         .arg(titled(first.exercise, parts_.deck), words::proposal(first, state, instrument),
+                              words::reason(first)));
   } else {
     pages->paragraph(tr("The same again, until it is reliable."));
   }
@@ -241,7 +244,7 @@ std::shared_ptr<Pages> ReportMaker::classPages() const {
   for (const auto& [name, take] : newest)
     addPicture(*pages, take,
                tr("%1: %2, %3", "student, card, moment")
-                   .arg(name, titled(take.asked.exercise, parts_.lesson),
+                   .arg(name, titled(take.asked.exercise, parts_.deck),
                         words::moment(QDateTime::fromSecsSinceEpoch(take.made_unix_s))));
   return pages;
 }

@@ -4,6 +4,7 @@
 #include "app/parts/tight.h"
 #include "app/print/sheet_print.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 
@@ -100,7 +101,7 @@ void ReportDialog::showReport(const std::shared_ptr<Pages>& report) {
 QString ReportDialog::write(const QString& kind, const QString& file) const {
   if (kind == QLatin1String("csv")) {
     const Student* student = parts_.book.chosen();
-    return writeText(figuresAsCsv(parts_.book.takes(), parts_.book.past(),
+    return writeText(figuresAsCsv(parts_.takes.all(), parts_.takes.past(),
                                   student ? findInstrument(student->instrument) : nullptr),
                      file);
   }

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/figures/findings.h"
+
 namespace calando {
 
 std::pair<double, double> bandRange(const Reading& r, const std::vector<double>& earlier) {

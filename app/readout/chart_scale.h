@@ -4,10 +4,10 @@
 #include <utility>
 #include <vector>
 
-#include "core/figures/findings.h"
-
 /// The axes of the small charts. Pure arithmetic, no drawing.
 namespace calando {
+
+struct Reading;
 
 /// The stretch of values that a figure's band shows: the target with as much again on either side, the value
 /// and those before; one far value may widen it, but not flatten the target.

@@ -4,10 +4,12 @@
 #include "app/parts/tight.h"
 #include "app/readout/cue_table.h"
 #include "app/session/session.h"
+#include "app/session/students/open_breaths.h"
 #include "app/session/students/student_book.h"
 #include "app/session/take/shown_take.h"
 #include "app/style/style.h"
 #include "core/figures/cue_figures.h"
+#include "core/judging/discipline.h"
 
 namespace calando {
 
@@ -42,9 +44,9 @@ CuePage::CuePage(const Parts& parts)
     emit cueChosen(cue);
   });
   connect(open_, &QPushButton::clicked, this, [this] {
-    if (const auto air = chosenInhale()) parts_.shown.callOpen(*air);
+    if (const auto air = chosenInhale()) parts_.breaths.call(picture_->analysis.airs[*air]);
   });
-  connect(forget_, &QPushButton::clicked, this, [this] { parts_.shown.forgetOpen(); });
+  connect(forget_, &QPushButton::clicked, this, [this] { parts_.breaths.forget(); });
 }
 
 void CuePage::setPicture(SnapshotPtr picture) {
@@ -70,8 +72,8 @@ std::optional<std::size_t> CuePage::chosenInhale() const {
 }
 
 void CuePage::refresh() {
-  foot_->setVisible(picture_ && picture_->context.exercise->drillsBreath());
-  const std::size_t learnt = parts_.book.openBreaths().size();
+  foot_->setVisible(picture_ && disciplineOf(picture_->context).ofAir);
+  const std::size_t learnt = parts_.breaths.marks().size();
   learnt_->setText(learnt == 0 ? tr("Breaths in are held against what holds for everybody. Choose one that "
                                     "sounds open to hold them against this player’s own.")
                                : tr("Held against this player’s own open breaths: %1.").arg(learnt));

@@ -6,6 +6,7 @@
 #include "app/words/words.h"
 #include "core/figures/cue_figures.h"
 #include "core/figures/figure.h"
+#include "core/judging/discipline.h"
 
 namespace calando {
 
@@ -35,7 +36,8 @@ void CueTable::setPicture(SnapshotPtr picture) {
   for (std::size_t i = 0; i < all.size(); ++i)
     if (all[i].isAudible() || all[i].leak_s) cues_.push_back(i);
   // Columns in which nothing was measured are left out; breaths have how they sound instead of a level.
-  const bool breaths = picture->context.exercise && picture->context.exercise->drillsBreath();
+  const Discipline& of = disciplineOf(picture->context);
+  const bool breaths = of.ofAir;
   std::vector<const Figure*> shown;
   for (const Figure& figure : figures())
     if (!figure.column.empty() && !(breaths && figure.id == "level_dbfs") &&
@@ -44,7 +46,7 @@ void CueTable::setPicture(SnapshotPtr picture) {
       shown.push_back(&figure);
   const int columns = static_cast<int>(shown.size()) + 1;
   setColumnCount(columns + (breaths ? 1 : 0));
-  setHorizontalHeaderItem(0, new QTableWidgetItem(breaths ? tr("breath") : tr("note")));
+  setHorizontalHeaderItem(0, new QTableWidgetItem(words::said(of.cue)));
   if (breaths) setHorizontalHeaderItem(columns, new QTableWidgetItem(tr("sound")));
   for (std::size_t c = 0; c < shown.size(); ++c) {
     auto* head = new QTableWidgetItem(words::said(shown[c]->column));

@@ -14,20 +14,6 @@ namespace {
 
 constexpr double kTitle = 15.0;  // height of a chart's title
 
-QColor colourOf(Ink ink) {
-  switch (ink) {
-    case Ink::pitch:
-      return style::pitch;
-    case Ink::loudness:
-      return style::loudness;
-    case Ink::colour:
-      return style::colour;
-    case Ink::air:
-      return style::air;
-  }
-  return style::ink;
-}
-
 struct Point {
   double semitone;
   double value;
@@ -45,7 +31,7 @@ std::vector<Point> pointsOf(const Snapshot& picture, const Figure& figure) {
 
 /// One figure over the notes.
 void paintChart(QPainter& painter, const Snapshot& picture, const Figure& figure, const QRectF& area) {
-  const QColor ink = colourOf(figure.chart.ink);
+  const QColor ink = style::inkOf(figure.chart.ink);
   const auto points = pointsOf(picture, figure);
   const double bottomNote = points.front().semitone;
   const double span = std::max(1.0, points.back().semitone - bottomNote);

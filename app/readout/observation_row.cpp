@@ -8,9 +8,13 @@
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
 #include "app/session/session.h"
+#include "app/session/take/shown_history.h"
 #include "app/session/take/shown_take.h"
+#include "app/session/take/take_remarks.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/judging/ledger.h"
+#include "core/figures/figure.h"
 
 namespace calando {
 
@@ -51,7 +55,7 @@ ObservationRow::ObservationRow(const Parts& parts)
   often_->setWordWrap(true);
   tried_->setObjectName("ledger");
   tried_->setWordWrap(true);
-  connect(seen_, &QToolButton::clicked, &parts_.shown, &ShownTake::nextSeen);
+  connect(seen_, &QToolButton::clicked, this, [this] { parts_.remarks.nextSeen(); });
   connect(&parts_.shown, &ShownTake::changed, this, &ObservationRow::refresh);
   connect(&parts_.shown, &ShownTake::said, this, &ObservationRow::refresh);
   refresh();
@@ -59,17 +63,18 @@ ObservationRow::ObservationRow(const Parts& parts)
 
 void ObservationRow::refresh() {
   const ShownTake& open = parts_.shown;
-  setVisible(open.observation() != nullptr);
-  if (!open.observation()) return;
+  const ShownHistory& history = parts_.history;
+  setVisible(history.observation() != nullptr);
+  if (!history.observation()) return;
   const Seen seen = open.take()->seen;
   seen_->setText(seen == Seen::right   ? tr("it was so")
                  : seen == Seen::wrong ? tr("it was not so")
                                        : tr("was it so?"));
   seen_->setChecked(seen != Seen::unsaid);
   seen_->setEnabled(parts_.session.allowed().say);
-  const Confirmed often = open.confirmed();
+  const Confirmed often = history.confirmed();
   often_->setText(often.said > 0 ? tr("right in %1 of %2").arg(often.right).arg(often.said) : QString());
-  const auto tried = open.triedBefore();
+  const auto tried = history.triedBefore();
   QStringList all;
   for (const TriedCue& cue : tried) all << said(cue);
   tried_->setText(all.isEmpty() ? QString() : all.front());

@@ -13,12 +13,16 @@
 #include "app/readout/observation_row.h"
 #include "app/readout/reflection_bar.h"
 #include "app/session/ears/figure_guessing.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
+#include "app/session/take/shown_history.h"
 #include "app/session/take/shown_take.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/judging/discipline.h"
 #include "core/reckoning/slide_adjustment.h"
 
 namespace calando {
@@ -146,7 +150,7 @@ void Readout::refresh() {
   const Analysis none;
   const bool stopped = open.take() && open.take()->stopped;
   const Analysis& analysis = picture ? picture->analysis : none;
-  figures_->setReadings(analysis.readings, open.valuesBefore());
+  figures_->setReadings(analysis.readings, parts_.history.valuesBefore());
   groups_->setReadings(analysis.readings);
   showPages(picture);
   const bool advised = !analysis.advice.empty();
@@ -155,7 +159,7 @@ void Readout::refresh() {
   advice_->setText(advised     ? words::advice(analysis.advice.front())
                    : modelless ? tr("The teacher’s tone? Model (M) holds the next takes against it.")
                    : stopped   ? tr("Stopped: nothing is judged.")
-                   : analysis.airSpoilt() && parts_.lesson.current()->drillsBreath()
+                   : analysis.airSpoilt() && disciplineOf(*parts_.lesson.current()).ofAir
                        ? tr("The air was not heard as it was: breath is not measured.")
                        : tr("Nothing to judge in this take."));
   card_->setVisible(open.take() != nullptr);
@@ -174,7 +178,7 @@ QString Readout::attentionText() const {
   if (!open.take() || !picture || picture->analysis.readings.empty()) return {};
   const Figure& figure = *picture->analysis.readings.front().figure;
   const auto effect =
-      attentionEffect(parts_.book.past(), open.take()->asked.exercise, std::string(figure.id));
+      attentionEffect(parts_.takes.past(), open.take()->asked.exercise, std::string(figure.id));
   if (!effect) return {};
   const auto number = [&](double value) { return words::number(value, figure.print); };
   const QString both = tr("%1: %2 with the mind on the sound, %3 on the count")
@@ -197,73 +201,54 @@ QString Readout::tuningText() const {
           words::number(std::abs(drawing->mm), 0, false), drawing->mm > 0.0 ? tr("out") : tr("in"));
 }
 
-/// Breaths have weeks instead of a range; a single sound has neither rows nor a range.
+/// A single sound has neither rows nor a range.
 void Readout::showPages(const SnapshotPtr& picture) {
-  const ShownTake& open = parts_.shown;
-  const bool cues = picture && picture->sheet.cues.size() > 1 && picture->context.exercise->asksForSound();
-  const bool breaths = picture && picture->context.exercise->drillsBreath();
+  static const Discipline none{};
+  const Discipline& of = picture ? disciplineOf(picture->context) : none;
+  const ExercisePtr card = picture ? picture->context.exercise : nullptr;
+  const bool cues = picture && picture->sheet.cues.size() > 1 && card->asksForSound();
+  const bool range = cues && of.byRange, weeks = !of.weeks.empty();
+  // Exploring what can be done is held against no target.
+  const bool reach = picture && of.reaches && !card->scored && card->asksForTones();
+  const bool logs = picture && parts_.shown.take() && card->logsFingerings;
   cues_->setPicture(cues ? picture : nullptr);
-  range_->setPicture(cues && !breaths ? picture : nullptr);
-  const bool small = picture && picture->analysis.part != PartPlayed::whole;
-  const bool two = picture && picture->context.exercise->pair;
-  const bool weeks = breaths || small || two;
-  if (weeks) showWeeks(*picture->context.exercise);
-  // Exploring what can be done is on the whole instrument, and held against no target.
-  const bool reach =
-      picture && !small && !picture->context.exercise->scored && picture->context.exercise->asksForTones();
+  range_->setPicture(range ? picture : nullptr);
+  if (weeks) showWeeks(of);
   if (reach) showReach();
-  const bool logs = picture && open.take() && picture->context.exercise->logsFingerings;
   if (logs)
-    fingerings_->setTried(
-        fingeringsTried(parts_.book.past(), picture->context.exercise->id, open.take()->asked.note),
-        picture->context);
-  const bool shown[] = {cues || weeks || reach || logs, cues, cues && !breaths && !small, weeks, reach, logs};
+    fingerings_->setTried(fingeringsTried(parts_.takes.past(), card->id, parts_.shown.take()->asked.note),
+                          picture->context);
+  const bool shown[] = {cues || weeks || reach || logs, cues, range, weeks, reach, logs};
   for (int page = 0; page < pages_->count(); ++page) choice_->button(page)->setVisible(shown[page]);
-  choice_->button(kCues)->setText(breaths ? tr("Breaths") : tr("Notes"));
+  choice_->button(kCues)->setText(words::said(of.cues));
   choiceRow_->setVisible(shown[0]);
   if (!shown[choice_->checkedId()]) choice_->button(0)->setChecked(true);
   pages_->setCurrentIndex(choice_->checkedId());
 }
 
-/// What there is to see by week: of breath, of the small part, of two.
-void Readout::showWeeks(const Exercise& shown) {
-  using enum WeekFigure::Of;
-  static constexpr WeekFigure breath[] = {{"air_lasts_s"}, {"highest_even"}, {"evenness_db", middle}},
-                              buzz[] = {{"span_semitones"}, {"held_s"}, {"hnr_db", middle}},
-                              pair[] = {
-                                  {"lock_s", middle}, {"residual_cents", middle}, {"noticed_cents", least}};
-  const auto& past = parts_.book.past();
+/// What there is to see of a discipline by week.
+void Readout::showWeeks(const Discipline& of) {
+  const auto& past = parts_.takes.past();
   if (past.empty()) return;
-  const bool small = shown.part != PartPlayed::whole, two = shown.pair.has_value();
-  std::vector<PastTake> of;
-  std::ranges::copy_if(past, std::back_inserter(of), [&](const PastTake& take) {
-    const ExercisePtr card = parts_.lesson.find(take.exercise);
-    return two ? card && card->pair : (card && card->part != PartPlayed::whole) == small;
+  std::vector<PastTake> alike;
+  std::ranges::copy_if(past, std::back_inserter(alike), [&](const PastTake& take) {
+    const ExercisePtr card = parts_.deck.find(take.exercise);
+    return card && disciplineOf(*card).weeks.data() == of.weeks.data();
   });
-  const auto weeks = weeksOf(of, past.front().made_unix_s, kWeeks, two ? pair : small ? buzz : breath);
-  if (two)
-    return weeks_->setWeeks(weeks,
-                            {{tr("one after, s"), 1, style::pitch},
-                             {tr("off when one, cents"), 1, style::air},
-                             {tr("least noticed, cents"), 1, style::loudness}},
-                            tr("No two together in the last eight weeks yet."));
-  if (small)
-    return weeks_->setWeeks(weeks,
-                            {{tr("span, semitones"), 1, style::pitch},
-                             {tr("longest, s"), 1, style::air},
-                             {tr("over noise, dB"), 1, style::colour}},
-                            tr("Nothing on the small part in the last eight weeks yet."));
-  weeks_->setWeeks(weeks,
-                   {{tr("longest, s"), 1, style::air},
-                    {tr("even up to, counts"), 0, style::pitch},
-                    {tr("uneven, dB"), 1, style::loudness}},
-                   tr("No breathing in the last eight weeks yet."));
+  std::vector<WeekFigure> figures;
+  std::vector<WeekColumn> columns;
+  for (const WeekColumnRow& row : of.weeks) {
+    figures.push_back(row.figure);
+    columns.push_back({words::said(row.title), row.decimals, style::inkOf(row.ink)});
+  }
+  weeks_->setWeeks(weeksOf(alike, past.front().made_unix_s, kWeeks, figures), std::move(columns),
+                   words::said(of.noWeeks));
 }
 
 void Readout::showReach() {
   reach_->setReach(
-      reachCourse(parts_.book.past()), parts_.shown.picture()->context.instrument, [this](std::int64_t id) {
-        const auto& takes = parts_.book.takes();
+      reachCourse(parts_.takes.past()), parts_.shown.picture()->context.instrument, [this](std::int64_t id) {
+        const auto& takes = parts_.takes.all();
         const auto take = std::ranges::find(takes, id, &Take::id);
         return take == takes.end() ? QString()
                                    : words::moment(QDateTime::fromSecsSinceEpoch(take->made_unix_s));

@@ -12,7 +12,7 @@ class QStackedWidget;
 
 namespace calando {
 
-struct Exercise;
+struct Discipline;
 class CuePage;
 class FigureGroups;
 class FiguresView;
@@ -45,7 +45,7 @@ class Readout : public QWidget {
   QWidget* buildFigures();
   void refresh();
   void showPages(const SnapshotPtr& picture);
-  void showWeeks(const Exercise& shown);
+  void showWeeks(const Discipline& of);
   void showReach();
   void veil();
   QString attentionText() const;

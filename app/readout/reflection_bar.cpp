@@ -5,7 +5,9 @@
 #include "app/parts/tight.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/session.h"
+#include "app/session/take/shown_history.h"
 #include "app/session/take/shown_take.h"
+#include "app/session/take/take_remarks.h"
 #include "app/session/take/take_run.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
@@ -62,14 +64,15 @@ ReflectionBar::ReflectionBar(const Parts& parts)
   remark_->setAccessibleName(tr("A note on this take"));
   remark_->setProperty(kFreeText, true);
   ShownTake& open = parts_.shown;
-  connect(words_, &QButtonGroup::idClicked, &open,
-          [&open](int i) { open.setWord(static_cast<TeachersWord>(i)); });
-  connect(attention_, &QButtonGroup::idClicked, &open,
-          [&open](int i) { open.setAttention(static_cast<Attention>(i)); });
-  connect(comfort_, &QButtonGroup::idClicked, &open,
-          [&open](int i) { open.setComfort(static_cast<Comfort>(i)); });
-  connect(tried_, &QToolButton::clicked, &open, &ShownTake::toggleTried);
-  connect(model_, &QToolButton::clicked, &open, &ShownTake::toggleModel);
+  TakeRemarks& remarks = parts_.remarks;
+  connect(words_, &QButtonGroup::idClicked, this,
+          [&remarks](int i) { remarks.setWord(static_cast<TeachersWord>(i)); });
+  connect(attention_, &QButtonGroup::idClicked, this,
+          [&remarks](int i) { remarks.setAttention(static_cast<Attention>(i)); });
+  connect(comfort_, &QButtonGroup::idClicked, this,
+          [&remarks](int i) { remarks.setComfort(static_cast<Comfort>(i)); });
+  connect(tried_, &QToolButton::clicked, this, [&remarks] { remarks.toggleTried(); });
+  connect(model_, &QToolButton::clicked, this, [&remarks] { remarks.toggleModel(); });
   connect(remark_, &QLineEdit::editingFinished, this, &ReflectionBar::keepRemark);
   connect(&open, &ShownTake::leaving, this, &ReflectionBar::keepRemark);
   connect(&open, &ShownTake::changed, this, [this] {
@@ -95,7 +98,7 @@ void ReflectionBar::fillTicks() {
   for (const std::string& id : wanted) {
     auto* button = toggle(words::said(findTick(id)->label), tipOf("tick-" + id));
     button->setObjectName("tick-" + words::plain(id));
-    connect(button, &QToolButton::clicked, &parts_.shown, [this, id = id] { parts_.shown.toggleTick(id); });
+    connect(button, &QToolButton::clicked, &parts_.shown, [this, id = id] { parts_.remarks.toggleTick(id); });
     tickCells_->addWidget(button);
     ticks_.emplace_back(id, button);
   }
@@ -152,7 +155,7 @@ void ReflectionBar::refresh() {
     button->setChecked(take && std::ranges::find(take->ticks, id) != take->ticks.end());
     button->setEnabled(may);
   }
-  const QString before = words::said(open.adviceBefore());
+  const QString before = words::said(parts_.history.adviceBefore());
   const QString said = take ? words::said(take->tried) : QString();
   tried_->setEnabled(may && (!before.isEmpty() || !said.isEmpty()));
   tried_->setChecked(!said.isEmpty());
@@ -161,13 +164,13 @@ void ReflectionBar::refresh() {
                                          : tr("There was nothing to try before this take."));
   model_->setVisible(parts_.lesson.current()->against == Against::teacher);
   model_->setEnabled(may);
-  model_->setChecked(open.isModel());
+  model_->setChecked(parts_.remarks.isModel());
   remark_->setEnabled(may);
 }
 
 /// A remark that was typed is kept with the take that it was typed for.
 void ReflectionBar::keepRemark() {
-  if (parts_.shown.take()) parts_.shown.setRemark(remark_->text().toStdString());
+  if (parts_.shown.take()) parts_.remarks.setRemark(remark_->text().toStdString());
 }
 
 }  // namespace calando

@@ -15,6 +15,7 @@
 #include "app/session/common/notices.h"
 #include "app/session/lesson/request_editor.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/session/take/take_run.h"
 #include "app/sound/speaker.h"
 #include "app/style/style.h"
@@ -227,7 +228,7 @@ void ReckonerPage::readLesson() {
   const CueSheet sheet = unroll(context);
   givens_.reference.a4_hz = asked.a4_hz;
   if (sheet.counted()) givens_.tempo_bpm = 60.0 / sheet.beat_s;
-  if (const auto room = parts_.request.room_c()) givens_.air_c = *room;
+  if (const auto room = parts_.request.options().room_c) givens_.air_c = *room;
   filling_ = true;
   instrument_->setCurrentIndex(std::max(0, instrument_->findData(words::plain(asked.instrument))));
   tempo_->setValue(givens_.tempo_bpm);
@@ -236,7 +237,7 @@ void ReckonerPage::readLesson() {
   note_->setText(shownNote(sheet.home, spellingFor(context)));
   filling_ = false;
   instrumentChosen();
-  if (const double longest_s = longestHeld_s(parts_.book.past()); longest_s > 0.0)
+  if (const double longest_s = longestHeld_s(parts_.takes.past()); longest_s > 0.0)
     for (std::size_t i = 0; i < rows_.size(); ++i)
       if (reckonings()[i].id == kBreath) rows_[i]->setLeft(std::min(longest_s, reckonings()[i].left.high));
 }

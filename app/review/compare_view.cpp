@@ -5,6 +5,7 @@
 
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
+#include "app/sound/speaker.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/engine/comparison.h"

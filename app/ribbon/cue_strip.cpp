@@ -6,6 +6,7 @@
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/judging/discipline.h"
 
 namespace calando {
 
@@ -46,7 +47,7 @@ QString cueDetail(const Snapshot& picture, std::size_t i) {
   if (!cue.partial) return {};
   const Context& context = picture.context;
   const QString sounds = shownNote(context.soundingOf(*cue.note), spellingFor(context));
-  if (!context.exercise->changesTubes() || !context.instrument)
+  if (!disciplineOf(context).changesTubes || !context.instrument)
     return Strip::tr("partial %1, sounds %2").arg(*cue.partial).arg(sounds);
   return Strip::tr("partial %1 on %2, sounds %3", "on valves, a position or a low note")
       .arg(*cue.partial)

@@ -10,6 +10,7 @@
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/cue_figures.h"
 #include "core/figures/figure.h"
+#include "core/judging/discipline.h"
 #include "core/judging/judging.h"
 #include "core/measure/pitch/notes.h"
 
@@ -114,8 +115,7 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const To
     const double x = scale.x(d.at_s + d.length_s / 2.0);
     painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
     painter.drawLine(QPointF(x, area.top() + 26), QPointF(x, area.bottom() - 26));
-    labels.put({x, area.bottom() - 14}, breakText(d, picture.analysis.part != PartPlayed::whole),
-               style::attention);
+    labels.put({x, area.bottom() - 14}, breakText(d, disciplineOf(picture.context).roams), style::attention);
   }
   for (const Slip& s : tone.slips)
     labels.put({scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
@@ -134,8 +134,7 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const To
     labels.put({scale.x((tone.start_s + tone.end_s) / 2.0), area.top() + 14}, Ribbon::tr("no one note"),
                style::quietInk);
   nameWaves(painter, labels, tone, scale);
-  if (picture.analysis.part != PartPlayed::whole)
-    nameSpan(painter, labels, tone, scale, picture.context.spanBefore);
+  if (disciplineOf(picture.context).roams) nameSpan(painter, labels, tone, scale, picture.context.spanBefore);
   if (tone.release.rings_on_s > kLongRing_s)
     labels.put({scale.x(tone.end_s + tone.release.rings_on_s / 2.0), area.bottom() - 14},
                Ribbon::tr("the room, %1 s").arg(words::number(tone.release.rings_on_s, 1, false)),
@@ -167,7 +166,7 @@ void nameTheWorst(Labels& labels, const Snapshot& picture, const RibbonScale& sc
 /// washed ink with its length.
 void nameAir(QPainter& painter, Labels& labels, const Air& air, const Snapshot& picture,
              const RibbonScale& scale) {
-  const bool small = picture.analysis.part != PartPlayed::whole && air.phase != AirPhase::inhale;
+  const bool small = disciplineOf(picture.context).roams && air.phase != AirPhase::inhale;
   const QRectF box(QPointF(scale.x(air.start_s), scale.area.bottom() - (small ? kWash : kStroke) - 2),
                    QPointF(scale.x(air.end_s), scale.area.bottom() - 2));
   QColor ink = style::air;

@@ -8,6 +8,7 @@
 #include "app/words/words.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/cue_figures.h"
+#include "core/judging/discipline.h"
 #include "core/judging/judging.h"
 #include "core/measure/pitch/notes.h"
 
@@ -227,7 +228,7 @@ double semitoneStep(double semitones) {
 /// A buzz on its way is told in semitones.
 bool goesFar(const Snapshot& picture) {
   const auto goes = [](const Tone& tone) { return !tone.glides.empty(); };
-  return picture.analysis.part != PartPlayed::whole && std::ranges::any_of(picture.analysis.tones, goes);
+  return disciplineOf(picture.context).roams && std::ranges::any_of(picture.analysis.tones, goes);
 }
 }  // namespace
 

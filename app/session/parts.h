@@ -7,26 +7,36 @@ namespace calando {
 class AnalysisQueue;
 class BlindListening;
 class Breathing;
+class CardDeck;
 class Clock;
+class EarKnowledge;
 class EarTraining;
 class FigureGuessing;
 class HomeworkInbox;
+class HomeworkLists;
 class Keeping;
 class Lesson;
 class Listener;
 class Notices;
+class OpenBreaths;
 class Planning;
 class Playback;
 class RequestEditor;
+class RestClock;
 class Retention;
+class RunningOrder;
 class Session;
+class ShownHistory;
 class ShownTake;
 class SoundSetup;
 class Speaker;
 class StudentBook;
 class Studio;
 class StudioFiles;
+class SummaryQueue;
 class TakeIntake;
+class TakeList;
+class TakeRemarks;
 class TakeRun;
 class Undo;
 class WorkQueue;
@@ -44,7 +54,14 @@ struct Parts {
   AnalysisQueue& analyses;
 
   StudentBook& book;
+  OpenBreaths& breaths;
+  TakeList& takes;
+  SummaryQueue& summaries;
+
+  CardDeck& deck;
+  RunningOrder& order;
   Lesson& lesson;
+  RestClock& rest;
   Planning& planning;
   RequestEditor& request;
   Breathing& breathing;
@@ -52,13 +69,17 @@ struct Parts {
 
   TakeIntake& intake;
   ShownTake& shown;
+  ShownHistory& history;
+  TakeRemarks& remarks;
   SoundSetup& setup;
   Speaker& speaker;
   Listener& listener;
   TakeRun& run;
   Keeping& keeping;
 
+  HomeworkLists& lists;
   HomeworkInbox& inbox;
+  EarKnowledge& knowledge;
   EarTraining& ears;
   FigureGuessing& guessing;
   BlindListening& blind;

@@ -7,6 +7,7 @@
 #include "app/session/ears/blind_listening.h"
 #include "app/session/ears/ear_training.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/session/take/keeping.h"
 #include "app/session/take/shown_take.h"
 #include "app/session/take/take_run.h"
@@ -42,12 +43,12 @@ void Playback::stop() {
 void Playback::compare(const std::vector<std::int64_t>& marked, bool blind) {
   std::vector<Take> wanted;
   for (const std::int64_t id : marked)
-    if (const Take* take = parts_.book.take(id); take && take->soundKept() && wanted.size() < kMostCompared)
+    if (const Take* take = parts_.takes.find(id); take && take->soundKept() && wanted.size() < kMostCompared)
       wanted.push_back(*take);
   if (wanted.size() < 2 && parts_.shown.take()) {
     wanted = {*parts_.shown.take()};
-    const auto before = takeBefore(parts_.book.past(), parts_.shown.take()->id);
-    if (const Take* take = before ? parts_.book.take(*before) : nullptr; take && take->soundKept())
+    const auto before = takeBefore(parts_.takes.past(), parts_.shown.take()->id);
+    if (const Take* take = before ? parts_.takes.find(*before) : nullptr; take && take->soundKept())
       wanted.push_back(*take);
   }
   if (wanted.size() < 2)

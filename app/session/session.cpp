@@ -9,18 +9,28 @@
 #include "app/session/ears/ear_training.h"
 #include "app/session/ears/figure_guessing.h"
 #include "app/session/lesson/breathing.h"
+#include "app/session/lesson/lesson.h"
 #include "app/session/lesson/request_editor.h"
+#include "app/session/lesson/rest_clock.h"
 #include "app/session/playback.h"
 #include "app/session/students/retention.h"
+#include "app/session/students/student_book.h"
+#include "app/session/students/summary_queue.h"
+#include "app/session/students/take_list.h"
 #include "app/session/studio_files.h"
 #include "app/session/take/keeping.h"
+#include "app/session/take/shown_take.h"
+#include "app/session/take/take_intake.h"
+#include "app/session/take/take_run.h"
 #include "app/sound/input.h"
 #include "app/sound/listener.h"
 #include "app/sound/sound_setup.h"
+#include "app/sound/speaker.h"
 #include "app/words/words.h"
 #include "core/accompany/held_sound.h"
 #include "core/engine/snapshot.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/judging/discipline.h"
 #include "records/packs/pack.h"
 #include "records/studio.h"
 
@@ -52,7 +62,9 @@ QString whyUnmeasured(TakeRun::NoDelay why) {
 }  // namespace
 
 Session::Session(const Parts& parts) : parts_(parts) {
-  parts_.request.setPlace(std::max(1, static_cast<int>(parts_.studio.settings.get(settings::place))));
+  parts_.request.editOptions([&](TakeOptions& o) {
+    o.place = std::max(1, static_cast<int>(parts_.studio.settings.get(settings::place)));
+  });
   connect(&parts_.book, &StudentBook::leaving, &parts_.shown, &ShownTake::clear);
   connect(&parts_.book, &StudentBook::studentChanged, this, &Session::studentChanged);
   connect(&parts_.book, &StudentBook::erasing, this, [this] {
@@ -68,7 +80,7 @@ Session::Session(const Parts& parts) : parts_(parts) {
     parts_.speaker.setOutput(parts_.setup.output());
     parts_.run.setLevel(parts_.setup.output_db());
   });
-  connect(&parts_.request, &RequestEditor::waysChanged, this, &Session::holdEarlier);
+  connect(&parts_.request, &RequestEditor::optionsChanged, this, &Session::holdEarlier);
   connect(&parts_.setup, &SoundSetup::inputChosen, this, &Session::hearTwo);
   connect(&parts_.lesson, &Lesson::stepChanged, this, &Session::hearTwo);
   // Told by the list of devices, or by the sound that ends: the same thing, once.
@@ -103,7 +115,8 @@ void Session::studentChanged() {
   parts_.notices.clear();
   stopSaid_ = false;
   lately_.reset();
-  if (earlier_) parts_.request.setSupport(parts_.request.supports().front());
+  if (earlier_)
+    parts_.request.editOptions([&](TakeOptions& o) { o.accompaniment = parts_.request.supports().front(); });
   parts_.playback.stop();
   parts_.shown.clear();
   parts_.shown.openNewest();
@@ -111,7 +124,7 @@ void Session::studentChanged() {
 
 void Session::connectRun() {
   connect(&parts_.run, &TakeRun::phaseChanged, this,
-          [this] { parts_.book.setQuiet(parts_.run.phase() == TakeRun::Phase::ready); });
+          [this] { parts_.summaries.setQuiet(parts_.run.phase() == TakeRun::Phase::ready); });
   connect(&parts_.run, &TakeRun::recordingFailed, this, [this](const QString& why) {
     parts_.notices.sayLoss(
         tr("Recording to disk has stopped: %1. What was recorded so far is safe, the rest of this take is "
@@ -159,7 +172,7 @@ void Session::begin() {
 }
 
 bool Session::idle() const {
-  return parts_.work.idle() && parts_.book.settled() && parts_.run.phase() == TakeRun::Phase::ready;
+  return parts_.work.idle() && parts_.summaries.settled() && parts_.run.phase() == TakeRun::Phase::ready;
 }
 
 void Session::toggle() {
@@ -172,7 +185,7 @@ void Session::toggle() {
 /// While a take sounds it ends at once, and breathing for today with it. When nothing sounds any more there
 /// is time to ask whether that was meant.
 void Session::stopHere() {
-  const bool breathes = parts_.lesson.current()->drillsBreath();
+  const bool breathes = disciplineOf(*parts_.lesson.current()).withCare;
   const bool taking = parts_.run.taking();
   if (parts_.run.phase() != TakeRun::Phase::ready) parts_.run.stop(breathes && taking);
   if (!breathes || parts_.readOnly || !parts_.book.chosen() || parts_.breathing.stoppedAt()) return;
@@ -198,9 +211,9 @@ bool Session::mayBreathe() {
       parts_.breathing.showCaution();
       return false;
     case Breathing::Before::rest:
-      parts_.notices.say(tr("Breathe normally first, for another %1 s.").arg(parts_.lesson.restLeft_s()),
+      parts_.notices.say(tr("Breathe normally first, for another %1 s.").arg(parts_.rest.left_s()),
                          tr("Start all the same"), [this] {
-                           parts_.lesson.forgiveRest();
+                           parts_.rest.forgive();
                            startTake();
                          });
       return false;
@@ -223,16 +236,16 @@ QString Session::overText() const {
 }
 
 void Session::moveMicrophone() {
-  const int place = parts_.request.place() + 1;
+  const int place = parts_.request.options().place + 1;
   if (!parts_.notices.worked(parts_.studio.settings.keep(settings::place, static_cast<double>(place))))
     return;
-  parts_.request.setPlace(place);
+  parts_.request.editOptions([&](TakeOptions& o) { o.place = place; });
   parts_.notices.say(tr("From now on levels are compared with each other, not with those before."));
 }
 
 /// The take that was on show last sounds again as the partner, until something else is wished.
 void Session::holdEarlier() {
-  if (parts_.request.support() != RequestEditor::AccompanimentKind::earlier) return earlier_.reset();
+  if (parts_.request.options().accompaniment != AccompanimentKind::earlier) return earlier_.reset();
   if (earlier_) return;
   if (const Tone* tone = lately_ ? lately_->picture->analysis.mainTone() : nullptr)
     earlier_ = heldFrom(*lately_->samples, lately_->rate_hz, lately_->picture->tracks, *tone);
@@ -241,16 +254,15 @@ void Session::holdEarlier() {
         "The tone of the take shown last is the partner now. Use headphones, so that only you are heard."));
   parts_.notices.say(
       tr("Open a take with a tone that is held for two seconds first: that becomes the partner."));
-  parts_.request.setSupport(parts_.request.supports().front());
+  parts_.request.editOptions([&](TakeOptions& o) { o.accompaniment = parts_.request.supports().front(); });
 }
 
 /// Of two who play no partner is made.
 void Session::hearTwo() {
-  const auto support = parts_.request.support();
-  const bool made = support == RequestEditor::AccompanimentKind::partner ||
-                    support == RequestEditor::AccompanimentKind::earlier;
+  const auto support = parts_.request.options().accompaniment;
+  const bool made = support == AccompanimentKind::partner || support == AccompanimentKind::earlier;
   if (made && parts_.setup.chosen().players() != Input::Players::one)
-    parts_.request.setSupport(RequestEditor::AccompanimentKind::flash);
+    parts_.request.editOptions([&](TakeOptions& o) { o.accompaniment = AccompanimentKind::flash; });
 }
 
 void Session::louder(double db) {
@@ -273,7 +285,7 @@ void Session::startTake() {
   const ExercisePtr card = parts_.lesson.current();
   const bool two = parts_.setup.chosen().players() != Input::Players::one;
   plan.asked.apart = card->pair && parts_.setup.chosen().players() == Input::Players::apart;
-  plan.stopsByItself = parts_.request.stopsByItself();
+  plan.stopsByItself = parts_.request.options().stopsByItself;
   plan.timedByKey = card->timedByKey;
   const Context context = contextFor(plan.asked);
   const CueSheet sheet = unroll(context);
@@ -285,16 +297,17 @@ void Session::startTake() {
     return parts_.notices.sayLoss(words::said(file.error()), tr("Record elsewhere…"),
                                   [this] { emit elsewhereWanted(); });
   plan.recording = *file;
-  plan.accompaniment = accompanimentFor(parts_.request.support(), sheet, context, earlier_, parts_.seeds());
+  plan.accompaniment =
+      accompanimentFor(parts_.request.options().accompaniment, sheet, context, earlier_, parts_.seeds());
   if (two) plan.accompaniment.partner.reset();
-  if (card->pair && !plan.accompaniment.partner && parts_.request.other() != student->id)
-    plan.other = parts_.request.other();
+  if (card->pair && !plan.accompaniment.partner && parts_.request.options().other != student->id)
+    plan.other = parts_.request.options().other;
   const std::string voice = parts_.studio.settings.get(settings::partner);
   plan.partnersInstrument = voice == settings::kOwnInstrument ? context.instrument : findInstrument(voice);
   plan.accompaniment_db = parts_.setup.output_db();
   parts_.shown.clear();
   parts_.notices.clear();
-  if (parts_.run.start(std::move(plan))) return parts_.lesson.forgiveRest();
+  if (parts_.run.start(std::move(plan))) return parts_.rest.forgive();
   parts_.studio.recordings.discard(*file);
   parts_.notices.say(
       tr("No sound comes from this source. Choose another one, or plug the microphone in again."));
@@ -327,7 +340,7 @@ void Session::deleteTake() {
   const auto id = parts_.shown.id();
   if (!id || *id <= 0 || parts_.readOnly || parts_.run.taking()) return;
   parts_.shown.clear();
-  if (!parts_.book.deleteTake(*id)) return;
+  if (!parts_.takes.remove(*id)) return;
   parts_.shown.openNewest();
   sayUndoable(tr("The take was deleted."));
 }
@@ -339,7 +352,7 @@ void Session::finish() {
   // A take that is sounding stays in recording/ and is offered at the next start.
   parts_.listener.quiet();
   parts_.speaker.stop();
-  parts_.book.finish();
+  parts_.takes.finish();
 }
 
 Allowed Session::allowed() const {

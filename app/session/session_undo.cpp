@@ -1,11 +1,18 @@
 #include "app/session/common/notices.h"
 #include "app/session/common/undo.h"
 #include "app/session/homework/homework_inbox.h"
+#include "app/session/homework/homework_lists.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/planning.h"
+#include "app/session/lesson/running_order.h"
 #include "app/session/session.h"
+#include "app/session/students/open_breaths.h"
 #include "app/session/students/retention.h"
+#include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/session/take/keeping.h"
 #include "app/session/take/shown_take.h"
+#include "app/session/take/take_remarks.h"
 #include "app/session/take/take_run.h"
 #include "records/studio.h"
 
@@ -27,14 +34,14 @@ void takeBack(const Parts& parts, const std::optional<Undo::Entry>& entry) {
   if (!entry || parts.readOnly) return;
   parts.notices.clear();
   const UndoSubject& of = entry->subject;
-  std::visit(Overloaded{[&](const before::Word& was) { parts.shown.putBack(of, was); },
-                        [&](const before::Deleted&) { parts.book.restoreTake(of); },
-                        [&](const before::Breaths& was) { parts.shown.putBack(of, was); },
+  std::visit(Overloaded{[&](const before::Word& was) { parts.remarks.putBack(of, was); },
+                        [&](const before::Deleted&) { parts.takes.restore(of); },
+                        [&](const before::Breaths& was) { parts.breaths.putBack(of, was); },
                         [&](const before::Planning& was) { parts.planning.putBack(of.student, was); },
                         [&](const before::Entry& was) { parts.planning.putBack(was); },
-                        [&](const before::Order& was) { parts.lesson.putBack(of.student, was); },
-                        [&](const before::Card& was) { parts.lesson.putBack(was); },
-                        [&](const before::List& was) { parts.inbox.putBack(was); },
+                        [&](const before::Order& was) { parts.order.putBack(of.student, was); },
+                        [&](const before::Card& was) { parts.deck.putBack(was); },
+                        [&](const before::List& was) { parts.lists.putBack(was); },
                         [&](const before::Submission& was) { parts.inbox.putBack(of, was); },
                         [&](const before::Said& was) { parts.inbox.putBack(of, was); },
                         [&](const before::Sounds& was) { parts.retention.bringBack(was.takes); }},

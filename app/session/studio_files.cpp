@@ -3,8 +3,11 @@
 #include "app/session/common/notices.h"
 #include "app/session/ears/ear_training.h"
 #include "app/session/homework/homework_inbox.h"
+#include "app/session/homework/homework_lists.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/session/take/keeping.h"
 #include "app/session/take/take_intake.h"
 #include "app/session/take/take_run.h"
@@ -48,7 +51,7 @@ void StudioFiles::giveUp() {
 void StudioFiles::writePack(PackKind kind, const std::filesystem::path& file) {
   const Student* student = parts_.book.chosen();
   if (!student) return;
-  const Homework* list = kind == PackKind::home ? parts_.inbox.chosen() : nullptr;
+  const Homework* list = kind == PackKind::home ? parts_.lists.chosen() : nullptr;
   const auto entries =
       planPack(parts_.studio, student->id, kind, list ? std::optional(list->id) : std::nullopt);
   if (!parts_.notices.worked(entries)) return;
@@ -85,10 +88,10 @@ void StudioFiles::takePackIn(const UnpackedPack& pack, Replacing replacing) {
   const auto taken = calando::takePackIn(parts_.studio, pack, replacing);
   if (!parts_.notices.worked(taken)) return;
   parts_.book.load();
-  parts_.lesson.reload();
+  parts_.deck.reload();
   // Whoever plays now stays here until that is done.
   if (parts_.run.phase() == TakeRun::Phase::ready) parts_.book.choose(taken->student.id);
-  parts_.inbox.load();
+  parts_.lists.load();
   const QString name = words::plain(taken->student.name);
   parts_.notices.say(
       taken->kind != PackKind::answer
@@ -127,7 +130,7 @@ void StudioFiles::restore(const std::filesystem::path& file, const std::filesyst
 }
 
 bool StudioFiles::owesBackup() const {
-  const auto& takes = parts_.book.takes();
+  const auto& takes = parts_.takes.all();
   double since = parts_.studio.settings.get(settings::backedUp);
   if (since <= 0.0 && !takes.empty()) since = static_cast<double>(takes.back().made_unix_s);
   return since > 0.0 && static_cast<double>(parts_.clock.now_unix_s()) - since > kOwed_s;

@@ -7,6 +7,7 @@
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
 #include "app/session/common/notices.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/students/retention.h"
 #include "app/session/students/student_book.h"
@@ -75,9 +76,9 @@ QWidget* SettingsPage::buildWords() {
     for (const auto& [name, text] : card.schools) schools.insert(name);
   for (const std::string& name : schools)
     school->addItem(tr("“%1”").arg(words::said(name)), words::plain(name));
-  school->setCurrentIndex(std::max(0, school->findData(words::plain(parts_.lesson.school()))));
+  school->setCurrentIndex(std::max(0, school->findData(words::plain(parts_.deck.school()))));
   connect(school, &QComboBox::activated, this,
-          [this, school] { parts_.lesson.setSchool(school->currentData().toString().toStdString()); });
+          [this, school] { parts_.deck.setSchool(school->currentData().toString().toStdString()); });
   school->setAccessibleName(tr("School"));
   form->addRow(term(tr("School")), school);
   form->addRow(term({}), caption(tr("Where schools differ, cards speak in the words of this one.")));

@@ -101,10 +101,11 @@ SourceBox::SourceBox(const Parts& parts)
     for (const auto& standIn : parts_.setup.standIns())
       standIn->setPlayer(players()[static_cast<std::size_t>(index)]);
   });
-  connect(other_, &QComboBox::currentIndexChanged, this,
-          [this] { parts_.request.setOther(other_->currentData().toLongLong()); });
+  connect(other_, &QComboBox::currentIndexChanged, this, [this] {
+    parts_.request.editOptions([&](TakeOptions& o) { o.other = other_->currentData().toLongLong(); });
+  });
   connect(&parts_.lesson, &Lesson::stepChanged, this, &SourceBox::fillOthers);
-  connect(&parts_.request, &RequestEditor::waysChanged, this, &SourceBox::fillOthers);
+  connect(&parts_.request, &RequestEditor::optionsChanged, this, &SourceBox::fillOthers);
   connect(&parts_.book, &StudentBook::studentChanged, this, &SourceBox::fillOthers);
   connect(&parts_.book, &StudentBook::studentsChanged, this, &SourceBox::fillOthers);
   connect(calibrate_, &QPushButton::clicked, &parts_.session, &Session::calibrate);
@@ -129,7 +130,8 @@ void SourceBox::fillOthers() {
   for (const Student& student : parts_.book.students())
     if (!here || student.id != here->id)
       other_->addItem(tr("with %1").arg(words::plain(student.name)), static_cast<qlonglong>(student.id));
-  other_->setCurrentIndex(std::max(0, other_->findData(static_cast<qlonglong>(parts_.request.other()))));
+  other_->setCurrentIndex(
+      std::max(0, other_->findData(static_cast<qlonglong>(parts_.request.options().other))));
   other_->setVisible(parts_.lesson.current()->pair.has_value() && other_->count() > 1);
 }
 
@@ -161,7 +163,7 @@ void SourceBox::showQuiet() {
 /// How sure it is where the notes of a counted exercise lie against its count.
 QString SourceBox::timing() const {
   if (!parts_.lesson.current()->counted()) return {};
-  const bool heard = parts_.request.support() != RequestEditor::AccompanimentKind::flash;
+  const bool heard = parts_.request.options().accompaniment != AccompanimentKind::flash;
   return tr(" · timing ±%1 ms").arg(words::number(timingUnsure_ms(heard, parts_.setup.delay_s()), 0, false));
 }
 

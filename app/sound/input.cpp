@@ -4,6 +4,8 @@
 #include <QCoreApplication>
 #include <QMediaDevices>
 
+#include "core/exercise/context.h"
+
 namespace calando {
 
 std::unique_ptr<BlockSource> Input::openFor(const CueSheet&, const Context&,

@@ -117,4 +117,18 @@ QString verdictWord(Verdict verdict) {
   return {};
 }
 
+const QColor& inkOf(Ink ink) {
+  switch (ink) {
+    case Ink::pitch:
+      return pitch;
+    case Ink::loudness:
+      return loudness;
+    case Ink::colour:
+      return colour;
+    case Ink::air:
+      return air;
+  }
+  return style::ink;
+}
+
 }  // namespace calando::style

@@ -4,10 +4,11 @@
 #include <QFont>
 #include <QIcon>
 
+#include "core/figures/ink.h"
+#include "core/figures/verdict.h"
+
 class QPainter;
 class QRectF;
-
-#include "core/figures/verdict.h"
 
 /// The one place for colours, type and sizes. Nothing is styled anywhere else.
 namespace calando::style {
@@ -31,6 +32,9 @@ inline constexpr double kSmallType = 9.0;
 inline constexpr double kType = 10.0;
 inline constexpr double kStrongType = 11.5;
 inline constexpr double kTitleType = 17.0;
+/// What a figure is drawn in.
+const QColor& inkOf(Ink ink);
+
 inline constexpr double kFigureType = 22.0;
 inline constexpr int kStep = 4;
 

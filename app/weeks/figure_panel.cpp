@@ -5,8 +5,10 @@
 #include "app/charts/course_chart.h"
 #include "app/parts/captioned.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/judging/level.h"
@@ -87,11 +89,11 @@ void FigurePanel::refresh() {
 
 /// Those that have takes; the one played most often first, until another is chosen.
 void FigurePanel::fillExercises() {
-  const std::vector<std::string> played = mostPlayed(parts_.book.past());
+  const std::vector<std::string> played = mostPlayed(parts_.takes.past());
   exercises_->clear();
   exercises_->addItem(tr("all steps"), QString());
   for (const std::string& exercise : played)
-    if (const ExercisePtr card = parts_.lesson.find(exercise))
+    if (const ExercisePtr card = parts_.deck.find(exercise))
       exercises_->addItem(words::said(card->title), words::plain(exercise));
   if (!exercise_.empty() && std::ranges::find(played, exercise_) == played.end()) exercise_.clear();
   exercises_->setCurrentIndex(std::max(0, exercises_->findData(words::plain(exercise_))));
@@ -100,7 +102,7 @@ void FigurePanel::fillExercises() {
 /// Of all steps the figures that any take has; of one those that its card shows first.
 void FigurePanel::fillFigures() {
   std::set<std::string> there;
-  for (const PastTake& take : parts_.book.past())
+  for (const PastTake& take : parts_.takes.past())
     if (counts(take) && (exercise_.empty() || take.exercise == exercise_))
       for (const auto& [id, value] : take.kept->values) there.insert(id);
   figures_->clear();
@@ -108,7 +110,7 @@ void FigurePanel::fillFigures() {
     if (figure && there.erase(std::string(figure->id)) > 0)
       figures_->addItem(words::titled(*figure), words::plain(figure->id));
   };
-  if (const ExercisePtr card = exercise_.empty() ? nullptr : parts_.lesson.find(exercise_))
+  if (const ExercisePtr card = exercise_.empty() ? nullptr : parts_.deck.find(exercise_))
     for (const std::string& id : card->readings) add(findFigure(id));
   for (const Figure& figure : figures()) add(&figure);
   int index = figures_->findData(words::plain(figure_));
@@ -131,7 +133,7 @@ void FigurePanel::showCourse() {
 
 void FigurePanel::collectAsked() {
   const Figure& figure = *findFigure(figure_);
-  const auto& takes = parts_.book.takes();
+  const auto& takes = parts_.takes.all();
   std::map<Day, CourseChart::Asked> weeks;
   std::vector<CourseChart::Remark> remarks;
   std::set<Day> lessons;
@@ -156,14 +158,14 @@ void FigurePanel::collectAsked() {
   }
   std::vector<CourseChart::Asked> asked;
   for (auto& [monday, one] : weeks) asked.push_back(one);
-  chart_->setCourse(figure, courseOf(parts_.book.past(), {figure_, exercise_}), std::move(asked),
+  chart_->setCourse(figure, courseOf(parts_.takes.past(), {figure_, exercise_}), std::move(asked),
                     std::move(remarks), std::move(lessons));
 }
 
 void FigurePanel::showDifference() {
   const Figure* figure = findFigure(figure_);
   if (!figure) return;
-  const Points points = pointsOf(parts_.book.past(), {figure_, exercise_});
+  const Points points = pointsOf(parts_.takes.past(), {figure_, exercise_});
   QStringList aside;
   if (points.elsewhere > 0)
     aside << tr("Left out, as the microphone stood elsewhere: %n.", nullptr, points.elsewhere);

@@ -3,6 +3,7 @@
 #include "app/charts/ear_chart.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
+#include "app/session/ears/ear_knowledge.h"
 #include "app/session/ears/ear_training.h"
 #include "app/style/style.h"
 #include "app/words/ear_words.h"
@@ -29,7 +30,7 @@ void HeardView::refresh() {
     delete item->widget();
     delete item;
   }
-  const auto& answers = parts_.ears.answers();
+  const auto& answers = parts_.knowledge.answers();
   const auto label = [this](const QString& text) {
     QLabel* line = wrapped("");
     line->setText(text);

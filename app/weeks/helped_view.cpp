@@ -2,8 +2,10 @@
 
 #include <set>
 
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/exercise/exercise.h"
@@ -31,7 +33,7 @@ HelpedView::HelpedView(const Parts& parts) : parts_(parts) {
 
 QStringList HelpedView::triesText() const {
   QStringList lines;
-  for (const TryEffect& effect : effectsOf(ledgerOf(parts_.book.past()))) {
+  for (const TryEffect& effect : effectsOf(ledgerOf(parts_.takes.past()))) {
     const QString what = words::said(effect.observed->tries[effect.index]);
     QString did = tr("helped in %1 of %2").arg(QString::number(effect.helped), QString::number(effect.times));
     if (effect.change && effect.figure) {
@@ -53,9 +55,9 @@ QStringList HelpedView::contrastText(
     const std::function<std::optional<Said>(const std::string&, const std::string&)>& said) const {
   QStringList lines;
   std::set<std::string> cards;
-  for (const PastTake& take : parts_.book.past()) cards.insert(take.exercise);
+  for (const PastTake& take : parts_.takes.past()) cards.insert(take.exercise);
   for (const std::string& id : cards) {
-    const ExercisePtr card = parts_.lesson.find(id);
+    const ExercisePtr card = parts_.deck.find(id);
     const Figure* figure = card && !card->readings.empty() ? findFigure(card->readings.front()) : nullptr;
     const auto effect = figure ? said(id, card->readings.front()) : std::nullopt;
     if (!effect) continue;
@@ -76,7 +78,7 @@ QStringList HelpedView::contrastText(
 
 QStringList HelpedView::attentionText() const {
   return contrastText([this](const std::string& card, const std::string& figure) -> std::optional<Said> {
-    const auto effect = attentionEffect(parts_.book.past(), card, figure);
+    const auto effect = attentionEffect(parts_.takes.past(), card, figure);
     if (!effect) return std::nullopt;
     return Said{*effect, tr("with the attention on the sound, against on the count")};
   });
@@ -84,7 +86,7 @@ QStringList HelpedView::attentionText() const {
 
 QStringList HelpedView::schoolText() const {
   return contrastText([this](const std::string& card, const std::string& figure) -> std::optional<Said> {
-    const auto effect = schoolEffect(parts_.book.past(), card, figure);
+    const auto effect = schoolEffect(parts_.takes.past(), card, figure);
     if (!effect) return std::nullopt;
     return Said{
         effect->contrast,

@@ -5,10 +5,13 @@
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
 #include "app/session/common/today.h"
+#include "app/session/common/undo.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/planning.h"
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
@@ -73,10 +76,9 @@ LogView::LogView(const Parts& parts) : parts_(parts), search_(new QLineEdit), da
   connect(days_, &QTreeWidget::itemActivated, this, [this](QTreeWidgetItem* item) {
     if (const auto take = item->data(0, takeRole); take.isValid()) emit chosen(take.toLongLong());
   });
-  for (const auto signal : {&StudentBook::takesChanged, &StudentBook::studentChanged})
-    connect(&parts_.book, signal, this, [this] {
-      if (isVisible()) fill();
-    });
+  connect(&parts_.takes, &TakeList::takesChanged, this, [this] {
+    if (isVisible()) fill();
+  });
   connect(&parts_.planning, &Planning::practicesChanged, this, [this] {
     if (isVisible()) fill();
   });
@@ -123,7 +125,7 @@ void LogView::showEvent(QShowEvent* event) {
 }
 
 QString LogView::lineOf(const Take& take) const {
-  const ExercisePtr card = parts_.lesson.find(take.asked.exercise);
+  const ExercisePtr card = parts_.deck.find(take.asked.exercise);
   QStringList parts{QLocale().toString(QDateTime::fromSecsSinceEpoch(take.made_unix_s).time(),
                                        tr("HH:mm", "a time of day")),
                     card ? words::said(card->title) : words::plain(take.asked.exercise)};
@@ -148,7 +150,7 @@ void LogView::fill() {
     int minutes = 0;
   };
   std::map<Day, DayLine, std::greater<>> days;
-  for (const Take& take : parts_.book.takes()) {
+  for (const Take& take : parts_.takes.all()) {
     if (!wanted.isEmpty() && !lineOf(take).contains(wanted, Qt::CaseInsensitive)) continue;
     DayLine& day = days[dayOf(take.made_unix_s)];
     ++day.takes;
@@ -188,15 +190,15 @@ void LogView::fillDay(QTreeWidgetItem* item) {
     child->setData(0, practiceRole, static_cast<qlonglong>(practice.id));
     child->setIcon(0, style::noIcon());
   }
-  for (const Take& take : parts_.book.takes()) {
+  for (const Take& take : parts_.takes.all()) {
     if (dayOf(take.made_unix_s) != day) continue;
     const QString text = lineOf(take);
     if (!isWanted(text)) continue;
     auto* child = new QTreeWidgetItem(item, {text});
     child->setData(0, takeRole, static_cast<qlonglong>(take.id));
     child->setToolTip(0, text);
-    const auto past = std::ranges::find(parts_.book.past(), take.id, &PastTake::id);
-    const bool measured = past != parts_.book.past().end() && past->kept;
+    const auto past = std::ranges::find(parts_.takes.past(), take.id, &PastTake::id);
+    const bool measured = past != parts_.takes.past().end() && past->kept;
     child->setIcon(0, measured ? style::verdictIcon(verdictOf(take.word, *past->kept)) : style::noIcon());
   }
 }

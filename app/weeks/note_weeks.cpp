@@ -5,6 +5,7 @@
 #include <set>
 
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/days.h"
 #include "app/words/note_names.h"
@@ -29,7 +30,7 @@ NoteWeeks::NoteWeeks(const Parts& parts) : parts_(parts) {
 void NoteWeeks::refresh() {
   notes_.clear();
   std::set<Day> weeks;
-  for (auto& [note, values] : byNoteAndWeek(parts_.book.past(), "offset_cents")) {
+  for (auto& [note, values] : byNoteAndWeek(parts_.takes.past(), "offset_cents")) {
     for (const auto& [monday, value] : values) weeks.insert(monday);
     notes_.insert(notes_.begin(), {note, values});
   }

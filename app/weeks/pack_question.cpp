@@ -2,8 +2,13 @@
 
 #include "app/parts/plain_dialog.h"
 #include "app/parts/tight.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/exercise/exercise.h"
+#include "core/exercise/exercise_ptr.h"
+#include "core/plan/plan.h"
+#include "records/packs/pack.h"
 
 namespace calando {
 
@@ -15,7 +20,7 @@ struct Question {
 
 constexpr std::size_t kMostSteps = 12;
 
-QString stepsOf(const std::vector<std::string>& order, const Lesson& lesson,
+QString stepsOf(const std::vector<std::string>& order, const CardDeck& deck,
                 const std::vector<Exercise>& brought) {
   QStringList lines;
   for (const std::string& id : order) {
@@ -24,7 +29,7 @@ QString stepsOf(const std::vector<std::string>& order, const Lesson& lesson,
       break;
     }
     const auto own = std::ranges::find(brought, id, &Exercise::id);
-    const ExercisePtr card = lesson.find(id);
+    const ExercisePtr card = deck.find(id);
     lines << (own != brought.end() ? words::plain(own->title)
               : card               ? words::said(card->title)
                                    : words::plain(id));
@@ -47,7 +52,7 @@ QLabel* column(const QString& text) {
 }  // namespace
 
 std::optional<Replacing> askWhatReplaces(const UnpackedPack& pack, const PackReplaces& what,
-                                         const Lesson& lesson, QWidget* over) {
+                                         const CardDeck& deck, QWidget* over) {
   QDialog dialog(over);
   dialog.setObjectName("packQuestion");
   dialog.setWindowTitle(Question::tr("A pack from another studio"));
@@ -74,8 +79,8 @@ std::optional<Replacing> askWhatReplaces(const UnpackedPack& pack, const PackRep
     both->addWidget(column(there), row++, 2);
   };
   if (what.order())
-    add(Question::tr("Running order"), stepsOf(what.orderHere, lesson, {}),
-        stepsOf(what.orderThere, lesson, pack.contents.cards));
+    add(Question::tr("Running order"), stepsOf(what.orderHere, deck, {}),
+        stepsOf(what.orderThere, deck, pack.contents.cards));
   if (what.plan()) add(Question::tr("Plan"), planOf(what.planHere), planOf(what.planThere));
   auto* buttons = new QDialogButtonBox;
   std::optional<Replacing> answer;

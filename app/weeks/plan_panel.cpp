@@ -3,8 +3,10 @@
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
 #include "app/session/common/today.h"
+#include "app/session/common/undo.h"
 #include "app/session/lesson/planning.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
@@ -262,7 +264,7 @@ void PlanPanel::refreshLoad() {
   if (jumps(loads))
     text += '\n' + tr("A jump: much more than in the weeks before. Rest as long as you play.");
   load_->setText(text);
-  const auto tired = fatigueOn(parts_.book.past(), today(parts_.clock));
+  const auto tired = fatigueOn(parts_.takes.past(), today(parts_.clock));
   tired_->setVisible(tired.has_value());
   if (!tired) return;
   QStringList fallen;

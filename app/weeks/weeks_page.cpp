@@ -6,9 +6,11 @@
 #include "app/print/sheet_print.h"
 #include "app/session/common/notices.h"
 #include "app/session/common/today.h"
+#include "app/session/ears/ear_training.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/planning.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/session/studio_files.h"
 #include "app/style/style.h"
 #include "app/weeks/figure_panel.h"
@@ -21,6 +23,7 @@
 #include "app/weeks/plan_panel.h"
 #include "app/weeks/year_ring.h"
 #include "app/words/words.h"
+#include "records/packs/pack_contents.h"
 
 namespace calando {
 
@@ -66,9 +69,9 @@ WeeksPage::WeeksPage(const Parts& parts)
   const auto changed = [this] {
     if (isVisible()) refresh();
   };
-  connect(&parts_.book, &StudentBook::takesChanged, this, changed);
-  connect(&parts_.book, &StudentBook::takeAdded, this, changed);
-  connect(&parts_.book, &StudentBook::takeChanged, this, changed);
+  connect(&parts_.takes, &TakeList::takesChanged, this, changed);
+  connect(&parts_.takes, &TakeList::takeAdded, this, changed);
+  connect(&parts_.takes, &TakeList::takeChanged, this, changed);
   connect(&parts_.book, &StudentBook::studentChanged, this, changed);
 }
 
@@ -119,7 +122,7 @@ QWidget* WeeksPage::buildWaysOut() {
   });
   connect(&parts_.files, &StudioFiles::replacingAsked, this,
           [this](const UnpackedPack& came, const PackReplaces& what) {
-            if (const auto replacing = askWhatReplaces(came, what, parts_.lesson, this))
+            if (const auto replacing = askWhatReplaces(came, what, parts_.deck, this))
               parts_.files.takePackIn(came, *replacing);
           });
   pack->setMenu(menu);

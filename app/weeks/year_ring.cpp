@@ -9,8 +9,10 @@
 
 #include "app/picture/gallery.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
@@ -45,7 +47,7 @@ void YearRing::refresh() {
   const bool atFoot = rows_.empty() || verticalScrollBar()->value() == verticalScrollBar()->maximum();
   rows_.clear();
   std::map<Day, std::vector<const PastTake*>> weeks;  // newest first
-  for (const PastTake& take : parts_.book.past())
+  for (const PastTake& take : parts_.takes.past())
     if (counts(take) && (exercise_.empty() || take.exercise == exercise_))
       weeks[mondayOf(take.day)].push_back(&take);
   if (!weeks.empty())
@@ -117,7 +119,7 @@ void YearRing::paintRow(QPainter& painter, std::size_t row) const {
   for (std::size_t column = 0; column < cells.size(); ++column) {
     const QRect cell = cellOf(row, column);
     const std::int64_t take = cells[column].take;
-    const QPixmap small = keptPicture(take, parts_.book.ribbon(take));
+    const QPixmap small = keptPicture(take, parts_.takes.ribbon(take));
     const double height = kPicture * kThumbnail.height() / static_cast<double>(kThumbnail.width());
     const QRectF picture(cell.left(), cell.center().y() - 0.5 * height, kPicture, height);
     if (small.isNull())
@@ -187,12 +189,12 @@ bool YearRing::viewportEvent(QEvent* event) {
   if (event->type() != QEvent::ToolTip) return QAbstractScrollArea::viewportEvent(event);
   const auto* help = static_cast<QHelpEvent*>(event);
   const Cell* cell = cellAt(help->pos());
-  const Take* take = cell ? parts_.book.take(cell->take) : nullptr;
+  const Take* take = cell ? parts_.takes.find(cell->take) : nullptr;
   if (!take) {
     QToolTip::hideText();
     return true;
   }
-  const ExercisePtr card = parts_.lesson.find(take->asked.exercise);
+  const ExercisePtr card = parts_.deck.find(take->asked.exercise);
   QToolTip::showText(help->globalPos(),
                      tr("%1, %2: %3", "card, moment, verdict")
                          .arg(card ? words::said(card->title) : words::plain(take->asked.exercise),

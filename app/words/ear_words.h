@@ -5,6 +5,7 @@
 #include <string>
 
 #include "core/ears/answers.h"
+#include "core/figures/figure.h"
 
 namespace calando::words {
 

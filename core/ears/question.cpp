@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/ears/sound_maker.h"
+
 namespace calando {
 
 namespace {

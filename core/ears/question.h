@@ -6,9 +6,12 @@
 #include <vector>
 
 #include "core/base/names.h"
-#include "core/ears/sound_maker.h"
+#include "core/ears/change.h"
 
 namespace calando {
+
+class SoundMaker;
+struct MadeSound;
 
 /// How an ear is asked.
 enum class Way {

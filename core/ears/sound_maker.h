@@ -3,23 +3,11 @@
 #include <map>
 #include <memory>
 
+#include "core/ears/made_sound.h"
 #include "core/ears/making.h"
 #include "core/engine/analysis.h"
 
 namespace calando {
-
-/// A sound as the engine measured it, every kHop_s from its start.
-struct HeardMoment {
-  std::optional<double> cents;  ///< over the material's mean; nullopt: no pitch was found
-  double level_db = 0.0;        ///< over what all sounds are as loud as, mean of kHop_s
-};
-using HeardCourse = std::vector<HeardMoment>;
-
-/// A sound that was made: mono at its material's rate, and what was measured of it.
-struct MadeSound {
-  std::vector<float> samples;
-  HeardCourse course;
-};
 
 /// Makes a material's sounds and lets none out that is not what was asked for: the engine's own figures of
 /// each are held against those of the plain one. One object per thread.

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/exercise/pair_card.h"
 #include "core/figures/cue_figures.h"
 #include "core/maths/statistics.h"

@@ -3,11 +3,13 @@
 #include <memory>
 #include <optional>
 
-#include "core/engine/analysis.h"
 #include "core/engine/snapshot_ptr.h"
 #include "core/engine/span.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/figures/findings.h"
 #include "core/library/take_spec.h"
+#include "core/signal/tracks.h"
 
 namespace calando {
 

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/live/input_meter.h"
 #include "core/measure/air/breaths.h"
 

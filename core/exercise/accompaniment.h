@@ -11,6 +11,9 @@ namespace calando {
 
 struct CueSheet;  // exercise/cue_sheet.h
 
+/// What is chosen to be heard with a counted take.
+enum class AccompanimentKind { flash, click, fork, drone, swell, partner, earlier };
+
 /// What sounds with a take, and may be heard in it. One value from the head strip to the figures.
 struct Accompaniment {
   bool click = false;              ///< the count's

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/exercise/context.h"
+
 namespace calando {
 
 namespace {

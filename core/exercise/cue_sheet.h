@@ -4,11 +4,15 @@
 #include <string>
 #include <vector>
 
-#include "core/exercise/context.h"
 #include "core/exercise/exercise.h"
+#include "core/theory/instrument.h"
+#include "core/theory/pitch_frame.h"
+#include "core/theory/tube.h"
 
 /// An exercise unrolled at a tempo for an instrument: what is to happen when.
 namespace calando {
+
+struct Context;
 
 /// How far a climbing card goes with a player of whom nobody has said how many counts are the most.
 inline constexpr int kUsualMostCounts = 8;

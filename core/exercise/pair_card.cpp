@@ -3,6 +3,10 @@
 #include <algorithm>
 #include <random>
 
+#include "core/exercise/context.h"
+#include "core/exercise/cue_sheet.h"
+#include "core/exercise/exercise.h"
+#include "core/measure/pair/pair.h"
 #include "core/signal/tracks.h"
 
 namespace calando {

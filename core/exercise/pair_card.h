@@ -4,6 +4,7 @@
 #include <optional>
 
 #include "core/exercise/cue_sheet.h"
+#include "core/measure/pair/pair.h"
 
 namespace calando {
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/exercise/context.h"
 #include "core/figures/matching.h"
 #include "core/figures/pair_rows.h"
 #include "core/measure/air/breaths.h"

@@ -6,6 +6,7 @@
 #include <string_view>
 
 #include "core/exercise/target.h"
+#include "core/figures/ink.h"
 
 /// The figures that a take can be judged by: one row each, of which everything else is made (JSON, tables,
 /// charts, advice, cards, help). CONTRIBUTING.md says how to add one.
@@ -26,9 +27,7 @@ struct Print {
   bool sign = false;  ///< a plus is written too: the figure goes either way
 };
 
-/// What a figure's line along the range is drawn in.
-enum class Ink { pitch, loudness, colour, air };
-/// Its chart there.
+/// Its chart along the range.
 struct Chart {
   Ink ink = Ink::pitch;
   double leastSpan = 0.0;  ///< smaller differences are not blown up; 0: it has no chart

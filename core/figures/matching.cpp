@@ -4,6 +4,7 @@
 #include <cmath>
 #include <limits>
 
+#include "core/exercise/context.h"
 #include "core/maths/statistics.h"
 
 namespace calando {

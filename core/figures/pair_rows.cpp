@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/exercise/context.h"
 #include "core/exercise/pair_card.h"
 #include "core/figures/cue_figures.h"
 

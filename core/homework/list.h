@@ -8,6 +8,8 @@
 
 #include "core/base/fault.h"
 #include "core/exercise/context.h"
+#include "core/exercise/exercise.h"
+#include "core/exercise/exercise_ptr.h"
 
 /// What is to be practised and sent: a list made from cards.
 namespace calando {

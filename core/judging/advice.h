@@ -66,7 +66,7 @@ const std::vector<AdviceCard>& adviceCards();
 /// `known`: readings that the card does not show, for the conditions of the advice and its words.
 /// `small`: what was heard on the small part, whose observations go first; nullptr: all of the instrument was
 /// played.
-std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings,
-                                   const std::vector<Reading>& known = {}, const HeardSmall* small = nullptr);
+std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known,
+                                   const HeardSmall* small);
 
 }  // namespace calando

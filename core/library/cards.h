@@ -8,6 +8,7 @@
 
 #include "core/base/fault.h"
 #include "core/exercise/exercise.h"
+#include "core/exercise/exercise_ptr.h"
 
 /// Exercise cards as text, in the form that docs/exercises.md describes, and those that ship.
 namespace calando {

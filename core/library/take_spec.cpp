@@ -1,6 +1,7 @@
 #include "core/library/take_spec.h"
 
 #include "core/base/bounded_json.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/advice.h"
 #include "core/judging/level.h"

@@ -7,6 +7,7 @@
 
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/comparison_take.h"
+#include "core/exercise/exercise.h"
 #include "core/exercise/exercise_ptr.h"
 #include "core/exercise/key_times.h"
 #include "core/exercise/note_range.h"

@@ -2,7 +2,10 @@
 
 #include <functional>
 
+#include "core/exercise/exercise.h"
+#include "core/exercise/exercise_ptr.h"
 #include "core/exercise/note_range.h"
+#include "core/judging/history.h"
 #include "core/plan/plan.h"
 
 /// What of a plan could be changed, and why.

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <map>
 
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/findings.h"
 #include "core/library/cards.h"

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/exercise/exercise.h"
+#include "core/exercise/exercise_ptr.h"
 #include "core/library/take_spec.h"
 #include "core/plan/proposals.h"
 

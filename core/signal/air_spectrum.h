@@ -4,12 +4,9 @@
 
 #include "core/maths/fft.h"
 #include "core/maths/sliding_signal.h"
+#include "core/signal/air_bands.h"
 
 namespace calando {
-
-inline constexpr double kAirBottom_hz = 150.0;  ///< what the figures of air are of
-inline constexpr double kAirTop_hz = 8000.0;
-inline constexpr std::size_t kAirBands = 12;  ///< of half an octave nearly, even in log frequency
 
 /// A moment of noise: mean square by bands, and of what lies below them, where air that is blown at the
 /// microphone rumbles.
@@ -20,9 +17,6 @@ struct AirFrame {
 
   double all() const;
 };
-
-/// The lower edge of a band; of kAirBands the upper edge of the last.
-double airBandEdge(std::size_t band);
 
 /// Measures it in a window of 1024 samples (Hann).
 class AirSpectrum {

@@ -1,6 +1,7 @@
 #include <memory>
 #include <numbers>
 
+#include "core/exercise/context.h"
 #include "core/figures/cue_figures.h"
 #include "core/measure/edges/segmentation.h"
 #include "core/standin/breath.h"

@@ -4,6 +4,7 @@
 
 #include <cmath>
 
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
 #include "support/signals.h"

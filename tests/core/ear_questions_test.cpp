@@ -1,3 +1,5 @@
+#include "core/ears/made_sound.h"
+#include "core/ears/sound_maker.h"
 #include "core/ears_fixture.h"
 
 namespace calando {

@@ -6,6 +6,11 @@
 #include <numbers>
 
 #include "core/ears/answers.h"
+#include "core/ears/material.h"
+#include "core/ears/sound_maker.h"
+#include "core/engine/analysis.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/library/take_spec.h"
 #include "core/maths/statistics.h"
 #include "core/measure/edges/dynamics.h"

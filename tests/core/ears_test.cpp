@@ -1,4 +1,9 @@
+#include "core/base/problem.h"
+#include "core/ears/making.h"
+#include "core/ears/material.h"
+#include "core/ears/sound_maker.h"
 #include "core/ears_fixture.h"
+#include "core/figures/findings.h"
 
 namespace calando {
 namespace {

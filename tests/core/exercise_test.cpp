@@ -4,7 +4,9 @@
 #include <cmath>
 
 #include "core/exercise/accompaniment.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/exercise/note_range.h"
 #include "core/figures/findings.h"
 #include "core/judging/history.h"
 #include "core/library/cards.h"

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/advice.h"
 #include "core/judging/level.h"

@@ -113,6 +113,12 @@ TEST(Rooms, AskTheTableOfKindsAndNoKindByItsName) {
   EXPECT_LE(places.size(), kMost) << testing::PrintToString(places);
 }
 
+TEST(Rooms, AskTheRowsOfDisciplinesAndNoCardWhatItIsOf) {
+  const std::regex asks(
+      R"(\b(drillsBreath|breathes|hasPartner|surprises|asksForPartials|keepsLevel|changesTubes)\(\))");
+  EXPECT_EQ(placesOf({"cli", "app", "records", "exchange", "tools"}, asks), std::vector<std::string>());
+}
+
 TEST(Rooms, OfTheCoreHaveNoThread) {
   EXPECT_EQ(placesOf({"core"}, std::regex("std::(jthread|thread|async)\\b")), std::vector<std::string>());
 }

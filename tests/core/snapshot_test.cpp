@@ -5,6 +5,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/engine/take_end.h"
+#include "core/exercise/context.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"

@@ -1,5 +1,7 @@
 #include "core/engine/snapshot.h"
+#include "core/homework/marking.h"
 #include "core/library/cards.h"
+#include "records/studio.h"
 #include "session/doubles.h"
 #include "support/breaths.h"
 #include "support/processed.h"
@@ -72,10 +74,10 @@ TEST_F(BreathingTest, BeforeTheFirstSetOfADayIsTheCautionAndBetweenSetsNormalBre
 TEST_F(BreathingTest, TheDoseOfACardEndsIt) {
   begin("long-hiss");
   for (int set = 0; set < 3; ++set) {
-    session_->lesson.forgiveRest();
+    session_->rest.forgive();
     breathe(1.0);
   }
-  session_->lesson.forgiveRest();
+  session_->rest.forgive();
   EXPECT_EQ(before(), Before::doseDone);
   session_->session.toggle();
   EXPECT_EQ(phase(), Phase::ready);
@@ -85,21 +87,21 @@ TEST_F(BreathingTest, TheDoseOfACardEndsIt) {
 TEST_F(BreathingTest, WhoeverFeelsLightHeadedHasBreathedForTodayAndNothingIsTakenFromIt) {
   begin("long-hiss");
   breathe(2.0);
-  session_->lesson.forgiveRest();
+  session_->rest.forgive();
   session_->session.toggle();
   input_->push(breath(6.0));
   ASSERT_TRUE(heard());
   session_->session.stopHere();
   ASSERT_TRUE(settle());
-  const auto& takes = session_->book.takes();
+  const auto& takes = session_->takes.all();
   ASSERT_EQ(takes.size(), 2u);
   EXPECT_TRUE(takes[0].stopped);
   EXPECT_FALSE(takes[1].stopped);
   EXPECT_EQ(session_->lesson.standing("long-hiss").tries, 1) << "the stopped one counts for nothing";
-  const auto longest = mostOf(session_->book.past(), "long-hiss", "air_lasts_s", 0, 1LL << 40);
+  const auto longest = mostOf(session_->takes.past(), "long-hiss", "air_lasts_s", 0, 1LL << 40);
   ASSERT_TRUE(longest);
   EXPECT_NEAR(*longest, 2.0, 0.1) << "no record from going past a stop";
-  session_->lesson.forgiveRest();
+  session_->rest.forgive();
   for (const char* step : {"long-hiss", "in-4-out-4"}) {
     session_->lesson.choose(step);
     session_->session.toggle();
@@ -122,11 +124,11 @@ TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   breathe(2.0);
   ASSERT_FALSE(session_->shown.picture()->analysis.readings.empty());
   session_->session.stopHere();
-  EXPECT_FALSE(session_->book.takes().front().stopped) << "one key may be pressed by mistake";
+  EXPECT_FALSE(session_->takes.all().front().stopped) << "one key may be pressed by mistake";
   EXPECT_NE(before(), Before::over);
   EXPECT_TRUE(said().contains("Esc once more")) << said().toStdString();
   session_->session.stopHere();
-  EXPECT_TRUE(session_->book.takes().front().stopped);
+  EXPECT_TRUE(session_->takes.all().front().stopped);
   EXPECT_EQ(before(), Before::over);
   const auto openAgain = session_->notices.current()->act;
   EXPECT_TRUE(session_->shown.picture()->analysis.readings.empty()) << "what is on show is judged no more";
@@ -147,7 +149,7 @@ TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   ASSERT_TRUE(heard());
   session_->session.stopHere();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->book.takes().front().stopped) << "a tone is simply ended";
+  EXPECT_FALSE(session_->takes.all().front().stopped) << "a tone is simply ended";
 }
 
 // The sheet at the wall: the same key that started the take says when the hand let go and when the sheet
@@ -156,7 +158,7 @@ TEST_F(BreathingTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) 
   begin("sheet-at-wall");
   for (const bool tooEarly : {false, true}) {
     SCOPED_TRACE(tooEarly);
-    session_->lesson.forgiveRest();
+    session_->rest.forgive();
     session_->session.toggle();
     ASSERT_EQ(session_->run.keyStep(), TakeRun::KeyStep::begins);
     const std::vector<float> sound = breath(4.0, 1.5);
@@ -175,7 +177,7 @@ TEST_F(BreathingTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) 
     EXPECT_EQ(phase(), Phase::sounding) << "the air may go on";
     session_->session.toggle();
     ASSERT_TRUE(settle());
-    const Take& take = session_->book.takes().front();
+    const Take& take = session_->takes.all().front();
     ASSERT_TRUE(take.asked.key);
     EXPECT_NEAR(take.asked.key->to_s - take.asked.key->from_s, tooEarly ? 4.4 : 2.8, 0.05);
     EXPECT_EQ(take.word, tooEarly ? TeachersWord::invalidTry : TeachersWord::none);
@@ -200,31 +202,31 @@ TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndon
   session_->session.toggle();
   ASSERT_TRUE(settle());
   ShownTake& open = session_->shown;
-  open.toggleTick("ribs");
-  open.toggleTick("belly");
-  open.toggleTick("ribs");
-  EXPECT_EQ(session_->book.takes().front().ticks, std::vector<std::string>{"belly"});
+  session_->remarks.toggleTick("ribs");
+  session_->remarks.toggleTick("belly");
+  session_->remarks.toggleTick("ribs");
+  EXPECT_EQ(session_->takes.all().front().ticks, std::vector<std::string>{"belly"});
   ASSERT_EQ(open.picture()->analysis.airs.size(), 6u);
   EXPECT_FALSE(open.picture()->analysis.airs[0].open_distance_db);
-  open.callOpen(0);
-  open.callOpen(2);
+  session_->breaths.call(open.picture()->analysis.airs[0]);
+  session_->breaths.call(open.picture()->analysis.airs[2]);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book.openBreaths().size(), 2u);
+  EXPECT_EQ(session_->breaths.marks().size(), 2u);
   ASSERT_TRUE(open.picture()->analysis.airs[4].open_distance_db);
   EXPECT_EQ(open.picture()->analysis.airs[4].sound, AirSound::open);
   ASSERT_TRUE(session_->request.asked().open) << "the next takes are held against it";
   const std::int64_t id = open.take()->id;
   start();  // it is kept
-  EXPECT_EQ(session_->book.openBreaths().size(), 2u);
-  EXPECT_TRUE(session_->book.take(id)->asked.open);
+  EXPECT_EQ(session_->breaths.marks().size(), 2u);
+  EXPECT_TRUE(session_->takes.find(id)->asked.open);
   session_->session.choose(id);
   ASSERT_TRUE(settle());
-  session_->shown.forgetOpen();
+  session_->breaths.forget();
   ASSERT_TRUE(settle());
   EXPECT_FALSE(session_->request.asked().open);
   EXPECT_FALSE(session_->shown.picture()->analysis.airs[4].open_distance_db);
   session_->session.undo();
-  EXPECT_EQ(session_->book.openBreaths().size(), 2u);
+  EXPECT_EQ(session_->breaths.marks().size(), 2u);
 }
 
 TEST_F(BreathingTest, WhatTheComputerDoesToTheMicrophoneIsSaidOnceAndBreathIsThenUnmeasured) {
@@ -239,7 +241,7 @@ TEST_F(BreathingTest, WhatTheComputerDoesToTheMicrophoneIsSaidOnceAndBreathIsThe
   const std::vector<float> samples = sounds::subtracted(sounds::breathing(sound), 48000.0, {});
   for (const bool first : {true, false}) {
     if (!first) {
-      session_->lesson.forgiveRest();
+      session_->rest.forgive();
       session_->session.toggle();
     }
     input_->push(samples);

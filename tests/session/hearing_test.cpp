@@ -1,5 +1,8 @@
 #include "app/session/common/today.h"
 #include "app/session/ears/ear_training.h"
+#include "core/ears/change.h"
+#include "core/ears/made_sound.h"
+#include "core/ears/making.h"
 #include "session/doubles.h"
 #include "support/dice.h"
 
@@ -48,8 +51,8 @@ TEST_F(HearingTest, FromOneSeedTheSameIsAsked) {
 TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
   fillLong();
   start();
-  for (const Change other : std::vector(hearing().asked()))
-    if (other != Change::offset) hearing().setAsked(other, false);
+  for (const Change other : std::vector(session_->knowledge.asked()))
+    if (other != Change::offset) session_->knowledge.setAsked(other, false);
   hearing().start(Way::reference);
   sounds::Dice dice(4);
   constexpr double truth = 8.0;
@@ -66,7 +69,8 @@ TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
     EXPECT_GE(speaker_->played.back().size(), 2 * question->sounds[0]->samples.size());
     const double size = std::abs(question->changed.amount);
     // Of all answers up to now and of no others: a sound that was made for another question comes too late.
-    const Threshold known = thresholdOf(lately(hearing().answers(), Change::offset), Change::offset);
+    const Threshold known =
+        thresholdOf(lately(session_->knowledge.answers(), Change::offset), Change::offset);
     EXPECT_GE(size, 0.999 * known.next(0.5, 0.0)) << questions;
     EXPECT_LE(size, 1.001 * known.next(0.5, 1.0)) << questions;
     const double hears = 1.0 - std::exp(-std::pow(size / truth, 3.5));
@@ -83,16 +87,16 @@ TEST_F(HearingTest, AListenersSmallestDifferenceIsFoundKeptAndComesBack) {
   EXPECT_TRUE(hearing().material().startsWith("From the take of"));
   EXPECT_NEAR(hearing().pitch_hz(), 349.2, 0.5);
   EXPECT_EQ(hearing().right(), right);
-  const auto now = thresholdOf(hearing().answers(), Change::offset).heard();
+  const auto now = thresholdOf(session_->knowledge.answers(), Change::offset).heard();
   EXPECT_EQ(now.answers, questions);
   EXPECT_NEAR(now.amount, truth, 0.4 * truth);
   EXPECT_FALSE(hearing().running());
   start();
-  EXPECT_EQ(hearing().answers().size(), static_cast<std::size_t>(questions));
-  EXPECT_EQ(hearing().asked(), std::vector{Change::offset});
-  EXPECT_NEAR(thresholdOf(hearing().answers(), Change::offset).heard().amount, now.amount, 1e-9);
+  EXPECT_EQ(session_->knowledge.answers().size(), static_cast<std::size_t>(questions));
+  EXPECT_EQ(session_->knowledge.asked(), std::vector{Change::offset});
+  EXPECT_NEAR(thresholdOf(session_->knowledge.answers(), Change::offset).heard().amount, now.amount, 1e-9);
   add("Ben");
-  EXPECT_TRUE(hearing().answers().empty()) << "of somebody else";
+  EXPECT_TRUE(session_->knowledge.answers().empty()) << "of somebody else";
   session_->book.erase(session_->book.students().front().id);
   EXPECT_TRUE(session_->studio.ears.answers(session_->book.students().front().id)->empty());
 }

@@ -21,7 +21,7 @@ TEST_F(LogTest, SaysWhatHappenedAndNamesNobody) {
   ASSERT_TRUE(heard());
   session_->session.toggle();
   ASSERT_TRUE(settle());
-  session_->shown.setRemark("Quillmoor breathes better");
+  session_->remarks.setRemark("Quillmoor breathes better");
   const auto file = std::filesystem::path(folder_.path().toStdString()) / ".." / "Ada Quillmoor.wav";
   session_->session.openFiles({file});
   ASSERT_TRUE(settle());

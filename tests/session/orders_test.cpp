@@ -1,4 +1,5 @@
 #include "core/library/cards.h"
+#include "core/library/lesson.h"
 #include "records/packs/pack.h"
 #include "session/doubles.h"
 
@@ -15,10 +16,9 @@ class OrdersTest : public SessionTest {
     start();
     add("Ada");
   }
-  Lesson& lesson() { return session_->lesson; }
   std::map<std::string, Order> own() {
     std::map<std::string, Order> orders;
-    for (const OwnOrder& one : lesson().ownOrders()) orders[one.name] = one.exercises;
+    for (const OwnOrder& one : session_->order.own()) orders[one.name] = one.exercises;
     return orders;
   }
   static const Order& shipped(std::size_t i) { return lessonTemplates()[i].exercises; }
@@ -26,43 +26,43 @@ class OrdersTest : public SessionTest {
 
 TEST_F(OrdersTest, OnesOwnIsThereAgainHoweverManyOthersAreLookedAt) {
   const Order mine{"swell", "steady-tone", "scale-4-4"};
-  lesson().changeOrder(mine);
+  session_->order.change(mine);
   EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", mine}}));
-  lesson().setOrder(shipped(1));
-  lesson().setOrder(shipped(2));
+  session_->order.set(shipped(1));
+  session_->order.set(shipped(2));
   EXPECT_EQ(own().at("Own order"), mine);
-  lesson().setOrder(mine);
-  ASSERT_TRUE(lesson().presentOwn());
-  EXPECT_EQ(lesson().presentOwn()->name, "Own order");
+  session_->order.set(mine);
+  ASSERT_TRUE(session_->order.presentOwn());
+  EXPECT_EQ(session_->order.presentOwn()->name, "Own order");
   // Changed it stays the one that it is; from one that ships another is made.
   const Order longer{"swell", "steady-tone", "scale-4-4", "tone-5"};
-  lesson().changeOrder(longer);
+  session_->order.change(longer);
   EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", longer}}));
-  lesson().setOrder(shipped(3));
+  session_->order.set(shipped(3));
   Order other = shipped(3);
   other.pop_back();
-  lesson().changeOrder(other, "Mondays");
+  session_->order.change(other, "Mondays");
   EXPECT_EQ(own(), (std::map<std::string, Order>{{"Mondays", other}, {"Own order", longer}}));
-  lesson().changeOrder(other, "Tuesdays");
+  session_->order.change(other, "Tuesdays");
   EXPECT_EQ(own().size(), 2u) << "renamed";
   EXPECT_TRUE(own().contains("Tuesdays"));
   start();
-  EXPECT_EQ(lesson().order(), other);
+  EXPECT_EQ(session_->order.steps(), other);
   EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", longer}, {"Tuesdays", other}}));
 }
 
 TEST_F(OrdersTest, EveryChangeIsTakenBackAsItWas) {
   const Order first{"swell"}, second{"swell", "tone-5"};
-  lesson().changeOrder(first);
-  lesson().changeOrder(second, "Short");
-  lesson().setOrder(shipped(2));
+  session_->order.change(first);
+  session_->order.change(second, "Short");
+  session_->order.set(shipped(2));
   session_->session.undo();
-  EXPECT_EQ(lesson().order(), second);
+  EXPECT_EQ(session_->order.steps(), second);
   session_->session.undo();
-  EXPECT_EQ(lesson().order(), first);
+  EXPECT_EQ(session_->order.steps(), first);
   EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", first}}));
   session_->session.undo();
-  EXPECT_EQ(lesson().order(), shipped(0));
+  EXPECT_EQ(session_->order.steps(), shipped(0));
   EXPECT_TRUE(own().empty());
   EXPECT_TRUE(session_->studio.orders.own(session_->book.chosen()->id)->empty());
 }
@@ -72,8 +72,8 @@ TEST_F(OrdersTest, AnOrderFromBeforeTheyHadNamesIsNotLost) {
   const auto ada = session_->book.chosen()->id;
   ASSERT_TRUE(session_->studio.orders.keep(ada, old));
   start();
-  EXPECT_EQ(lesson().order(), old);
-  lesson().setOrder(shipped(1));
+  EXPECT_EQ(session_->order.steps(), old);
+  session_->order.set(shipped(1));
   EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", old}}));
   add("Ben");
   EXPECT_TRUE(own().empty()) << "nobody else’s";
@@ -103,7 +103,7 @@ TEST_F(OrdersTest, APackFromElsewhereAsksBeforeItReplacesAndOneFromHomeDoesNot) 
   session_->files.takePackIn(packFrom("teacher", {"swell"}, 10));
   ASSERT_TRUE(settle());
   EXPECT_TRUE(asked.empty()) << "there was nothing yet";
-  EXPECT_EQ(lesson().order(), Order{"swell"});
+  EXPECT_EQ(session_->order.steps(), Order{"swell"});
   session_->files.takePackIn(packFrom("teacher", {"tone-5"}, 15));
   ASSERT_TRUE(settle());
   EXPECT_TRUE(asked.empty()) << "the same teacher, a week later";
@@ -114,12 +114,12 @@ TEST_F(OrdersTest, APackFromElsewhereAsksBeforeItReplacesAndOneFromHomeDoesNot) 
   EXPECT_EQ(asked[0].orderHere, Order{"tone-5"});
   EXPECT_EQ(asked[0].orderThere, Order{"scale-4-4"});
   EXPECT_EQ(asked[0].planThere.minutes, 90);
-  EXPECT_EQ(lesson().order(), Order{"tone-5"}) << "nothing is done before the answer";
+  EXPECT_EQ(session_->order.steps(), Order{"tone-5"}) << "nothing is done before the answer";
   session_->files.takePackIn(*pack, Replacing::keepHere);
-  EXPECT_EQ(lesson().order(), Order{"tone-5"});
+  EXPECT_EQ(session_->order.steps(), Order{"tone-5"});
   EXPECT_EQ(session_->planning.plan().minutes, 15);
   session_->files.takePackIn(*pack, Replacing::takeThere);
-  EXPECT_EQ(lesson().order(), Order{"scale-4-4"});
+  EXPECT_EQ(session_->order.steps(), Order{"scale-4-4"});
   EXPECT_EQ(session_->planning.plan().minutes, 90);
 }
 

@@ -25,20 +25,21 @@ class OwnershipTest : public SessionTest {
 
 TEST_F(OwnershipTest, WhatIsTakenBackGoesToWhomItWasTakenFrom) {
   const Student ada = add("Ada");
-  session_->lesson.setOrder({"steady-tone", "swell"});
+  session_->order.set({"steady-tone", "swell"});
   ASSERT_TRUE(session_->planning.keepPractice({0, 0, today(), 20, "her own words"}));
-  ASSERT_TRUE(session_->book.keepOpenBreaths(ada.id, {OpenMark{}}));
-  session_->shown.forgetOpen();
+  ASSERT_TRUE(studio().plans.keepOpenBreaths(ada.id, {OpenMark{}}));
+  session_->book.load();
+  session_->breaths.forget();
   session_->planning.erasePractice(session_->planning.practices().front().id);
   session_->planning.edit([](Plan& plan) { plan.minutes = 45; });
   const Student ben = add("Ben");
-  const std::vector<std::string> order = session_->lesson.order();
+  const std::vector<std::string> order = session_->order.steps();
   for (int i = 0; i < 6; ++i) session_->session.undo();
   EXPECT_EQ(*studio().plans.of(ben.id), Plan());
   EXPECT_EQ(session_->planning.plan(), Plan());
   EXPECT_TRUE(studio().plans.practices(ben.id)->empty());
   EXPECT_TRUE(studio().plans.openBreaths(ben.id)->empty());
-  EXPECT_EQ(session_->lesson.order(), order);
+  EXPECT_EQ(session_->order.steps(), order);
   EXPECT_TRUE(studio().orders.of(ben.id)->empty());
   EXPECT_EQ(studio().plans.of(ada.id)->minutes, 45) << "nothing of hers is taken back under another's name";
   // Hers is hers again once she is here.
@@ -65,8 +66,8 @@ TEST_F(OwnershipTest, ATakeEndsForWhoPlayedItThoughSomebodyIsAddedMeanwhile) {
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ada).size(), 1u);
   EXPECT_FALSE(session_->shown.take()) << "hers is not on show under his name";
-  session_->shown.setRemark("for Ben");
-  session_->shown.setWord(TeachersWord::veto);
+  session_->remarks.setRemark("for Ben");
+  session_->remarks.setWord(TeachersWord::veto);
   EXPECT_EQ(takesOf(ada).front().remark, "");
   EXPECT_EQ(takesOf(ada).front().word, TeachersWord::none);
   EXPECT_FALSE(session_->guessing.wanted()) << "nor guessed at as his";
@@ -88,7 +89,7 @@ TEST_F(OwnershipTest, WhatACrashLeftOfOneIsNotShownUnderAnother) {
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ben).size(), 1u);
   EXPECT_FALSE(session_->shown.take());
-  session_->shown.setRemark("for Ada");
+  session_->remarks.setRemark("for Ada");
   EXPECT_EQ(takesOf(ben).front().remark, "");
 }
 
@@ -99,23 +100,23 @@ TEST_F(OwnershipTest, RestIsOwedByWhoPlayed) {
     if (card.rest_s > 20.0 && !card.drillsBreath() && !card.counted()) session_->lesson.choose(card.id);
   ASSERT_GT(session_->lesson.current()->rest_s, 20.0);
   play();
-  EXPECT_GT(session_->lesson.restLeft_s(), 0);
+  EXPECT_GT(session_->rest.left_s(), 0);
   int left = -1;
-  QObject::connect(&session_->lesson, &Lesson::restLeft, [&](int s) { left = s; });
+  QObject::connect(&session_->rest, &RestClock::moved, [&](int s) { left = s; });
   session_->book.choose(mia.id);
-  EXPECT_EQ(session_->lesson.restLeft_s(), 0) << "she has not played";
+  EXPECT_EQ(session_->rest.left_s(), 0) << "she has not played";
   EXPECT_EQ(left, 0) << "and the clock says so";
   session_->book.choose(jonas.id);
-  EXPECT_GT(session_->lesson.restLeft_s(), 0) << "his goes on";
+  EXPECT_GT(session_->rest.left_s(), 0) << "his goes on";
 }
 
 TEST_F(OwnershipTest, AnEditThatIsNotJudgedYetIsNotWrittenBesideOlderFigures) {
   add("Ada");
   play();
   play(442.0);
-  const auto [first, second] = std::pair(session_->book.takes()[1].id, session_->book.takes()[0].id);
+  const auto [first, second] = std::pair(session_->takes.all()[1].id, session_->takes.all()[0].id);
   session_->request.edit([](TakeRequest& w) { w.seconds = 1.0; });  // what was outside is inside now
-  session_->shown.setWord(TeachersWord::accept);                    // before that is judged
+  session_->remarks.setWord(TeachersWord::accept);                  // before that is judged
   session_->session.choose(first);
   ASSERT_TRUE(settle());
   const Take kept = takesOf(*session_->book.chosen()).front();
@@ -132,18 +133,18 @@ TEST_F(OwnershipTest, AnUndoNamesWhatItTakesBackAndTheButtonOfAMessageIsForItsOw
   add("Ada");
   play();
   play(442.0);
-  const auto newest = session_->book.takes()[0].id, older = session_->book.takes()[1].id;
+  const auto newest = session_->takes.all()[0].id, older = session_->takes.all()[1].id;
   session_->session.deleteTake();
   ASSERT_TRUE(settle());
   const auto restore = session_->notices.current()->act;
   session_->session.choose(older);
   ASSERT_TRUE(settle());
-  session_->shown.setWord(TeachersWord::veto);  // something later
+  session_->remarks.setWord(TeachersWord::veto);  // something later
   restore();
-  EXPECT_TRUE(session_->book.take(newest)) << "the button brings its take back …";
-  EXPECT_EQ(session_->book.take(older)->word, TeachersWord::veto) << "… and nothing else";
+  EXPECT_TRUE(session_->takes.find(newest)) << "the button brings its take back …";
+  EXPECT_EQ(session_->takes.find(older)->word, TeachersWord::veto) << "… and nothing else";
   session_->session.undo();
-  EXPECT_EQ(session_->book.take(older)->word, TeachersWord::none);
+  EXPECT_EQ(session_->takes.find(older)->word, TeachersWord::none);
 }
 
 TEST_F(OwnershipTest, AnUndoWhileATakeRunsOpensNothingUnderIt) {
@@ -155,7 +156,7 @@ TEST_F(OwnershipTest, AnUndoWhileATakeRunsOpensNothingUnderIt) {
   ASSERT_EQ(phase(), Phase::sounding);
   session_->session.undo();
   EXPECT_FALSE(session_->shown.isAwaited());
-  EXPECT_EQ(session_->book.takes().size(), 1u);
+  EXPECT_EQ(session_->takes.all().size(), 1u);
   session_->session.toggle();
 }
 
@@ -175,7 +176,7 @@ TEST_F(OwnershipTest, OneOfTwoFilesIsShownWithItsSoundThoughTheOtherWasCancelled
   session_->book.erase(ada.id);
   session_->book.choose(ben.id);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book.takes().size(), 1u);
+  EXPECT_EQ(session_->takes.all().size(), 1u);
   if (session_->shown.take()) {
     ASSERT_TRUE(session_->shown.samples());
     session_->playback.playOrStop(0.0, kToTheEnd_s, false);
@@ -210,7 +211,7 @@ TEST_F(OwnershipTest, WhoGoesInTheMiddleOfSomethingTakesNothingAlong) {
   session_->lesson.choose("unison");
   ASSERT_TRUE(session_->studio.settings.keep(settings::partner, std::string("oboe")));
   go([this] {
-    session_->request.setSupport(RequestEditor::AccompanimentKind::partner);
+    session_->request.editOptions([&](TakeOptions& o) { o.accompaniment = AccompanimentKind::partner; });
     session_->session.toggle();  // a partner's voice is being made
   });
   QTemporaryDir files;
@@ -227,16 +228,16 @@ TEST_F(OwnershipTest, WhoGoesInTheMiddleOfSomethingTakesNothingAlong) {
 TEST_F(OwnershipTest, AnOldTakeThatIsLookedAtDoesNotJoinTheLesson) {
   add("Ada");
   session_->lesson.choose("swell");
-  session_->lesson.setOrder({"swell", "steady-tone"});
+  session_->order.set({"swell", "steady-tone"});
   play();
-  session_->lesson.setOrder({"scale-4-4", "steady-tone"});
+  session_->order.set({"scale-4-4", "steady-tone"});
   int told = 0;
   QObject::connect(&session_->lesson, &Lesson::orderChanged, [&] { ++told; });
   session_->lesson.choose("steady-tone");
-  session_->session.choose(session_->book.takes().front().id);
+  session_->session.choose(session_->takes.all().front().id);
   ASSERT_TRUE(settle());
   ASSERT_TRUE(session_->shown.take());
-  EXPECT_EQ(session_->lesson.order(), (std::vector<std::string>{"scale-4-4", "steady-tone"}));
+  EXPECT_EQ(session_->order.steps(), (std::vector<std::string>{"scale-4-4", "steady-tone"}));
   EXPECT_EQ(told, 0);
 }
 

@@ -22,7 +22,7 @@ class PairsOfTwo : public SessionTest {
     }
     ASSERT_TRUE(session_->setup.choose(input));
     session_->lesson.choose(card);
-    session_->request.setOther(ben_);
+    session_->request.editOptions([&](TakeOptions& o) { o.other = ben_; });
   }
   const Pair* shown() const {
     const auto picture = session_->shown.picture();
@@ -44,14 +44,14 @@ TEST_F(PairsOfTwo, HaveAChannelEachAndTheTakeIsKeptWithBoth) {
   EXPECT_NEAR(sounds::cents(*shown()->first_hz, *shown()->second_hz), 702.0, 12.0);
   const double residual = shown()->residual_cents.value_or(-1.0);
   EXPECT_GE(residual, 0.0);
-  const Take take = session_->book.takes().front();
+  const Take take = session_->takes.all().front();
   EXPECT_EQ(take.student, ada_);
   EXPECT_EQ(take.other, ben_);
   EXPECT_FALSE(take.asked.accompaniment.partner);
   // From the file, in the other one's book.
   session_->book.choose(ben_);
   ASSERT_TRUE(settle());
-  ASSERT_EQ(session_->book.takes().size(), 1u);
+  ASSERT_EQ(session_->takes.all().size(), 1u);
   ASSERT_TRUE(shown());
   EXPECT_NEAR(*shown()->residual_cents, residual, 0.05);
   // What is to be heard are both.
@@ -102,7 +102,7 @@ TEST_F(PairsOfTwo, APartnerWhoListensComesHalfWayAndTheTakeRemembersIt) {
   EXPECT_NEAR(speaker_->gain, std::pow(10.0, -6.0 / 20.0), 0.001);
   session_->session.toggle();
   ASSERT_TRUE(settle());
-  const auto partner = session_->book.takes().front().asked.accompaniment.partner;
+  const auto partner = session_->takes.all().front().asked.accompaniment.partner;
   ASSERT_TRUE(partner);
   ASSERT_GT(partner->course_cents.size(), 100u);
   EXPECT_NEAR(partner->course_cents.back(), 10.0, 0.5);
@@ -116,9 +116,9 @@ TEST_F(PairsOfTwo, APartnerWhoListensComesHalfWayAndTheTakeRemembersIt) {
 
 TEST_F(PairsOfTwo, ATakeOnShowSoundsAgainAsThePartner) {
   begin("unison", "fake");
-  session_->request.setSupport(RequestEditor::AccompanimentKind::earlier);
+  session_->request.editOptions([&](TakeOptions& o) { o.accompaniment = AccompanimentKind::earlier; });
   EXPECT_TRUE(said().contains("Open a take"));
-  EXPECT_EQ(session_->request.support(), RequestEditor::AccompanimentKind::partner);
+  EXPECT_EQ(session_->request.options().accompaniment, AccompanimentKind::partner);
   session_->lesson.choose("steady-tone");
   session_->session.toggle();
   input_->push(tone(452.0, 4.0));
@@ -126,7 +126,7 @@ TEST_F(PairsOfTwo, ATakeOnShowSoundsAgainAsThePartner) {
   session_->session.toggle();
   ASSERT_TRUE(settle());
   session_->lesson.choose("unison");
-  session_->request.setSupport(RequestEditor::AccompanimentKind::earlier);
+  session_->request.editOptions([&](TakeOptions& o) { o.accompaniment = AccompanimentKind::earlier; });
   EXPECT_TRUE(said().contains("is the partner now")) << said().toStdString();
   session_->session.toggle();
   ASSERT_TRUE(until([&] { return !speaker_->played.empty(); }));

@@ -35,7 +35,7 @@ class PlanningTest : public SessionTest {
 TEST_F(PlanningTest, WhatIsTakenIsAskedForInTheLessonAndComesBackTomorrow) {
   practised({5, 5, 4, 3, 3}, 10.0, Verdict::inside);
   start();
-  session_->lesson.setOrder({"steady-tone", "scale-4-4"});
+  session_->order.set({"steady-tone", "scale-4-4"});
   session_->lesson.choose("steady-tone");
   EXPECT_EQ(session_->request.wish().seconds, 10.0);
   ASSERT_EQ(planning().proposals().size(), 1u);
@@ -60,7 +60,7 @@ TEST_F(PlanningTest, WhatIsTakenIsAskedForInTheLessonAndComesBackTomorrow) {
 TEST_F(PlanningTest, NotYetIsKeptAndATeachersGateCounts) {
   practised({5, 5, 4, 3, 3}, 10.0, Verdict::near);
   start();
-  session_->lesson.setOrder({"steady-tone"});
+  session_->order.set({"steady-tone"});
   EXPECT_EQ(session_->lesson.standing("steady-tone").good, 5);
   ASSERT_EQ(planning().proposals().size(), 1u);
   planning().refuse(Proposal(planning().proposals().front()));
@@ -82,20 +82,20 @@ TEST_F(PlanningTest, TheCardAfterTakesItsPlaceInTheLesson) {
   Exercise own = *findExercise("steady-tone");
   own.then = "scale-8-8";
   own.id = "own-1";
-  ASSERT_TRUE(session_->lesson.keepCard(own));
-  const std::string id = session_->lesson.ownCards().front()->id;
-  session_->lesson.setOrder({id, "swell"});
-  Take take = session_->book.takes().front();
-  for (Take t : session_->book.takes()) {
+  ASSERT_TRUE(session_->deck.keep(own));
+  const std::string id = session_->deck.own().front()->id;
+  session_->order.set({id, "swell"});
+  Take take = session_->takes.all().front();
+  for (Take t : session_->takes.all()) {
     t.asked.exercise = id;
-    ASSERT_TRUE(session_->book.changeTake(t));
+    ASSERT_TRUE(session_->takes.change(t));
   }
   ASSERT_EQ(planning().proposals().size(), 1u);
   EXPECT_EQ(planning().proposals().front().kind, Proposal::Kind::goOn);
   planning().take(Proposal(planning().proposals().front()));
-  EXPECT_EQ(session_->lesson.order(), (std::vector<std::string>{"scale-8-8", "swell"}));
+  EXPECT_EQ(session_->order.steps(), (std::vector<std::string>{"scale-8-8", "swell"}));
   session_->session.undo();
-  EXPECT_EQ(session_->lesson.order().front(), id);
+  EXPECT_EQ(session_->order.steps().front(), id);
 }
 
 TEST_F(PlanningTest, TheSheetIsOfThisStudentAndPracticeByHandIsKept) {

@@ -10,12 +10,12 @@ class PostFaultsTest : public PostTest {
  protected:
   void SetUp() override {
     PostTest::SetUp();
-    first_ = post().chosen()->id;
+    first_ = session_->lists.chosen()->id;
     ada_ = idOf("Ada Moor");
-    ASSERT_TRUE(
-        post().keep({"Week 2", {{findExercise("tone-5"), 67}, {findExercise("tone-5"), 60}}}, today()));
-    second_ = post().chosen()->id;
-    post().choose(first_);
+    ASSERT_TRUE(session_->lists.keep({"Week 2", {{findExercise("tone-5"), 67}, {findExercise("tone-5"), 60}}},
+                                     today()));
+    second_ = session_->lists.chosen()->id;
+    session_->lists.choose(first_);
   }
   SentHomework kept(std::int64_t list, std::int64_t student) {
     const auto all = session_->studio.homework.sent(list);
@@ -35,7 +35,7 @@ TEST_F(PostFaultsTest, WhatIsTakenBackComesBackToItsOwnList) {
   post().correct(ada_, {0, one.start_s - 0.3, one.end_s + 0.3, std::nullopt});
   ASSERT_TRUE(settle());
   post().remove(ada_);
-  post().choose(second_);
+  session_->lists.choose(second_);
   post().add({later});
   ASSERT_TRUE(settle());
   post().setAnswer(ada_, "The teacher’s own words.");
@@ -45,25 +45,25 @@ TEST_F(PostFaultsTest, WhatIsTakenBackComesBackToItsOwnList) {
   EXPECT_EQ(kept(second_, ada_).files, std::vector<fs::path>{later});
   EXPECT_EQ(kept(second_, ada_).answer, "The teacher’s own words.");
   EXPECT_TRUE(kept(second_, ada_).pieces.empty());
-  EXPECT_EQ(post().chosen()->id, second_) << "nothing is opened that nobody asked for";
+  EXPECT_EQ(session_->lists.chosen()->id, second_) << "nothing is opened that nobody asked for";
   EXPECT_EQ(markingOf("Ada Moor").items[1].tries.size(), 2u);
   EXPECT_EQ(kept(first_, ada_).files, std::vector<fs::path>{monday});
   EXPECT_TRUE(kept(first_, ada_).pieces.empty());
-  post().choose(first_);
+  session_->lists.choose(first_);
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items[0].state, ItemState::complete);
 }
 
 TEST_F(PostFaultsTest, TriesBecomeTakesOfTheirOwnListWhicheverIsLookedAtMeanwhile) {
   const fs::path monday = record("ada moor.flac", {67, 60});
-  post().choose(second_);
+  session_->lists.choose(second_);
   post().add({record("2/ada moor.flac", {60, 67})});  // of other bytes: another sound
   ASSERT_TRUE(settle());
-  post().choose(first_);
+  session_->lists.choose(first_);
   post().add({monday});
   ASSERT_TRUE(settle());
   post().keepBest(ada_);
-  post().choose(second_);
+  session_->lists.choose(second_);
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ada_), 2u);
   EXPECT_EQ(kept(first_, ada_).takes.size(), 2u);
@@ -71,7 +71,7 @@ TEST_F(PostFaultsTest, TriesBecomeTakesOfTheirOwnListWhicheverIsLookedAtMeanwhil
   post().keepBest(ada_);
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ada_), 4u) << "its own can go in";
-  post().choose(first_);
+  session_->lists.choose(first_);
   post().keepBest(ada_);
   ASSERT_TRUE(settle());
   EXPECT_EQ(takesOf(ada_), 4u) << "and the first one’s not twice";
@@ -87,8 +87,8 @@ TEST_F(PostFaultsTest, WhatWasBegunIsFinishedAtTheNextStart) {
   EXPECT_EQ(takesOf(ada_), 2u);
   EXPECT_EQ(kept(first_, ada_).takes.size(), 2u);
   EXPECT_TRUE(session_->studio.recordings.strays()->empty());
-  post().load();
-  post().choose(first_);
+  session_->lists.load();
+  session_->lists.choose(first_);
   ASSERT_TRUE(settle());
   post().keepBest(ada_);
   ASSERT_TRUE(settle());
@@ -174,9 +174,9 @@ TEST_F(PostFaultsTest, AWatchedFileIsTakenWhenItIsWholeAndAgainWhenItChanged) {
       << "what was said of the one before is not of this one";
   EXPECT_TRUE(said().contains("changed")) << said().toStdString();
   // Another list, another start: it is known.
-  post().choose(second_);
+  session_->lists.choose(second_);
   start();
-  post().load(second_);
+  session_->lists.load(second_);
   QTest::qWait(6000);
   EXPECT_FALSE(post().sentOf(ada_)) << "last week’s is not this week’s";
 }

@@ -17,11 +17,11 @@ class PostTest : public SessionTest {
     sent_ = fs::path(sentFolder_.path().toStdString());
     start();
     for (const char* name : {"Ada Moor", "Ben Moor", "Cleo Falk"}) add(name);
-    post().load();
+    session_->lists.load();
     HomeworkList list{"Week 1", {}};
     list.items.push_back({findExercise("tone-5"), 67});
     list.items.push_back({findExercise("tone-5"), 60});
-    ASSERT_TRUE(post().keep(list, today()));
+    ASSERT_TRUE(session_->lists.keep(list, today()));
   }
   HomeworkInbox& post() { return session_->inbox; }
   std::int64_t idOf(const char* name) {

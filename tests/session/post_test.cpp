@@ -34,14 +34,14 @@ TEST_F(PostTest, AFolderIsSharedOutByNamesMarkedAndKept) {
   EXPECT_EQ(markingOf("Ben Moor").items[0].tries.size(), 2u);
   // Tomorrow.
   start();
-  post().load();
+  session_->lists.load();
   ASSERT_TRUE(settle());
-  EXPECT_EQ(post().list().title, "Week 1");
+  EXPECT_EQ(session_->lists.list().title, "Week 1");
   EXPECT_EQ(markingOf("Ada Moor").items[1].state, ItemState::complete);
   // Who goes takes all of it along.
   session_->book.erase(idOf("Cleo Falk"));
   EXPECT_EQ(post().sent().size(), 2u);
-  EXPECT_EQ(session_->studio.homework.sent(post().chosen()->id)->size(), 2u);
+  EXPECT_EQ(session_->studio.homework.sent(session_->lists.chosen()->id)->size(), 2u);
 }
 
 TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
@@ -58,7 +58,7 @@ TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items[0].tries.size(), 2u);
   start();
-  post().load();
+  session_->lists.load();
   ASSERT_TRUE(settle());
   EXPECT_EQ(post().sentOf(ada)->kept.pieces.size(), 2u);
   EXPECT_EQ(markingOf("Ada Moor").items[0].tries.size(), 2u);
@@ -87,30 +87,30 @@ TEST_F(PostTest, WhatTheTeacherSaysOfItIsKeptAndCanBeTakenBack) {
 TEST_F(PostTest, WhatWasMarkedIsNotMarkedAgainUnlessSomethingOfItChanged) {
   post().add({record("ada moor.flac", {67, 60})});
   ASSERT_TRUE(settle());
-  const std::int64_t ada = idOf("Ada Moor"), first = post().chosen()->id;
+  const std::int64_t ada = idOf("Ada Moor"), first = session_->lists.chosen()->id;
   const MarkedAttempt second = markingOf("Ada Moor").items[1].tries.at(0);
   post().correct(ada, {0, second.start_s - 0.3, second.end_s + 0.3, std::nullopt});
   ASSERT_TRUE(settle());
   const MarkedPtr marked = post().sentOf(ada)->marked;
-  const HomeworkList list = post().list();
-  ASSERT_TRUE(post().keep({"Week 2", {{findExercise("tone-5"), 67}}}, today()));
+  const HomeworkList list = session_->lists.list();
+  ASSERT_TRUE(session_->lists.keep({"Week 2", {{findExercise("tone-5"), 67}}}, today()));
   EXPECT_TRUE(post().sent().empty());
-  post().choose(first);
+  session_->lists.choose(first);
   EXPECT_FALSE(post().running());
   EXPECT_EQ(post().sentOf(ada)->marked, marked);
-  post().load();
+  session_->lists.load();
   EXPECT_EQ(post().sentOf(ada)->marked, marked);
   // Another instrument, another list: anew.
   Student trumpeter = *session_->book.find(ada);
   trumpeter.instrument = "oboe";
   session_->book.change(trumpeter);
-  post().load();
+  session_->lists.load();
   EXPECT_TRUE(post().running());
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items[0].state, ItemState::missing) << "two half steps off, on an oboe";
   HomeworkList other = list;
   other.items.pop_back();
-  ASSERT_TRUE(post().keep(other, today(), first));
+  ASSERT_TRUE(session_->lists.keep(other, today(), first));
   EXPECT_TRUE(post().running());
   ASSERT_TRUE(settle());
   EXPECT_EQ(markingOf("Ada Moor").items.size(), 1u);
@@ -138,8 +138,8 @@ TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
   post().keepBest(ada);  // an impatient second press
   ASSERT_TRUE(settle());
   session_->book.choose(ada);
-  ASSERT_EQ(session_->book.takes().size(), 2u);
-  for (const Take& take : session_->book.takes()) {
+  ASSERT_EQ(session_->takes.all().size(), 2u);
+  for (const Take& take : session_->takes.all()) {
     EXPECT_EQ(take.asked.exercise, "tone-5");
     EXPECT_EQ(take.source, "ada moor.flac");
     EXPECT_NEAR(*take.held_s, 5.4, 0.3);
@@ -147,7 +147,7 @@ TEST_F(PostTest, TheBestTriesBecomeTakesOnce) {
   EXPECT_EQ(post().sentOf(ada)->kept.takes.size(), 2u);
   post().keepBest(ada);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book.takes().size(), 2u) << "nothing twice";
+  EXPECT_EQ(session_->takes.all().size(), 2u) << "nothing twice";
 }
 
 TEST_F(PostTest, CancelStopsAndAListThatGoesCanComeBack) {
@@ -156,9 +156,9 @@ TEST_F(PostTest, CancelStopsAndAListThatGoesCanComeBack) {
   post().cancel();
   EXPECT_FALSE(post().running());
   EXPECT_FALSE(post().sentOf(idOf("Ada Moor"))->marked);
-  const std::int64_t list = post().chosen()->id;
-  ASSERT_TRUE(post().erase(list));
-  EXPECT_TRUE(post().lists().empty());
+  const std::int64_t list = session_->lists.chosen()->id;
+  ASSERT_TRUE(session_->lists.erase(list));
+  EXPECT_TRUE(session_->lists.all().empty());
   session_->session.undo();
   ASSERT_TRUE(settle());
   EXPECT_EQ(post().sent().size(), 2u);
@@ -217,8 +217,8 @@ TEST_F(PostTest, APackGoesHomeAndItsAnswerComesBackWithTheStudentChosen) {
   session_->files.takePackIn(answer);
   ASSERT_TRUE(settle());
   EXPECT_EQ(session_->book.chosen()->name, "Ada Moor");
-  ASSERT_EQ(session_->book.past().size(), 1u);
-  EXPECT_TRUE(session_->book.past().front().kept) << "and it is measured";
+  ASSERT_EQ(session_->takes.past().size(), 1u);
+  EXPECT_TRUE(session_->takes.past().front().kept) << "and it is measured";
   session_->files.takePackIn(sent_ / "none.zip");
   ASSERT_TRUE(settle());
   EXPECT_EQ(session_->notices.losses(), 1u);

@@ -1,7 +1,9 @@
 #include <QDir>
 
 #include "core/engine/snapshot.h"
+#include "core/homework/marking.h"
 #include "core/library/cards.h"
+#include "records/studio.h"
 #include "session/doubles.h"
 
 namespace calando {
@@ -12,23 +14,23 @@ namespace {
 TEST_F(SessionTest, AStudentChangedWhileATakeIsMeasuredKeepsTheirOwn) {
   fill({"Ada", "Ben"}, 2);
   start();
-  session_->session.choose(session_->book.takes()[1].id);
+  session_->session.choose(session_->takes.all()[1].id);
   const auto students = session_->book.students();
   session_->book.choose(students[1].id);
-  session_->shown.setWord(TeachersWord::veto);  // nothing is on show: vetoes nothing
+  session_->remarks.setWord(TeachersWord::veto);  // nothing is on show: vetoes nothing
   EXPECT_FALSE(session_->shown.take());
   ASSERT_TRUE(settle());
   EXPECT_NEAR(shownHz(), 436.0, 0.5);
-  session_->shown.setWord(TeachersWord::veto);
-  EXPECT_EQ(session_->book.takes().front().word, TeachersWord::veto);
+  session_->remarks.setWord(TeachersWord::veto);
+  EXPECT_EQ(session_->takes.all().front().word, TeachersWord::veto);
   session_->book.choose(students[0].id);
-  for (const Take& take : session_->book.takes()) EXPECT_EQ(take.word, TeachersWord::none);
+  for (const Take& take : session_->takes.all()) EXPECT_EQ(take.word, TeachersWord::none);
 }
 
 TEST_F(SessionTest, OfTwoTakesChosenQuicklyTheLastOneIsOnShow) {
   fill({"Ada"}, 3);
   start();
-  const auto& takes = session_->book.takes();
+  const auto& takes = session_->takes.all();
   session_->session.choose(takes[2].id);
   session_->session.choose(takes[1].id);
   EXPECT_EQ(session_->shown.id(), takes[1].id);
@@ -50,7 +52,7 @@ TEST_F(SessionTest, OnlyTheTakeOnShowMovesItsCursor) {
   ASSERT_TRUE(until([&] { return session_->blind.phase() == BlindListening::Phase::asked; }));
   emit speaker_->moved(0.5);
   session_->blind.stop();
-  session_->request.setSupport(RequestEditor::AccompanimentKind::partner);
+  session_->request.editOptions([&](TakeOptions& o) { o.accompaniment = AccompanimentKind::partner; });
   session_->session.toggle();
   emit speaker_->moved(0.5);  // what sounds with a take
   session_->session.toggle();
@@ -68,7 +70,7 @@ TEST_F(SessionTest, ATakeIsKeptForWhoPlayedItWhoeverIsChosenMeanwhile) {
   session_->session.toggle();
   session_->book.choose(ben.id);
   ASSERT_TRUE(settle());
-  EXPECT_TRUE(session_->book.takes().empty());
+  EXPECT_TRUE(session_->takes.all().empty());
   EXPECT_FALSE(session_->shown.take());
   EXPECT_EQ(session_->studio.takes.of(ada.id)->size(), 1u);
 }
@@ -76,14 +78,14 @@ TEST_F(SessionTest, ATakeIsKeptForWhoPlayedItWhoeverIsChosenMeanwhile) {
 TEST_F(SessionTest, ARemarkThatIsBeingTypedGoesToTheTakeItWasTypedFor) {
   fill({"Ada"}, 2);
   start();
-  const auto newest = session_->book.takes()[0].id;
+  const auto newest = session_->takes.all()[0].id;
   // A panel keeps what was typed when it is told that another take comes.
   QObject::connect(&session_->shown, &ShownTake::leaving, [&] {
-    if (session_->shown.take()) session_->shown.setRemark("thin at the end");
+    if (session_->shown.take()) session_->remarks.setRemark("thin at the end");
   });
-  session_->session.choose(session_->book.takes()[1].id);
+  session_->session.choose(session_->takes.all()[1].id);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book.take(newest)->remark, "thin at the end");
+  EXPECT_EQ(session_->takes.find(newest)->remark, "thin at the end");
   EXPECT_EQ(session_->shown.take()->remark, "");
 }
 
@@ -92,7 +94,7 @@ TEST_F(SessionTest, OnlyAnEditIsAnEditAndOfManyWishesTheLastOneIsJudged) {
   start();
   int edits = 0;
   QObject::connect(&session_->request, &RequestEditor::changed, [&] { ++edits; });
-  session_->session.choose(session_->book.takes()[0].id);
+  session_->session.choose(session_->takes.all()[0].id);
   ASSERT_TRUE(settle());
   EXPECT_EQ(edits, 0) << "a take that is shown is no edit";
   for (double seconds = 1.0; seconds < 40.0; seconds += 1.0)
@@ -101,7 +103,7 @@ TEST_F(SessionTest, OnlyAnEditIsAnEditAndOfManyWishesTheLastOneIsJudged) {
   ASSERT_TRUE(settle());
   const auto& readings = session_->shown.picture()->analysis.readings;
   EXPECT_EQ(std::ranges::find(readings, "held_s", &Reading::id)->low, 39.0);
-  EXPECT_EQ(session_->book.takes()[0].asked.seconds, 39.0);
+  EXPECT_EQ(session_->takes.all()[0].asked.seconds, 39.0);
   EXPECT_NEAR(
       session_->studio.summaries.of(session_->book.chosen()->id)->begin()->second.kept.values.at("held_s"),
       1.0, 0.05);
@@ -112,27 +114,27 @@ TEST_F(SessionTest, WhatIsSaidIsKeptTakenBackAndUndone) {
   start();
   const auto id = session_->shown.id();
   ShownTake& open = session_->shown;
-  open.setWord(TeachersWord::accept);
-  open.setAttention(Attention::lips);
-  open.setComfort(Comfort::fair);
-  const Take* take = session_->book.take(*id);
+  session_->remarks.setWord(TeachersWord::accept);
+  session_->remarks.setAttention(Attention::lips);
+  session_->remarks.setComfort(Comfort::fair);
+  const Take* take = session_->takes.find(*id);
   EXPECT_EQ(take->word, TeachersWord::accept);
   EXPECT_EQ(take->attention, Attention::lips);
-  open.setAttention(Attention::lips);  // the same again
+  session_->remarks.setAttention(Attention::lips);  // the same again
   EXPECT_EQ(take->attention, Attention::unsaid);
-  open.setWord(TeachersWord::accept);
+  session_->remarks.setWord(TeachersWord::accept);
   EXPECT_EQ(take->word, TeachersWord::none) << "erased by mistake …";
   session_->session.undo();
   EXPECT_EQ(take->word, TeachersWord::accept) << "… and back";
   session_->session.deleteTake();
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book.takes().size(), 1u);
+  EXPECT_EQ(session_->takes.all().size(), 1u);
   EXPECT_NE(open.id(), id);
   session_->session.undo();
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book.takes().size(), 2u);
+  EXPECT_EQ(session_->takes.all().size(), 2u);
   session_->session.undo();  // the first word, of a take that is not on show
-  EXPECT_EQ(session_->book.take(*id)->word, TeachersWord::none);
+  EXPECT_EQ(session_->takes.find(*id)->word, TeachersWord::none);
 }
 
 TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
@@ -146,7 +148,7 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
     }
   }
   start();
-  const std::int64_t newest = session_->book.takes()[0].id, oldest = session_->book.takes()[1].id;
+  const std::int64_t newest = session_->takes.all()[0].id, oldest = session_->takes.all()[1].id;
   EXPECT_TRUE(session_->retention.due().empty()) << "for good, where nothing is set";
   session_->retention.setMonths(12);
   start();
@@ -168,7 +170,7 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
   for (const bool byUndo : {true, false}) {
     session_->retention.letGo({oldest});
     EXPECT_FALSE(heard());
-    EXPECT_TRUE(session_->book.past().back().kept) << "its figures are here";
+    EXPECT_TRUE(session_->takes.past().back().kept) << "its figures are here";
     EXPECT_EQ(session_->retention.returnable(), 1u);
     byUndo ? session_->session.undo() : session_->retention.bringBack();
     EXPECT_TRUE(heard());
@@ -179,7 +181,7 @@ TEST_F(SessionTest, SoundOlderThanItIsToBeKeptIsAskedAboutAndComesBackForADay) {
   start();
   EXPECT_FALSE(std::filesystem::exists(file));
   EXPECT_EQ(session_->retention.returnable(), 0u);
-  EXPECT_TRUE(session_->book.past().back().kept);
+  EXPECT_TRUE(session_->takes.past().back().kept);
 }
 
 TEST_F(SessionTest, ATakeSaysInWhoseWordsItsCardSpokeWhereTheyDiffer) {
@@ -189,7 +191,7 @@ TEST_F(SessionTest, ATakeSaysInWhoseWordsItsCardSpokeWhereTheyDiffer) {
                                                {"air", "steady-tone", ""},
                                                {"", "stairs-4", ""},
                                                {"of another book", "stairs-4", ""}}) {
-    session_->lesson.setSchool(school);
+    session_->deck.setSchool(school);
     session_->lesson.choose(exercise);
     EXPECT_EQ(session_->request.asked().school, said) << school << ", " << exercise;
   }
@@ -201,34 +203,34 @@ TEST_F(SessionTest, CardsAreKeptErasedAndBroughtBack) {
   Lesson& lesson = session_->lesson;
   Exercise card = *findExercise("swell");
   card.title = "A swell of ours";
-  const auto id = lesson.keepCard(card);
+  const auto id = session_->deck.keep(card);
   ASSERT_TRUE(id);
-  EXPECT_TRUE(lesson.isOwn(*id));
+  EXPECT_TRUE(session_->deck.isOwn(*id));
   lesson.choose(*id);
   EXPECT_EQ(lesson.current()->title, "A swell of ours");
   EXPECT_EQ(session_->request.wish().card.empty(), false);
   card.id = *id;
   card.title = "Renamed";
-  EXPECT_EQ(lesson.keepCard(card), id);
+  EXPECT_EQ(session_->deck.keep(card), id);
   session_->session.undo();
-  EXPECT_EQ(lesson.find(*id)->title, "A swell of ours");
-  EXPECT_TRUE(lesson.eraseCard(*id));
-  EXPECT_EQ(lesson.find(*id), nullptr);
+  EXPECT_EQ(session_->deck.find(*id)->title, "A swell of ours");
+  EXPECT_TRUE(session_->deck.erase(*id));
+  EXPECT_EQ(session_->deck.find(*id), nullptr);
   EXPECT_NE(lesson.current()->id, *id);
   session_->session.undo();
-  EXPECT_EQ(lesson.find(*id)->title, "A swell of ours");
-  EXPECT_FALSE(lesson.eraseCard("swell")) << "those that ship stay";
+  EXPECT_EQ(session_->deck.find(*id)->title, "A swell of ours");
+  EXPECT_FALSE(session_->deck.erase("swell")) << "those that ship stay";
 }
 
 TEST_F(SessionTest, TheOrderIsTheStudentsOwnAndItsGatesOpen) {
   start();
   const Student ada = add("Ada");
-  session_->lesson.setOrder({"steady-tone", "swell"});
+  session_->order.set({"steady-tone", "swell"});
   add("Ben");
-  EXPECT_NE(session_->lesson.order().size(), 2u);
+  EXPECT_NE(session_->order.steps().size(), 2u);
   session_->book.choose(ada.id);
-  EXPECT_EQ(session_->lesson.order(), (std::vector<std::string>{"steady-tone", "swell"}));
-  const ExercisePtr first = session_->lesson.find("steady-tone");
+  EXPECT_EQ(session_->order.steps(), (std::vector<std::string>{"steady-tone", "swell"}));
+  const ExercisePtr first = session_->deck.find("steady-tone");
   EXPECT_EQ(session_->lesson.opensAfter(0), 0);
   EXPECT_EQ(session_->lesson.opensAfter(1), first->good);
   session_->request.edit([](TakeRequest& w) {
@@ -240,7 +242,7 @@ TEST_F(SessionTest, TheOrderIsTheStudentsOwnAndItsGatesOpen) {
   ASSERT_TRUE(heard());
   session_->session.toggle();
   ASSERT_TRUE(settle());
-  session_->shown.setWord(TeachersWord::accept);
+  session_->remarks.setWord(TeachersWord::accept);
   EXPECT_EQ(session_->lesson.opensAfter(1), first->good - 1);
 }
 
@@ -252,9 +254,9 @@ TEST_F(SessionTest, RestIsOwedAndTheRoomIsKeptWithTheTake) {
     for (const Exercise& card : exercises())
       if (card.rest_s > 0.0) session_->lesson.choose(card.id);
   }
-  session_->request.setRoom(24.0);
+  session_->request.editOptions([&](TakeOptions& o) { o.room_c = 24.0; });
   int rest = -1;
-  QObject::connect(&session_->lesson, &Lesson::restLeft, [&](int s) { rest = s; });
+  QObject::connect(&session_->rest, &RestClock::moved, [&](int s) { rest = s; });
   session_->session.toggle();
   input_->push(tone(587.3));
   ASSERT_TRUE(heard());
@@ -273,11 +275,11 @@ TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
   }
   start();
   int rebuilt = 0;
-  QObject::connect(&session_->book, &StudentBook::takesChanged, [&] { ++rebuilt; });
+  QObject::connect(&session_->takes, &TakeList::takesChanged, [&] { ++rebuilt; });
   QTest::qWait(300);
   EXPECT_EQ(rebuilt, 0);
   EXPECT_TRUE(session_->session.idle());
-  session_->session.choose(session_->book.takes()[1].id);
+  session_->session.choose(session_->takes.all()[1].id);
   ASSERT_TRUE(settle());
   EXPECT_TRUE(said().contains("missing"));
 }
@@ -285,7 +287,7 @@ TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
 TEST_F(SessionTest, AnErasedStudentLeavesNothingAndANewOneInheritsNothing) {
   start();
   const Student ada = add("Ada");
-  session_->lesson.setOrder({"swell"});
+  session_->order.set({"swell"});
   session_->session.toggle();
   input_->push(tone(440.0));
   ASSERT_TRUE(heard());
@@ -295,7 +297,7 @@ TEST_F(SessionTest, AnErasedStudentLeavesNothingAndANewOneInheritsNothing) {
   EXPECT_FALSE(session_->book.chosen());
   EXPECT_FALSE(session_->shown.take());
   add("Ben");
-  EXPECT_NE(session_->lesson.order(), (std::vector<std::string>{"swell"}));
+  EXPECT_NE(session_->order.steps(), (std::vector<std::string>{"swell"}));
   EXPECT_TRUE(QDir(folder_.filePath("takes")).isEmpty());
 }
 
@@ -328,7 +330,7 @@ TEST_F(SessionTest, AnotherProgramsStudioIsOnlyLookedAt) {
   EXPECT_TRUE(session_->readOnly);
   session_->session.toggle();
   EXPECT_EQ(phase(), Phase::ready);
-  session_->shown.setWord(TeachersWord::veto);
+  session_->remarks.setWord(TeachersWord::veto);
   session_->session.deleteTake();
   EXPECT_EQ(first->takes.of(first->students.all()->front().id)->front().word, TeachersWord::none);
 }

@@ -107,7 +107,7 @@ TEST_F(TakeRunTest, AnInputThatGoesEndsTheTakeAndKeepsWhatWasPlayed) {
   ASSERT_TRUE(until([&] { return phase() == Phase::ready; }));
   EXPECT_TRUE(said().contains("No more sound comes"));
   ASSERT_TRUE(settle());
-  EXPECT_EQ(session_->book.takes().size(), 1u);
+  EXPECT_EQ(session_->takes.all().size(), 1u);
   EXPECT_NEAR(shownHz(), 440.0, 0.2);
   EXPECT_TRUE(QDir(folder_.filePath("recording")).isEmpty());
 }
@@ -116,7 +116,7 @@ TEST_F(TakeRunTest, AHeardCountIsPlayedAndWithoutADelayItsNotesHaveTheirOwn) {
   start();
   add("Ada");
   session_->lesson.choose("scale-4-4");
-  session_->request.setSupport(RequestEditor::AccompanimentKind::click);
+  session_->request.editOptions([&](TakeOptions& o) { o.accompaniment = AccompanimentKind::click; });
   session_->session.toggle();
   ASSERT_TRUE(until([&] { return !speaker_->played.empty(); }));
   EXPECT_GT(speaker_->played[0].size(), 48000u * 60);
@@ -124,7 +124,7 @@ TEST_F(TakeRunTest, AHeardCountIsPlayedAndWithoutADelayItsNotesHaveTheirOwn) {
   ASSERT_TRUE(heard());
   session_->session.toggle();
   ASSERT_TRUE(settle());
-  const Take& take = session_->book.takes().front();
+  const Take& take = session_->takes.all().front();
   EXPECT_TRUE(take.asked.accompaniment.click);
   EXPECT_FALSE(take.asked.start_s);
   speaker_->mute = true;  // no output: the count is seen only, and not taken for heard
@@ -134,7 +134,7 @@ TEST_F(TakeRunTest, AHeardCountIsPlayedAndWithoutADelayItsNotesHaveTheirOwn) {
   ASSERT_TRUE(heard());
   session_->session.toggle();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->book.takes().front().asked.accompaniment.click);
+  EXPECT_FALSE(session_->takes.all().front().asked.accompaniment.click);
 }
 
 TEST_F(TakeRunTest, TheStandInIsRecordedAtOnceAndPlaysOnceItIsReady) {

@@ -3,8 +3,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/exercise/exercise_ptr.h"
 #include "core/figures/findings.h"
 #include "core/library/cards.h"
+#include "core/plan/plan.h"
 #include "core/signal/two_tones.h"
 #include "core/theory/interval.h"
 #include "core/theory/tube.h"

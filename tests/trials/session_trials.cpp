@@ -35,8 +35,8 @@ Result watchedFolder(Luck& luck, const fs::path& folder) {
     ids[name] = session->book.chosen()->id;
   }
   HomeworkInbox& post = session->inbox;
-  post.load();
-  post.keep({"Week", {{findExercise("tone-5"), 67}}}, today(session->clock));
+  session->lists.load();
+  session->lists.keep({"Week", {{findExercise("tone-5"), 67}}}, today(session->clock));
   post.watch(folder / "in");
   std::map<fs::path, int> last;
   for (int round = 0; round < luck.rounds; ++round) {
@@ -97,11 +97,11 @@ class Verbs {
       session_->book.add({0, name, "trumpet-bb", {}});
       students_.push_back(*session_->book.chosen());
     }
-    session_->inbox.load();
+    session_->lists.load();
     for (const char* title : {"one", "two"}) {
-      session_->inbox.keep({title, {{findExercise("tone-5"), 67}, {findExercise("tone-5"), 60}}},
+      session_->lists.keep({title, {{findExercise("tone-5"), 67}, {findExercise("tone-5"), 60}}},
                            today(session_->clock));
-      lists_.push_back(session_->inbox.chosen()->id);
+      lists_.push_back(session_->lists.chosen()->id);
     }
     for (std::size_t list = 0; list < 2; ++list)
       for (std::size_t who = 0; who < 3; ++who) {
@@ -140,7 +140,7 @@ class Verbs {
     const auto id = session_->book.chosenId();
     return static_cast<std::size_t>(std::ranges::find(students_, *id, &Student::id) - students_.begin());
   }
-  std::size_t listHere() const { return session_->inbox.chosen()->id == lists_[0] ? 0 : 1; }
+  std::size_t listHere() const { return session_->lists.chosen()->id == lists_[0] ? 0 : 1; }
   std::string mark(std::size_t list, std::size_t who) const {
     return "list" + std::to_string(list) + " " + kNames[who];
   }
@@ -155,7 +155,7 @@ class Verbs {
       case 1:
         return s.book.choose(id);
       case 2:
-        return s.inbox.choose(lists_[list]);
+        return s.lists.choose(lists_[list]);
       case 3:
       case 4: {
         if (s.run.taking())
@@ -168,9 +168,9 @@ class Verbs {
         return;
       }
       case 5:
-        return s.shown.setRemark(kNames[here()]);
+        return s.remarks.setRemark(kNames[here()]);
       case 6:
-        return s.shown.setWord(TeachersWord::accept);
+        return s.remarks.setWord(TeachersWord::accept);
       case 7:
         return s.session.deleteTake();
       case 8:
@@ -185,7 +185,7 @@ class Verbs {
         if (!s.planning.practices().empty()) s.planning.erasePractice(s.planning.practices().front().id);
         return;
       case 13:
-        return s.lesson.changeOrder({orderOf(here()), "steady-tone", luck_.upTo(1) ? "swell" : "tone-5"});
+        return s.order.change({orderOf(here()), "steady-tone", luck_.upTo(1) ? "swell" : "tone-5"});
       case 14:
         s.inbox.add({sentBy(listHere(), who)});
         return;
@@ -203,10 +203,9 @@ class Verbs {
       case 18:
         return s.inbox.keepBest(id);
       default:
-        if (!s.book.takes().empty())
+        if (!s.takes.all().empty())
           s.session.choose(
-              s.book
-                  .takes()[static_cast<std::size_t>(luck_.upTo(static_cast<int>(s.book.takes().size()) - 1))]
+              s.takes.all()[static_cast<std::size_t>(luck_.upTo(static_cast<int>(s.takes.all().size()) - 1))]
                   .id);
     }
   }

@@ -17,6 +17,7 @@
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "records/studio.h"
 #include "support/signals.h"
 #include "trials/trials.h"
 

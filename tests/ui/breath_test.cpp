@@ -1,7 +1,14 @@
 // The first ten minutes of a lesson, standing: breath, from the keyboard alone.
 #include <QTableWidget>
 
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/rest_clock.h"
+#include "app/session/lesson/running_order.h"
+#include "app/session/take/shown_take.h"
+#include "app/session/take/take_run.h"
 #include "core/library/lesson.h"
+#include "records/folder/studio_folder.h"
+#include "records/values/take.h"
 #include "ui/window_fixture.h"
 
 namespace calando {
@@ -16,13 +23,13 @@ class BreathTest : public WindowTest {
     choose("source", "stand-in");
     choose("player", player);
     const auto& templates = lessonTemplates();
-    window_->parts().lesson.setOrder(std::ranges::find(templates, "breath", &LessonTemplate::id)->exercises);
+    window_->parts().order.set(std::ranges::find(templates, "breath", &LessonTemplate::id)->exercises);
   }
   /// On to a step with N.
   void goTo(const char* step) {
     for (int i = 0; i < 12 && window_->parts().lesson.current()->id != step; ++i) press(Qt::Key_N);
     ASSERT_EQ(window_->parts().lesson.current()->id, step);
-    window_->parts().lesson.forgiveRest();
+    window_->parts().rest.forgive();
   }
   QString message() { return find<QLabel>("message")->text(); }
   bool taking() { return window_->parts().run.taking(); }
@@ -86,7 +93,7 @@ TEST_F(BreathTest, EscapeIsOneKeyAwayAllTheTime) {
   press(Qt::Key_Space);
   EXPECT_FALSE(taking());
   find<QPushButton>("messageButton")->click();  // the teacher opens it again
-  window_->parts().lesson.forgiveRest();
+  window_->parts().rest.forgive();
   press(Qt::Key_Space);
   EXPECT_TRUE(taking());
   press(Qt::Key_Space);

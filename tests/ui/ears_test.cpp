@@ -61,7 +61,7 @@ TEST_F(EarsTest, ByKeysAloneOrByAPedalAndWhatWasRightIsTold) {
   key(Qt::Key_Escape);
   EXPECT_FALSE(hearing().running());
   EXPECT_TRUE(text("earQuestion").contains("of 2 right"));
-  EXPECT_EQ(hearing().answers().size(), 2u);
+  EXPECT_EQ(session_->knowledge.answers().size(), 2u);
 }
 
 TEST_F(EarsTest, WhatIsHeardStandsByWeekAndByOctaveBesideWhatIsPlayed) {
@@ -105,7 +105,7 @@ TEST_F(EarsTest, ATeacherSetsWhatIsAskedAboutAndGuessing) {
   ASSERT_EQ(list->count(), static_cast<int>(changes().size()));
   for (int row = 0; row < list->count(); ++row)
     list->item(row)->setCheckState(row == static_cast<int>(Change::scoop) ? Qt::Checked : Qt::Unchecked);
-  EXPECT_EQ(hearing().asked(), std::vector{Change::scoop});
+  EXPECT_EQ(session_->knowledge.asked(), std::vector{Change::scoop});
   EXPECT_EQ(session_->studio.ears.asked(session_->book.chosen()->id)->size(), 1u);
   EXPECT_TRUE(page_->findChild<QPushButton*>("earGo")->isEnabled());
   // What was wrong is asked in the student's own words.

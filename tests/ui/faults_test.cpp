@@ -7,6 +7,15 @@
 #include "app/print/report_dialog.h"
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
+#include "app/session/homework/homework_inbox.h"
+#include "app/session/homework/homework_lists.h"
+#include "app/session/lesson/running_order.h"
+#include "app/session/playback.h"
+#include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
+#include "app/session/studio_files.h"
+#include "app/session/take/shown_take.h"
+#include "app/session/take/take_run.h"
 #include "app/words/words.h"
 #include "core/library/cards.h"
 #include "records/packs/pack.h"
@@ -69,7 +78,8 @@ TEST_F(FaultsTest, AnswersOfTwoOfOneNameAreTwoFiles) {
   openWindow();
   HomeworkInbox& post = window_->parts().inbox;
   go(3);
-  ASSERT_TRUE(post.keep({"Week", {{findExercise("tone-5"), 67}}}, dayFrom("2026-12-01").value()));
+  ASSERT_TRUE(
+      window_->parts().lists.keep({"Week", {{findExercise("tone-5"), 67}}}, dayFrom("2026-12-01").value()));
   ASSERT_TRUE(writeSound(out_.filePath("x.flac").toStdString(), sounds::tone({.seconds = 1.0}), 48000.0,
                          SoundFormat::flac24));
   const auto students = window_->parts().book.students();
@@ -140,7 +150,7 @@ TEST_F(FaultsTest, WhatGoesOutReadsTheSameInALocaleWithDecimalCommas) {
   const QString json = out_.filePath("take.json"), svg = out_.filePath("take.svg");
   EXPECT_EQ(exportTake(json, *open.picture(), *open.samples(), open.rate_hz()), QString());
   EXPECT_EQ(exportTake(svg, *open.picture(), *open.samples(), open.rate_hz()), QString());
-  const QString figures = figuresAsCsv(window_->parts().book.takes(), window_->parts().book.past(), nullptr);
+  const QString figures = figuresAsCsv(window_->parts().takes.all(), window_->parts().takes.past(), nullptr);
   std::setlocale(LC_ALL, "C.UTF-8");
   EXPECT_EQ(textOf(comma), textOf(plain));
   EXPECT_TRUE(nlohmann::json::accept(textOf(json).toStdString()));
@@ -179,7 +189,7 @@ TEST_F(FaultsTest, WhatAPackWouldReplaceIsShownSideBySideAndAskedFor) {
   openWindow();
   go(2);
   const Parts& session = window_->parts();
-  session.lesson.changeOrder({"swell", "steady-tone"});
+  session.order.change({"swell", "steady-tone"});
   const Student ada = *session.book.chosen();
   const std::filesystem::path file = out_.filePath("pack.zip").toStdString();
   {
@@ -198,7 +208,7 @@ TEST_F(FaultsTest, WhatAPackWouldReplaceIsShownSideBySideAndAskedFor) {
     });
     session.files.takePackIn(file);
     ASSERT_TRUE(settle());
-    EXPECT_EQ(session.lesson.order().front(), std::string(answer) == "packTake" ? "tone-5" : "swell")
+    EXPECT_EQ(session.order.steps().front(), std::string(answer) == "packTake" ? "tone-5" : "swell")
         << answer;
   }
 }
@@ -217,7 +227,7 @@ TEST_F(FaultsTest, AnOrderOfOnesOwnIsThereToBeChosenAgain) {
     dialog.accept();
   });
   QTest::mouseClick(find<QPushButton>("editOrder"), Qt::LeftButton);
-  const auto mine = window_->parts().lesson.order();
+  const auto mine = window_->parts().order.steps();
   ASSERT_GT(mine.size(), 19u);
   auto* orders = find<QComboBox>("lessonTemplate");
   EXPECT_EQ(orders->currentText(), "Mondays");
@@ -228,9 +238,9 @@ TEST_F(FaultsTest, AnOrderOfOnesOwnIsThereToBeChosenAgain) {
     emit orders->activated(index);
   };
   look("First lesson");
-  EXPECT_NE(window_->parts().lesson.order(), mine);
+  EXPECT_NE(window_->parts().order.steps(), mine);
   look("Mondays");
-  EXPECT_EQ(window_->parts().lesson.order(), mine);
+  EXPECT_EQ(window_->parts().order.steps(), mine);
   EXPECT_EQ(orders->currentText(), "Mondays");
 }
 

@@ -14,13 +14,20 @@
 #include "app/lesson/order_dialog.h"
 #include "app/post/list_dialog.h"
 #include "app/review/compare_view.h"
+#include "app/session/common/notices.h"
 #include "app/session/common/today.h"
+#include "app/session/homework/homework_lists.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/studio_files.h"
+#include "app/session/take/shown_take.h"
 #include "app/weeks/plan_dialog.h"
 #include "app/words/language.h"
 #include "app/words/words.h"
 #include "core/figures/figure.h"
 #include "core/judging/advice.h"
 #include "core/library/cards.h"
+#include "records/values/studio_fault.h"
 #include "ui/window_fixture.h"
 
 // A language in which every text is longer by half and stands in brackets: what does not has been forgotten.
@@ -109,7 +116,7 @@ class PseudoTest : public WindowTest {
 /// Weeks and post, with something in them.
 void PseudoTest::expectBooks() {
   HomeworkList list{"Week", {{findExercise("tone-5")}, {findExercise("swell")}}};
-  ASSERT_TRUE(window_->parts().inbox.keep(list, today(window_->parts().clock)));
+  ASSERT_TRUE(window_->parts().lists.keep(list, today(window_->parts().clock)));
   for (const auto& [key, name] :
        {std::pair{Qt::Key_2, "the weeks"}, {Qt::Key_3, "the post"}, {Qt::Key_4, "ears"}}) {
     QTest::keyClick(window_.get(), key, Qt::AltModifier);
@@ -315,7 +322,7 @@ TEST(Words, OfAdviceAreFilledInWhateverLanguage) {
   sag.hasTarget = true;
   sag.verdict = Verdict::near;
   sag.excess = 0.1;
-  const auto advice = chooseAdvice({sag});
+  const auto advice = chooseAdvice({sag}, {}, nullptr);
   ASSERT_TRUE(advice);
   EXPECT_EQ(words::advice(*advice).toStdString(), advice->text);
   EXPECT_EQ(words::adviceWhy(*advice).toStdString(), advice->why);

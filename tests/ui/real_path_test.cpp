@@ -19,10 +19,12 @@
 #include "app/desk/main_window.h"
 #include "app/desk/stylesheet.h"
 #include "app/desk/take_view.h"
+#include "app/session/lesson/lesson.h"
 #include "app/style/style.h"
 #include "audio/sound_file.h"
 #include "core/engine/analysis.h"
 #include "core/standin/player.h"
+#include "records/studio.h"
 #include "sound_server.h"
 #include "support/signals.h"
 
@@ -64,7 +66,7 @@ class Room {
   void chooseClicked(const char* step, double tempo) {
     window_->parts().lesson.choose(step);
     auto* support = find<QComboBox>("support");
-    support->setCurrentIndex(support->findData(static_cast<int>(RequestEditor::AccompanimentKind::click)));
+    support->setCurrentIndex(support->findData(static_cast<int>(AccompanimentKind::click)));
     find<QDoubleSpinBox>("tempo")->setValue(tempo);
   }
   void press(Qt::Key key) { QTest::keyClick(find<TakeView>("ribbon"), key); }

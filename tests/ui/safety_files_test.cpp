@@ -1,3 +1,6 @@
+#include "core/engine/analysis.h"
+#include "records/studio.h"
+#include "records/tables/take_table.h"
 #include "ui/safety_fixture.h"
 
 namespace calando {

@@ -17,6 +17,7 @@
 #include "app/review/take_export.h"
 #include "app/words/words.h"
 #include "core/library/cards.h"
+#include "records/studio.h"
 #include "support/small_disk.h"
 #include "ui/window_fixture.h"
 

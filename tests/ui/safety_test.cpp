@@ -1,3 +1,5 @@
+#include "app/session/lesson/lesson.h"
+#include "records/studio.h"
 #include "ui/safety_fixture.h"
 
 // Nothing lost, nothing under another's name: what the window does while something else goes on.

@@ -19,13 +19,24 @@
 #include "app/lesson/card_editor.h"
 #include "app/lesson/order_dialog.h"
 #include "app/review/compare_view.h"
+#include "app/session/common/notices.h"
 #include "app/session/demo.h"
+#include "app/session/ears/blind_listening.h"
+#include "app/session/ears/ear_training.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/running_order.h"
+#include "app/session/session.h"
+#include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/sound/input.h"
+#include "app/sound/sound_setup.h"
 #include "app/style/style.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
 #include "core/library/lesson.h"
 #include "core/standin/player.h"
+#include "records/studio.h"
+#include "records/values/take.h"
 #include "sound_server.h"
 
 using calando::MainWindow;
@@ -68,7 +79,7 @@ std::vector<std::string> breathOrder() {
 
 /// Where the newest take of a way of playing stands on the shelf.
 int rowOf(MainWindow& window, const char* player) {
-  const auto& takes = window.parts().book.takes();
+  const auto& takes = window.parts().takes.all();
   return static_cast<int>(
       std::ranges::find_if(takes, [&](const calando::Take& t) { return t.source.ends_with(player); }) -
       takes.begin());
@@ -82,7 +93,7 @@ void show(MainWindow& window, int takeRow, const char* name) {
 
 /// The newest take of a card.
 void showTakeOf(MainWindow& window, const std::string& exercise, const char* name) {
-  const auto& takes = window.parts().book.takes();
+  const auto& takes = window.parts().takes.all();
   const auto of = std::ranges::find(takes, exercise, [](const calando::Take& t) { return t.asked.exercise; });
   if (of == takes.end()) return;
   window.parts().session.choose(of->id);
@@ -192,7 +203,7 @@ void playTakes(MainWindow& window) {
   QTest::keyClick(ribbon, Qt::Key_Space);
   settle(window);
   session.setup.standIns().front()->setPlayer(*calando::findPlayer("full-early"));
-  session.lesson.setOrder(breathOrder());
+  session.order.set(breathOrder());
   session.lesson.choose("in-4-out-4");
   QTest::keyClick(ribbon, Qt::Key_Space);  // the caution
   QTest::keyClick(ribbon, Qt::Key_Space);

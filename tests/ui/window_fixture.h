@@ -21,9 +21,13 @@
 #include "app/desk/take_view.h"
 #include "app/lesson/card_editor.h"
 #include "app/readout/figures_view.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/students/student_book.h"
+#include "app/sound/sound_setup.h"
 #include "app/style/style.h"
 #include "audio/sound_file.h"
 #include "records/files/take_recorder.h"
+#include "records/studio.h"
 #include "support/signals.h"
 #include "support/test_clock.h"
 

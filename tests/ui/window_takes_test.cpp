@@ -11,8 +11,11 @@
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
 #include "app/ribbon/ribbon_scale.h"
+#include "app/session/ears/figure_guessing.h"
+#include "app/session/lesson/lesson.h"
 #include "app/words/note_names.h"
 #include "core/library/cards.h"
+#include "records/studio.h"
 #include "ui/window_fixture.h"
 
 namespace calando {

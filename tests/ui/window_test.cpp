@@ -11,8 +11,17 @@
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
 #include "app/ribbon/ribbon_scale.h"
+#include "app/session/lesson/request_editor.h"
+#include "app/session/lesson/take_options.h"
+#include "app/session/session.h"
+#include "app/session/students/take_list.h"
+#include "app/session/take/shown_take.h"
+#include "app/sound/player.h"
+#include "app/sound/sound_setup.h"
 #include "app/words/note_names.h"
 #include "core/library/cards.h"
+#include "core/standin/player.h"
+#include "records/studio.h"
 #include "ui/window_fixture.h"
 
 namespace calando {
@@ -65,7 +74,7 @@ TEST_F(WindowTest, APartnerIsJoinedAndTheTakeSaysHowSoon) {
   const Parts& session = window_->parts();
   session.setup.standIns().front()->setPlayer(*findPlayer("finds-it"));
   chooseStep("unison");
-  EXPECT_EQ(session.request.support(), RequestEditor::AccompanimentKind::partner);
+  EXPECT_EQ(session.request.options().accompaniment, AccompanimentKind::partner);
   session.session.toggle();
   settle();
   const auto picture = session.shown.picture();
@@ -73,21 +82,21 @@ TEST_F(WindowTest, APartnerIsJoinedAndTheTakeSaysHowSoon) {
   EXPECT_TRUE(picture->analysis.pair->lock_s);
   EXPECT_EQ(picture->analysis.pair->moved, Moved::second);
   // What sounded stays with the take, whatever is wished for afterwards.
-  const auto partner = session.book.takes().front().asked.accompaniment.partner;
+  const auto partner = session.takes.all().front().asked.accompaniment.partner;
   ASSERT_TRUE(partner);
   session.request.edit([](TakeRequest& wish) { wish.a4_hz = 445.0; });
   settle();
-  EXPECT_EQ(session.book.takes().front().asked.accompaniment.partner, partner);
+  EXPECT_EQ(session.takes.all().front().asked.accompaniment.partner, partner);
   EXPECT_NEAR(*session.shown.picture()->analysis.pair->first_hz, partner->hz, 1e-6);
   // Without one, two are listened for, and the stand-in is alone.
-  session.request.setSupport(RequestEditor::AccompanimentKind::flash);
+  session.request.editOptions([&](TakeOptions& o) { o.accompaniment = AccompanimentKind::flash; });
   session.session.toggle();
   settle();
-  EXPECT_FALSE(session.book.takes().front().asked.accompaniment.partner);
+  EXPECT_FALSE(session.takes.all().front().asked.accompaniment.partner);
   EXPECT_FALSE(session.shown.picture()->analysis.pair);
   // A card for one has no partner to offer.
   chooseStep("steady-tone");
-  EXPECT_EQ(session.request.support(), RequestEditor::AccompanimentKind::flash);
+  EXPECT_EQ(session.request.options().accompaniment, AccompanimentKind::flash);
 }
 
 TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {

@@ -2,8 +2,10 @@
 
 #include <cmath>
 
+#include "core/exercise/context.h"
 #include "core/exercise/pair_card.h"
 #include "core/judging/advice.h"
+#include "core/judging/discipline.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
 
@@ -250,8 +252,8 @@ void playDemoTakes(const std::vector<Student>& students, std::size_t student,
     asked[t.exercise] = t.asks;
     take.asked.nextTries = {{kObserved, t.asks}};
     // On the small part whatever comes.
-    const bool small = findExercise(t.exercise)->part != PartPlayed::whole;
-    take.asked.note = small ? std::nullopt : std::optional(*parseNote(s.note));
+    const bool roams = disciplineOf(*findExercise(t.exercise)).roams;
+    take.asked.note = roams ? std::nullopt : std::optional(*parseNote(s.note));
     take.asked.fingering = t.fingering;
     take.asked.place = 1;
     take.attention = t.attention;
@@ -262,7 +264,8 @@ void playDemoTakes(const std::vector<Student>& students, std::size_t student,
     const Context context = contextFor(take.asked);
     const CueSheet sheet = unroll(context);
     const bool two = *t.with != 0;
-    if (context.exercise->hasPartner() && !two) take.asked.accompaniment.partner = partnerFor(sheet, context);
+    if (!two && accompanimentOf(*context.exercise) == AccompanimentKind::partner)
+      take.asked.accompaniment.partner = partnerFor(sheet, context);
     const Context played = contextFor(take.asked);
     Performance performance = perform(player, unroll(played), played, ++seed);
     take.other = two ? std::ranges::find(students, t.with, &Student::name)->id : 0;

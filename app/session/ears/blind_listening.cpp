@@ -2,8 +2,12 @@
 
 #include <cmath>
 
+#include "app/session/common/notices.h"
 #include "app/session/common/today.h"
 #include "app/session/ears/for_the_ear.h"
+#include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
+#include "app/sound/speaker.h"
 #include "app/words/words.h"
 #include "core/ears/making.h"
 #include "core/engine/snapshot.h"
@@ -32,12 +36,13 @@ std::vector<const Reading*> askable(const Analysis& analysis) {
 
 }  // namespace
 
-BlindListening::BlindListening(FigureGuessing& guessing, Studio& studio, StudentBook& book,
+BlindListening::BlindListening(FigureGuessing& guessing, Studio& studio, StudentBook& book, TakeList& takes,
                                AnalysisQueue& analyses, Notices& notices, Speaker& speaker,
                                const Seeds& seeds)
     : guessing_(guessing),
       studio_(studio),
       book_(book),
+      takes_(takes),
       analyses_(analyses),
       notices_(notices),
       speaker_(speaker),
@@ -53,7 +58,7 @@ void BlindListening::setPhase(Phase phase) {
 void BlindListening::start() {
   if (phase_ == Phase::reading || phase_ == Phase::asked) return;
   std::vector<Take> takes;
-  for (const Take& take : book_.takes())
+  for (const Take& take : takes_.all())
     if (isForTheEar(take) && takes.size() < kNewest) takes.push_back(take);
   std::ranges::shuffle(takes, chance_);
   // The one that was heard last comes when nothing else does.
@@ -125,7 +130,7 @@ void BlindListening::stop() {
 
 std::vector<std::int64_t> BlindListening::twoOfOne() {
   std::map<std::string, std::vector<const Take*>> exercises;
-  for (const Take& take : book_.takes())
+  for (const Take& take : takes_.all())
     if (isForTheEar(take)) exercises[take.asked.exercise].push_back(&take);
   std::erase_if(exercises, [](const auto& of) { return of.second.size() < 2; });
   if (exercises.empty()) return {};

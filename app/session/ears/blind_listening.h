@@ -4,11 +4,13 @@
 
 #include "app/session/common/chance.h"
 #include "app/session/ears/figure_guessing.h"
-#include "app/sound/speaker.h"
+#include "app/session/students/analysis_queue.h"
 
 namespace calando {
 
+class Speaker;
 class Studio;
+class TakeList;
 
 /// Takes of the student who is here that are heard and not seen: a figure of one is guessed, or two of one
 /// exercise are held against each other.
@@ -16,8 +18,8 @@ class BlindListening : public QObject {
   Q_OBJECT
 
  public:
-  BlindListening(FigureGuessing& guessing, Studio& studio, StudentBook& book, AnalysisQueue& analyses,
-                 Notices& notices, Speaker& speaker, const Seeds& seeds);
+  BlindListening(FigureGuessing& guessing, Studio& studio, StudentBook& book, TakeList& takes,
+                 AnalysisQueue& analyses, Notices& notices, Speaker& speaker, const Seeds& seeds);
 
   enum class Phase {
     off,
@@ -56,6 +58,7 @@ class BlindListening : public QObject {
   FigureGuessing& guessing_;
   Studio& studio_;
   StudentBook& book_;
+  TakeList& takes_;
   AnalysisQueue& analyses_;
   Notices& notices_;
   Speaker& speaker_;

@@ -3,10 +3,21 @@
 #include <mutex>
 #include <random>
 
+#include "app/session/common/notices.h"
 #include "app/session/common/today.h"
+#include "app/session/ears/ear_knowledge.h"
 #include "app/session/ears/for_the_ear.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
+#include "app/sound/speaker.h"
 #include "app/words/ear_words.h"
 #include "app/words/words.h"
+#include "core/ears/made_sound.h"
+#include "core/ears/material.h"
+#include "core/ears/sound_maker.h"
+#include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/standin/player.h"
 #include "records/studio.h"
 
@@ -19,12 +30,11 @@ constexpr std::size_t kOfOne = 5;      // questions about one change in a row
 constexpr std::size_t kMostTakes = 6;  // that are looked through for a tone
 constexpr int kMisses = 3;
 constexpr std::size_t kMostNamed = 6;
-constexpr Change kBeginsWith[] = {Change::offset, Change::wave, Change::sag, Change::gap, Change::fuzz};
 
 /// The newest takes that may hold a tone, the good ones first.
-std::vector<Take> candidates(const StudentBook& book, std::optional<std::int64_t> model) {
+std::vector<Take> candidates(const TakeList& takes, std::optional<std::int64_t> model) {
   std::vector<Take> good, others;
-  for (const Take& take : book.takes()) {
+  for (const Take& take : takes.all()) {
     if (!isForTheEar(take) || take.held_s.value_or(0.0) < kSteady_s) continue;
     const bool first = model == take.id || take.word == TeachersWord::accept;
     (first ? good : others).push_back(take);
@@ -72,20 +82,19 @@ struct EarTraining::Workshop {
   }
 };
 
-EarTraining::EarTraining(Studio& studio, WorkQueue& work, StudentBook& book, Lesson& lesson, Notices& notices,
-                         Speaker& speaker, Seeds seeds)
+EarTraining::EarTraining(Studio& studio, WorkQueue& work, StudentBook& book, TakeList& takes, Lesson& lesson,
+                         EarKnowledge& knowledge, Notices& notices, Speaker& speaker, Seeds seeds)
     : studio_(studio),
       book_(book),
+      takes_(takes),
       lesson_(lesson),
+      knowledge_(knowledge),
       notices_(notices),
       speaker_(speaker),
       work_(work),
       seeds_(std::move(seeds)),
       chance_(seeds_()) {
-  connect(&book_, &StudentBook::studentChanged, this, [this] {
-    stop();
-    load();
-  });
+  connect(&book_, &StudentBook::studentChanged, this, &EarTraining::stop);
   clock_.setInterval(1000);
   connect(&clock_, &QTimer::timeout, this, [this] {
     --left_s_;  // the question that is asked is still answered
@@ -103,40 +112,6 @@ EarTraining::EarTraining(Studio& studio, WorkQueue& work, StudentBook& book, Les
   });
 }
 
-void EarTraining::load() {
-  answers_.clear();
-  ownWords_.clear();
-  asked_.assign(std::begin(kBeginsWith), std::end(kBeginsWith));
-  const Student* student = book_.chosen();
-  if (!student) return emit known();
-  if (auto answers = studio_.ears.answers(student->id); notices_.worked(answers))
-    answers_ = std::move(*answers);
-  if (auto asked = studio_.ears.asked(student->id); notices_.worked(asked) && !asked->empty())
-    asked_ = std::move(*asked);
-  if (auto own = studio_.ears.words(student->id); notices_.worked(own)) ownWords_ = std::move(*own);
-  for (EarAnswer& answer : answers_) answer.day = dayOf(answer.made_unix_s);
-  emit known();
-}
-
-void EarTraining::setAsked(Change change, bool on) {
-  if (!book_.chosen() || studio_.readOnly()) return;
-  std::erase(asked_, change);
-  if (on) asked_.push_back(change);
-  std::ranges::sort(asked_);
-  notices_.worked(studio_.ears.keepAsked(book_.chosen()->id, asked_));
-  emit known();
-}
-
-void EarTraining::setOwnWords(Change change, const std::string& said) {
-  if (!book_.chosen() || studio_.readOnly()) return;
-  if (!notices_.worked(studio_.ears.keepWord(book_.chosen()->id, change, said))) return;
-  if (said.empty())
-    ownWords_.erase(change);
-  else
-    ownWords_[change] = said;
-  emit known();
-}
-
 void EarTraining::setPhase(Phase phase) {
   phase_ = phase;
   emit changed();
@@ -144,7 +119,7 @@ void EarTraining::setPhase(Phase phase) {
 
 void EarTraining::start(std::optional<Way> way) {
   const Student* student = book_.chosen();
-  if (!student || running() || asked_.empty()) return;
+  if (!student || running() || knowledge_.asked().empty()) return;
   way_ = way;
   question_.reset();
   chosen_.reset();
@@ -156,14 +131,14 @@ void EarTraining::start(std::optional<Way> way) {
   workshop_ = std::make_shared<Workshop>();
   workshop_->chance.seed(seeds_());
   setPhase(Phase::preparing);
-  std::vector<std::pair<Take, std::filesystem::path>> takes;
-  for (const Take& take : candidates(book_, lesson_.model()))
-    takes.emplace_back(take, studio_.takes.file(take));
+  std::vector<std::pair<Take, std::filesystem::path>> from;
+  for (const Take& take : candidates(takes_, lesson_.model()))
+    from.emplace_back(take, studio_.takes.file(take));
   making_ = work_.ask(
       WorkQueue::Urgency::now,
-      [workshop = workshop_, takes, instrument = student->instrument](std::stop_token) {
+      [workshop = workshop_, from, instrument = student->instrument](std::stop_token) {
         const std::lock_guard lock(workshop->mutex);
-        workshop->furnish(takes, instrument);
+        workshop->furnish(from, instrument);
         return workshop;
       },
       [this](const std::shared_ptr<Workshop>& workshop) {
@@ -195,10 +170,11 @@ bool EarTraining::canAsk(Change change) const {
 
 /// What is asked after these answers; nullopt: nothing can be, of this tone, or all is known by now.
 std::optional<EarTraining::Plan> EarTraining::planAfter(const std::vector<EarAnswer>& answers) {
-  const std::size_t sofar = answers.size() - (answers_.size() - static_cast<std::size_t>(answered_));
+  const std::size_t sofar =
+      answers.size() - (knowledge_.answers().size() - static_cast<std::size_t>(answered_));
   const auto sitting = std::span(answers).last(sofar);
   std::vector<Change> may;
-  for (const Change change : asked_)
+  for (const Change change : knowledge_.asked())
     if (canAsk(change) && !thresholdOf(sitting, change).isSure()) may.push_back(change);
   if (may.empty()) return std::nullopt;
   const Change change = may[sofar / kOfOne % may.size()];
@@ -240,7 +216,7 @@ Pending EarTraining::prepare(const Plan& plan, std::function<void(Ready)> then) 
 }
 
 void EarTraining::prepareFirst() {
-  const auto plan = planAfter(answers_);
+  const auto plan = planAfter(knowledge_.answers());
   if (!plan) return end();
   making_ = prepare(*plan, [this](Ready ready) { show(std::move(ready)); });
 }
@@ -248,7 +224,7 @@ void EarTraining::prepareFirst() {
 /// Whatever the answer will be, what comes after it is there: first after a right one, then after a wrong
 /// one.
 void EarTraining::prepareAfter(bool right) {
-  std::vector<EarAnswer> after = answers_;
+  std::vector<EarAnswer> after = knowledge_.answers();
   if (chosen_) after.pop_back();  // the one that was given meanwhile
   after.push_back(answerOf(right));
   const auto there = [this, right](Ready ready) {
@@ -282,7 +258,8 @@ void EarTraining::show(Ready ready) {
 
 /// Nothing is left to ask.
 void EarTraining::end() {
-  const bool known = std::ranges::any_of(asked_, [this](Change change) { return canAsk(change); });
+  const bool known =
+      std::ranges::any_of(knowledge_.asked(), [this](Change change) { return canAsk(change); });
   stop();
   notices_.say(known ? tr("What is asked about is known to a quarter now: that is enough for today.")
                      : tr("This tone is not fit for what is asked about; choose something else."));
@@ -334,12 +311,9 @@ void EarTraining::answer(std::size_t choice) {
     return;
   chosen_ = choice;
   const EarAnswer answer = answerOf(choice == question_->right);
-  answers_.push_back(answer);
   ++answered_;
   right_ += answer.right;
-  if (book_.chosen() && !studio_.readOnly())
-    notices_.worked(studio_.ears.keepAnswer(book_.chosen()->id, answer));
-  emit known();
+  knowledge_.add(answer);
   setPhase(Phase::told);
 }
 

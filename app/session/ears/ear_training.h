@@ -1,16 +1,22 @@
 #pragma once
 
+#include <QObject>
 #include <QTimer>
 #include <map>
 
 #include "app/session/common/chance.h"
-#include "app/session/lesson/lesson.h"
-#include "app/sound/speaker.h"
+#include "app/work/work_queue.h"
 #include "core/ears/answers.h"
 
 namespace calando {
 
+class EarKnowledge;
+class Lesson;
+class Notices;
+class Speaker;
+class StudentBook;
 class Studio;
+class TakeList;
 
 /// The student's ear: sounds made from their own tone, asked about one after the other, harder after right
 /// answers and easier after wrong ones. Everything is made on a thread of its own, the next question for
@@ -19,8 +25,8 @@ class EarTraining : public QObject {
   Q_OBJECT
 
  public:
-  EarTraining(Studio& studio, WorkQueue& work, StudentBook& book, Lesson& lesson, Notices& notices,
-              Speaker& speaker, Seeds seeds);
+  EarTraining(Studio& studio, WorkQueue& work, StudentBook& book, TakeList& takes, Lesson& lesson,
+              EarKnowledge& knowledge, Notices& notices, Speaker& speaker, Seeds seeds);
 
   enum class Phase {
     off,
@@ -52,18 +58,8 @@ class EarTraining : public QObject {
   void answer(std::size_t choice);
   void next();
 
-  // What is known of the student who is here
-  const std::vector<EarAnswer>& answers() const { return answers_; }
-  /// What is asked about: as it was set, or what everybody begins with.
-  const std::vector<Change>& asked() const { return asked_; }
-  void setAsked(Change change, bool on);
-  /// The student's own words for what can be wrong.
-  const std::map<Change, std::string>& ownWords() const { return ownWords_; }
-  void setOwnWords(Change change, const std::string& said);
-
  signals:
   void changed();     ///< the phase, or how long is left
-  void known();       ///< what was answered, or is asked about
   void soundMoved();  ///< another of the sounds is heard
 
  private:
@@ -79,7 +75,6 @@ class EarTraining : public QObject {
     std::optional<Plan> plan;  ///< nullopt: nothing is left to ask
     std::optional<EarQuestion> question;
   };
-  void load();
   bool canAsk(Change change) const;
   std::optional<Plan> planAfter(const std::vector<EarAnswer>& answers);
   Pending prepare(const Plan& plan, std::function<void(Ready)> then);
@@ -93,7 +88,9 @@ class EarTraining : public QObject {
 
   Studio& studio_;
   StudentBook& book_;
+  TakeList& takes_;
   Lesson& lesson_;
+  EarKnowledge& knowledge_;
   Notices& notices_;
   Speaker& speaker_;
   WorkQueue& work_;
@@ -106,9 +103,6 @@ class EarTraining : public QObject {
   std::optional<std::size_t> chosen_;
   std::optional<Ready> afterRight_, afterWrong_;
   std::map<Change, int> missed_;  // of this material: how often one could not be made
-  std::vector<EarAnswer> answers_;
-  std::vector<Change> asked_;
-  std::map<Change, std::string> ownWords_;
   QString materialText_;
   double pitch_hz_ = 440.0;
   QTimer clock_;

@@ -1,8 +1,10 @@
 #include "app/session/ears/figure_guessing.h"
 
+#include "app/session/common/notices.h"
 #include "app/session/common/today.h"
 #include "app/words/ear_words.h"
 #include "core/figures/figure.h"
+#include "core/figures/findings.h"
 #include "records/studio.h"
 
 namespace calando {

@@ -6,7 +6,10 @@
 
 namespace calando {
 
+class Notices;
 class Studio;
+struct Analysis;
+struct Figure;
 
 /// Guess first: a figure of a take that was just played is guessed before any of it is seen. How far off
 /// guesses are is kept, those by ear alone too (ByEar).

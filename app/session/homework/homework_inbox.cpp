@@ -4,9 +4,12 @@
 #include <ranges>
 #include <set>
 
-#include "app/session/common/today.h"
+#include "app/session/common/notices.h"
 #include "app/session/common/undo.h"
+#include "app/session/homework/homework_lists.h"
 #include "app/session/homework/owners.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/take_intake.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "core/homework/list.h"
@@ -21,16 +24,19 @@ constexpr std::size_t kLargestTable = 1 << 20;
 constexpr std::size_t kKnownLists = 3;
 }  // namespace
 
-HomeworkInbox::HomeworkInbox(Studio& studio, WorkQueue& work, StudentBook& book, Lesson& lesson,
+HomeworkInbox::HomeworkInbox(Studio& studio, WorkQueue& work, StudentBook& book, HomeworkLists& lists,
                              TakeIntake& intake, Notices& notices, Undo& undo)
     : studio_(studio),
       book_(book),
-      lesson_(lesson),
+      lists_(lists),
       intake_(intake),
       notices_(notices),
       undo_(undo),
       marker_(work),
       watched_(studio, work) {
+  connect(&lists_, &HomeworkLists::listsChanged, this, &HomeworkInbox::watchAsKept);
+  connect(&lists_, &HomeworkLists::leaving, this, &HomeworkInbox::leave);
+  connect(&lists_, &HomeworkLists::choiceChanged, this, &HomeworkInbox::listChosen);
   connect(&watched_, &WatchedFolder::came, this, &HomeworkInbox::cameIn);
   connect(&intake_, &TakeIntake::attemptTaken, this, &HomeworkInbox::attemptTaken);
   connect(&book_, &StudentBook::erasing, this, [this](std::int64_t student) {
@@ -46,33 +52,18 @@ bool HomeworkInbox::running() const {
   return std::ranges::any_of(sent_, [](const auto& entry) { return entry.second.marking.underWay(); });
 }
 
-const Homework* HomeworkInbox::chosen() const {
-  const auto found = chosen_ ? std::ranges::find(lists_, *chosen_, &Homework::id) : lists_.end();
-  return found == lists_.end() ? nullptr : &*found;
-}
+std::int64_t HomeworkInbox::listId() const { return lists_.chosen() ? lists_.chosen()->id : 0; }
 
-const HomeworkInbox::Submission* HomeworkInbox::sentOf(std::int64_t student) const {
+const Submission* HomeworkInbox::sentOf(std::int64_t student) const {
   const auto found = sent_.find(student);
   return found == sent_.end() ? nullptr : &found->second;
 }
 
-void HomeworkInbox::load(std::optional<std::int64_t> wanted) {
-  auto lists = studio_.homework.all();
-  if (!notices_.worked(lists)) return;
-  lists_ = std::move(*lists);
-  if (const std::string folder = studio_.settings.get(settings::watched);
-      folder != watched_.folder().string())
-    watched_.watch(folder);
-  if (!wanted && chosen()) wanted = chosen_;
-  if (!wanted && !lists_.empty()) wanted = lists_.front().id;
-  if (wanted) choose(*wanted);
-  emit listsChanged();
-}
-
 void HomeworkInbox::remember() {
-  if (!chosen_) return;
-  std::erase_if(known_, [this](const Known& k) { return k.homework == *chosen_; });
-  Known known{*chosen_, {}};
+  const Homework* list = lists_.chosen();
+  if (!list) return;
+  std::erase_if(known_, [=](const Known& k) { return k.homework == list->id; });
+  Known known{list->id, {}};
   for (const auto& [student, sent] : sent_)
     if (!sent.anew) known.sent[student] = {sent.kept, sent.marked, sent.said};
   known_.insert(known_.begin(), std::move(known));
@@ -81,7 +72,7 @@ void HomeworkInbox::remember() {
 
 /// What was marked of the same files, of the same player, for the same cards.
 void HomeworkInbox::recall(Submission& sent) const {
-  const auto known = std::ranges::find(known_, *chosen_, &Known::homework);
+  const auto known = std::ranges::find(known_, lists_.chosen()->id, &Known::homework);
   const Student* who = book_.find(sent.kept.student);
   if (known == known_.end() || !who) return;
   const auto found = known->sent.find(sent.kept.student);
@@ -90,7 +81,7 @@ void HomeworkInbox::recall(Submission& sent) const {
   const HeardHomework& heard = *before.marked->heard;
   const Context player = playerOf(*who);
   const auto &was = before.kept.pieces, &is = sent.kept.pieces;
-  const bool same = before.kept.files == sent.kept.files && heard.list.items == list_.items &&
+  const bool same = before.kept.files == sent.kept.files && heard.list.items == lists_.list().items &&
                     heard.player.instrument == player.instrument && heard.player.range == player.range &&
                     before.said <= is.size() &&
                     std::ranges::equal(std::views::take(is, static_cast<std::ptrdiff_t>(before.said)),
@@ -100,19 +91,17 @@ void HomeworkInbox::recall(Submission& sent) const {
   sent.said = before.said;
 }
 
-void HomeworkInbox::choose(std::int64_t homework) {
+/// Its marking goes, what was marked is remembered for a while.
+void HomeworkInbox::leave() {
   cancel();
   remember();
-  chosen_ = homework;
-  list_ = {};
   sent_.clear();
-  if (const Homework* kept = chosen()) {
-    auto list = parseHomework(kept->list, [this](const std::string& id) { return lesson_.find(id); });
-    if (list)
-      list_ = std::move(*list);
-    else
-      notices_.sayLoss(tr("This list cannot be read any more: %1").arg(words::said(list.error())));
-    if (auto sent = studio_.homework.sent(homework); notices_.worked(sent) && list)
+}
+
+void HomeworkInbox::listChosen() {
+  const Homework* list = lists_.chosen();
+  if (list && !lists_.list().items.empty())
+    if (auto sent = studio_.homework.sent(list->id); notices_.worked(sent))
       for (SentHomework& one : *sent) {
         const std::int64_t student = one.student;
         if (!book_.find(student)) continue;
@@ -120,44 +109,7 @@ void HomeworkInbox::choose(std::int64_t homework) {
         recall(sent_[student]);
         bringUpToDate(student);
       }
-  }
   emit sentChanged(0);
-}
-
-bool HomeworkInbox::keep(const HomeworkList& list, Day due, std::int64_t id) {
-  const auto kept = studio_.homework.keep({id, due, toText(list)});
-  if (!notices_.worked(kept)) return false;
-  load(kept->id);
-  return true;
-}
-
-bool HomeworkInbox::erase(std::int64_t homework) {
-  const auto gone = std::ranges::find(lists_, homework, &Homework::id);
-  if (gone == lists_.end() || !notices_.worked(studio_.homework.erase(homework))) return false;
-  const Homework was = *gone;
-  std::vector<SentHomework> sent;
-  if (chosen_ == homework)
-    for (const auto& [student, one] : sent_) sent.push_back(one.kept);
-  undo_.push({.list = homework}, before::List{was, sent});
-  cancel();
-  chosen_.reset();
-  sent_.clear();
-  list_ = {};
-  load();
-  emit sentChanged(0);
-  return true;
-}
-
-bool HomeworkInbox::putBack(const before::List& was) {
-  const bool back = notices_.worked(studio_.atOnce([&]() -> Studio::Result<void> {
-    if (const auto list = studio_.homework.keep(was.homework); !list) return tl::unexpected(list.error());
-    for (const SentHomework& one : was.sent)
-      if (book_.find(one.student))
-        if (const auto kept = studio_.homework.keepSent(was.homework.id, one); !kept) return kept;
-    return {};
-  }));
-  load(was.homework.id);
-  return back;
 }
 
 Context HomeworkInbox::playerOf(const Student& student) const {
@@ -212,9 +164,10 @@ void HomeworkInbox::remove(std::int64_t student) {
   const SentHomework was = found->second.kept;
   SentHomework none = was;
   none.files.clear();
-  if (chosen_) notices_.worked(studio_.homework.keepSent(*chosen_, none));
+  const std::int64_t list = listId();
+  if (list != 0) notices_.worked(studio_.homework.keepSent(list, none));
   sent_.erase(found);
-  undo_.push({.student = student, .list = chosen_.value_or(0)}, before::Submission{was});
+  undo_.push({.student = student, .list = list}, before::Submission{was});
   emit sentChanged(student);
 }
 
@@ -225,15 +178,21 @@ bool HomeworkInbox::keepElsewhere(std::int64_t list, const SentHomework& sent) {
 }
 
 bool HomeworkInbox::putBack(const UndoSubject& subject, const before::Submission& was) {
-  if (!book_.find(subject.student) || std::ranges::find(lists_, subject.list, &Homework::id) == lists_.end())
-    return false;
-  if (subject.list != chosen_) return keepElsewhere(subject.list, was.sent);
+  if (!book_.find(subject.student) || !lists_.find(subject.list)) return false;
+  if (subject.list != listId()) return keepElsewhere(subject.list, was.sent);
   Submission& sent = sent_[subject.student];
   sent = {was.sent};
   keepSent(sent);
   bringUpToDate(subject.student);
   emit sentChanged(subject.student);
   return true;
+}
+
+/// Once it is asked for homework, what comes into the folder that is kept belongs here.
+void HomeworkInbox::watchAsKept() {
+  if (const std::string folder = studio_.settings.get(settings::watched);
+      folder != watched_.folder().string())
+    watched_.watch(folder);
 }
 
 void HomeworkInbox::watch(const fs::path& folder) {
@@ -253,7 +212,7 @@ int HomeworkInbox::done() const {
 }
 
 void HomeworkInbox::keepSent(const Submission& sent) {
-  if (chosen_ && !studio_.readOnly()) notices_.worked(studio_.homework.keepSent(*chosen_, sent.kept));
+  if (listId() != 0 && !studio_.readOnly()) notices_.worked(studio_.homework.keepSent(listId(), sent.kept));
 }
 
 void HomeworkInbox::markAnew(Submission& sent) {
@@ -268,7 +227,7 @@ void HomeworkInbox::markAnew(Submission& sent) {
 void HomeworkInbox::bringUpToDate(std::int64_t student) {
   const Student* who = book_.find(student);
   Submission& sent = sent_[student];
-  if (!who || list_.items.empty() || sent.marking ||
+  if (!who || lists_.list().items.empty() || sent.marking ||
       (sent.marked && !sent.anew && sent.said == sent.kept.pieces.size()))
     return;
   MarkedPtr before = sent.marked;
@@ -276,7 +235,7 @@ void HomeworkInbox::bringUpToDate(std::int64_t student) {
     before = std::make_shared<const Marked>(Marked{before->heard, before->heard->marking});
   const std::size_t said = before && !sent.anew ? sent.said : 0;
   const auto& pieces = sent.kept.pieces;
-  HomeworkQueue::Request request{list_,
+  HomeworkQueue::Request request{lists_.list(),
                                  playerOf(*who),
                                  sent.kept.files,
                                  std::move(before),
@@ -297,9 +256,9 @@ void HomeworkInbox::bringUpToDate(std::int64_t student) {
 
 void HomeworkInbox::correct(std::int64_t student, const Correction& piece) {
   const auto found = sent_.find(student);
-  if (found == sent_.end() || !found->second.marked || !chosen_) return;
+  if (found == sent_.end() || !found->second.marked || listId() == 0) return;
   Submission& sent = found->second;
-  undo_.push({.student = student, .list = *chosen_}, before::Said{sent.kept.pieces.size(), piece});
+  undo_.push({.student = student, .list = listId()}, before::Said{sent.kept.pieces.size(), piece});
   sent.kept.pieces.push_back(piece);
   sent.kept.answer.reset();
   keepSent(sent);
@@ -318,7 +277,7 @@ bool takeBack(std::vector<Correction>& pieces, const before::Said& said) {
 }  // namespace
 
 bool HomeworkInbox::putBack(const UndoSubject& subject, const before::Said& was) {
-  if (subject.list != chosen_) {
+  if (subject.list != listId()) {
     const auto all = studio_.homework.sent(subject.list);
     if (!notices_.worked(all)) return false;
     const auto one = std::ranges::find(*all, subject.student, &SentHomework::student);

@@ -1,8 +1,11 @@
 #include <QFileInfo>
 #include <algorithm>
 
-#include "app/session/common/undo.h"
+#include "app/session/common/notices.h"
 #include "app/session/homework/homework_inbox.h"
+#include "app/session/homework/homework_lists.h"
+#include "app/session/students/student_book.h"
+#include "app/session/take/take_intake.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "core/base/plain_text.h"
@@ -48,8 +51,8 @@ Take takeOf(const MarkedAttempt& best, const HomeworkItem& item, const Student& 
 void HomeworkInbox::keepBest(std::int64_t student) {
   const auto found = sent_.find(student);
   const Student* who = book_.find(student);
-  if (!who || !chosen_ || found == sent_.end() || !found->second.marked || studio_.readOnly()) return;
-  if (intake_.running(*chosen_, student)) return;
+  if (!who || listId() == 0 || found == sent_.end() || !found->second.marked || studio_.readOnly()) return;
+  if (intake_.running(listId(), student)) return;
   const Submission& sent = found->second;
   std::vector<Intake> intakes;
   for (std::size_t i = 0; i < sent.marked->marking.items.size(); ++i) {
@@ -57,7 +60,7 @@ void HomeworkInbox::keepBest(std::int64_t student) {
     if (!best || sent.kept.takes.contains(i)) continue;
     const fs::path& file = sent.kept.files[best->file];
     Intake intake{
-        *chosen_,   i,
+        listId(),   i,
         file,       best->from_s,
         best->to_s, {*who, takeOf(*best, sent.marked->heard->list.items[i], *who, file, studio_.clock())}};
     studio_.takes.name(intake.note.take);
@@ -80,7 +83,7 @@ void HomeworkInbox::attemptTaken(const Intake& intake) {
   const std::int64_t student = intake.note.student.id;
   std::erase_if(known_, [&](const Known& known) { return known.homework == intake.homework; });
   const auto found = sent_.find(student);
-  if (intake.homework != chosen_ || found == sent_.end()) return;
+  if (intake.homework != listId() || found == sent_.end()) return;
   const auto all = studio_.homework.sent(intake.homework);
   if (!notices_.worked(all)) return;
   for (const SentHomework& one : *all)
@@ -90,7 +93,7 @@ void HomeworkInbox::attemptTaken(const Intake& intake) {
 
 /// What came into the watched folder: new, or another sound under a name that was there.
 void HomeworkInbox::cameIn(const std::vector<fs::path>& files) {
-  if (!chosen()) return;
+  if (!lists_.chosen()) return;
   for (const fs::path& file : files)
     for (auto& [student, sent] : sent_)
       if (std::ranges::find(sent.kept.files, file) != sent.kept.files.end()) setAside(sent, file);

@@ -4,18 +4,24 @@
 #include <QTime>
 #include <optional>
 
-#include "app/session/lesson/lesson.h"
+#include "records/values/take.h"
 
 namespace calando {
 
+class CardDeck;
+class Lesson;
+class RestClock;
+class StudentBook;
 class Studio;
+class TakeList;
 
 /// Breath is asked for with care: what stands before a set of it, and that it can be over for a day.
 class Breathing : public QObject {
   Q_OBJECT
 
  public:
-  Breathing(Studio& studio, StudentBook& book, Lesson& lesson);
+  Breathing(Studio& studio, StudentBook& book, TakeList& takes, CardDeck& deck, Lesson& lesson,
+            RestClock& rest);
 
   /// What is to be done before the present step can be started.
   enum class Before {
@@ -55,7 +61,10 @@ class Breathing : public QObject {
 
   Studio& studio_;
   StudentBook& book_;
+  TakeList& takes_;
+  CardDeck& deck_;
   Lesson& lesson_;
+  RestClock& rest_;
   bool showsCaution_ = false;
   std::optional<Day> cautioned_;
   std::optional<Day> stopped_;         // where no take says so

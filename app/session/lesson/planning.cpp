@@ -1,21 +1,35 @@
 #include "app/session/lesson/planning.h"
 
+#include "app/session/common/notices.h"
 #include "app/session/common/today.h"
 #include "app/session/common/undo.h"
+#include "app/session/lesson/card_deck.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/running_order.h"
+#include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "records/studio.h"
 
 namespace calando {
 
-Planning::Planning(Studio& studio, StudentBook& book, Lesson& lesson, Notices& notices, Undo& undo)
-    : studio_(studio), book_(book), lesson_(lesson), notices_(notices), undo_(undo) {
+Planning::Planning(Studio& studio, StudentBook& book, TakeList& takes, CardDeck& deck, RunningOrder& order,
+                   Lesson& lesson, Notices& notices, Undo& undo)
+    : studio_(studio),
+      book_(book),
+      takes_(takes),
+      deck_(deck),
+      order_(order),
+      lesson_(lesson),
+      notices_(notices),
+      undo_(undo) {
   connect(&book_, &StudentBook::studentChanged, this, &Planning::load);
   const auto stale = [this] {
     proposals_.reset();
     emit changed();
   };
-  connect(&book_, &StudentBook::takesChanged, this, stale);
-  connect(&book_, &StudentBook::takeAdded, this, stale);
-  connect(&book_, &StudentBook::takeChanged, this, stale);
+  connect(&takes_, &TakeList::takesChanged, this, stale);
+  connect(&takes_, &TakeList::takeAdded, this, stale);
+  connect(&takes_, &TakeList::takeChanged, this, stale);
   connect(&lesson_, &Lesson::orderChanged, this, stale);
   connect(&lesson_, &Lesson::cardsChanged, this, stale);
 }
@@ -37,12 +51,12 @@ PlanState Planning::state() const {
   const Student* student = book_.chosen();
   PlanState state{plan_,
                   {},
-                  book_.past(),
+                  takes_.past(),
                   student ? student->range : NoteRange(),
                   today(studio_.clock()),
-                  [this](const std::string& exercise) { return lesson_.find(exercise); }};
-  for (const std::string& exercise : lesson_.order())
-    if (const ExercisePtr card = lesson_.find(exercise)) state.order.push_back(card);
+                  [this](const std::string& exercise) { return deck_.find(exercise); }};
+  for (const std::string& exercise : order_.steps())
+    if (const ExercisePtr card = deck_.find(exercise)) state.order.push_back(card);
   return state;
 }
 
@@ -54,7 +68,7 @@ const std::vector<Proposal>& Planning::proposals() const {
 void Planning::take(const Proposal& proposal, std::optional<double> to) {
   const Student* student = book_.chosen();
   if (!student || studio_.readOnly()) return;
-  const Planned now{plan_, lesson_.order()};
+  const Planned now{plan_, order_.steps()};
   const Day day = today(studio_.clock());
   if (proposal.kind == Proposal::Kind::range) {
     Student changed = *student;
@@ -68,11 +82,11 @@ void Planning::take(const Proposal& proposal, std::optional<double> to) {
 }
 
 void Planning::refuse(const Proposal& proposal) {
-  keep({refused(plan_, proposal, today(studio_.clock())), lesson_.order()});
+  keep({refused(plan_, proposal, today(studio_.clock())), order_.steps()});
 }
 
 void Planning::edit(const std::function<void(Plan&)>& change) {
-  Planned planned{plan_, lesson_.order()};
+  Planned planned{plan_, order_.steps()};
   change(planned.plan);
   if (planned.plan != plan_) keep(planned);
 }
@@ -81,7 +95,7 @@ void Planning::edit(const std::function<void(Plan&)>& change) {
 void Planning::keep(const Planned& planned, const std::optional<Student>& was) {
   const auto student = book_.chosenId();
   if (!student || studio_.readOnly()) return;
-  before::Planning before{{plan_, lesson_.order()}, was};
+  before::Planning before{{plan_, order_.steps()}, was};
   if (put(*student, planned)) undo_.push({.student = *student}, std::move(before));
 }
 
@@ -92,7 +106,7 @@ bool Planning::put(std::int64_t student, const Planned& planned) {
     proposals_.reset();
     lesson_.setGate(plan_.gate);
   }
-  const bool put = lesson_.putOrder(student, planned.order);
+  const bool put = order_.put(student, planned.order);
   emit changed();
   return put;
 }
@@ -115,7 +129,7 @@ std::vector<DaySheet> Planning::sheets(Day from, int days) const {
 
 std::vector<WeekLoad> Planning::loads(std::size_t weeks) const {
   std::vector<Worked> work;
-  for (const Take& take : book_.takes()) work.push_back({dayOf(take.made_unix_s), take.seconds / 60.0});
+  for (const Take& take : takes_.all()) work.push_back({dayOf(take.made_unix_s), take.seconds / 60.0});
   for (const Practice& practice : practices_)
     work.push_back({practice.day, static_cast<double>(practice.minutes)});
   return loadOf(work, today(studio_.clock()), weeks);

@@ -1,14 +1,25 @@
 #pragma once
 
+#include <QObject>
+#include <functional>
+#include <optional>
+#include <vector>
+
 #include "app/session/common/undo_subject.h"
-#include "app/session/lesson/lesson.h"
 #include "core/growth/growth.h"
 #include "core/plan/sheet.h"
 #include "records/values/practice.h"
+#include "records/values/take.h"
 
 namespace calando {
 
+class CardDeck;
+class Lesson;
+class Notices;
+class RunningOrder;
+class StudentBook;
 class Studio;
+class TakeList;
 
 /// The plan of the student who is here: what is proposed, what of it is taken, and what a day at home is.
 /// Every change can be taken back.
@@ -16,7 +27,8 @@ class Planning : public QObject {
   Q_OBJECT
 
  public:
-  Planning(Studio& studio, StudentBook& book, Lesson& lesson, Notices& notices, Undo& undo);
+  Planning(Studio& studio, StudentBook& book, TakeList& takes, CardDeck& deck, RunningOrder& order,
+           Lesson& lesson, Notices& notices, Undo& undo);
 
   const Plan& plan() const { return plan_; }
   /// Today's, what weighs most first; made anew when anything that they are made of changed.
@@ -57,6 +69,9 @@ class Planning : public QObject {
 
   Studio& studio_;
   StudentBook& book_;
+  TakeList& takes_;
+  CardDeck& deck_;
+  RunningOrder& order_;
   Lesson& lesson_;
   Notices& notices_;
   Undo& undo_;

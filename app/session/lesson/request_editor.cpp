@@ -3,8 +3,17 @@
 #include <random>
 
 #include "app/session/common/today.h"
+#include "app/session/common/undo.h"
+#include "app/session/lesson/card_deck.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/planning.h"
+#include "app/session/students/open_breaths.h"
+#include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/pair_card.h"
+#include "core/judging/discipline.h"
 #include "core/judging/ledger.h"
 #include "core/library/cards.h"
 #include "core/measure/air/open_breath.h"
@@ -16,8 +25,15 @@ constexpr std::int64_t kRemembered_s = 8 * 7 * 86400;
 constexpr double kFastest_bpm = 120.0;  // of a breath that goes faster by itself
 }  // namespace
 
-RequestEditor::RequestEditor(const Clock& clock, StudentBook& book, Lesson& lesson, Planning& planning)
-    : clock_(clock), book_(book), lesson_(lesson), planning_(planning) {
+RequestEditor::RequestEditor(const Clock& clock, StudentBook& book, TakeList& takes, OpenBreaths& breaths,
+                             CardDeck& deck, Lesson& lesson, Planning& planning)
+    : clock_(clock),
+      book_(book),
+      takes_(takes),
+      breaths_(breaths),
+      deck_(deck),
+      lesson_(lesson),
+      planning_(planning) {
   wish_.exercise = lesson.current()->id;
   connect(&book_, &StudentBook::studentChanged, this, &RequestEditor::stepChosen);
   connect(&lesson_, &Lesson::stepChosen, this, &RequestEditor::stepChosen);
@@ -30,7 +46,7 @@ TakeRequest RequestEditor::wish() const {
   const ExercisePtr card = lesson_.current();
   wish.instrument = book_.chosen() ? book_.chosen()->instrument : std::string();
   wish.exercise = card->id;
-  wish.card = lesson_.isOwn(card->id) ? toText(*card) : std::string();
+  wish.card = deck_.isOwn(card->id) ? toText(*card) : std::string();
   if (!card->counted() || wish.tempo_bpm == card->tempo_bpm) wish.tempo_bpm.reset();
   if (!card->climbs()) wish.mostCounts.reset();
   return wish;
@@ -40,15 +56,15 @@ TakeSpec RequestEditor::asked() const {
   TakeSpec asked;
   asked.wish() = wish();
   if (book_.chosen()) asked.range = book_.chosen()->range;
-  asked.room_c = room_c_;
-  asked.place = place_;
-  if (const std::string school = lesson_.school(); lesson_.current()->schools.contains(school))
+  asked.room_c = options_.room_c;
+  asked.place = options_.place;
+  if (const std::string school = deck_.school(); lesson_.current()->schools.contains(school))
     asked.school = school;
-  asked.open = openBreathOf(book_.openBreaths());
-  asked.nextTries = nextTries(book_.past());
+  asked.open = openBreathOf(breaths_.marks());
+  asked.nextTries = nextTries(takes_.past());
   const std::int64_t today = Today(clock_).from_unix_s;
   asked.spanBefore =
-      mostOf(book_.past(), lesson_.current()->id, "span_semitones", today - kRemembered_s, today);
+      mostOf(takes_.past(), lesson_.current()->id, "span_semitones", today - kRemembered_s, today);
   return asked;
 }
 
@@ -60,7 +76,7 @@ void RequestEditor::edit(const std::function<void(TakeRequest&)>& change) {
 
 void RequestEditor::show(const TakeRequest& wish) {
   if (!wish.card.empty())
-    if (const ExercisePtr card = cardOf(wish)) lesson_.lend(*card);
+    if (const ExercisePtr card = cardOf(wish)) deck_.lend(*card);
   wish_ = wish;
   lesson_.show(wish.exercise);
   emit shown();
@@ -80,7 +96,7 @@ void RequestEditor::planChanged() {
 /// As it was asked for the last time, or as the plan has it.
 void RequestEditor::stepChosen() {
   const std::string& exercise = lesson_.current()->id;
-  const auto& takes = book_.takes();
+  const auto& takes = takes_.all();
   const auto last = std::ranges::find(takes, exercise, [](const Take& t) { return t.asked.exercise; });
   if (last != takes.end())
     wish_ = last->asked.wish();
@@ -93,55 +109,31 @@ void RequestEditor::stepChosen() {
 
 void RequestEditor::stepChanged() {
   const ExercisePtr card = lesson_.current();
-  // Once for each step: what the teacher chooses then stays until the next.
-  if (step_ != card->id) {
-    setEarsFirst(card->display != Display::shown);
-    if (card->hasPartner()) setSupport(AccompanimentKind::partner);
-    if (card->drone) setSupport(AccompanimentKind::drone);
-  }
-  step_ = card->id;
+  const bool another = std::exchange(step_, card->id) != card->id;
   planned_ = planning_.asked(step_);
-  if (const auto may = supports(); std::ranges::find(may, support_) == may.end()) setSupport(may.front());
+  editOptions([&](TakeOptions& options) {
+    // Once for each step: what the teacher chooses then stays until the next.
+    if (another) options.earsFirst = card->display != Display::shown;
+    if (const auto own = accompanimentOf(*card); another && own) options.accompaniment = *own;
+    const auto may = supports();
+    if (std::ranges::find(may, options.accompaniment) == may.end()) options.accompaniment = may.front();
+  });
   emit shown();
 }
 
-std::vector<RequestEditor::AccompanimentKind> RequestEditor::supports() const {
+std::span<const AccompanimentKind> RequestEditor::supports() const {
+  return disciplineOf(*lesson_.current()).accompaniments;
+}
+
+void RequestEditor::editOptions(const std::function<void(TakeOptions&)>& change) {
+  const TakeOptions before = options_;
+  change(options_);
+  if (options_ != before) emit optionsChanged();
+}
+
+Accompaniment accompanimentFor(AccompanimentKind support, const CueSheet& sheet, const Context& context,
+                               const std::shared_ptr<const HeldSound>& earlierTake, std::uint32_t seed) {
   using enum AccompanimentKind;
-  if (lesson_.current()->drillsBreath()) return {flash, click, swell};
-  if (lesson_.current()->hasPartner()) return {partner, earlier, flash, click};
-  return {flash, click, fork, drone};
-}
-
-void RequestEditor::setSupport(AccompanimentKind support) {
-  support_ = support;
-  emit waysChanged();
-}
-void RequestEditor::setOther(std::int64_t student) {
-  other_ = student;
-  emit waysChanged();
-}
-void RequestEditor::setStopsByItself(bool on) {
-  stopsByItself_ = on;
-  emit waysChanged();
-}
-void RequestEditor::setEarsFirst(bool on) {
-  earsFirst_ = on;
-  emit waysChanged();
-}
-void RequestEditor::setRoom(std::optional<double> celsius) {
-  room_c_ = celsius;
-  emit waysChanged();
-}
-
-void RequestEditor::setPlace(int place) {
-  place_ = place;
-  emit waysChanged();
-}
-
-Accompaniment accompanimentFor(RequestEditor::AccompanimentKind support, const CueSheet& sheet,
-                               const Context& context, const std::shared_ptr<const HeldSound>& earlierTake,
-                               std::uint32_t seed) {
-  using enum RequestEditor::AccompanimentKind;
   Accompaniment heard;
   heard.click = support == click || support == fork;
   heard.swell = support == swell;

@@ -1,5 +1,6 @@
 #include "app/session/students/retention.h"
 
+#include "app/session/common/notices.h"
 #include "app/session/common/today.h"
 #include "app/session/common/undo.h"
 #include "records/studio.h"

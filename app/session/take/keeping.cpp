@@ -3,11 +3,18 @@
 #include <QDateTime>
 #include <QLocale>
 
+#include "app/session/common/notices.h"
 #include "app/session/common/today.h"
+#include "app/session/lesson/lesson.h"
+#include "app/session/lesson/request_editor.h"
+#include "app/session/lesson/rest_clock.h"
+#include "app/session/students/take_list.h"
+#include "app/session/take/take_run.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "core/base/plain_text.h"
 #include "core/engine/snapshot.h"
+#include "core/judging/discipline.h"
 #include "core/judging/judging.h"
 #include "core/measure/air/breaths.h"
 #include "records/studio.h"
@@ -28,7 +35,7 @@ QString processingText(const Analysis& analysis, const Exercise& card) {
   if (analysis.processing.gate.value_or(false)) kinds << Keeping::tr("a noise gate");
   if (analysis.processing.automaticGain.value_or(false)) kinds << Keeping::tr("automatic gain");
   if (kinds.isEmpty()) return {};
-  return (card.drillsBreath()
+  return (disciplineOf(card).ofAir
               ? Keeping::tr("The computer changes the microphone’s sound (%1): breath is not measured so. "
                             "Switch that off in the desktop’s sound settings, or in the microphone’s own.")
               : Keeping::tr("The computer changes the microphone’s sound (%1): level and noise are not what "
@@ -108,12 +115,14 @@ QString foundText(const std::vector<Stray>& strays) {
              : Keeping::tr("%1 recordings were found that are no takes yet. They are safe on disk.").arg(all);
 }
 
-Keeping::Keeping(Studio& studio, TakeIntake& intake, StudentBook& book, Lesson& lesson, RequestEditor& asking,
-                 ShownTake& open, TakeRun& run, Notices& notices)
+Keeping::Keeping(Studio& studio, TakeIntake& intake, StudentBook& book, TakeList& takes, Lesson& lesson,
+                 RestClock& rest, RequestEditor& asking, ShownTake& open, TakeRun& run, Notices& notices)
     : studio_(studio),
       intake_(intake),
       book_(book),
+      takes_(takes),
       lesson_(lesson),
+      rest_(rest),
       asking_(asking),
       open_(open),
       run_(run),
@@ -157,7 +166,7 @@ void Keeping::kept(const TakeIntake::Taken& taken, ShownTake::Place place) {
   if (taken.entered) markTooEarly(answer);
   const auto* played = std::get_if<TakeIntake::Played>(&taken.from);
   const Exercise& card = *answer.picture->context.exercise;
-  if (taken.entered && played && !answer.take.stopped) lesson_.oweRest(answer.take.student, card.rest_s);
+  if (taken.entered && played && !answer.take.stopped) rest_.owe(answer.take.student, card.rest_s);
   if (!wanted) return sayKeptForAnother(taken);
   open_.show(answer);
   if (taken.entered && played) emit playedKept();
@@ -187,7 +196,7 @@ void Keeping::markTooEarly(const AnalysisQueue::Answer& answer) {
   if (!answer.picture->analysis.letGoTooEarly) return;
   Take invalid = answer.take;
   invalid.word = TeachersWord::invalidTry;
-  book_.changeTake(invalid);
+  takes_.change(invalid);
 }
 
 void Keeping::sayUnkept(const AnalysisQueue::Answer& answer) {
@@ -212,7 +221,7 @@ QStringList Keeping::whatNext(const AnalysisQueue::Answer& answer) {
   if (lasts != analysis.readings.end() && lasts->value && !card->counted()) {
     const auto longest = [&](std::int64_t from) {
       return words::number(
-          mostOf(book_.past(), card->id, "air_lasts_s", from, today.to_unix_s).value_or(*lasts->value), 1,
+          mostOf(takes_.past(), card->id, "air_lasts_s", from, today.to_unix_s).value_or(*lasts->value), 1,
           false);
     };
     notes << tr("Longest today %1 s, ever %2 s.").arg(longest(today.from_unix_s), longest(0));
@@ -223,8 +232,8 @@ QStringList Keeping::whatNext(const AnalysisQueue::Answer& answer) {
     notes << tr("It held: the next one goes at %1 a minute.")
                  .arg(words::number(asking_.wish().tempo_bpm.value_or(card->tempo_bpm), 0, false));
   }
-  if (card->drillsBreath() && lesson_.restLeft_s() > 0)
-    notes << tr("Now breathe normally for %1 s.").arg(lesson_.restLeft_s());
+  if (disciplineOf(*card).withCare && rest_.left_s() > 0)
+    notes << tr("Now breathe normally for %1 s.").arg(rest_.left_s());
   return notes;
 }
 
@@ -312,7 +321,7 @@ void Keeping::offerStrays() {
 
 void Keeping::takeStrayIn(const Stray& stray, const Student& student) {
   if (!stray.recording) {
-    book_.takeIn(stray, student);
+    takes_.takeIn(stray, student);
     return;
   }
   AnalysisQueue::Request request;

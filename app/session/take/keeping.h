@@ -7,7 +7,10 @@
 
 namespace calando {
 
+class Lesson;
+class RestClock;
 class Studio;
+struct Stray;
 
 /// What was played, opened or found goes to the intake; of what became of it is said what there is to say,
 /// and it is shown where it is still wanted and its student is here.
@@ -15,8 +18,8 @@ class Keeping : public QObject {
   Q_OBJECT
 
  public:
-  Keeping(Studio& studio, TakeIntake& intake, StudentBook& book, Lesson& lesson, RequestEditor& asking,
-          ShownTake& open, TakeRun& run, Notices& notices);
+  Keeping(Studio& studio, TakeIntake& intake, StudentBook& book, TakeList& takes, Lesson& lesson,
+          RestClock& rest, RequestEditor& asking, ShownTake& open, TakeRun& run, Notices& notices);
 
   void openFiles(const std::vector<std::filesystem::path>& files, const Student& student);
   /// A recording, or a take's file, that was found, as a take of a student.
@@ -46,7 +49,9 @@ class Keeping : public QObject {
   Studio& studio_;
   TakeIntake& intake_;
   StudentBook& book_;
+  TakeList& takes_;
   Lesson& lesson_;
+  RestClock& rest_;
   RequestEditor& asking_;
   ShownTake& open_;
   TakeRun& run_;

@@ -1,16 +1,20 @@
 #pragma once
 
 #include <QObject>
+#include <functional>
 #include <optional>
 
 #include "app/session/common/owned.h"
-#include "app/session/common/undo_subject.h"
-#include "app/session/lesson/request_editor.h"
-#include "core/judging/ledger.h"
+#include "app/session/students/analysis_queue.h"
+#include "app/session/students/student_book.h"
 
 namespace calando {
 
+class Notices;
+class OpenBreaths;
+class RequestEditor;
 class Studio;
+class TakeList;
 
 /// The take that is on show, and the answer that is waited for: an older one comes too late and is dropped.
 /// Both are of the student who is here, or there are none: another's is not to be had.
@@ -18,8 +22,8 @@ class ShownTake : public QObject {
   Q_OBJECT
 
  public:
-  ShownTake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, Lesson& lesson, RequestEditor& asking,
-            Notices& notices, Undo& undo);
+  ShownTake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, TakeList& takes, OpenBreaths& breaths,
+            RequestEditor& asking, Notices& notices);
 
   /// nullptr: none is on show.
   const Take* take() const { return shown() ? &shown()->take : nullptr; }
@@ -50,32 +54,8 @@ class ShownTake : public QObject {
   Place await(const Take& take);
   bool awaits(Place place) const;
 
-  // What is said of the one on show; saying the same again takes it back
-  void setWord(TeachersWord word);
-  void setAttention(Attention attention);
-  void setComfort(Comfort comfort);
-  /// What was to be tried after the take before: it was tried, or it was not.
-  void toggleTried();
-  /// What was observed in it was there, was not there, or nothing is said of it.
-  void nextSeen();
-  void setRemark(const std::string& remark);
-  void toggleTick(const std::string& tick);
-  /// That is how this player's open breath sounds: breaths in are held against it from now on.
-  void callOpen(std::size_t air);
-  void forgetOpen();
-  void toggleModel();
-  bool putBack(const UndoSubject& subject, const before::Word& was);
-  bool putBack(const UndoSubject& subject, const before::Breaths& was);
-
-  bool isModel() const;
-  /// What was to be tried after the take before the one on show; empty for none.
-  std::string adviceBefore() const;
-  /// An observation that a teacher may confirm, with what was tried for it so far; nullptr for none.
-  const AdviceCard* observation() const;
-  Confirmed confirmed() const;
-  std::vector<TriedCue> triedBefore() const;
-  /// Figures of the takes before it, oldest first, by id.
-  std::map<std::string, std::vector<double>> valuesBefore() const;
+  /// Changes what is said of the one on show and keeps it; false: none is, or nothing may be written.
+  bool edit(const std::function<void(Take&)>& change);
 
  signals:
   /// Another one is on show, or none; a remark that is being typed belongs to the one before.
@@ -99,7 +79,6 @@ class ShownTake : public QObject {
   const Shown* shown() const { return const_cast<ShownTake*>(this)->shown(); }
   const Awaited* awaited() const { return awaited_ ? awaited_->of(book_.chosenId()) : nullptr; }
   void opened(const AnalysisQueue::Answer& answer);
-  void learnOpen(std::vector<OpenMark> marks);
   void wishChanged();
   void openChanged();
   void judge(TakeSpec asked);
@@ -108,15 +87,13 @@ class ShownTake : public QObject {
   void keep();
   void respectStop();
   void stoppedSince(std::int64_t take);
-  PastTake past() const;
 
   Studio& studio_;
   AnalysisQueue& analyses_;
   StudentBook& book_;
-  Lesson& lesson_;
+  TakeList& takes_;
   RequestEditor& asking_;
   Notices& notices_;
-  Undo& undo_;
   std::optional<Owned<Shown>> shown_;
   std::optional<Owned<Awaited>> awaited_;
   std::uint64_t places_ = 0;

@@ -1,6 +1,9 @@
 #include "app/session/take/take_intake.h"
 
+#include "app/session/common/notices.h"
 #include "app/session/common/undo.h"
+#include "app/session/students/student_book.h"
+#include "app/session/students/take_list.h"
 #include "app/words/words.h"
 #include "records/studio.h"
 #include "records/tables/take_table.h"
@@ -17,8 +20,9 @@ bool isAlone(const TakeIntake::From& from) {
 
 }  // namespace
 
-TakeIntake::TakeIntake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, Notices& notices)
-    : studio_(studio), analyses_(analyses), book_(book), notices_(notices) {
+TakeIntake::TakeIntake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, TakeList& takes,
+                       Notices& notices)
+    : studio_(studio), analyses_(analyses), book_(book), takes_(takes), notices_(notices) {
   connect(&book_, &StudentBook::erasing, this, [this](std::int64_t student) {
     cancelOpened(student);
     std::erase_if(pending_, [=](const Entry& entry) {
@@ -105,13 +109,13 @@ bool TakeIntake::enter(const Entry& entry, const AnalysisQueue::Answer& answer) 
   answer.written->keep();
   if (!intake) {
     const auto* played = std::get_if<Played>(&entry.from);
-    const bool entered = book_.enter(answer.take, answer.summary);
+    const bool entered = takes_.enter(answer.take, answer.summary);
     if (entered && played && !played->recording.empty()) studio_.recordings.discard(played->recording);
     return entered;
   }
   const auto id = studio_.intakes.finish(*intake, answer.take, answer.summary);
   if (!notices_.worked(id)) return false;
-  if (*id == answer.take.id) book_.entered(answer.take, answer.summary);
+  if (*id == answer.take.id) takes_.entered(answer.take, answer.summary);
   return true;
 }
 

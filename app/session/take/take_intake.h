@@ -4,14 +4,17 @@
 #include <list>
 #include <variant>
 
-#include "app/session/students/student_book.h"
+#include "app/session/students/analysis_queue.h"
 #include "app/session/take/take_progress.h"
 #include "app/session/take/take_run.h"
 #include "records/values/homework.h"
 
 namespace calando {
 
+class Notices;
+class StudentBook;
 class Studio;
+class TakeList;
 
 /// The one way in which a sound becomes a take: measured and written away from the interface's thread, then
 /// put on the list, for whom it was made, whatever is chosen meanwhile. All of it is waited for when the
@@ -20,7 +23,7 @@ class TakeIntake : public QObject {
   Q_OBJECT
 
  public:
-  TakeIntake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, Notices& notices);
+  TakeIntake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, TakeList& takes, Notices& notices);
 
   // Where a sound comes from, and what has to be known of it once it is a take.
   struct Played {
@@ -89,6 +92,7 @@ class TakeIntake : public QObject {
   Studio& studio_;
   AnalysisQueue& analyses_;
   StudentBook& book_;
+  TakeList& takes_;
   Notices& notices_;
   std::list<Entry> pending_;
   QStringList refused_;
