@@ -13,6 +13,7 @@
 #include <memory>
 
 #include "core/base/fault.h"
+#include "core/base/json_text.h"
 #include "core/base/plain_text.h"
 
 namespace calando {

@@ -8,6 +8,7 @@
 #include "cli/failure.h"
 #include "cli/output.h"
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "core/base/plain_text.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
@@ -20,7 +21,7 @@ namespace {
 using nlohmann::ordered_json;
 
 void printList(const ordered_json& list, bool asJson) {
-  if (asJson) return print(list.dump(2) + "\n");
+  if (asJson) return print(jsonText(list, 2) + "\n");
   std::ostringstream lines;
   for (const auto& entry : list)
     lines << std::left << std::setw(18) << entry.at("id").get<std::string>() << " "
@@ -95,7 +96,7 @@ void printSeries(const Instrument* instrument, const std::string& fingering, dou
   if (!fingering.empty()) {
     const auto setting = settingNamed(fingering, instrument);
     if (!setting) refuse(printable(english(setting.error())));
-    return print(asJson ? list.json(*setting).dump(2) + "\n" : list.text(*setting));
+    return print(asJson ? jsonText(list.json(*setting), 2) + "\n" : list.text(*setting));
   }
   if (!instrument) refuse("series needs --instrument, for all of its settings, or --fingering");
   auto all = ordered_json::array();
@@ -109,7 +110,7 @@ void printSeries(const Instrument* instrument, const std::string& fingering, dou
                    {"series", list.json(setting)}});
     lines += setting.name + "\n" + list.text(setting);
   }
-  print(asJson ? all.dump(2) + "\n" : lines);
+  print(asJson ? jsonText(all, 2) + "\n" : lines);
 }
 
 }  // namespace calando

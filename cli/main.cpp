@@ -15,6 +15,7 @@
 #include "cli/pair_options.h"
 #include "cli/reckon.h"
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "core/base/plain_text.h"
 #include "core/contract/analysis_json.h"
 #include "core/engine/analysis.h"
@@ -146,7 +147,7 @@ void analyseFile(const AnalyseOptions& o) {
   if (!o.tracks.empty()) writeText(o.tracks, tracksCsv(tracks, analysis));
   const SourceInfo source{o.file, info.rate_hz, info.channels,
                           info.taken ? std::to_string(*info.taken) : "mix"};
-  print(toJson(analysis, source, context).dump(2) + "\n");
+  print(jsonText(toJson(analysis, source, context), 2) + "\n");
 }
 
 constexpr double kLongestPlayed_s = 3600.0;
@@ -178,7 +179,7 @@ void playStandIn(const StandInOptions& o) {
   if (!written) cannotWrite(o.out, written.error());
   if (!o.truth.empty())
     writeText(o.truth,
-              toJson(performance.truth, {o.out, performance.rate_hz, 1, "mix"}, context).dump(2) + "\n");
+              jsonText(toJson(performance.truth, {o.out, performance.rate_hz, 1, "mix"}, context), 2) + "\n");
 }
 
 /// A finite number in a range, ends included.

@@ -4,6 +4,7 @@
 #include "cli/inputs.h"
 #include "cli/output.h"
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "core/contract/marking_json.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
@@ -60,7 +61,7 @@ bool markFiles(const MarkOptions& o) {
       allRead = false;
     }
   }
-  print(toJson(mark(list, recordings, player), list, files, fileOf).dump(2) + "\n");
+  print(jsonText(toJson(mark(list, recordings, player), list, files, fileOf), 2) + "\n");
   return allRead;
 }
 

@@ -6,6 +6,7 @@
 #include "audio/sound_file.h"
 #include "cli/failure.h"
 #include "cli/output.h"
+#include "core/base/json_text.h"
 
 namespace calando {
 
@@ -32,7 +33,7 @@ void listLines(bool asJson) {
     text << line.id << std::string(10 - line.id.size(), ' ') << line.left.label << " <-> " << line.right.label
          << "\n";
   }
-  print(asJson ? list.dump(2) + "\n" : text.str());
+  print(asJson ? jsonText(list, 2) + "\n" : text.str());
 }
 
 ordered_json side(const Quantity& quantity, double value, Spelling spelling) {
@@ -71,13 +72,12 @@ void reckon(const ReckonOptions& o, const Givens& givens) {
   if (!o.asJson)
     return print(withUnit(from, *given, spelling) + " = " + withUnit(to, *result, spelling) + "\n");
   const double left = o.back ? *result : *given, right = o.back ? *given : *result;
-  print(ordered_json{{"schema", "calando.reckoning/1"},
-                     {"line", line->id},
-                     {"left", side(line->left, left, spelling)},
-                     {"right", side(line->right, right, spelling)},
-                     {"formula", line->formula}}
-            .dump(2) +
-        "\n");
+  const ordered_json reckoned{{"schema", "calando.reckoning/1"},
+                              {"line", line->id},
+                              {"left", side(line->left, left, spelling)},
+                              {"right", side(line->right, right, spelling)},
+                              {"formula", line->formula}};
+  print(jsonText(reckoned, 2) + "\n");
 }
 
 }  // namespace calando

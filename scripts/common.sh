@@ -3,7 +3,7 @@ set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 
 BUILD_PACKAGES=(build-essential cmake ninja-build ccache pkg-config
-  qt6-base-dev qt6-multimedia-dev qt6-svg-dev qt6-l10n-tools libfftw3-dev libsndfile1-dev libflac-dev libical-dev libarchive-dev
+  qt6-base-dev qt6-multimedia-dev qt6-svg-dev qt6-l10n-tools libfftw3-dev libsndfile1-dev libflac-dev libical-dev libarchive-dev libcsv-dev
   libexpected-dev nlohmann-json3-dev libsqlite3-dev libsqlitecpp-dev libcli11-dev libreaderwriterqueue-dev libgtest-dev)
 RUN_PACKAGES=(libqt6multimedia6 qt6-qpa-plugins)
 # Sound servers of the tests' own, for the real recording path.

@@ -59,7 +59,7 @@ void showCompared(const std::vector<AnalysisQueue::Answer>& answers, bool blind,
     const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
     const auto model = parts.studio.orders.model(answer.take.student, answer.take.asked.exercise);
     takes.push_back({model && *model == answer.take.id ? MainWindow::tr("%1 · the model").arg(made) : made,
-                     answer.picture, answer.samples, answer.rate_hz});
+                     answer.snapshot, answer.samples, answer.rate_hz});
   }
   auto* view = new CompareView(std::move(takes), blind, parts.setup.output(), over);
   view->setWindowTitle(
@@ -274,8 +274,8 @@ void MainWindow::bindPicture() {
   connect(&s.request, &RequestEditor::optionsChanged, this, [this, &s] {
     take_->setHidden(s.request.options().earsFirst && (s.run.taking() || s.shown.take()));
   });
-  connect(&s.run, &TakeRun::grew, this, [this, &s](const SnapshotPtr& picture, double held_s) {
-    take_->setPicture(picture);
+  connect(&s.run, &TakeRun::grew, this, [this, &s](const SnapshotPtr& snapshot, double held_s) {
+    take_->setSnapshot(snapshot);
     take_->setHeld(held_s);
     take_->setKeyed(s.run.keyed_s());
   });
@@ -309,8 +309,8 @@ void MainWindow::bindPicture() {
 void MainWindow::refreshPicture() {
   const ShownTake& open = parts_->shown;
   if (!parts_->run.taking()) {
-    if (take_->picture() != open.picture()) {
-      take_->setPicture(open.picture());
+    if (take_->snapshot() != open.snapshot()) {
+      take_->setSnapshot(open.snapshot());
       take_->setCursor({});
       take_->setHidden(false);
     }
@@ -403,7 +403,7 @@ const Parts& MainWindow::parts() const { return *parts_; }
 
 bool MainWindow::idle() const { return parts_->session.idle(); }
 
-SnapshotPtr MainWindow::shownPicture() const { return parts_->shown.picture(); }
+SnapshotPtr MainWindow::shownSnapshot() const { return parts_->shown.snapshot(); }
 
 MainWindow::~MainWindow() = default;
 

@@ -38,7 +38,7 @@ class MainWindow : public QMainWindow {
   const Parts& parts() const;
   /// Nothing is being recorded, analysed or waited for.
   bool idle() const;
-  SnapshotPtr shownPicture() const;
+  SnapshotPtr shownSnapshot() const;
 
  protected:
   void dragEnterEvent(QDragEnterEvent* event) override;

@@ -31,11 +31,11 @@ TakeView::TakeView(QWidget* parent) : QWidget(parent), emptyAction_(new QPushBut
       tr("Pitch, level and tone colour over time. Arrow keys move, plus and minus zoom."));
 }
 
-void TakeView::setPicture(SnapshotPtr picture) {
-  const bool grows = picture && picture_ && picture->live && picture_->live;
-  picture_ = std::move(picture);
+void TakeView::setSnapshot(SnapshotPtr snapshot) {
+  const bool grows = snapshot && snapshot_ && snapshot->live && snapshot_->live;
+  snapshot_ = std::move(snapshot);
   waiting_.reset();
-  if (!picture_ || !picture_->live) {
+  if (!snapshot_ || !snapshot_->live) {
     held_ = -1.0;
     keyed_s_.reset();
   }
@@ -51,8 +51,8 @@ void TakeView::setPicture(SnapshotPtr picture) {
 void TakeView::showAll() {
   from_ = 0.0;
   to_ = 10.0;
-  if (!picture_) return;
-  std::tie(from_, to_) = pictureFor(*picture_).wholeOf(*picture_);
+  if (!snapshot_) return;
+  std::tie(from_, to_) = pictureFor(*snapshot_).wholeOf(*snapshot_);
 }
 
 void TakeView::setHidden(bool hidden) {
@@ -68,7 +68,7 @@ void TakeView::setEmptyText(const QString& title, const QString& text, const QSt
 }
 
 void TakeView::placeEmptyAction() {
-  emptyAction_->setVisible(!picture_ && !emptyAction_->text().isEmpty());
+  emptyAction_->setVisible(!snapshot_ && !emptyAction_->text().isEmpty());
   emptyAction_->adjustSize();
   emptyAction_->move((width() - emptyAction_->width()) / 2, height() / 2 + height() / 8 + 8 * style::kStep);
 }
@@ -101,12 +101,12 @@ void TakeView::setHeld(double seconds) {
 
 std::pair<double, double> TakeView::selection() const {
   if (hasSelection()) return {selectedFrom_, selectedTo_};
-  return {0.0, picture_ ? picture_->tracks.duration_s : 0.0};
+  return {0.0, snapshot_ ? snapshot_->tracks.duration_s : 0.0};
 }
 
 void TakeView::zoom(double factor, double around_s) {
-  if (!picture_ || picture_->live) return;
-  const double longest = std::max(picture_->tracks.duration_s, kShortestWindow_s);
+  if (!snapshot_ || snapshot_->live) return;
+  const double longest = std::max(snapshot_->tracks.duration_s, kShortestWindow_s);
   const double length = std::clamp((to_ - from_) * factor, kShortestWindow_s, longest);
   const double share = (around_s - from_) / (to_ - from_);
   from_ = std::clamp(around_s - share * length, 0.0, longest - length);
@@ -115,14 +115,14 @@ void TakeView::zoom(double factor, double around_s) {
 }
 
 void TakeView::pan(double share) {
-  if (!picture_ || picture_->live) return;
+  if (!snapshot_ || snapshot_->live) return;
   const double length = to_ - from_;
-  from_ = std::clamp(from_ + share * length, 0.0, std::max(0.0, picture_->tracks.duration_s - length));
+  from_ = std::clamp(from_ + share * length, 0.0, std::max(0.0, snapshot_->tracks.duration_s - length));
   to_ = from_ + length;
   update();
 }
 
-QRectF TakeView::timeArea() const { return pictureFor(*picture_).timeArea(*picture_, rect()); }
+QRectF TakeView::timeArea() const { return pictureFor(*snapshot_).timeArea(*snapshot_, rect()); }
 double TakeView::xOf(double t) const {
   const QRectF area = timeArea();
   return area.left() + (t - from_) / (to_ - from_) * area.width();
@@ -134,7 +134,7 @@ double TakeView::timeAt(double x) const {
 
 void TakeView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  if (!picture_) return paintEmpty(painter);
+  if (!snapshot_) return paintEmpty(painter);
   const QRectF area = timeArea();
   if (hidden_) {
     painter.fillRect(rect(), style::paper);
@@ -142,27 +142,27 @@ void TakeView::paintEvent(QPaintEvent*) {
     painter.setPen(style::quietInk);
     painter.setFont(style::serif(style::kFigureType));
     painter.drawText(area, Qt::AlignCenter | Qt::TextWordWrap,
-                     picture_->live ? tr("Ears first: the picture comes after the take.")
-                                    : tr("Ears first: what did you hear? Show the trace with E."));
+                     snapshot_->live ? tr("Ears first: the picture comes after the take.")
+                                     : tr("Ears first: what did you hear? Show the trace with E."));
   } else {
-    pictureFor(*picture_).paint(painter, *picture_, frame());
+    pictureFor(*snapshot_).paint(painter, *snapshot_, frame());
     paintMarks(painter);
   }
-  const bool counts = picture_->live && picture_->hasCues();
-  const bool guided = counts && pictureFor(*picture_).paintGuide(painter, *picture_, rect());
+  const bool counts = snapshot_->live && snapshot_->hasCues();
+  const bool guided = counts && pictureFor(*snapshot_).paintGuide(painter, *snapshot_, rect());
   if (counts) {
     paintFlash(painter, guided ? QRectF(rect()) : area);
     if (!guided) paintCount(painter, area);
   }
   // Of a breath out the place under the water is free.
-  const QRectF place = picture_->sheet.oneBreath() ? area.adjusted(0, area.height() / 2.0, 0, 0) : area;
-  if (!guided && (held_ > 0.0 || (held_ == 0.0 && !picture_->hasCues()))) {
+  const QRectF place = snapshot_->sheet.oneBreath() ? area.adjusted(0, area.height() / 2.0, 0, 0) : area;
+  if (!guided && (held_ > 0.0 || (held_ == 0.0 && !snapshot_->hasCues()))) {
     painter.setFont(style::work(largeText(area), true));
     painter.setPen(style::ink);
     painter.drawText(place.adjusted(18, 6, -12, 0), Qt::AlignTop | Qt::AlignLeft,
                      tr("%1 s").arg(words::number(held_, 1, false)));
   }
-  if (picture_->live) paintKey(painter, place);
+  if (snapshot_->live) paintKey(painter, place);
   if (hasFocus() && byKeys_) {
     painter.setPen(QPen(style::pitch, 1.4));
     painter.drawRect(area);
@@ -200,20 +200,22 @@ void TakeView::paintMarks(QPainter& painter) {
     painter.setPen(QPen(style::ink, 1.6));
     painter.drawLine(QPointF(xOf(*cursor_), area.top()), QPointF(xOf(*cursor_), height() - kFoot));
   }
-  if (hover_ && !picture_->live) paintHover(painter);
+  if (hover_ && !snapshot_->live) paintHover(painter);
 }
 
 /// A quiet flash on each beat.
 void TakeView::paintFlash(QPainter& painter, const QRectF& area) {
-  const SheetMoment moment = momentOf(picture_->sheet, picture_->tracks.duration_s - picture_->sheetStart_s);
-  if (!picture_->sheet.counted() || moment.over || moment.sinceBeat_s >= kFlash_s) return;
+  const SheetMoment moment =
+      momentOf(snapshot_->sheet, snapshot_->tracks.duration_s - snapshot_->sheetStart_s);
+  if (!snapshot_->sheet.counted() || moment.over || moment.sinceBeat_s >= kFlash_s) return;
   painter.setPen(QPen(style::loudness, 10));
   painter.drawRect(area.adjusted(5, 5, -5, -5));
 }
 
 /// The count-in large in the middle, afterwards what comes next, readable from two metres.
 void TakeView::paintCount(QPainter& painter, const QRectF& area) {
-  const SheetMoment moment = momentOf(picture_->sheet, picture_->tracks.duration_s - picture_->sheetStart_s);
+  const SheetMoment moment =
+      momentOf(snapshot_->sheet, snapshot_->tracks.duration_s - snapshot_->sheetStart_s);
   painter.setPen(style::ink);
   if (moment.countInLeft > 0) {
     painter.setFont(style::serif(110));
@@ -222,7 +224,7 @@ void TakeView::paintCount(QPainter& painter, const QRectF& area) {
   if (!moment.next) return;
   painter.setFont(style::serif(0.8 * largeText(area)));
   const QRectF corner = area.adjusted(0, 12, -18, 0);
-  painter.drawText(corner, Qt::AlignTop | Qt::AlignRight, cueName(*picture_, *moment.next));
+  painter.drawText(corner, Qt::AlignTop | Qt::AlignRight, cueName(*snapshot_, *moment.next));
   painter.setFont(style::work(style::kTitleType));
   painter.setPen(style::quietInk);
   const int beats = static_cast<int>(std::ceil(moment.toNext_beats - 1e-9));
@@ -232,14 +234,14 @@ void TakeView::paintCount(QPainter& painter, const QRectF& area) {
   const QRectF under = corner.adjusted(0, 1.4 * largeText(area), 0, 0);
   painter.drawText(under, Qt::AlignTop | Qt::AlignRight, when);
   painter.drawText(under.adjusted(0, 1.8 * style::kTitleType, 0, 0), Qt::AlignTop | Qt::AlignRight,
-                   cueDetail(*picture_, *moment.next));
+                   cueDetail(*snapshot_, *moment.next));
 }
 
 void TakeView::chooseCue(std::optional<std::size_t> cue) {
   chosenCue_ = cue;
   selectedFrom_ = selectedTo_ = 0.0;
-  if (cue && picture_ && *cue < picture_->analysis.cues.size()) {
-    const Span place = picture_->placeOf(*cue);
+  if (cue && snapshot_ && *cue < snapshot_->analysis.cues.size()) {
+    const Span place = snapshot_->placeOf(*cue);
     selectedFrom_ = place.start_s;
     selectedTo_ = place.end_s;
   }
@@ -277,11 +279,11 @@ void TakeView::paintHover(QPainter& painter) {
   painter.setFont(style::work(style::kSmallType, true));
   painter.setPen(style::ink);
   painter.drawText(QRectF(area.left(), 0, area.width(), 20), Qt::AlignRight | Qt::AlignVCenter,
-                   pictureFor(*picture_).under(*picture_, frame(), *hover_));
+                   pictureFor(*snapshot_).under(*snapshot_, frame(), *hover_));
 }
 
 void TakeView::wheelEvent(QWheelEvent* event) {
-  if (!picture_) return;
+  if (!snapshot_) return;
   const QPoint turn = event->angleDelta();
   if (std::abs(turn.x()) > std::abs(turn.y()) || event->modifiers().testFlag(Qt::ShiftModifier))
     pan(-(turn.x() + turn.y()) / 1200.0);
@@ -293,31 +295,31 @@ void TakeView::wheelEvent(QWheelEvent* event) {
 void TakeView::mousePressEvent(QMouseEvent* event) {
   const bool pans = event->button() == Qt::MiddleButton ||
                     (event->button() == Qt::LeftButton && event->modifiers().testFlag(Qt::ControlModifier));
-  if (picture_ && !picture_->live && pans) {
+  if (snapshot_ && !snapshot_->live && pans) {
     panned_ = event->position().x();
     return;
   }
-  if (!picture_ || picture_->live || event->button() != Qt::LeftButton) return;
-  if (pictureFor(*picture_).cueArea(*picture_, rect()).contains(event->position())) {
-    if (const auto cue = picture_->cueAt(timeAt(event->position().x()))) {
+  if (!snapshot_ || snapshot_->live || event->button() != Qt::LeftButton) return;
+  if (pictureFor(*snapshot_).cueArea(*snapshot_, rect()).contains(event->position())) {
+    if (const auto cue = snapshot_->cueAt(timeAt(event->position().x()))) {
       chooseCue(cue);
       emit cueChosen(*cue);
     }
     return;
   }
-  pressed_ = std::clamp(timeAt(event->position().x()), 0.0, picture_->tracks.duration_s);
+  pressed_ = std::clamp(timeAt(event->position().x()), 0.0, snapshot_->tracks.duration_s);
   selectedFrom_ = selectedTo_ = 0.0;
   update();
 }
 
 void TakeView::mouseMoveEvent(QMouseEvent* event) {
-  if (!picture_) return;
+  if (!snapshot_) return;
   if (panned_) {
     pan((*panned_ - event->position().x()) / std::max(1.0, timeArea().width()));
     panned_ = event->position().x();
     return;
   }
-  const double t = std::clamp(timeAt(event->position().x()), 0.0, picture_->tracks.duration_s);
+  const double t = std::clamp(timeAt(event->position().x()), 0.0, snapshot_->tracks.duration_s);
   hover_ = t;
   if (pressed_ >= 0.0 && std::abs(t - pressed_) > 0.02) {
     selectedFrom_ = std::min(t, pressed_);

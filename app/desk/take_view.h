@@ -18,7 +18,7 @@ class TakeView : public QWidget {
  public:
   explicit TakeView(QWidget* parent = nullptr);
 
-  void setPicture(SnapshotPtr picture);
+  void setSnapshot(SnapshotPtr snapshot);
   /// Ears first: nothing of the pitch is drawn until revealed; the held time still is.
   void setHidden(bool hidden);
   /// What an empty view says: a title and what to do.
@@ -33,7 +33,7 @@ class TakeView : public QWidget {
   void setKeyed(std::optional<double> seconds) { keyed_s_ = seconds; }
   void setPrompt(const QString& text);
   QSize minimumSizeHint() const override { return {420, 300}; }
-  SnapshotPtr picture() const { return picture_; }
+  SnapshotPtr snapshot() const { return snapshot_; }
   /// The marked part, or all of the take.
   std::pair<double, double> selection() const;
   bool hasSelection() const { return selectedTo_ > selectedFrom_; }
@@ -75,7 +75,7 @@ class TakeView : public QWidget {
   double xOf(double t) const;
   double timeAt(double x) const;
 
-  SnapshotPtr picture_;
+  SnapshotPtr snapshot_;
   QString emptyTitle_;
   QString emptyText_;
   QPushButton* emptyAction_;

@@ -33,7 +33,7 @@ void MainWindow::exportShown() {
       this, tr("Export the take"), tr("take.png"),
       tr("Picture (*.png *.svg);;Sound (*.wav *.flac);;Figures (*.json);;Tracks (*.csv)"));
   if (file.isEmpty()) return;
-  const QString error = exportTake(file, *open.picture(), *open.samples(), open.rate_hz());
+  const QString error = exportTake(file, *open.snapshot(), *open.samples(), open.rate_hz());
   if (!error.isEmpty()) return parts_->notices.sayLoss(error);
   parts_->notices.say(tr("Written: %1").arg(file));
 }

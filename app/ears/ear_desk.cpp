@@ -137,7 +137,7 @@ void EarDesk::refresh() {
   const bool guessed = byEar.phase() == BlindListening::Phase::asked;
   if (!guessed && guess_->isAncestorOf(QApplication::focusWidget())) parentWidget()->setFocus();
   guess_->setVisible(guessed);
-  picture_->setPicture(byEar.phase() == BlindListening::Phase::told ? byEar.picture() : nullptr);
+  picture_->setSnapshot(byEar.phase() == BlindListening::Phase::told ? byEar.snapshot() : nullptr);
   const bool question = parts_.ears.question() != nullptr;
   if (question) {
     refreshQuestion();

@@ -3,6 +3,7 @@
 #include <QPainter>
 
 #include "app/picture/gallery.h"
+#include "app/ribbon/picture.h"
 #include "app/style/style.h"
 #include "core/engine/comparison.h"
 
@@ -20,17 +21,18 @@ HeardPicture::HeardPicture() {
   hide();
 }
 
-void HeardPicture::setPicture(SnapshotPtr picture) {
-  picture_ = std::move(picture);
-  setVisible(picture_ != nullptr);
+void HeardPicture::setSnapshot(SnapshotPtr snapshot) {
+  snapshot_ = std::move(snapshot);
+  setVisible(snapshot_ != nullptr);
   update();
 }
 
 void HeardPicture::paintEvent(QPaintEvent*) {
-  if (!picture_) return;
+  if (!snapshot_) return;
   QPainter painter(this);
-  pictureFor(*picture_).paintRow(painter, *picture_, QRectF(rect()).marginsRemoved(kRowCaptions),
-                                 alignedStretches(std::span(&picture_, 1), false)[0]);
+  pictureFor(*snapshot_)
+      .paintRow(painter, *snapshot_, QRectF(rect()).marginsRemoved(kRowCaptions),
+                alignedStretches(std::span(&snapshot_, 1), false)[0]);
 }
 
 }  // namespace calando

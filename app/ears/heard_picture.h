@@ -13,14 +13,14 @@ class HeardPicture : public QWidget {
  public:
   HeardPicture();
   /// nullptr: none; then it takes no room.
-  void setPicture(SnapshotPtr picture);
+  void setSnapshot(SnapshotPtr snapshot);
   QSize sizeHint() const override { return {480, 220}; }
 
  protected:
   void paintEvent(QPaintEvent* event) override;
 
  private:
-  SnapshotPtr picture_;
+  SnapshotPtr snapshot_;
 };
 
 }  // namespace calando

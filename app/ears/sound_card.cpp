@@ -4,6 +4,7 @@
 #include <QPainterPath>
 
 #include "app/style/style.h"
+#include "core/signal/tracks.h"
 
 namespace calando {
 

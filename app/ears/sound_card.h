@@ -2,7 +2,8 @@
 
 #include <QAbstractButton>
 
-#include "core/ears/sound_maker.h"
+#include "core/ears/change.h"
+#include "core/ears/made_sound.h"
 
 namespace calando {
 

@@ -2,6 +2,7 @@
 
 #include "app/picture/gallery.h"
 #include "app/ribbon/cue_strip.h"
+#include "app/ribbon/picture.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 
@@ -30,17 +31,17 @@ void SheetPreview::setDrawn(Drawn what) {
 }
 
 void SheetPreview::setSheet(const CueSheet& sheet, const Context& context) {
-  picture_.sheet = sheet;
-  picture_.context = context;
-  picture_.sheetStart_s = sheet.countIn_s();
-  picture_.live = true;
+  snapshot_.sheet = sheet;
+  snapshot_.context = context;
+  snapshot_.sheetStart_s = sheet.countIn_s();
+  snapshot_.live = true;
   update();
 }
 
 RibbonScale SheetPreview::scale() const {
   RibbonScale scale;
   scale.area = QRectF(4, 2, width() - 8, kStrip);
-  scale.to_s = std::max(0.1, picture_.sheet.countIn_s() + picture_.sheet.length_s());
+  scale.to_s = std::max(0.1, snapshot_.sheet.countIn_s() + snapshot_.sheet.length_s());
   return scale;
 }
 
@@ -51,7 +52,7 @@ QRectF SheetPreview::shapes() const {
 DrawnRange SheetPreview::range() const {
   if (what_ == Drawn::loudness) return kDrawnLoudness;
   DrawnRange range = kDrawnPitch;
-  for (const SheetCue& cue : picture_.sheet.cues)
+  for (const SheetCue& cue : snapshot_.sheet.cues)
     for (const ShapePoint& p : cue.pitch) range.high = std::max(range.high, std::abs(p.value));
   range.low = -range.high;
   return range;
@@ -77,19 +78,19 @@ void SheetPreview::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
   painter.fillRect(rect(), style::paper);
-  const CueSheet& sheet = picture_.sheet;
+  const CueSheet& sheet = snapshot_.sheet;
   if (sheet.cues.empty()) return;
   const RibbonScale here = scale();
-  paintCueStrip(painter, picture_, here, here.area, {});
-  if (drawnOn_ && picture_.context.exercise->asksForTones())
+  paintCueStrip(painter, snapshot_, here, here.area, {});
+  if (drawnOn_ && snapshot_.context.exercise->asksForTones())
     paintShapes(painter, here);
   else
-    pictureFor(picture_).paintAsked(painter, picture_, {shapes(), here.from_s, here.to_s});
+    pictureFor(snapshot_).paintAsked(painter, snapshot_, {shapes(), here.from_s, here.to_s});
   paintFoot(painter, here);
 }
 
 void SheetPreview::paintFoot(QPainter& painter, const RibbonScale& here) {
-  const CueSheet& sheet = picture_.sheet;
+  const CueSheet& sheet = snapshot_.sheet;
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);
   const QString count = sheet.counted() ? tr("Beats of the count: %1 before, %2 in all; %3 s")
@@ -100,7 +101,7 @@ void SheetPreview::paintFoot(QPainter& painter, const RibbonScale& here) {
                                             : tr("Not counted; %1 s").arg(words::number(here.to_s, 0, false));
   const QRectF first(4, shapes().bottom() + 4, width() - 8, kFootLine);
   painter.drawText(first, Qt::AlignLeft | Qt::AlignVCenter, count);
-  if (!drawnOn_ || !picture_.context.exercise->asksForTones()) return;
+  if (!drawnOn_ || !snapshot_.context.exercise->asksForTones()) return;
   const DrawnRange within = range();
   const QString drawn = what_ == Drawn::loudness
                             ? tr("loudness: 0 above, %1 dB below").arg(words::number(within.low))
@@ -112,11 +113,11 @@ void SheetPreview::paintFoot(QPainter& painter, const RibbonScale& here) {
 }
 
 void SheetPreview::paintShapes(QPainter& painter, const RibbonScale& here) {
-  const CueSheet& sheet = picture_.sheet;
+  const CueSheet& sheet = snapshot_.sheet;
   for (std::size_t i = 0; i < sheet.cues.size(); ++i) {
     const SheetCue& cue = sheet.cues[i];
     if (!isSounding(cue.kind)) continue;
-    const double from = here.x(picture_.placeOf(i).start_s), to = here.x(picture_.placeOf(i).end_s);
+    const double from = here.x(snapshot_.placeOf(i).start_s), to = here.x(snapshot_.placeOf(i).end_s);
     painter.fillRect(QRectF(from, shapes().top(), to - from, shapes().height()), style::sheet);
     QPolygonF line;
     for (const ShapePoint& p : shapeOf(cue)) line << QPointF(from + p.share * (to - from), yOf(p.value));
@@ -137,8 +138,8 @@ void SheetPreview::paintShapes(QPainter& painter, const RibbonScale& here) {
 void SheetPreview::drawAt(QPointF place, Qt::KeyboardModifiers modifiers, bool remove) {
   if (!held_) return;
   const RibbonScale here = scale();
-  const SheetCue& cue = picture_.sheet.cues[*held_];
-  const Span span = picture_.placeOf(*held_);
+  const SheetCue& cue = snapshot_.sheet.cues[*held_];
+  const Span span = snapshot_.placeOf(*held_);
   const double width = here.x(span.end_s) - here.x(span.start_s);
   const double share = std::clamp((place.x() - here.x(span.start_s)) / width, 0.0, 1.0);
   const double reach = kReach_px / width;
@@ -146,9 +147,9 @@ void SheetPreview::drawAt(QPointF place, Qt::KeyboardModifiers modifiers, bool r
     emit shapeDrawn(*held_, withoutPoint(shapeOf(cue), share, reach));
     return;
   }
-  const bool counted = picture_.sheet.counted() && !modifiers.testFlag(Qt::ShiftModifier);
+  const bool counted = snapshot_.sheet.counted() && !modifiers.testFlag(Qt::ShiftModifier);
   const int steps =
-      counted ? static_cast<int>(std::lround(kPerBeat * cue.length_s / picture_.sheet.beat_s)) : 0;
+      counted ? static_cast<int>(std::lround(kPerBeat * cue.length_s / snapshot_.sheet.beat_s)) : 0;
   emit shapeDrawn(*held_, withPoint(shapeOf(cue), snapped(share, steps), valueAt(place.y()),
                                     std::max(reach, steps > 0 ? 0.49 / steps : 0.0), range()));
 }
@@ -156,8 +157,8 @@ void SheetPreview::drawAt(QPointF place, Qt::KeyboardModifiers modifiers, bool r
 void SheetPreview::mousePressEvent(QMouseEvent* event) {
   held_.reset();
   if (!drawnOn_ || !shapes().adjusted(0, -6, 0, 6).contains(event->position())) return;
-  const auto cue = picture_.cueAt(scale().time(event->position().x()));
-  if (!cue || !isSounding(picture_.sheet.cues[*cue].kind)) return;
+  const auto cue = snapshot_.cueAt(scale().time(event->position().x()));
+  if (!cue || !isSounding(snapshot_.sheet.cues[*cue].kind)) return;
   held_ = cue;
   drawAt(event->position(), event->modifiers(), event->button() == Qt::RightButton);
 }

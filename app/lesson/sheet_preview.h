@@ -19,7 +19,7 @@ class SheetPreview : public QWidget {
 
   explicit SheetPreview(bool drawnOn = false);
   void setSheet(const CueSheet& sheet, const Context& context);
-  const CueSheet& sheet() const { return picture_.sheet; }
+  const CueSheet& sheet() const { return snapshot_.sheet; }
   /// Which of the two is shown, and drawn.
   void setDrawn(Drawn what);
   Drawn drawn() const { return what_; }
@@ -46,7 +46,7 @@ class SheetPreview : public QWidget {
   void paintFoot(QPainter& painter, const RibbonScale& scale);
   void drawAt(QPointF place, Qt::KeyboardModifiers modifiers, bool remove);
 
-  Snapshot picture_;
+  Snapshot snapshot_;
   bool drawnOn_;
   Drawn what_ = Drawn::loudness;
   std::optional<std::size_t> held_;  // the cue that is being drawn on

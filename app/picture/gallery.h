@@ -3,12 +3,16 @@
 #include <QImage>
 #include <QPixmap>
 #include <cstdint>
+#include <span>
 #include <string>
-
-#include "app/ribbon/picture.h"
+#include <string_view>
 
 /// Which picture a take is drawn as. A new one is a folder of its own and a row in gallery.cpp.
 namespace calando {
+
+class Picture;
+struct Exercise;
+struct Snapshot;
 
 struct GalleryRow {
   std::string_view id;

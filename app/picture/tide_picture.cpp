@@ -179,7 +179,7 @@ double guideWidth(const Snapshot& take, const QRectF& area) {
 std::optional<double> airFloor_dbfs(const Snapshot& take, const AirSums& sums) {
   if (!take.live) return take.analysis.airFloor_dbfs;
   const auto room = take.tracks.air.empty() ? std::nullopt : roomOf(sums, take.tracks);
-  return room ? std::optional(decibels(allOf(*room))) : std::nullopt;
+  return room ? std::optional(decibels(allOf(room->before))) : std::nullopt;
 }
 
 /// Lanes of what is heard frame by frame: how far the air stands over the room, and where its middle lies.

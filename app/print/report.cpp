@@ -5,6 +5,7 @@
 
 #include "app/charts/course_chart.h"
 #include "app/picture/gallery.h"
+#include "app/ribbon/picture.h"
 #include "app/session/common/past.h"
 #include "app/session/common/today.h"
 #include "app/session/lesson/card_deck.h"
@@ -96,7 +97,7 @@ void ReportMaker::want(const Take& take) {
   request.samplesWanted = false;
   waiting_.push_back(parts_.analyses.ask(std::move(request), AnalysisQueue::Urgency::later,
                                          [this, id = take.id](const AnalysisQueue::Answer& answer) {
-                                           if (answer.picture) pictures_[id] = answer.picture;
+                                           if (answer.snapshot) pictures_[id] = answer.snapshot;
                                            if (!busy()) finish();
                                          }));
 }
@@ -107,9 +108,9 @@ void ReportMaker::finish() { emit made(kind_ == ReportKind::term ? classPages() 
 void ReportMaker::addPicture(Pages& pages, const Take& take, const QString& caption) const {
   const auto found = pictures_.find(take.id);
   if (found == pictures_.end()) return;
-  pages.picture(kPicture, caption, [picture = found->second](QPainter& painter, const QRectF& area) {
+  pages.picture(kPicture, caption, [snapshot = found->second](QPainter& painter, const QRectF& area) {
     painter.fillRect(area, style::sheet);
-    pictureFor(*picture).paintSmall(painter, *picture, area.adjusted(4, 4, -4, -4));
+    pictureFor(*snapshot).paintSmall(painter, *snapshot, area.adjusted(4, 4, -4, -4));
   });
   pages.small(caption);
 }

@@ -44,15 +44,15 @@ CuePage::CuePage(const Parts& parts)
     emit cueChosen(cue);
   });
   connect(open_, &QPushButton::clicked, this, [this] {
-    if (const auto air = chosenInhale()) parts_.breaths.call(picture_->analysis.airs[*air]);
+    if (const auto air = chosenInhale()) parts_.breaths.call(snapshot_->analysis.airs[*air]);
   });
   connect(forget_, &QPushButton::clicked, this, [this] { parts_.breaths.forget(); });
 }
 
-void CuePage::setPicture(SnapshotPtr picture) {
-  if (picture != picture_) cue_.reset();
-  picture_ = std::move(picture);
-  table_->setPicture(picture_);
+void CuePage::setSnapshot(SnapshotPtr snapshot) {
+  if (snapshot != snapshot_) cue_.reset();
+  snapshot_ = std::move(snapshot);
+  table_->setSnapshot(snapshot_);
   refresh();
 }
 
@@ -64,15 +64,15 @@ void CuePage::chooseCue(std::size_t cue) {
 
 /// The index of its air.
 std::optional<std::size_t> CuePage::chosenInhale() const {
-  if (!picture_ || !cue_ || *cue_ >= picture_->analysis.cues.size()) return std::nullopt;
-  const CueResult& cue = picture_->analysis.cues[*cue_];
-  const Air* air = soundOf(cue, picture_->analysis).air;
+  if (!snapshot_ || !cue_ || *cue_ >= snapshot_->analysis.cues.size()) return std::nullopt;
+  const CueResult& cue = snapshot_->analysis.cues[*cue_];
+  const Air* air = soundOf(cue, snapshot_->analysis).air;
   const bool can = air && air->profile && breathesOf(cue.kind) == Breathes::in;
   return can ? cue.matched : std::nullopt;
 }
 
 void CuePage::refresh() {
-  foot_->setVisible(picture_ && disciplineOf(picture_->context).ofAir);
+  foot_->setVisible(snapshot_ && disciplineOf(snapshot_->context).ofAir);
   const std::size_t learnt = parts_.breaths.marks().size();
   learnt_->setText(learnt == 0 ? tr("Breaths in are held against what holds for everybody. Choose one that "
                                     "sounds open to hold them against this player’s own.")

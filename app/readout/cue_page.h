@@ -18,7 +18,7 @@ class CuePage : public QWidget {
 
  public:
   explicit CuePage(const Parts& parts);
-  void setPicture(SnapshotPtr picture);
+  void setSnapshot(SnapshotPtr snapshot);
   void chooseCue(std::size_t cue);
 
  signals:
@@ -29,7 +29,7 @@ class CuePage : public QWidget {
   void refresh();
 
   const Parts& parts_;
-  SnapshotPtr picture_;
+  SnapshotPtr snapshot_;
   std::optional<std::size_t> cue_;
   CueTable* table_;
   QWidget* foot_;

@@ -26,23 +26,23 @@ CueTable::CueTable(QWidget* parent) : QTableWidget(parent) {
   });
 }
 
-void CueTable::setPicture(SnapshotPtr picture) {
+void CueTable::setSnapshot(SnapshotPtr snapshot) {
   const QSignalBlocker quiet(this);
   cues_.clear();
   clear();
   setRowCount(0);
-  if (!picture) return;
-  const auto& all = picture->analysis.cues;
+  if (!snapshot) return;
+  const auto& all = snapshot->analysis.cues;
   for (std::size_t i = 0; i < all.size(); ++i)
     if (all[i].isAudible() || all[i].leak_s) cues_.push_back(i);
   // Columns in which nothing was measured are left out; breaths have how they sound instead of a level.
-  const Discipline& of = disciplineOf(picture->context);
+  const Discipline& of = disciplineOf(snapshot->context);
   const bool breaths = of.ofAir;
   std::vector<const Figure*> shown;
   for (const Figure& figure : figures())
     if (!figure.column.empty() && !(breaths && figure.id == "level_dbfs") &&
         std::ranges::any_of(
-            cues_, [&](std::size_t i) { return figure.ofCue(all[i], picture->analysis).has_value(); }))
+            cues_, [&](std::size_t i) { return figure.ofCue(all[i], snapshot->analysis).has_value(); }))
       shown.push_back(&figure);
   const int columns = static_cast<int>(shown.size()) + 1;
   setColumnCount(columns + (breaths ? 1 : 0));
@@ -56,16 +56,16 @@ void CueTable::setPicture(SnapshotPtr picture) {
   setRowCount(static_cast<int>(cues_.size()));
   for (std::size_t r = 0; r < cues_.size(); ++r) {
     const CueResult& cue = all[cues_[r]];
-    auto* name = new QTableWidgetItem(style::verdictIcon(cue.verdict), cueName(*picture, cues_[r]));
+    auto* name = new QTableWidgetItem(style::verdictIcon(cue.verdict), cueName(*snapshot, cues_[r]));
     name->setToolTip(style::verdictWord(cue.verdict));
     setItem(static_cast<int>(r), 0, name);
     for (std::size_t c = 0; c < shown.size(); ++c) {
-      const auto value = shown[c]->ofCue(cue, picture->analysis);
+      const auto value = shown[c]->ofCue(cue, snapshot->analysis);
       auto* cell = new QTableWidgetItem(value ? words::number(*value, shown[c]->print) : QStringLiteral("–"));
       // The model note is not apart from itself; how far it strays is what the others' distance is to be seen
       // against.
-      const bool model = cues_[r] < picture->sheet.cues.size() && picture->sheet.cues[cues_[r]].model;
-      const Note* note = soundOf(cue, picture->analysis).note;
+      const bool model = cues_[r] < snapshot->sheet.cues.size() && snapshot->sheet.cues[cues_[r]].model;
+      const Note* note = soundOf(cue, snapshot->analysis).note;
       if (!value && model && note && note->colour_repeat_db && shown[c]->id == "colour_distance_db") {
         cell->setText(QStringLiteral("±") + words::number(*note->colour_repeat_db, 1, false));
         cell->setToolTip(tr("How far the model note strays from itself"));
@@ -73,7 +73,7 @@ void CueTable::setPicture(SnapshotPtr picture) {
       cell->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
       setItem(static_cast<int>(r), static_cast<int>(c) + 1, cell);
     }
-    if (const Air* air = soundOf(cue, picture->analysis).air;
+    if (const Air* air = soundOf(cue, snapshot->analysis).air;
         air && breaths && breathesOf(cue.kind) == Breathes::in) {
       auto* cell = new QTableWidgetItem(words::sound(air->sound));
       cell->setToolTip(cell->text());

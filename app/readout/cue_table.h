@@ -13,7 +13,7 @@ class CueTable : public QTableWidget {
 
  public:
   explicit CueTable(QWidget* parent = nullptr);
-  void setPicture(SnapshotPtr picture);
+  void setSnapshot(SnapshotPtr snapshot);
   void chooseCue(std::size_t cue);
 
  signals:

@@ -20,22 +20,22 @@ struct Point {
 };
 
 /// By height of the note, as along a keyboard.
-std::vector<Point> pointsOf(const Snapshot& picture, const Figure& figure) {
+std::vector<Point> pointsOf(const Snapshot& snapshot, const Figure& figure) {
   std::vector<Point> points;
-  for (const CueResult& cue : picture.analysis.cues)
-    if (const auto value = figure.ofCue(cue, picture.analysis); cue.asked && value)
+  for (const CueResult& cue : snapshot.analysis.cues)
+    if (const auto value = figure.ofCue(cue, snapshot.analysis); cue.asked && value)
       points.push_back({static_cast<double>(*cue.asked), *value});
   std::ranges::stable_sort(points, {}, &Point::semitone);
   return points;
 }
 
 /// One figure over the notes.
-void paintChart(QPainter& painter, const Snapshot& picture, const Figure& figure, const QRectF& area) {
+void paintChart(QPainter& painter, const Snapshot& snapshot, const Figure& figure, const QRectF& area) {
   const QColor ink = style::inkOf(figure.chart.ink);
-  const auto points = pointsOf(picture, figure);
+  const auto points = pointsOf(snapshot, figure);
   const double bottomNote = points.front().semitone;
   const double span = std::max(1.0, points.back().semitone - bottomNote);
-  const auto& readings = picture.analysis.readings;
+  const auto& readings = snapshot.analysis.readings;
   const auto target = std::ranges::find(readings, figure.id, &Reading::id);
   const bool banded = target != readings.end() && target->hasTarget;
   std::vector<double> values;
@@ -83,29 +83,29 @@ NoteMap::NoteMap(QWidget* parent) : QWidget(parent) {
   setAccessibleName(tr("Offset, wander, level and colour of the notes along the range"));
 }
 
-void NoteMap::setPicture(SnapshotPtr picture) {
-  picture_ = std::move(picture);
+void NoteMap::setSnapshot(SnapshotPtr snapshot) {
+  snapshot_ = std::move(snapshot);
   update();
 }
 
 void NoteMap::paintEvent(QPaintEvent*) {
-  if (!picture_) return;
+  if (!snapshot_) return;
   QPainter painter(this);
   std::vector<const Figure*> shown;
   for (const Figure& figure : figures())
-    if (figure.chart.leastSpan > 0.0 && pointsOf(*picture_, figure).size() > 1) shown.push_back(&figure);
+    if (figure.chart.leastSpan > 0.0 && pointsOf(*snapshot_, figure).size() > 1) shown.push_back(&figure);
   if (shown.empty()) return;
   const double each = (height() - 16.0) / static_cast<double>(shown.size());
   const double left = 34.0;
   QRectF area(left, kTitle, width() - left - 8, each - kTitle - 4);
   for (const Figure* figure : shown) {
-    paintChart(painter, *picture_, *figure, area);
+    paintChart(painter, *snapshot_, *figure, area);
     area.translate(0, each);
   }
-  const auto points = pointsOf(*picture_, *shown.front());
+  const auto points = pointsOf(*snapshot_, *shown.front());
   painter.setPen(style::quietInk);
   painter.setFont(style::work(style::kSmallType));
-  const Spelling spelling = spellingFor(picture_->context);
+  const Spelling spelling = spellingFor(snapshot_->context);
   const auto name = [&](double semitone) { return shownNote(static_cast<int>(semitone), spelling); };
   painter.drawText(QRectF(left, height() - 15, 60, 14), Qt::AlignLeft, name(points.front().semitone));
   painter.drawText(QRectF(width() - 68, height() - 15, 60, 14), Qt::AlignRight, name(points.back().semitone));

@@ -13,14 +13,14 @@ class NoteMap : public QWidget {
 
  public:
   explicit NoteMap(QWidget* parent = nullptr);
-  void setPicture(SnapshotPtr picture);
+  void setSnapshot(SnapshotPtr snapshot);
   QSize sizeHint() const override { return {320, 190}; }
 
  protected:
   void paintEvent(QPaintEvent* event) override;
 
  private:
-  SnapshotPtr picture_;
+  SnapshotPtr snapshot_;
 };
 
 }  // namespace calando

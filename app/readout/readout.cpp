@@ -146,13 +146,13 @@ void Readout::veil() {
 
 void Readout::refresh() {
   const ShownTake& open = parts_.shown;
-  const SnapshotPtr picture = open.picture();
+  const SnapshotPtr snapshot = open.snapshot();
   const Analysis none;
   const bool stopped = open.take() && open.take()->stopped;
-  const Analysis& analysis = picture ? picture->analysis : none;
+  const Analysis& analysis = snapshot ? snapshot->analysis : none;
   figures_->setReadings(analysis.readings, parts_.history.valuesBefore());
   groups_->setReadings(analysis.readings);
-  showPages(picture);
+  showPages(snapshot);
   const bool advised = !analysis.advice.empty();
   const bool modelless =
       open.take() && parts_.lesson.current()->against == Against::teacher && !open.take()->asked.against;
@@ -174,9 +174,9 @@ void Readout::refresh() {
 /// What attention did to the figure that the card asks for first, over all takes of it.
 QString Readout::attentionText() const {
   const ShownTake& open = parts_.shown;
-  const SnapshotPtr picture = open.picture();
-  if (!open.take() || !picture || picture->analysis.readings.empty()) return {};
-  const Figure& figure = *picture->analysis.readings.front().figure;
+  const SnapshotPtr snapshot = open.snapshot();
+  if (!open.take() || !snapshot || snapshot->analysis.readings.empty()) return {};
+  const Figure& figure = *snapshot->analysis.readings.front().figure;
   const auto effect =
       attentionEffect(parts_.takes.past(), open.take()->asked.exercise, std::string(figure.id));
   if (!effect) return {};
@@ -191,10 +191,10 @@ QString Readout::attentionText() const {
 
 /// What could be done to the tube about an offset that stays; the player and the room come first.
 QString Readout::tuningText() const {
-  const SnapshotPtr picture = parts_.shown.picture();
-  const auto drawing = picture ? drawingFor(picture->analysis, picture->context) : std::nullopt;
+  const SnapshotPtr snapshot = parts_.shown.snapshot();
+  const auto drawing = snapshot ? drawingFor(snapshot->analysis, snapshot->context) : std::nullopt;
   if (!drawing) return {};
-  const auto room_c = picture->context.room_c;
+  const auto room_c = snapshot->context.room_c;
   return tr("If it stays so once you are warm (%1): about %2 mm %3, roughly reckoned.")
       .arg(
           room_c ? tr("the room has %1 °C").arg(words::number(*room_c, 0, false)) : tr("a cold room is flat"),
@@ -202,22 +202,22 @@ QString Readout::tuningText() const {
 }
 
 /// A single sound has neither rows nor a range.
-void Readout::showPages(const SnapshotPtr& picture) {
+void Readout::showPages(const SnapshotPtr& snapshot) {
   static const Discipline none{};
-  const Discipline& of = picture ? disciplineOf(picture->context) : none;
-  const ExercisePtr card = picture ? picture->context.exercise : nullptr;
-  const bool cues = picture && picture->sheet.cues.size() > 1 && card->asksForSound();
+  const Discipline& of = snapshot ? disciplineOf(snapshot->context) : none;
+  const ExercisePtr card = snapshot ? snapshot->context.exercise : nullptr;
+  const bool cues = snapshot && snapshot->sheet.cues.size() > 1 && card->asksForSound();
   const bool range = cues && of.byRange, weeks = !of.weeks.empty();
   // Exploring what can be done is held against no target.
-  const bool reach = picture && of.reaches && !card->scored && card->asksForTones();
-  const bool logs = picture && parts_.shown.take() && card->logsFingerings;
-  cues_->setPicture(cues ? picture : nullptr);
-  range_->setPicture(range ? picture : nullptr);
+  const bool reach = snapshot && of.reaches && !card->scored && card->asksForTones();
+  const bool logs = snapshot && parts_.shown.take() && card->logsFingerings;
+  cues_->setSnapshot(cues ? snapshot : nullptr);
+  range_->setSnapshot(range ? snapshot : nullptr);
   if (weeks) showWeeks(of);
   if (reach) showReach();
   if (logs)
     fingerings_->setTried(fingeringsTried(parts_.takes.past(), card->id, parts_.shown.take()->asked.note),
-                          picture->context);
+                          snapshot->context);
   const bool shown[] = {cues || weeks || reach || logs, cues, range, weeks, reach, logs};
   for (int page = 0; page < pages_->count(); ++page) choice_->button(page)->setVisible(shown[page]);
   choice_->button(kCues)->setText(words::said(of.cues));
@@ -247,7 +247,7 @@ void Readout::showWeeks(const Discipline& of) {
 
 void Readout::showReach() {
   reach_->setReach(
-      reachCourse(parts_.takes.past()), parts_.shown.picture()->context.instrument, [this](std::int64_t id) {
+      reachCourse(parts_.takes.past()), parts_.shown.snapshot()->context.instrument, [this](std::int64_t id) {
         const auto& takes = parts_.takes.all();
         const auto take = std::ranges::find(takes, id, &Take::id);
         return take == takes.end() ? QString()

@@ -44,7 +44,7 @@ class Readout : public QWidget {
   QWidget* buildPages();
   QWidget* buildFigures();
   void refresh();
-  void showPages(const SnapshotPtr& picture);
+  void showPages(const SnapshotPtr& snapshot);
   void showWeeks(const Discipline& of);
   void showReach();
   void veil();

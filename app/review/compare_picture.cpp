@@ -4,6 +4,7 @@
 
 #include "app/picture/gallery.h"
 #include "app/ribbon/cue_strip.h"
+#include "app/ribbon/picture.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/engine/comparison.h"
@@ -77,7 +78,7 @@ void ComparePicture::paintEvent(QPaintEvent*) {
   painter.fillRect(rect(), style::paper);
   if (shown_ == Shown::nothing) return paintVeiled(painter);
   std::vector<SnapshotPtr> pictures;
-  for (const Row& row : rows_) pictures.push_back(row.picture);
+  for (const Row& row : rows_) pictures.push_back(row.snapshot);
   const auto stretches = alignedStretches(pictures, byCue_);
   const double each = (height() - kStripHeight - 24.0) / static_cast<double>(pictures.size());
   const double width = this->width() - kRowCaptions.left() - kRowCaptions.right();
@@ -125,7 +126,7 @@ void ComparePicture::paintColours(QPainter& painter, const QRectF& area) const {
                    tr("partials, dB under the strongest"));
   painter.setRenderHint(QPainter::Antialiasing);
   for (std::size_t i = 0; i < rows_.size(); ++i) {
-    const Note* note = rows_[i].picture->analysis.mainNote();
+    const Note* note = rows_[i].snapshot->analysis.mainNote();
     if (!note) continue;
     QPolygonF line;
     for (std::size_t k = 0; k < note->harmonics_db.size(); ++k)

@@ -16,7 +16,7 @@ class ComparePicture : public QWidget {
  public:
   struct Row {
     QString letter, name;
-    SnapshotPtr picture;
+    SnapshotPtr snapshot;
   };
   enum class Shown {
     nothing,   ///< but the letter of the one that is heard

@@ -39,7 +39,7 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, const std:
   fitToScreen(*this, 1240, 740);
   std::vector<ComparePicture::Row> rows;
   for (std::size_t i = 0; i < takes_.size(); ++i)
-    rows.push_back({letter(i), takes_[i].name, takes_[i].picture});
+    rows.push_back({letter(i), takes_[i].name, takes_[i].snapshot});
   picture_ = new ComparePicture(std::move(rows), blind_ ? Shown::nothing : Shown::named);
   player_.setOutput(output);
   connect(&player_, &Speaker::stopped, this, [this] {
@@ -150,7 +150,7 @@ void CompareView::keyPressEvent(QKeyEvent* event) {
 
 std::vector<SnapshotPtr> CompareView::pictures() const {
   std::vector<SnapshotPtr> pictures;
-  for (const ComparedTake& take : takes_) pictures.push_back(take.picture);
+  for (const ComparedTake& take : takes_) pictures.push_back(take.snapshot);
   return pictures;
 }
 
@@ -175,10 +175,10 @@ void CompareView::play(std::size_t take) {
 
 void CompareView::sound(std::size_t i) {
   const ComparedTake& take = takes_[i];
-  const Note* note = take.picture->analysis.mainNote();
+  const Note* note = take.snapshot->analysis.mainNote();
   const std::vector<float> samples =
       levelled(*take.samples, note ? note->level_dbfs : std::nullopt, kListen_dbfs);
-  const double from_s = alignedStretches(std::span(&take.picture, 1), false)[0][0].start_s;
+  const double from_s = alignedStretches(std::span(&take.snapshot, 1), false)[0][0].start_s;
   if (player_.play(samples, take.rate_hz, std::max(0.0, from_s), kToTheEnd_s, false)) {
     return picture_->setHeard(i);
   }
@@ -235,8 +235,8 @@ void CompareView::fillTable() {
         text += QStringLiteral("  (%1)").arg(words::number(*cell.fromFirst, print.decimals));
       put(r, i, text);
     }
-    const Note* a = takes_.front().picture->analysis.mainNote();
-    const Note* b = takes_[i].picture->analysis.mainNote();
+    const Note* a = takes_.front().snapshot->analysis.mainNote();
+    const Note* b = takes_[i].snapshot->analysis.mainNote();
     const auto distance = a && b && i > 0 ? colourDistance(*a, *b) : std::nullopt;
     put(figures.size(), i, distance ? words::number(*distance, 1, false) : none);
     const auto own = b ? b->colour_repeat_db : std::nullopt;

@@ -17,7 +17,7 @@ namespace calando {
 /// A take to be held beside others.
 struct ComparedTake {
   QString name;
-  SnapshotPtr picture;
+  SnapshotPtr snapshot;
   std::shared_ptr<const std::vector<float>> samples;
   double rate_hz = 48000.0;
 };

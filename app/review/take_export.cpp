@@ -4,9 +4,11 @@
 #include <QSvgGenerator>
 
 #include "app/picture/gallery.h"
+#include "app/ribbon/picture.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
+#include "core/base/json_text.h"
 #include "core/contract/analysis_json.h"
 
 namespace calando {
@@ -19,15 +21,15 @@ struct Export {
   Q_DECLARE_TR_FUNCTIONS(Export)
 };
 
-void paintWhole(QPainter& painter, const Snapshot& picture, const QRectF& area) {
-  pictureFor(picture).paint(painter, picture, {area, 0.0, std::max(0.5, picture.tracks.duration_s)});
+void paintWhole(QPainter& painter, const Snapshot& snapshot, const QRectF& area) {
+  pictureFor(snapshot).paint(painter, snapshot, {area, 0.0, std::max(0.5, snapshot.tracks.duration_s)});
 }
 
-QByteArray pngOf(const Snapshot& picture) {
+QByteArray pngOf(const Snapshot& snapshot) {
   QImage image(kPicture, QImage::Format_ARGB32_Premultiplied);
   image.fill(style::paper);
   QPainter painter(&image);
-  paintWhole(painter, picture, image.rect());
+  paintWhole(painter, snapshot, image.rect());
   painter.end();
   QByteArray bytes;
   QBuffer buffer(&bytes);
@@ -36,7 +38,7 @@ QByteArray pngOf(const Snapshot& picture) {
   return bytes;
 }
 
-QByteArray svgOf(const Snapshot& picture) {
+QByteArray svgOf(const Snapshot& snapshot) {
   QByteArray bytes;
   QBuffer buffer(&bytes);
   QSvgGenerator svg;
@@ -46,26 +48,27 @@ QByteArray svgOf(const Snapshot& picture) {
   svg.setTitle(Export::tr("Ribbon of a take"));
   QPainter painter;
   if (!painter.begin(&svg)) return {};
-  paintWhole(painter, picture, QRectF(QPointF(0, 0), QSizeF(kPicture / 2)));
+  paintWhole(painter, snapshot, QRectF(QPointF(0, 0), QSizeF(kPicture / 2)));
   painter.end();
   return bytes;
 }
 
 }  // namespace
 
-QString exportTake(const QString& file, const Snapshot& picture, const std::vector<float>& samples,
+QString exportTake(const QString& file, const Snapshot& snapshot, const std::vector<float>& samples,
                    double rate_hz) {
   const QString ending = QFileInfo(file).suffix().toLower();
   const std::string path = QFile::encodeName(file).toStdString();
   const auto bytes = [&]() -> std::optional<std::string> {
     if (ending == "json")
-      return toJson(picture.analysis, {QFileInfo(file).completeBaseName().toStdString(), rate_hz, 1, "mix"},
-                    picture.context)
-                 .dump(2) +
+      return jsonText(toJson(snapshot.analysis,
+                             {QFileInfo(file).completeBaseName().toStdString(), rate_hz, 1, "mix"},
+                             snapshot.context),
+                      2) +
              "\n";
-    if (ending == "csv") return tracksCsv(picture.tracks, picture.analysis);
-    if (ending == "png") return pngOf(picture).toStdString();
-    if (ending == "svg") return svgOf(picture).toStdString();
+    if (ending == "csv") return tracksCsv(snapshot.tracks, snapshot.analysis);
+    if (ending == "png") return pngOf(snapshot).toStdString();
+    if (ending == "svg") return svgOf(snapshot).toStdString();
     return std::nullopt;
   }();
   if (!bytes && ending != "wav" && ending != "flac")

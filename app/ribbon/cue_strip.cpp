@@ -23,29 +23,29 @@ struct StripCue {
   Verdict verdict;
 };
 
-std::vector<StripCue> stripCues(const Snapshot& picture) {
+std::vector<StripCue> stripCues(const Snapshot& snapshot) {
   std::vector<StripCue> cues;
-  for (std::size_t i = 0; i < picture.sheet.cues.size(); ++i) {
-    const Span place = picture.placeOf(i);
-    cues.push_back({place.start_s, place.end_s, cueName(picture, i), isRest(picture.sheet.cues[i].kind),
-                    picture.live ? Verdict::unmeasured : picture.analysis.cues[i].verdict});
+  for (std::size_t i = 0; i < snapshot.sheet.cues.size(); ++i) {
+    const Span place = snapshot.placeOf(i);
+    cues.push_back({place.start_s, place.end_s, cueName(snapshot, i), isRest(snapshot.sheet.cues[i].kind),
+                    snapshot.live ? Verdict::unmeasured : snapshot.analysis.cues[i].verdict});
   }
   return cues;
 }
 
 }  // namespace
 
-QString cueName(const Snapshot& picture, std::size_t cue) {
-  const SheetCue& planned = picture.sheet.cues[cue];
-  if (planned.note) return shownNote(*planned.note, spellingFor(picture.context));
+QString cueName(const Snapshot& snapshot, std::size_t cue) {
+  const SheetCue& planned = snapshot.sheet.cues[cue];
+  if (planned.note) return shownNote(*planned.note, spellingFor(snapshot.context));
   return words::said(rowOf(planned.kind).saysWhat && !planned.says.empty() ? planned.says
                                                                            : nameOf(planned.kind));
 }
 
-QString cueDetail(const Snapshot& picture, std::size_t i) {
-  const SheetCue& cue = picture.sheet.cues[i];
+QString cueDetail(const Snapshot& snapshot, std::size_t i) {
+  const SheetCue& cue = snapshot.sheet.cues[i];
   if (!cue.partial) return {};
-  const Context& context = picture.context;
+  const Context& context = snapshot.context;
   const QString sounds = shownNote(context.soundingOf(*cue.note), spellingFor(context));
   if (!disciplineOf(context).changesTubes || !context.instrument)
     return Strip::tr("partial %1, sounds %2").arg(*cue.partial).arg(sounds);
@@ -54,20 +54,20 @@ QString cueDetail(const Snapshot& picture, std::size_t i) {
       .arg(words::setting(*cue.tube, *context.instrument), sounds);
 }
 
-void paintCueStrip(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,
+void paintCueStrip(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale, const QRectF& area,
                    std::optional<std::size_t> chosen) {
   painter.save();
   painter.setClipRect(area.adjusted(-1, -1, 1, 1));
   painter.fillRect(area, style::paper);
-  const auto cues = stripCues(picture);
+  const auto cues = stripCues(snapshot);
   // The beats, as long as they can be told apart.
   const double beat =
-      picture.sheet.beat_s * (cues.empty() || picture.sheet.length_s() <= 0.0
-                                  ? 1.0
-                                  : (cues.back().to_s - cues.front().from_s) / picture.sheet.length_s());
+      snapshot.sheet.beat_s * (cues.empty() || snapshot.sheet.length_s() <= 0.0
+                                   ? 1.0
+                                   : (cues.back().to_s - cues.front().from_s) / snapshot.sheet.length_s());
   if (!cues.empty() && beat > 0.0 && scale.x(beat) - scale.x(0.0) > 5.0) {
     painter.setPen(QPen(style::rule, 1));
-    const double first = cues.front().from_s - picture.sheet.countIn * beat;
+    const double first = cues.front().from_s - snapshot.sheet.countIn * beat;
     for (double t = first; t <= cues.back().to_s + 0.01; t += beat)
       painter.drawLine(QPointF(scale.x(t), area.bottom() - 5), QPointF(scale.x(t), area.bottom()));
   }
@@ -84,7 +84,7 @@ void paintCueStrip(QPainter& painter, const Snapshot& picture, const RibbonScale
     painter.setPen(QPen(i == chosen ? style::pitch : style::rule, i == chosen ? 2 : 1));
     painter.drawRect(box);
     painter.setPen(style::ink);
-    const bool judged = !picture.live && box.width() > 11;
+    const bool judged = !snapshot.live && box.width() > 11;
     // A narrow cue has its name smaller, at last a little over its edges, and none where it is a sliver.
     constexpr std::pair<double, double> sizes[] = {{12.0, -2.0}, {10.5, -2.0}, {style::kSmallType, 4.0}};
     for (const auto& [size, over] : sizes) {

@@ -7,11 +7,11 @@
 namespace calando {
 
 /// The cues on their count, under the ribbon: name and verdict of each, rests as rests.
-void paintCueStrip(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,
+void paintCueStrip(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale, const QRectF& area,
                    std::optional<std::size_t> chosen);
 /// "B♭4", or what the cue is where it has no note.
-QString cueName(const Snapshot& picture, std::size_t cue);
+QString cueName(const Snapshot& snapshot, std::size_t cue);
 /// "partial 6, sounds C4": more of a cue whose note is a partial of a tube; else empty.
-QString cueDetail(const Snapshot& picture, std::size_t cue);
+QString cueDetail(const Snapshot& snapshot, std::size_t cue);
 
 }  // namespace calando

@@ -25,18 +25,18 @@ struct Ribbon {
 
 /// The level that the cues ask for, as a broad quiet line whose top lies at the loudest moment.
 template <class Y>
-void paintAskedLevels(QPainter& painter, const Snapshot& picture, const RibbonScale& scale,
+void paintAskedLevels(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale,
                       const QRectF& area, Y y) {
   painter.save();
   painter.setClipRect(area);
   painter.setPen(linePen(style::band, 9));
   const double top = std::max(scale.loudest_dbfs, kLeastPeak_dbfs);
-  for (std::size_t i = 0; i < picture.sheet.cues.size(); ++i) {
-    const SheetCue& cue = picture.sheet.cues[i];
+  for (std::size_t i = 0; i < snapshot.sheet.cues.size(); ++i) {
+    const SheetCue& cue = snapshot.sheet.cues[i];
     if (cue.loudness.empty()) continue;
-    const bool done = !picture.live && i < picture.analysis.cues.size();
-    const double from = done ? picture.analysis.cues[i].start_s : picture.sheetStart_s + cue.start_s;
-    const double to = done ? picture.analysis.cues[i].end_s : picture.sheetStart_s + cue.end_s();
+    const bool done = !snapshot.live && i < snapshot.analysis.cues.size();
+    const double from = done ? snapshot.analysis.cues[i].start_s : snapshot.sheetStart_s + cue.start_s;
+    const double to = done ? snapshot.analysis.cues[i].end_s : snapshot.sheetStart_s + cue.end_s();
     QPolygonF line;
     for (const ShapePoint& p : cue.loudness)
       line << QPointF(scale.x(from + p.share * (to - from)), y(top + p.value));
@@ -75,7 +75,7 @@ void paintLaneName(QPainter& painter, const QRectF& area, const LaneRow& row) {
   painter.drawText(text, Qt::AlignRight, row.name);
 }
 
-void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,
+void paintLane(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale, const QRectF& area,
                Lane lane) {
   painter.save();
   const bool level = lane == Lane::level;
@@ -84,10 +84,10 @@ void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
   paintLaneGround(painter, area, row);
   const auto y = [&](double value) { return row.y(area, value); };
   painter.setRenderHint(QPainter::Antialiasing);
-  if (level) paintAskedLevels(painter, picture, scale, area, y);
+  if (level) paintAskedLevels(painter, snapshot, scale, area, y);
   painter.setPen(linePen(row.ink, 2.0));
   QPolygonF line;
-  const auto& frames = picture.tracks.frames;
+  const auto& frames = snapshot.tracks.frames;
   painter.setClipRect(area);
   const auto first = static_cast<std::size_t>(std::max(0.0, scale.from_s / kHop_s));
   const std::size_t stride = strideFor(scale);
@@ -106,22 +106,23 @@ void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
     if (level ? i % stride != 0 : !line.isEmpty() && x < lastX + 1.0) continue;
     lastX = x;
     line << QPointF(
-        x, y(level ? f.level_dbfs : picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db));
+        x, y(level ? f.level_dbfs : snapshot.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db));
   }
   drawLong(painter, line);
   paintLaneName(painter, area, row);
   painter.restore();
 }
 
-void paintEvenness(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area) {
+void paintEvenness(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale,
+                   const QRectF& area) {
   constexpr double most_ms = 200.0, half = 4.0;
   const LaneRow row{-most_ms, most_ms, {-100, 0, 100}, style::pitch, Ribbon::tr("early and late, ms")};
   painter.save();
   paintLaneGround(painter, area, row);
   painter.setClipRect(area);
   painter.setPen(Qt::NoPen);
-  for (const CueResult& cue : picture.analysis.cues) {
-    const auto came = cameAt(cue, picture.analysis);
+  for (const CueResult& cue : snapshot.analysis.cues) {
+    const auto came = cameAt(cue, snapshot.analysis);
     if (!came) continue;
     const double ms = 1000.0 * (*came - cue.start_s), x = scale.x(cue.start_s);
     const double from = row.y(area, 0.0), to = row.y(area, ms);

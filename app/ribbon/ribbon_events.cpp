@@ -31,9 +31,9 @@ struct Ribbon {
   Q_DECLARE_TR_FUNCTIONS(Ribbon)
 };
 
-const Reading* readingOf(const Snapshot& picture, const char* id) {
-  const auto found = std::ranges::find(picture.analysis.readings, id, &Reading::id);
-  return found == picture.analysis.readings.end() ? nullptr : &*found;
+const Reading* readingOf(const Snapshot& snapshot, const char* id) {
+  const auto found = std::ranges::find(snapshot.analysis.readings, id, &Reading::id);
+  return found == snapshot.analysis.readings.end() ? nullptr : &*found;
 }
 
 struct Most {
@@ -42,10 +42,10 @@ struct Most {
 };
 /// The tone that is asked for with the largest of a figure, whatever its sign.
 template <class Figure>
-Most mostOf(const Snapshot& picture, Figure figure) {
+Most mostOf(const Snapshot& snapshot, Figure figure) {
   Most most;
-  for (const CueResult& cue : picture.analysis.cues) {
-    const Tone* tone = soundOf(cue, picture.analysis).tone;
+  for (const CueResult& cue : snapshot.analysis.cues) {
+    const Tone* tone = soundOf(cue, snapshot.analysis).tone;
     const auto value = tone ? figure(*tone) : std::nullopt;
     if (value && (!most.tone || std::abs(*value) > std::abs(most.value))) most = {tone, *value};
   }
@@ -106,24 +106,24 @@ void nameSpan(QPainter& painter, Labels& labels, const Tone& tone, const RibbonS
 }
 
 /// What there is to see in a tone, at its place.
-void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const Tone& tone,
+void nameIn(QPainter& painter, Labels& labels, const Snapshot& snapshot, const Tone& tone,
             const RibbonScale& scale) {
   const QRectF& area = scale.area;
-  const auto spellingOf = [&](int written) { return shownNote(written, spellingFor(picture.context)); };
+  const auto spellingOf = [&](int written) { return shownNote(written, spellingFor(snapshot.context)); };
   for (const Dropout& d : tone.dropouts) {
     if (isBetweenNotes(d, tone)) continue;
     const double x = scale.x(d.at_s + d.length_s / 2.0);
     painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
     painter.drawLine(QPointF(x, area.top() + 26), QPointF(x, area.bottom() - 26));
-    labels.put({x, area.bottom() - 14}, breakText(d, disciplineOf(picture.context).roams), style::attention);
+    labels.put({x, area.bottom() - 14}, breakText(d, disciplineOf(snapshot.context).roams), style::attention);
   }
   for (const Slip& s : tone.slips)
     labels.put({scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
                Ribbon::tr("slip to %1").arg(spellingOf(s.to)), style::attention);
   for (const Note& n : tone.notes) {
     const QPointF at(scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14);
-    const auto cue = picture.cueAt((n.start_s + n.end_s) / 2.0);
-    const bool onItsWay = cue && picture.sheet.cues[*cue].moves();
+    const auto cue = snapshot.cueAt((n.start_s + n.end_s) / 2.0);
+    const bool onItsWay = cue && snapshot.sheet.cues[*cue].moves();
     if (n.asked && *n.asked != n.written && !onItsWay)
       labels.put(at, Ribbon::tr("%1 in place of %2").arg(spellingOf(n.written), spellingOf(*n.asked)),
                  style::attention);
@@ -134,7 +134,8 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const To
     labels.put({scale.x((tone.start_s + tone.end_s) / 2.0), area.top() + 14}, Ribbon::tr("no one note"),
                style::quietInk);
   nameWaves(painter, labels, tone, scale);
-  if (disciplineOf(picture.context).roams) nameSpan(painter, labels, tone, scale, picture.context.spanBefore);
+  if (disciplineOf(snapshot.context).roams)
+    nameSpan(painter, labels, tone, scale, snapshot.context.spanBefore);
   if (tone.release.rings_on_s > kLongRing_s)
     labels.put({scale.x(tone.end_s + tone.release.rings_on_s / 2.0), area.bottom() - 14},
                Ribbon::tr("the room, %1 s").arg(words::number(tone.release.rings_on_s, 1, false)),
@@ -142,21 +143,21 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& picture, const To
 }
 
 /// What is said of all tones is named at the one that has the most of it.
-void nameTheWorst(Labels& labels, const Snapshot& picture, const RibbonScale& scale) {
+void nameTheWorst(Labels& labels, const Snapshot& snapshot, const RibbonScale& scale) {
   const auto shows = [&](const char* id) {
-    const Reading* r = readingOf(picture, id);
+    const Reading* r = readingOf(snapshot, id);
     return r && r->value && (r->verdict == Verdict::near || r->verdict == Verdict::outside);
   };
   if (shows("scoop_cents"))
-    if (const auto [tone, cents] = mostOf(picture, [](const Tone& t) { return t.onset.scoop_cents; }); tone)
+    if (const auto [tone, cents] = mostOf(snapshot, [](const Tone& t) { return t.onset.scoop_cents; }); tone)
       labels.put({scale.x(tone->start_s + 0.1), scale.y(cents) + (cents < 0 ? 44 : -44)},
                  Ribbon::tr("scoop %1 cents").arg(words::number(cents)), style::attention);
   if (shows("air_before_ms"))
-    if (const auto [tone, ms] = mostOf(picture, [](const Tone& t) { return t.onset.air_before_ms; }); tone)
+    if (const auto [tone, ms] = mostOf(snapshot, [](const Tone& t) { return t.onset.air_before_ms; }); tone)
       labels.put({scale.x(tone->start_s - ms / 2000.0), scale.area.center().y()},
                  Ribbon::tr("air %1 ms").arg(words::number(ms, 0, false)), style::attention);
   if (shows("sag_cents"))
-    if (const auto [tone, cents] = mostOf(picture, [](const Tone& t) { return t.release.sag_cents; }); tone)
+    if (const auto [tone, cents] = mostOf(snapshot, [](const Tone& t) { return t.release.sag_cents; }); tone)
       labels.put({scale.x(tone->end_s - 0.5) - kBeside,  // left of where it falls or climbs
                   scale.y(tone->notes.back().offset_cents.value_or(0.0) + cents) + (cents < 0 ? 16 : -16)},
                  Ribbon::tr("sag %1 cents").arg(words::number(cents)), style::attention);
@@ -164,15 +165,15 @@ void nameTheWorst(Labels& labels, const Snapshot& picture, const RibbonScale& sc
 
 /// Air that does not sound: a stroke under the ribbon. On the small part, where it is half of the matter,
 /// washed ink with its length.
-void nameAir(QPainter& painter, Labels& labels, const Air& air, const Snapshot& picture,
+void nameAir(QPainter& painter, Labels& labels, const Air& air, const Snapshot& snapshot,
              const RibbonScale& scale) {
-  const bool small = disciplineOf(picture.context).roams && air.phase != AirPhase::inhale;
+  const bool small = disciplineOf(snapshot.context).roams && air.phase != AirPhase::inhale;
   const QRectF box(QPointF(scale.x(air.start_s), scale.area.bottom() - (small ? kWash : kStroke) - 2),
                    QPointF(scale.x(air.end_s), scale.area.bottom() - 2));
   QColor ink = style::air;
   if (small) ink.setAlphaF(kWashed);
   painter.fillRect(box, ink);
-  if (picture.hasCues()) return;
+  if (snapshot.hasCues()) return;
   labels.put({box.center().x(), box.top() - 9},
              small ? Ribbon::tr("air %1 s").arg(words::number(air.end_s - air.start_s, 1, false))
                    : Ribbon::tr("breath"),
@@ -181,15 +182,15 @@ void nameAir(QPainter& painter, Labels& labels, const Air& air, const Snapshot& 
 
 }  // namespace
 
-void paintRibbonEvents(QPainter& painter, const Snapshot& picture, const RibbonScale& scale) {
+void paintRibbonEvents(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale) {
   const QRectF& area = scale.area;
   painter.save();
   painter.setClipRect(area);
   painter.setRenderHint(QPainter::Antialiasing);
   Labels labels(painter, area);
-  for (const Tone& tone : picture.analysis.tones) nameIn(painter, labels, picture, tone, scale);
-  nameTheWorst(labels, picture, scale);
-  for (const Air& air : picture.analysis.airs) nameAir(painter, labels, air, picture, scale);
+  for (const Tone& tone : snapshot.analysis.tones) nameIn(painter, labels, snapshot, tone, scale);
+  nameTheWorst(labels, snapshot, scale);
+  for (const Air& air : snapshot.analysis.airs) nameAir(painter, labels, air, snapshot, scale);
   painter.restore();
 }
 

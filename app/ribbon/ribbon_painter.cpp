@@ -45,9 +45,9 @@ QBrush ringBrush() {
 
 /// What a moment of the picture is part of.
 enum class Part { none, tone, ring };
-Part partAt(const Snapshot& picture, double t) {
-  if (picture.live) return Part::tone;
-  for (const Tone& tone : picture.analysis.tones) {
+Part partAt(const Snapshot& snapshot, double t) {
+  if (snapshot.live) return Part::tone;
+  for (const Tone& tone : snapshot.analysis.tones) {
     if (t < tone.start_s || t > tone.end_s + tone.release.rings_on_s) continue;
     if (t > tone.end_s) return Part::ring;
     const bool broken = std::ranges::any_of(
@@ -58,17 +58,17 @@ Part partAt(const Snapshot& picture, double t) {
 }
 
 /// In a crackle the ribbon's edge is rough.
-bool isRough(const Snapshot& picture, double t) {
-  return std::ranges::any_of(picture.analysis.tones, [t](const Tone& tone) {
+bool isRough(const Snapshot& snapshot, double t) {
+  return std::ranges::any_of(snapshot.analysis.tones, [t](const Tone& tone) {
     const bool crackles =
         tone.quality == BuzzQuality::crackling || tone.quality == BuzzQuality::weakCrackling;
     return crackles && t >= tone.start_s && t <= tone.end_s;
   });
 }
 
-const Reading* readingOf(const Snapshot& picture, const char* id) {
-  const auto found = std::ranges::find(picture.analysis.readings, id, &Reading::id);
-  return found == picture.analysis.readings.end() ? nullptr : &*found;
+const Reading* readingOf(const Snapshot& snapshot, const char* id) {
+  const auto found = std::ranges::find(snapshot.analysis.readings, id, &Reading::id);
+  return found == snapshot.analysis.readings.end() ? nullptr : &*found;
 }
 
 struct FrameRange {
@@ -76,7 +76,7 @@ struct FrameRange {
 };
 
 /// The middle line: the pitch itself.
-void paintMiddle(QPainter& painter, const Snapshot& picture, const RibbonScale& scale,
+void paintMiddle(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale,
                  const FrameRange& range) {
   const RibbonScale::Target* before = nullptr;
   painter.setPen(linePen(style::sheet, 1.4));
@@ -84,7 +84,7 @@ void paintMiddle(QPainter& painter, const Snapshot& picture, const RibbonScale& 
   double before_hz = 0.0;
   for (std::size_t i = range.first; i < range.last; i += range.stride) {
     const double t = static_cast<double>(i) * kHop_s;
-    const double hz = partAt(picture, t) == Part::tone ? picture.drawn_hz(i) : 0.0;
+    const double hz = partAt(snapshot, t) == Part::tone ? snapshot.drawn_hz(i) : 0.0;
     const RibbonScale::Target& target = scale.targetAt(t);
     const bool joins = hz > 0.0 && before_hz > 0.0 && &target == before &&
                        std::abs(centsBetween(before_hz, hz)) < 80.0 * static_cast<double>(range.stride);
@@ -100,9 +100,9 @@ void paintMiddle(QPainter& painter, const Snapshot& picture, const RibbonScale& 
 }
 
 /// The band, as thick as the sound is loud, darker the purer.
-void paintBand(QPainter& painter, const Snapshot& picture, const RibbonScale& scale,
+void paintBand(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale,
                const FrameRange& range) {
-  const auto& frames = picture.tracks.frames;
+  const auto& frames = snapshot.tracks.frames;
   QPolygonF upper, lower;
   int shade = -1;
   Part partBefore = Part::none;
@@ -123,10 +123,10 @@ void paintBand(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
   for (std::size_t i = range.first; i < range.last; i += range.stride) {
     const TrackFrame& f = frames[i];
     const double t = static_cast<double>(i) * kHop_s;
-    if (f.colour >= 0) current = inkOf(picture.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
-    const Part part = partAt(picture, t);
+    if (f.colour >= 0) current = inkOf(snapshot.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
+    const Part part = partAt(snapshot, t);
     const RibbonScale::Target& target = scale.targetAt(t);
-    const double hz = picture.drawn_hz(i);
+    const double hz = snapshot.drawn_hz(i);
     const bool joins = hz > 0.0 && part == partBefore && before_hz > 0.0 && &target == before &&
                        std::abs(centsBetween(before_hz, hz)) < 80.0 * static_cast<double>(range.stride);
     if (!joins) {
@@ -145,7 +145,7 @@ void paintBand(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
     const double steep = upper.isEmpty() ? 0.0 : (y - lastY) / std::max(0.2, x - upper.back().x());
     const double level = scale.halfThickness(f.level_dbfs);
     double half = std::clamp(kAcross * std::sqrt(1.0 + steep * steep), level, 3.0 * level);
-    if (isRough(picture, t) && i / range.stride % 2 == 1) half *= kRough;
+    if (isRough(snapshot, t) && i / range.stride % 2 == 1) half *= kRough;
     lastY = y;
     upper << QPointF(x, y - half);
     lower << QPointF(x, y + half);
@@ -161,17 +161,17 @@ void paintBand(QPainter& painter, const Snapshot& picture, const RibbonScale& sc
 
 }  // namespace
 
-void paintRibbon(QPainter& painter, const Snapshot& picture, const RibbonScale& scale) {
+void paintRibbon(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale) {
   painter.save();
   painter.setClipRect(scale.area.adjusted(0, 0, 1, 0));
   painter.setRenderHint(QPainter::Antialiasing);
   painter.setPen(Qt::NoPen);
   const FrameRange range{static_cast<std::size_t>(std::max(0.0, scale.from_s / kHop_s - 1)),
-                         std::min(picture.tracks.frames.size(),
+                         std::min(snapshot.tracks.frames.size(),
                                   static_cast<std::size_t>(std::max(0.0, scale.to_s / kHop_s + 2))),
                          strideFor(scale)};
-  paintBand(painter, picture, scale, range);
-  if (scale.area.height() >= kSmall) paintMiddle(painter, picture, scale, range);
+  paintBand(painter, snapshot, scale, range);
+  if (scale.area.height() >= kSmall) paintMiddle(painter, snapshot, scale, range);
   painter.restore();
 }
 
@@ -180,30 +180,30 @@ constexpr double kNamed_cents = 500.0;    // notes go before cents from there on
 constexpr double kNarrowest_cents = 5.0;  // of a path, where nothing is asked
 
 /// Cents to either side that the target allows; 0 where there is none.
-double targetReach(const Snapshot& picture) {
-  if (picture.isFree()) return 0.0;
-  const Reading* offset = readingOf(picture, "offset_cents");
+double targetReach(const Snapshot& snapshot) {
+  if (snapshot.isFree()) return 0.0;
+  const Reading* offset = readingOf(snapshot, "offset_cents");
   if (offset && offset->high) return *offset->high;
-  if (picture.context.level)
-    if (const auto target = picture.context.level->targets.find("offset_cents");
-        target != picture.context.level->targets.end())
+  if (snapshot.context.level)
+    if (const auto target = snapshot.context.level->targets.find("offset_cents");
+        target != snapshot.context.level->targets.end())
       return target->second.high.value_or(0.0);
   return 0.0;
 }
 
 /// Where the pitch is asked for, with what the target allows: along the note asked for, and the path of a cue
 /// that has one.
-void paintAsked(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, double reach) {
+void paintAsked(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale, double reach) {
   QPolygonF upper, lower;
   const auto add = [&](double x, double cents) {
     upper << QPointF(x, scale.y(cents + reach));
     lower.prepend(QPointF(x, scale.y(cents - reach)));
   };
   add(scale.area.left(), 0.0);
-  for (std::size_t i = 0; i < picture.sheet.cues.size(); ++i) {
-    const Shape& path = picture.sheet.cues[i].pathAsked();
+  for (std::size_t i = 0; i < snapshot.sheet.cues.size(); ++i) {
+    const Shape& path = snapshot.sheet.cues[i].pathAsked();
     if (path.empty()) continue;
-    const Span span = picture.placeOf(i);
+    const Span span = snapshot.placeOf(i);
     add(scale.x(span.start_s), 0.0);
     for (const ShapePoint& p : path)
       add(scale.x(span.start_s + p.share * (span.end_s - span.start_s)), p.value);
@@ -226,23 +226,23 @@ double semitoneStep(double semitones) {
 }
 
 /// A buzz on its way is told in semitones.
-bool goesFar(const Snapshot& picture) {
+bool goesFar(const Snapshot& snapshot) {
   const auto goes = [](const Tone& tone) { return !tone.glides.empty(); };
-  return disciplineOf(picture.context).roams && std::ranges::any_of(picture.analysis.tones, goes);
+  return disciplineOf(snapshot.context).roams && std::ranges::any_of(snapshot.analysis.tones, goes);
 }
 }  // namespace
 
-void paintRibbonGround(QPainter& painter, const Snapshot& picture, const RibbonScale& scale) {
+void paintRibbonGround(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale) {
   painter.fillRect(scale.area, style::sheet);
-  const double reach = targetReach(picture);
+  const double reach = targetReach(snapshot);
   painter.setFont(style::work(style::kSmallType));
   const bool drawn =
-      std::ranges::any_of(picture.sheet.cues, [](const SheetCue& cue) { return !cue.pathAsked().empty(); });
-  if (reach > 0.0 || drawn) paintAsked(painter, picture, scale, std::max(reach, kNarrowest_cents));
+      std::ranges::any_of(snapshot.sheet.cues, [](const SheetCue& cue) { return !cue.pathAsked().empty(); });
+  if (reach > 0.0 || drawn) paintAsked(painter, snapshot, scale, std::max(reach, kNarrowest_cents));
   const double span = scale.highCents - scale.lowCents;
-  const bool travels = (span > kNamed_cents || goesFar(picture)) && scale.targets.size() == 1;
+  const bool travels = (span > kNamed_cents || goesFar(snapshot)) && scale.targets.size() == 1;
   const double step = travels ? 100.0 * semitoneStep(span / 100.0) : axisStep(span, 6);
-  const Spelling spelling = spellingFor(picture.context);
+  const Spelling spelling = spellingFor(snapshot.context);
   for (double c = std::ceil(scale.lowCents / step) * step; c <= scale.highCents; c += step) {
     const double y = scale.y(c);
     painter.setPen(QPen(style::rule, std::abs(c) < 1e-6 ? 1.6 : 0.8));
@@ -250,9 +250,11 @@ void paintRibbonGround(QPainter& painter, const Snapshot& picture, const RibbonS
     painter.setPen(style::quietInk);
     QString text = words::number(c);
     if (travels) {
-      const int sounding = nearestSemitone(shiftedBy(scale.targets.front().hz, c), picture.context.reference);
-      text = shownNote(
-          picture.context.instrument ? picture.context.instrument->writtenOf(sounding) : sounding, spelling);
+      const int sounding =
+          nearestSemitone(shiftedBy(scale.targets.front().hz, c), snapshot.context.reference);
+      text =
+          shownNote(snapshot.context.instrument ? snapshot.context.instrument->writtenOf(sounding) : sounding,
+                    spelling);
     }
     painter.drawText(QRectF(scale.area.left() - kAxisWidth, y - 8, kAxisWidth - 6, 16),
                      Qt::AlignRight | Qt::AlignVCenter, text);
@@ -263,8 +265,8 @@ void paintRibbonGround(QPainter& painter, const Snapshot& picture, const RibbonS
                      Qt::AlignLeft, Ribbon::tr("cents"));
 }
 
-void paintTargetLimits(QPainter& painter, const Snapshot& picture, const RibbonScale& scale) {
-  const double reach = targetReach(picture);
+void paintTargetLimits(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale) {
+  const double reach = targetReach(snapshot);
   if (reach <= 0.0) return;
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);

@@ -10,20 +10,20 @@ namespace calando {
 
 /// The band of pitch itself: thickness is loudness, density of the ink is how far the tone stands over its
 /// noise.
-void paintRibbon(QPainter& painter, const Snapshot& picture, const RibbonScale& scale);
+void paintRibbon(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale);
 /// Target band, cents axis, seconds.
-void paintRibbonGround(QPainter& painter, const Snapshot& picture, const RibbonScale& scale);
+void paintRibbonGround(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale);
 /// The target band's limits in figures, over the ribbon.
-void paintTargetLimits(QPainter& painter, const Snapshot& picture, const RibbonScale& scale);
+void paintTargetLimits(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale);
 /// What happened where: scoop, breaks, slips, vibrato, sag.
-void paintRibbonEvents(QPainter& painter, const Snapshot& picture, const RibbonScale& scale);
+void paintRibbonEvents(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale);
 /// A lane for level or tone colour under the ribbon.
 enum class Lane { level, colour };
-void paintLane(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area,
+void paintLane(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale, const QRectF& area,
                Lane lane);
 
 /// The same for how early (below) or late each note comes.
-void paintEvenness(QPainter& painter, const Snapshot& picture, const RibbonScale& scale, const QRectF& area);
+void paintEvenness(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale, const QRectF& area);
 
 /// The seconds under the lanes, none of them beyond `right`.
 void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right);

@@ -10,15 +10,15 @@ double RibbonScale::halfThickness(double level_dbfs) const {
   return std::clamp((level_dbfs - loudest_dbfs + 40.0) / 40.0, 0.02, 1.0) * most;
 }
 
-double ribbonTarget(const Snapshot& picture) {
-  if (const Tone* tone = picture.analysis.mainTone())
+double ribbonTarget(const Snapshot& snapshot) {
+  if (const Tone* tone = snapshot.analysis.mainTone())
     if (const Note* note = tone->mainNote()) return note->target_hz;
-  const Context& context = picture.context;
+  const Context& context = snapshot.context;
   if (!context.asked.empty()) {
     return context.hzOf(context.asked.front());
   }
   std::vector<double> pitches;
-  for (const TrackFrame& f : picture.tracks.frames)
+  for (const TrackFrame& f : snapshot.tracks.frames)
     if (f.f0_hz > 0.0f) pitches.push_back(f.f0_hz);
   if (pitches.empty()) return context.reference.a4_hz;
   return frequencyOf(nearestSemitone(median(pitches), context.reference), context.reference);
@@ -27,16 +27,16 @@ double ribbonTarget(const Snapshot& picture) {
 namespace {
 
 /// The notes of the cues, each from halfway between what came before it and itself.
-std::vector<RibbonScale::Target> cueTargets(const Snapshot& picture) {
+std::vector<RibbonScale::Target> cueTargets(const Snapshot& snapshot) {
   struct Asked {
     Span span;
     double hz;
   };
   std::vector<Asked> asked;
-  for (std::size_t i = 0; i < picture.sheet.cues.size(); ++i) {
-    const SheetCue& cue = picture.sheet.cues[i];
+  for (std::size_t i = 0; i < snapshot.sheet.cues.size(); ++i) {
+    const SheetCue& cue = snapshot.sheet.cues[i];
     if (cue.note && isSounding(cue.kind))
-      asked.push_back({picture.spanOf(i), picture.context.hzOf(*cue.note)});
+      asked.push_back({snapshot.spanOf(i), snapshot.context.hzOf(*cue.note)});
   }
   std::vector<RibbonScale::Target> targets;
   for (std::size_t i = 0; i < asked.size(); ++i)
@@ -52,31 +52,31 @@ constexpr double kLeast_cents = 50.0, kLeastOfBuzz_cents = 120.0, kBuzzMargin_ce
 constexpr double kOdd = 0.005;            // frames that may be out of the picture
 constexpr std::size_t kLookedAt = 20000;  // frames of a long take, evenly: three minutes have no more
 
-RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s, double to_s) {
+RibbonScale fitScale(const Snapshot& snapshot, const QRectF& area, double from_s, double to_s) {
   RibbonScale scale;
   scale.area = area;
   scale.from_s = from_s;
   scale.to_s = std::max(to_s, from_s + 0.05);
-  if (picture.hasCues()) scale.targets = cueTargets(picture);
-  if (!picture.hasCues() || scale.targets.empty()) scale.targets = {{0.0, ribbonTarget(picture)}};
+  if (snapshot.hasCues()) scale.targets = cueTargets(snapshot);
+  if (!snapshot.hasCues() || scale.targets.empty()) scale.targets = {{0.0, ribbonTarget(snapshot)}};
   std::vector<double> cents;
   double loudest = -60.0;
-  const auto& frames = picture.tracks.frames;
+  const auto& frames = snapshot.tracks.frames;
   const std::size_t stride = 1 + frames.size() / kLookedAt;
   for (std::size_t i = 0, first = 0; i <= frames.size(); ++i) {
     if (i < frames.size() && frames[i].f0_hz > 0.0f) continue;
     // A click of the count that is heard here has a pitch of its own, but no place in the picture.
     for (std::size_t k = first; k < i && i - first >= kFewestFrames; k += stride) {
-      cents.push_back(centsBetween(scale.targetAt(static_cast<double>(k) * kHop_s).hz, picture.drawn_hz(k)));
+      cents.push_back(centsBetween(scale.targetAt(static_cast<double>(k) * kHop_s).hz, snapshot.drawn_hz(k)));
       loudest = std::max<double>(loudest, frames[k].level_dbfs);
     }
     first = i + 1;
   }
   scale.loudest_dbfs = loudest;
-  const double least = picture.isFree() ? kLeastOfBuzz_cents : kLeast_cents;
+  const double least = snapshot.isFree() ? kLeastOfBuzz_cents : kLeast_cents;
   double low = -least;
   double high = least;
-  if (cents.size() > 20 && picture.isFree()) {
+  if (cents.size() > 20 && snapshot.isFree()) {
     const double bottom = quantile(cents, kOdd), top = quantile(cents, 1.0 - kOdd);
     const double margin = std::max(kBuzzMargin_cents, kBuzzMargin * (top - bottom));
     low = std::min(low, bottom - margin);
@@ -88,7 +88,7 @@ RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s,
     low = std::min(low, bottom - margin(bottom));
     high = std::max(high, top + margin(top));
   }
-  for (const SheetCue& cue : picture.sheet.cues)
+  for (const SheetCue& cue : snapshot.sheet.cues)
     for (const ShapePoint& p : cue.pathAsked()) {
       low = std::min(low, p.value - kPathMargin_cents);
       high = std::max(high, p.value + kPathMargin_cents);

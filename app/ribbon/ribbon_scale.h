@@ -42,11 +42,11 @@ struct RibbonScale {
 
 /// The scale that shows the take between two times: at least ±50 cents about the target, more where the line
 /// travels, odd frames left out.
-RibbonScale fitScale(const Snapshot& picture, const QRectF& area, double from_s, double to_s);
+RibbonScale fitScale(const Snapshot& snapshot, const QRectF& area, double from_s, double to_s);
 
 /// What the line is held against: the main note's target, else the asked note's, else the middle of what
 /// sounds.
-double ribbonTarget(const Snapshot& picture);
+double ribbonTarget(const Snapshot& snapshot);
 
 /// Round steps for an axis: 1, 2 or 5 times a power of ten, so that about `count` fit into `span`.
 double axisStep(double span, int count);

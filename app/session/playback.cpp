@@ -65,7 +65,7 @@ void Playback::compare(const std::vector<std::int64_t>& marked, bool blind) {
     request.file = parts_.studio.takes.file(wanted[i]);
     comparing_.push_back(parts_.analyses.ask(
         std::move(request), AnalysisQueue::Urgency::now, [=, this](const AnalysisQueue::Answer& answer) {
-          if (!answer.picture) {
+          if (!answer.snapshot) {
             comparing_.clear();
             return parts_.notices.sayLoss(words::said(*answer.error));
           }

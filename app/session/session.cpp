@@ -101,11 +101,11 @@ Session::~Session() = default;
 void Session::connectShown() {
   const ShownTake& shown = parts_.shown;
   connect(&shown, &ShownTake::changed, this, [&shown, this] {
-    if (shown.take()) lately_ = Lately{shown.picture(), shown.samples(), shown.rate_hz()};
+    if (shown.take()) lately_ = Lately{shown.snapshot(), shown.samples(), shown.rate_hz()};
     parts_.guessing.shown(shown.id());
   });
   connect(&parts_.keeping, &Keeping::playedKept, this, [&shown, this] {
-    if (shown.take()) parts_.guessing.ask(*shown.take(), shown.picture()->analysis);
+    if (shown.take()) parts_.guessing.ask(*shown.take(), shown.snapshot()->analysis);
   });
 }
 
@@ -247,8 +247,8 @@ void Session::moveMicrophone() {
 void Session::holdEarlier() {
   if (parts_.request.options().accompaniment != AccompanimentKind::earlier) return earlier_.reset();
   if (earlier_) return;
-  if (const Tone* tone = lately_ ? lately_->picture->analysis.mainTone() : nullptr)
-    earlier_ = heldFrom(*lately_->samples, lately_->rate_hz, lately_->picture->tracks, *tone);
+  if (const Tone* tone = lately_ ? lately_->snapshot->analysis.mainTone() : nullptr)
+    earlier_ = heldFrom(*lately_->samples, lately_->rate_hz, lately_->snapshot->tracks, *tone);
   if (earlier_)
     return parts_.notices.say(tr(
         "The tone of the take shown last is the partner now. Use headphones, so that only you are heard."));

@@ -69,7 +69,7 @@ class Session : public QObject {
   const Parts& parts_;
   /// The take that was on show last, of whatever step.
   struct Lately {
-    std::shared_ptr<const Snapshot> picture;
+    std::shared_ptr<const Snapshot> snapshot;
     std::shared_ptr<const std::vector<float>> samples;
     double rate_hz;
   };

@@ -15,16 +15,16 @@
 namespace calando {
 
 /// Blocks of mono samples on their way from a source of sound to the worker that records and measures them.
-/// One thread writes, one reads; nobody waits.
+/// One thread writes and never waits, one reads and waits for the next.
 struct BlockQueue {
   struct Block {
     std::vector<float> samples;
     std::vector<float> first;  ///< as many, of the first of two players who have a channel each; else empty
     std::chrono::steady_clock::time_point arrived;
   };
-  moodycamel::ReaderWriterQueue<Block> blocks{512};
-  std::atomic<long> dropped{0};  ///< blocks lost because the reader was more than some seconds behind
-  std::atomic<bool> ended{false};
+  moodycamel::BlockingReaderWriterQueue<Block> blocks{512};
+  std::atomic<long> dropped{0};    ///< blocks lost because the reader was more than some seconds behind
+  std::atomic<bool> ended{false};  ///< by itself: the device is gone
 
   void push(std::vector<float> samples, std::vector<float> first = {}) {
     if (!blocks.try_enqueue({std::move(samples), std::move(first), std::chrono::steady_clock::now()}))

@@ -16,6 +16,7 @@ namespace {
 
 constexpr auto kPictureEvery = std::chrono::milliseconds(16);
 constexpr auto kMeterEvery = std::chrono::milliseconds(60);
+constexpr auto kSilent = std::chrono::milliseconds(30);  // a source is asked after that whether it has ended
 
 }  // namespace
 
@@ -60,12 +61,8 @@ struct Listener::Worker {
     auto metered = std::chrono::steady_clock::now();
     BlockQueue::Block block;
     while (!stopping) {
-      if (!queue->blocks.try_dequeue(block)) {
-        if (queue->ended && !toldEnd) {
-          toldEnd = true;
-          tell([o = owner] { emit o->sourceEnded(); });
-        }
-        std::this_thread::sleep_for(std::chrono::milliseconds(4));
+      if (!queue->blocks.wait_dequeue_timed(block, kSilent)) {
+        if (queue->ended && !std::exchange(toldEnd, true)) tell([o = owner] { emit o->sourceEnded(); });
         continue;
       }
       meter.push(block.samples);

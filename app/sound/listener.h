@@ -66,7 +66,7 @@ class Listener : public work::Doorway {
 
  signals:
   void inputChanged(calando::InputState state);
-  void grew(calando::SnapshotPtr picture, double held_s);
+  void grew(calando::SnapshotPtr snapshot, double held_s);
   void autoStop();
   void recordingFailed(const QString& why);  ///< a clause
   void sourceEnded();                        ///< the device is gone

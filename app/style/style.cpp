@@ -77,15 +77,15 @@ void paintTriangle(QPainter& painter, const QRectF& box, bool open) {
 namespace {
 
 QPixmap emptyShape() {
-  QPixmap picture(28, 28);
-  picture.setDevicePixelRatio(2.0);
-  picture.fill(Qt::transparent);
-  return picture;
+  QPixmap snapshot(28, 28);
+  snapshot.setDevicePixelRatio(2.0);
+  snapshot.fill(Qt::transparent);
+  return snapshot;
 }
 
-QIcon untinted(const QPixmap& picture) {
-  QIcon icon(picture);
-  icon.addPixmap(picture, QIcon::Selected);
+QIcon untinted(const QPixmap& snapshot) {
+  QIcon icon(snapshot);
+  icon.addPixmap(snapshot, QIcon::Selected);
   return icon;
 }
 
@@ -94,11 +94,11 @@ QIcon untinted(const QPixmap& picture) {
 QIcon noIcon() { return untinted(emptyShape()); }
 
 QIcon verdictIcon(Verdict verdict) {
-  QPixmap picture = emptyShape();
-  QPainter painter(&picture);
+  QPixmap snapshot = emptyShape();
+  QPainter painter(&snapshot);
   paintVerdict(painter, QRectF(1, 1, 12, 12), verdict);
   painter.end();
-  return untinted(picture);
+  return untinted(snapshot);
 }
 
 QString verdictWord(Verdict verdict) {

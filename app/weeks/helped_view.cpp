@@ -10,6 +10,7 @@
 #include "app/words/words.h"
 #include "core/exercise/exercise.h"
 #include "core/growth/growth.h"
+#include "core/judging/ledger.h"
 
 namespace calando {
 

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/json_text.h"
+
 namespace calando {
 
 using nlohmann::json;
@@ -33,9 +35,7 @@ std::string shortened(std::string_view text, std::size_t most) {
   return std::string(text.substr(0, end)) + "…";
 }
 
-std::string shortened(const json& value) {
-  return shortened(value.dump(-1, ' ', false, json::error_handler_t::replace), 60);
-}
+std::string shortened(const json& value) { return shortened(jsonText(value), 60); }
 
 const json* Fields::find(const char* key) const {
   if (!object_.is_object()) return nullptr;

@@ -80,31 +80,4 @@ std::string tableCell(std::string_view text) {
   return quoted + '"';
 }
 
-std::string validUtf8(std::string_view text) {
-  std::string out;
-  for (std::size_t i = 0; i < text.size();) {
-    const auto byte = static_cast<unsigned char>(text[i]);
-    const std::size_t length = byte < 0x80                   ? 1
-                               : byte >= 0xC2 && byte < 0xE0 ? 2
-                               : byte >= 0xE0 && byte < 0xF0 ? 3
-                               : byte >= 0xF0 && byte < 0xF5 ? 4
-                                                             : 0;
-    bool valid = length > 0 && i + length <= text.size();
-    std::uint32_t code = length == 1 ? byte : byte & (0x7Fu >> length);
-    for (std::size_t k = 1; valid && k < length; ++k) {
-      const auto next = static_cast<unsigned char>(text[i + k]);
-      valid = (next & 0xC0) == 0x80;
-      code = code << 6 | (next & 0x3Fu);
-    }
-    valid = valid && !(length == 3 && (code < 0x800 || (code >= 0xD800 && code < 0xE000))) &&
-            !(length == 4 && (code < 0x10000 || code > 0x10FFFF));
-    if (valid)
-      out += text.substr(i, length);
-    else
-      out += "\xEF\xBF\xBD";
-    i += valid ? length : 1;
-  }
-  return out;
-}
-
 }  // namespace calando

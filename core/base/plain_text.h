@@ -12,9 +12,6 @@ std::string fixed(double value, int decimals, bool plus = false);
 /// Its shortest form with so many digits that count.
 std::string shortest(double value, int digits);
 
-/// Valid UTF-8, whatever comes in: what is none is U+FFFD.
-std::string validUtf8(std::string_view text);
-
 /// A name or title as one line that is seen as it is written: line ends and tabs are spaces, several are one,
 /// none are at its ends; control characters and what turns the direction of text or hides in it are left out.
 /// UTF-8 in and out; bytes that are none stay.

@@ -282,7 +282,7 @@ json toJson(const Analysis& a, const SourceInfo& source, const Context& context)
       {"schema", "calando.analysis/1"},
       {"engine", engineVersion()},
       {"source",
-       {{"path", validUtf8(source.path)},
+       {{"path", source.path},
         {"sample_rate_hz", number(source.sample_rate_hz)},
         {"channels", source.channels},
         {"duration_s", number(a.duration_s)},

@@ -1,6 +1,5 @@
 #include "core/contract/marking_json.h"
 
-#include "core/base/plain_text.h"
 #include "core/contract/analysis_json.h"
 
 namespace calando {
@@ -38,7 +37,7 @@ json toJson(const Marking& marking, const HomeworkList& list, const std::vector<
             const std::vector<std::size_t>& fileOf) {
   json sent = json::array(), items = json::array(), other = json::array();
   for (const SentFile& file : files)
-    sent.push_back({{"path", validUtf8(file.path)}, {"duration_s", number(file.duration_s)}});
+    sent.push_back({{"path", file.path}, {"duration_s", number(file.duration_s)}});
   for (std::size_t i = 0; i < marking.items.size(); ++i)
     items.push_back(itemJson(marking.items[i], list.items[i], fileOf));
   for (const OtherStretch& stretch : marking.other)
@@ -48,7 +47,7 @@ json toJson(const Marking& marking, const HomeworkList& list, const std::vector<
                      {"kind", nameIn(kSentKinds, stretch.kind)}});
   return {{"schema", "calando.marking/1"},
           {"engine", engineVersion()},
-          {"title", validUtf8(list.title)},
+          {"title", list.title},
           {"files", sent},
           {"items", items},
           {"other", other}};

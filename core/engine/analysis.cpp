@@ -235,14 +235,17 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
   result.clicks_dbfs = tracks.clicks_dbfs;
   result.swell_dbfs = tracks.swell_dbfs;
   const AirSums sums(tracks.air);
-  const auto airRoom = tracks.air.empty() ? std::nullopt : roomOf(sums, tracks);
-  if (airRoom) result.airFloor_dbfs = decibels(allOf(*airRoom));
+  const auto airRoom = tracks.air.empty()
+                           ? std::nullopt
+                           : roomOf(sums, tracks, room.hum ? std::optional(room.hum->from_s) : std::nullopt);
+  if (airRoom) result.airFloor_dbfs = decibels(allOf(airRoom->before));
   double earliest = 0.0;
   for (const VoicedSpan& span : voicedSpans(tracks, room)) {
     if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
       const double level = tracks.energy.level_dbfs(span.start_s, span.end_s);
       if (level < room.floor_dbfs.value_or(-200.0) + 6.0) continue;
     }
+    if (isMains(span, tracks, room)) continue;
     for (Tone& tone : tonesIn(span, tracks, room, earliest)) {
       if (!describeTone(tone, tracks, room, earliest, context)) continue;
       earliest = tone.end_s;
@@ -355,8 +358,7 @@ void TakeTracker::push(std::span<const float> block) {
 Tracks TakeTracker::finish() {
   Stages& s = *stages_;
   if (s.learntFrom > 0) s.learn();
-  s.tracker.finish();
-  Tracks tracks = s.tracker.tracks();
+  Tracks tracks = s.tracker.handOver();  // of forty minutes a copy is a hundred megabytes
   if (s.pair) tracks.pair = s.pair->finish(tracks);
   if (s.remover) tracks.clicks_dbfs = s.remover->clicks_dbfs();
   if (!s.swell.empty()) tracks.swell_dbfs = heardOf(s.swell, s.recording, s.rate_hz);

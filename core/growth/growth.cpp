@@ -5,6 +5,7 @@
 #include <functional>
 #include <set>
 
+#include "core/judging/ledger.h"
 #include "core/maths/statistics.h"
 
 namespace calando {

@@ -7,11 +7,13 @@
 #include <vector>
 
 #include "core/figures/figure.h"
+#include "core/judging/advice.h"
 #include "core/judging/history.h"
-#include "core/judging/ledger.h"
 
 /// What grew over weeks, and whether that is more than chance. Pure: a student's takes, newest first, go in.
 namespace calando {
+
+struct TriedCue;
 
 /// Which takes a course is of; what is left empty is any.
 struct Selection {

@@ -1,6 +1,7 @@
 #include "core/homework/list.h"
 
 #include "core/base/catalogue.h"
+#include "core/base/json_text.h"
 #include "core/base/plain_text.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
@@ -73,7 +74,7 @@ std::string toText(const HomeworkList& list) {
     if (item.highest) entry["highest"] = noteName(*item.highest, Spelling::flats);
     items.push_back(std::move(entry));
   }
-  return nlohmann::ordered_json{{"title", list.title}, {"items", items}}.dump(2);
+  return jsonText(nlohmann::ordered_json{{"title", list.title}, {"items", items}}, 2);
 }
 
 Context contextOf(const HomeworkItem& item, const Context& player) {

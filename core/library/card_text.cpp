@@ -1,5 +1,6 @@
 #include <nlohmann/json.hpp>
 
+#include "core/base/json_text.h"
 #include "core/library/card_names.h"
 #include "core/library/cards.h"
 
@@ -95,7 +96,7 @@ std::string toText(const Exercise& e) {
     card["grows"] = {{"what", nameIn(kGrows, e.grows.what)}, {"steps", e.grows.steps}};
   if (!e.then.empty()) card["then"] = e.then;
   if (!e.readings.empty()) card["readings"] = e.readings;
-  return card.dump(2) + "\n";
+  return jsonText(card, 2) + "\n";
 }
 
 }  // namespace calando

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 
 namespace calando {
 
@@ -10,7 +11,7 @@ std::string toText(const std::vector<OpenMark>& marks) {
   nlohmann::json list = nlohmann::json::array();
   for (const OpenMark& mark : marks)
     list.push_back({{"profile_db", mark.profile}, {"level_dbfs", mark.level_dbfs}});
-  return list.dump();
+  return jsonText(list);
 }
 
 std::vector<OpenMark> openMarksFrom(std::string_view text) {

@@ -1,6 +1,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "core/plan/plan.h"
 
 // A plan as text, and back.
@@ -101,7 +102,7 @@ std::string toText(const Plan& plan) {
     object["gate"] = {{"good", plan.gate->good}, {"of", plan.gate->of}, {"days", plan.gate->days}};
   for (const PlanStep& step : plan.steps) object["steps"].push_back(jsonOf(step));
   for (const Holiday& h : plan.holidays) object["holidays"].push_back({isoOf(h.from), isoOf(h.to)});
-  return object.dump(-1, ' ', false, json::error_handler_t::replace);
+  return jsonText(object);
 }
 
 Plan planFrom(std::string_view text) {

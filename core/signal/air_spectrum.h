@@ -4,19 +4,9 @@
 
 #include "core/maths/fft.h"
 #include "core/maths/sliding_signal.h"
-#include "core/signal/air_bands.h"
+#include "core/signal/frames.h"
 
 namespace calando {
-
-/// A moment of noise: mean square by bands, and of what lies below them, where air that is blown at the
-/// microphone rumbles.
-struct AirFrame {
-  std::array<float, kAirBands> power{};
-  float wind = 0.0f;         ///< 40 to 120 Hz
-  float centroid_hz = 0.0f;  ///< power-weighted mean frequency of the bands; 0 where there is nothing
-
-  double all() const;
-};
 
 /// Measures it in a window of 1024 samples (Hann).
 class AirSpectrum {

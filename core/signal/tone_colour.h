@@ -1,6 +1,5 @@
 #pragma once
 
-#include <array>
 #include <functional>
 #include <map>
 #include <optional>
@@ -9,24 +8,9 @@
 #include "core/maths/fft.h"
 #include "core/maths/filters.h"
 #include "core/maths/sliding_signal.h"
+#include "core/signal/frames.h"
 
 namespace calando {
-
-inline constexpr int kMostPartials = 20;
-
-/// Tone colour of one moment of a tone.
-struct ColourFrame {
-  double hnr_db;          ///< harmonics over the rest, up to 10 kHz; at most 90
-  double noise_dbfs;      ///< the rest
-  double brightness;      ///< power-weighted centroid of the harmonics, in partial numbers
-  double subharmonic_db;  ///< see contract.md; kNoSubharmonic: not looked for, or nothing to compare with;
-                          ///< kDrowned
-  std::array<float, kMostPartials> power;  ///< mean square of partials 1 … 20, noise taken off, >= 0
-  std::array<float, kMostPartials> noise;  ///< what the noise adds to such a partial
-  int partials;                            ///< how many lie below 10 kHz
-  static constexpr double kNoSubharmonic = -200.0;
-  static constexpr double kDrowned = -300.0;  ///< of the subharmonics: the noise would hide them
-};
 
 /// Resamples the signal along its tracked phase so that every period has the same number of samples, then
 /// splits some dozen periods by least squares into a part that repeats (its amplitude changing linearly) and

@@ -6,13 +6,16 @@
 #include <optional>
 
 #include "core/maths/filters.h"
+#include "core/maths/hann_spectrum.h"
 #include "core/pitch/coarse_pitch.h"
 #include "core/pitch/period_chain.h"
 #include "core/pitch/pitch_path.h"
 #include "core/pitch/quick_pitch.h"
 #include "core/pitch/refine_pitch.h"
+#include "core/signal/air_spectrum.h"
 #include "core/signal/bands.h"
 #include "core/signal/pitch_curve.h"
+#include "core/signal/tone_colour.h"
 #include "core/signal/under_tone.h"
 
 namespace calando {
@@ -326,13 +329,16 @@ void Tracker::push(std::span<const float> samples) {
 }
 void Tracker::finish() { stages_->finish(); }
 const Tracks& Tracker::tracks() const { return stages_->tracks; }
+Tracks Tracker::handOver() {
+  finish();
+  return std::move(stages_->tracks);
+}
 std::vector<TrackFrame> Tracker::provisional() { return stages_->provisional(); }
 
 Tracks trackAll(std::span<const float> samples, double rate_hz) {
   Tracker tracker(rate_hz);
   tracker.push(samples);
-  tracker.finish();
-  return tracker.tracks();
+  return tracker.handOver();
 }
 
 }  // namespace calando

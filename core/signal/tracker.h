@@ -31,6 +31,8 @@ class Tracker {
   /// Grows with every push: frames get their pitch about 0.1 s (live) behind the sound, their colour when the
   /// periods around them are there. Frames without a pitch decision yet are not in it.
   const Tracks& tracks() const;
+  /// finish(), and nothing of them stays here.
+  Tracks handOver();
   /// First guesses, from the past alone, at the frames that follow tracks().frames: what sounds right now. A
   /// window's centre is 11 ms behind the sound from 110 Hz up, 21 ms from 55 Hz, 43 ms below, and 3 ms for
   /// the filters. They are drawn and forgotten; the decided frames replace them.

@@ -8,11 +8,9 @@
 
 #include "core/pitch/period_chain.h"
 #include "core/pitch/quick_pitch.h"
-#include "core/signal/air_spectrum.h"
 #include "core/signal/energy_track.h"
+#include "core/signal/frames.h"
 #include "core/signal/pair_track.h"
-#include "core/signal/tone_colour.h"
-#include "core/signal/under_tone.h"
 
 namespace calando {
 

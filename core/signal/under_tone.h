@@ -3,15 +3,9 @@
 #include <optional>
 
 #include "core/maths/hann_spectrum.h"
+#include "core/signal/frames.h"
 
 namespace calando {
-
-/// The strongest line under a note, at one moment.
-struct UnderTone {
-  float time_s;
-  float hz;        ///< 0: none stands out
-  float under_db;  ///< to the note's strongest harmonic
-};
 
 /// Looks for what sounds on underneath a note, such as the fundamental under an overtone, through 170 ms.
 class UnderToneMeter {

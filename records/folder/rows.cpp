@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "core/base/plain_text.h"
 #include "core/figures/findings.h"
 #include "core/maths/hann_spectrum.h"
@@ -17,9 +18,7 @@ namespace {
 std::string cellOf(const std::string& text) { return text; }
 std::string cellOf(const std::vector<std::string>& ticks) { return textOfTicks(ticks); }
 std::string cellOf(const std::optional<Origin>& origin) { return origin ? toText(*origin) : std::string(); }
-std::string cellOf(const TakeSpec& asked) {
-  return toJson(asked).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
-}
+std::string cellOf(const TakeSpec& asked) { return jsonText(toJson(asked)); }
 double cellOf(double number) { return number; }
 template <class T>
 std::int64_t cellOf(const T& whole) {

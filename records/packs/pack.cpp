@@ -3,6 +3,7 @@
 #include <set>
 
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "exchange/archive.h"
 #include "records/packs/pack_contents.h"
 #include "records/packs/pack_fault.h"
@@ -162,7 +163,7 @@ std::string withIds(const std::string& list, const std::map<std::string, std::st
     if (item.is_object() && item.contains("exercise") && item["exercise"].is_string())
       if (const auto other = ids.find(item["exercise"].get<std::string>()); other != ids.end())
         item["exercise"] = other->second;
-  return text->dump();
+  return jsonText(*text);
 }
 
 /// The same pack with its cards under ids that mean nothing else here.

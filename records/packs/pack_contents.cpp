@@ -3,6 +3,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "core/base/plain_text.h"
 
 namespace calando {
@@ -92,9 +93,9 @@ PackContents contentsFrom(const json& object) {
   for (const json& step : list(object.at("order"))) contents.order.push_back(text(step, kLongestName));
   for (const auto& [exercise, take] : object.at("models").items())
     contents.models.emplace(exercise, id(take));
-  contents.plan = planFrom(object.at("plan").dump());
+  contents.plan = planFrom(jsonText(object.at("plan")));
   for (const json& card : list(object.at("cards")))
-    if (auto one = parseExercise(card.dump())) {
+    if (auto one = parseExercise(jsonText(card))) {
       one->title = visibleLine(one->title);
       contents.cards.push_back(std::move(*one));
     }
@@ -108,15 +109,13 @@ PackContents contentsFrom(const json& object) {
   }
   if (const auto homework = object.find("homework"); homework != object.end())
     contents.homework = Homework{0, dayFrom(text(homework->at("due"), kLongestName)).value_or(Day()),
-                                 homework->at("list").dump()};
+                                 jsonText(homework->at("list"))};
   return contents;
 }
 
 }  // namespace
 
-std::string toText(const PackContents& contents) {
-  return jsonOf(contents).dump(1, ' ', false, json::error_handler_t::replace);
-}
+std::string toText(const PackContents& contents) { return jsonText(jsonOf(contents), 1); }
 
 tl::expected<PackContents, PackFault> packFrom(std::string_view bytes) {
   const auto read = parseBounded(bytes);

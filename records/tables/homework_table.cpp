@@ -4,6 +4,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "records/folder/studio_folder.h"
 
 namespace calando {
@@ -62,7 +63,7 @@ std::string toText(const SentHomework& sent) {
   for (const Correction& piece : sent.pieces) object["pieces"].push_back(jsonOf(piece));
   for (const auto& [item, take] : sent.takes) object["takes"][std::to_string(item)] = take;
   if (sent.answer) object["answer"] = *sent.answer;
-  return object.dump(-1, ' ', false, json::error_handler_t::replace);
+  return jsonText(object);
 }
 
 SentHomework sentFrom(std::string_view text) {

@@ -4,6 +4,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "records/folder/rows.h"
 #include "records/folder/studio_folder.h"
 #include "records/tables/take_table.h"
@@ -20,7 +21,7 @@ std::string noteTextOf(const Intake& intake) {
                             {"to", intake.to_s},
                             {"name", intake.note.take.file},
                             {"sound", toText(intake.note)}};
-  return note.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+  return jsonText(note);
 }
 
 std::optional<Intake> intakeFrom(std::string_view text) {

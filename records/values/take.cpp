@@ -8,6 +8,7 @@
 #include <ranges>
 
 #include "core/base/bounded_json.h"
+#include "core/base/json_text.h"
 #include "core/base/plain_text.h"
 #include "core/exercise/ticks.h"
 #include "core/figures/findings.h"
@@ -119,7 +120,7 @@ std::string toText(const SoundNote& note) {
   eachField(note.take, [&](const TakeField& field, const auto& value) {
     if (field.key) write(text[field.key], value);
   });
-  return text.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+  return jsonText(text);
 }
 
 std::optional<SoundNote> soundNoteFrom(std::string_view text) {

@@ -50,7 +50,28 @@ struct Chain {
   double margin_db;
   bool pauses;
   double onset_s, turn_s, counts;  // bounds
+  enum class Room { noise, mains, fan, fridge } room = Room::noise;
+  double lines_db = 20.0;  ///< how far the room's lines lie under the breaths, over the whole band
 };
+
+/// What hums in a room, under breaths of that level.
+std::vector<sounds::Line> linesOf(const Chain& kind, double breath_dbfs, double seconds,
+                                  std::mt19937& random) {
+  const auto between = [&](double a, double b) { return std::uniform_real_distribution(a, b)(random); };
+  if (kind.room == Chain::Room::noise) return {};
+  const double mains = between(0.0, 1.0) < 0.5 ? 50.0 : 60.0;
+  const bool fan = kind.room == Chain::Room::fan;
+  const double base = fan ? between(90.0, 260.0) : mains;
+  std::vector<sounds::Line> lines;
+  double power = 0.0;
+  for (const int k : fan ? std::vector{1, 2, 3} : std::vector{1, 2, 3, 4, 6}) {
+    const double level_db = -(fan ? 6.0 * (k - 1) : 0.0) - between(0.0, 9.0);
+    lines.push_back({base * k, level_db, kind.room == Chain::Room::fridge ? 0.4 * seconds : -1.0});
+    power += std::pow(10.0, level_db / 10.0);
+  }
+  for (sounds::Line& line : lines) line.dbfs += breath_dbfs - kind.lines_db - 10.0 * std::log10(power);
+  return lines;
+}
 void PrintTo(const Chain& c, std::ostream* out) { *out << c.name; }
 
 /// In and out, at any pace, through any microphone, in any room.
@@ -81,7 +102,14 @@ sounds::BreathSound chain(const Chain& kind, unsigned seed) {
     t = breath.end_s + (!kind.pauses ? 0.0 : in ? between(0.15, 0.3) : between(0.3, 0.9));
   }
   sound.seconds = t + between(0.6, 1.2);
+  if (kind.room != Chain::Room::noise)
+    sound.lines = linesOf(kind, sound.room_dbfs + kind.margin_db, sound.seconds, random);
   return sound;
+}
+
+unsigned numberFrom(const char* variable, unsigned otherwise) {
+  const char* text = std::getenv(variable);
+  return text ? static_cast<unsigned>(std::atoi(text)) : otherwise;
 }
 
 class Breathing : public testing::TestWithParam<Chain> {};
@@ -89,12 +117,14 @@ class Breathing : public testing::TestWithParam<Chain> {};
 TEST_P(Breathing, IsHeardBreathByBreath) {
   const Chain& kind = GetParam();
   std::vector<double> onsets, turns, lengths, front, end, full, uneven;
-  int counted = 0, told = 0, wrong = 0, inhales = 0, classed = 0;
-  constexpr unsigned chains = 6;
-  for (unsigned seed = 1; seed <= chains; ++seed) {
+  int counted = 0, toned = 0, told = 0, wrong = 0, inhales = 0, classed = 0;
+  // Of fewer, what 95 in 100 keep within is the worst of all.
+  const unsigned chains = numberFrom("CALANDO_SOUNDS", kind.room == Chain::Room::noise ? 6 : 12);
+  const unsigned first = numberFrom("CALANDO_SEED", 1);
+  for (unsigned seed = first; seed < first + chains; ++seed) {
     const sounds::BreathSound sound = chain(kind, 100 * seed + static_cast<unsigned>(kind.margin_db));
     const Analysis analysis = analyse(sounds::breathing(sound), sound.rate_hz, Context{});
-    EXPECT_TRUE(analysis.tones.empty()) << "a breath is taken for a tone, chain " << seed;
+    toned += !analysis.tones.empty();
     if (analysis.airs.size() != sound.breaths.size()) continue;
     ++counted;
     for (std::size_t i = 0; i < sound.breaths.size(); ++i) {
@@ -122,7 +152,10 @@ TEST_P(Breathing, IsHeardBreathByBreath) {
     std::ranges::sort(values);
     return values.empty() ? 0.0 : values[static_cast<std::size_t>(0.95 * static_cast<double>(values.size()))];
   };
-  EXPECT_GE(counted, static_cast<int>(kind.pauses ? chains : chains - 1));
+  // A fridge that is hardly louder than the room is not always heard to start.
+  const int few = static_cast<int>(chains / (kind.room == Chain::Room::fridge ? 8 : 20));
+  EXPECT_GE(counted, static_cast<int>(kind.pauses ? chains : chains - 1) - few);
+  EXPECT_LE(toned, kind.room == Chain::Room::noise ? 0 : few) << "a breath or the room is taken for a tone";
   EXPECT_LE(most(onsets), kind.onset_s);
   EXPECT_LE(most(turns), kind.turn_s);
   EXPECT_LE(most(lengths), kind.counts);
@@ -136,12 +169,20 @@ TEST_P(Breathing, IsHeardBreathByBreath) {
   }
   EXPECT_GE(classed, 95 * inhales / 100);
 }
-INSTANTIATE_TEST_SUITE_P(Air, Breathing,
-                         testing::Values(Chain{"clear_with_pauses", 20, true, 0.03, 0.06, 0.1},
-                                         Chain{"soft_with_pauses", 10, true, 0.06, 0.06, 0.1},
-                                         Chain{"clear_without_silence", 20, false, 0.03, 0.06, 0.1},
-                                         Chain{"soft_without_silence", 10, false, 0.06, 0.06, 0.1}),
-                         [](const auto& info) { return std::string(info.param.name); });
+INSTANTIATE_TEST_SUITE_P(
+    Air, Breathing,
+    testing::Values(Chain{"clear_with_pauses", 20, true, 0.03, 0.06, 0.1},
+                    Chain{"soft_with_pauses", 10, true, 0.06, 0.06, 0.1},
+                    Chain{"clear_without_silence", 20, false, 0.03, 0.06, 0.1},
+                    Chain{"soft_without_silence", 10, false, 0.06, 0.06, 0.1},
+                    Chain{"in_mains", 25, true, 0.03, 0.06, 0.1, Chain::Room::mains, 20},
+                    Chain{"in_loud_mains", 25, true, 0.06, 0.06, 0.1, Chain::Room::mains, 10},
+                    Chain{"in_mains_without_silence", 25, false, 0.03, 0.06, 0.1, Chain::Room::mains, 20},
+                    Chain{"by_a_fan", 25, true, 0.03, 0.06, 0.1, Chain::Room::fan, 20},
+                    Chain{"by_a_loud_fan", 25, true, 0.06, 0.06, 0.1, Chain::Room::fan, 10},
+                    Chain{"by_a_fridge", 25, true, 0.03, 0.06, 0.1, Chain::Room::fridge, 20},
+                    Chain{"by_a_loud_fridge", 25, true, 0.06, 0.06, 0.1, Chain::Room::fridge, 10}),
+    [](const auto& info) { return std::string(info.param.name); });
 
 TEST(Breaths, HeardLiveAreThoseOfTheirFile) {
   for (const bool pauses : {true, false}) {

@@ -4,6 +4,7 @@
 
 #include "core/exercise/partner.h"
 #include "core/growth/fatigue.h"
+#include "core/judging/ledger.h"
 #include "core/maths/sliding_signal.h"
 #include "core/signal/air_spectrum.h"
 #include "core/signal/tone_colour.h"

@@ -3,6 +3,7 @@
 #include <cmath>
 #include <sstream>
 
+#include "core/base/json_text.h"
 #include "core/base/plain_text.h"
 #include "core/contract/analysis_json.h"
 #include "core/engine/analysis.h"
@@ -119,16 +120,15 @@ TEST(ContractJson, HasNoNumbersThatJsonDoesNotKnow) {
   const auto json = toJson(analysis, {"a\xff.wav", 48000, 1, "mix"}, {});
   EXPECT_TRUE(json["tones"][0]["notes"][0]["offset_cents"].is_null());
   EXPECT_TRUE(json["tones"][0]["notes"][0]["f0_hz"].is_null());
-  EXPECT_EQ(json["source"]["path"], "a\xEF\xBF\xBD.wav");
-  EXPECT_NO_THROW((void)json.dump());
+  EXPECT_NE(jsonText(json).find("\"a\xEF\xBF\xBD.wav\""), std::string::npos);
 }
 
-TEST(ValidUtf8, KeepsWhatIsValidAndReplacesTheRest) {
+TEST(JsonText, KeepsWhatIsValidAndReplacesTheRest) {
   EXPECT_EQ(validUtf8("B♭ und 𝄞"), "B♭ und 𝄞");
-  EXPECT_EQ(validUtf8("\xC0\xAF"), "\uFFFD\uFFFD");            // overlong
-  EXPECT_EQ(validUtf8("\xED\xA0\x80"), "\uFFFD\uFFFD\uFFFD");  // surrogate
-  EXPECT_EQ(validUtf8("x\xE2\x99"), "x\uFFFD\uFFFD");          // cut short
-  EXPECT_EQ(validUtf8("\xF5\x80\x80\x80"), "\uFFFD\uFFFD\uFFFD\uFFFD");
+  EXPECT_EQ(validUtf8("\xC0\xAF x"), "\uFFFD\uFFFD x");            // overlong
+  EXPECT_EQ(validUtf8("\xED\xA0\x80 x"), "\uFFFD\uFFFD\uFFFD x");  // surrogate
+  EXPECT_EQ(validUtf8("x\xE2\x99"), "x\uFFFD");                    // cut short
+  EXPECT_EQ(validUtf8("\xF5\x80 x"), "\uFFFD\uFFFD x");
 }
 
 TEST(TracksCsv, SaysWhatIsToneAndLeavesTheUnknownEmpty) {

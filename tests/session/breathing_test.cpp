@@ -122,7 +122,7 @@ TEST_F(BreathingTest, WhoeverFeelsLightHeadedHasBreathedForTodayAndNothingIsTake
 TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   begin("long-hiss");
   breathe(2.0);
-  ASSERT_FALSE(session_->shown.picture()->analysis.readings.empty());
+  ASSERT_FALSE(session_->shown.snapshot()->analysis.readings.empty());
   session_->session.stopHere();
   EXPECT_FALSE(session_->takes.all().front().stopped) << "one key may be pressed by mistake";
   EXPECT_NE(before(), Before::over);
@@ -131,16 +131,16 @@ TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   EXPECT_TRUE(session_->takes.all().front().stopped);
   EXPECT_EQ(before(), Before::over);
   const auto openAgain = session_->notices.current()->act;
-  EXPECT_TRUE(session_->shown.picture()->analysis.readings.empty()) << "what is on show is judged no more";
-  for (const CueResult& cue : session_->shown.picture()->analysis.cues)
+  EXPECT_TRUE(session_->shown.snapshot()->analysis.readings.empty()) << "what is on show is judged no more";
+  for (const CueResult& cue : session_->shown.snapshot()->analysis.cues)
     EXPECT_EQ(cue.verdict, Verdict::unmeasured);
-  EXPECT_FALSE(session_->shown.picture()->analysis.airs.empty()) << "but seen";
+  EXPECT_FALSE(session_->shown.snapshot()->analysis.airs.empty()) << "but seen";
   EXPECT_TRUE(session_->studio.takes.of(session_->book.chosen()->id)->front().stopped);
   openAgain();
   ASSERT_TRUE(settle());
   EXPECT_FALSE(session_->studio.takes.of(session_->book.chosen()->id)->front().stopped)
       << "all of it is back";
-  EXPECT_FALSE(session_->shown.picture()->analysis.readings.empty());
+  EXPECT_FALSE(session_->shown.snapshot()->analysis.readings.empty());
   EXPECT_NE(before(), Before::over);
   session_->lesson.choose("steady-tone");
   session_->session.toggle();
@@ -182,7 +182,7 @@ TEST_F(BreathingTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) 
     EXPECT_NEAR(take.asked.key->to_s - take.asked.key->from_s, tooEarly ? 4.4 : 2.8, 0.05);
     EXPECT_EQ(take.word, tooEarly ? TeachersWord::invalidTry : TeachersWord::none);
     EXPECT_EQ(said().contains("invalid try"), tooEarly) << said().toStdString();
-    const auto& readings = session_->shown.picture()->analysis.readings;
+    const auto& readings = session_->shown.snapshot()->analysis.readings;
     EXPECT_EQ(readings.front().value.has_value(), !tooEarly);
     EXPECT_EQ(said().contains("Longest today"), !tooEarly);
   }
@@ -206,14 +206,14 @@ TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndon
   session_->remarks.toggleTick("belly");
   session_->remarks.toggleTick("ribs");
   EXPECT_EQ(session_->takes.all().front().ticks, std::vector<std::string>{"belly"});
-  ASSERT_EQ(open.picture()->analysis.airs.size(), 6u);
-  EXPECT_FALSE(open.picture()->analysis.airs[0].open_distance_db);
-  session_->breaths.call(open.picture()->analysis.airs[0]);
-  session_->breaths.call(open.picture()->analysis.airs[2]);
+  ASSERT_EQ(open.snapshot()->analysis.airs.size(), 6u);
+  EXPECT_FALSE(open.snapshot()->analysis.airs[0].open_distance_db);
+  session_->breaths.call(open.snapshot()->analysis.airs[0]);
+  session_->breaths.call(open.snapshot()->analysis.airs[2]);
   ASSERT_TRUE(settle());
   EXPECT_EQ(session_->breaths.marks().size(), 2u);
-  ASSERT_TRUE(open.picture()->analysis.airs[4].open_distance_db);
-  EXPECT_EQ(open.picture()->analysis.airs[4].sound, AirSound::open);
+  ASSERT_TRUE(open.snapshot()->analysis.airs[4].open_distance_db);
+  EXPECT_EQ(open.snapshot()->analysis.airs[4].sound, AirSound::open);
   ASSERT_TRUE(session_->request.asked().open) << "the next takes are held against it";
   const std::int64_t id = open.take()->id;
   start();  // it is kept
@@ -224,7 +224,7 @@ TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndon
   session_->breaths.forget();
   ASSERT_TRUE(settle());
   EXPECT_FALSE(session_->request.asked().open);
-  EXPECT_FALSE(session_->shown.picture()->analysis.airs[4].open_distance_db);
+  EXPECT_FALSE(session_->shown.snapshot()->analysis.airs[4].open_distance_db);
   session_->session.undo();
   EXPECT_EQ(session_->breaths.marks().size(), 2u);
 }
@@ -249,7 +249,7 @@ TEST_F(BreathingTest, WhatTheComputerDoesToTheMicrophoneIsSaidOnceAndBreathIsThe
     session_->session.toggle();
     ASSERT_TRUE(settle());
     EXPECT_EQ(said().contains("noise suppression"), first) << said().toStdString();
-    for (const Reading& r : session_->shown.picture()->analysis.readings)
+    for (const Reading& r : session_->shown.snapshot()->analysis.readings)
       EXPECT_EQ(r.verdict, Verdict::unmeasured) << r.id();
   }
 }

@@ -143,8 +143,9 @@ class SessionTest : public testing::Test {
     return until([this] { return !input_->queue || input_->queue->blocks.size_approx() == 0; });
   }
   double shownHz() {
-    const auto picture = session_->shown.picture();
-    return picture && picture->analysis.mainTone() ? picture->analysis.mainTone()->notes.front().f0_hz : 0.0;
+    const auto snapshot = session_->shown.snapshot();
+    return snapshot && snapshot->analysis.mainTone() ? snapshot->analysis.mainTone()->notes.front().f0_hz
+                                                     : 0.0;
   }
   QString said() {
     const auto* notice = session_->notices.current();

@@ -171,7 +171,7 @@ TEST_F(HearingTest, ATakeIsHeardAndOneOfItsFiguresGuessedNeverTheSameTwiceRunnin
     EXPECT_NEAR(std::sqrt(power / static_cast<double>(count)), kMade_rms, 0.1 * kMade_rms);
     byEar.guess(byEar.wanted()->value + 1.0);
     EXPECT_EQ(byEar.phase(), BlindListening::Phase::told);
-    EXPECT_NE(byEar.picture(), nullptr);
+    EXPECT_NE(byEar.snapshot(), nullptr);
     byEar.guess(0.0);  // said twice: once is enough
   }
   EXPECT_EQ(takes.size(), 4u);

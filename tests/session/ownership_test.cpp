@@ -126,7 +126,7 @@ TEST_F(OwnershipTest, AnEditThatIsNotJudgedYetIsNotWrittenBesideOlderFigures) {
   const Verdict written = studio().summaries.of(kept.student)->at(second).kept.verdict;
   session_->session.choose(second);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(keptOf(session_->shown.picture()->analysis).verdict, written) << kept.asked.seconds;
+  EXPECT_EQ(keptOf(session_->shown.snapshot()->analysis).verdict, written) << kept.asked.seconds;
 }
 
 TEST_F(OwnershipTest, AnUndoNamesWhatItTakesBackAndTheButtonOfAMessageIsForItsOwn) {

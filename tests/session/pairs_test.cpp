@@ -25,8 +25,8 @@ class PairsOfTwo : public SessionTest {
     session_->request.editOptions([&](TakeOptions& o) { o.other = ben_; });
   }
   const Pair* shown() const {
-    const auto picture = session_->shown.picture();
-    return picture && picture->analysis.pair ? &*picture->analysis.pair : nullptr;
+    const auto snapshot = session_->shown.snapshot();
+    return snapshot && snapshot->analysis.pair ? &*snapshot->analysis.pair : nullptr;
   }
   std::int64_t ada_ = 0, ben_ = 0;
 };
@@ -35,7 +35,7 @@ TEST_F(PairsOfTwo, HaveAChannelEachAndTheTakeIsKeptWithBoth) {
   begin("fifth-over", "stand-in apart");
   bool livePair = false;
   QObject::connect(&session_->run, &TakeRun::grew,
-                   [&](const SnapshotPtr& picture) { livePair = livePair || picture->analysis.pair; });
+                   [&](const SnapshotPtr& snapshot) { livePair = livePair || snapshot->analysis.pair; });
   session_->session.toggle();
   ASSERT_TRUE(settle());
   ASSERT_TRUE(shown());
@@ -67,8 +67,8 @@ TEST_F(PairsOfTwo, AreHeardOnOneMicrophoneWhileTheyPlayToo) {
   begin("unison", "stand-in two");
   for (const auto& standIn : session_->setup.standIns()) standIn->setPlayer(*findPlayer("stays-off"));
   std::vector<double> rates;
-  QObject::connect(&session_->run, &TakeRun::grew, [&](const SnapshotPtr& picture) {
-    if (picture->analysis.pair) rates.push_back(picture->analysis.pair->line.back().rate_hz);
+  QObject::connect(&session_->run, &TakeRun::grew, [&](const SnapshotPtr& snapshot) {
+    if (snapshot->analysis.pair) rates.push_back(snapshot->analysis.pair->line.back().rate_hz);
   });
   session_->session.toggle();
   ASSERT_TRUE(settle());

@@ -240,7 +240,16 @@ TEST(Owners, AreFoundByNamesAndOnlyWhereOneIsMeant) {
   EXPECT_EQ(owner("/x/zoe.wav"), 3) << "however the letters are written";
   EXPECT_EQ(owner("/Ada/y/z/1.wav"), 0) << "far up";
   EXPECT_EQ(owner("/x/ada.wav", {{"ada.wav", "Ben Moor"}}), 2) << "the table goes before";
-  EXPECT_EQ(ownersIn("a.wav;Ada\r\nb.wav,Ben\nx\n").at("a.wav"), "Ada");
+  using Table = std::map<std::string, std::string>;
+  EXPECT_EQ(ownersIn("a.wav;Ada\r\nb.wav;Ben\nx\n"), (Table{{"a.wav", "Ada"}, {"b.wav", "Ben"}}));
+  EXPECT_EQ(ownersIn("\xEF\xBB\xBF"
+                     "a.wav\tMoor, Ada\n"),
+            (Table{{"a.wav", "Moor, Ada"}}))
+      << "by tabs, with a mark";
+  EXPECT_EQ(ownersIn("\"a, b.wav\",\"Moor; \"\"Ada\"\"\",7b\nc.wav , Ben \n"),
+            (Table{{"a, b.wav", "Moor; \"Ada\""}, {"c.wav", "Ben"}}))
+      << "a separator in quotes is none";
+  EXPECT_EQ(ownersIn("no table"), Table());
 }
 
 }  // namespace

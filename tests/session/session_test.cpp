@@ -101,7 +101,7 @@ TEST_F(SessionTest, OnlyAnEditIsAnEditAndOfManyWishesTheLastOneIsJudged) {
     session_->request.edit([=](TakeRequest& w) { w.seconds = seconds; });
   EXPECT_EQ(edits, 39);
   ASSERT_TRUE(settle());
-  const auto& readings = session_->shown.picture()->analysis.readings;
+  const auto& readings = session_->shown.snapshot()->analysis.readings;
   EXPECT_EQ(std::ranges::find(readings, "held_s", &Reading::id)->low, 39.0);
   EXPECT_EQ(session_->takes.all()[0].asked.seconds, 39.0);
   EXPECT_NEAR(

@@ -153,10 +153,10 @@ TEST_F(TakeRunTest, TheStandInIsRecordedAtOnceAndPlaysOnceItIsReady) {
   session_->request.edit([](TakeRequest& w) { w.tempo_bpm = 120; });
   session_->session.toggle();
   ASSERT_TRUE(settle());
-  const auto picture = session_->shown.picture();
-  ASSERT_TRUE(picture->context.start_s);
+  const auto snapshot = session_->shown.snapshot();
+  ASSERT_TRUE(snapshot->context.start_s);
   // Where it said that it would: it is up to 20 ms off its count by itself.
-  const auto& readings = picture->analysis.readings;
+  const auto& readings = snapshot->analysis.readings;
   EXPECT_LT(std::ranges::find(readings, "place_ms", &Reading::id)->value.value(), 60.0);
   EXPECT_EQ(std::ranges::find(readings, "missing", &Reading::id)->value, 0.0);
 }

@@ -156,6 +156,15 @@ std::vector<float> breathing(const BreathSound& sound) {
     for (int k = 1; k <= 3; ++k)
       out[n] += hum / k * std::sin(2.0 * std::numbers::pi * 50.0 * k * static_cast<double>(n) / rate + k);
   }
+  for (const Line& line : sound.lines) {
+    const double phase = std::uniform_real_distribution(0.0, 6.28)(random);
+    for (std::size_t n = 0; n < count; ++n) {
+      const double t = static_cast<double>(n) / rate;
+      out[n] += std::sqrt(2.0) * std::pow(10.0, line.dbfs / 20.0) *
+                (line.from_s < 0.0 ? 1.0 : smooth((t - line.from_s) / 0.2)) *
+                std::sin(2.0 * std::numbers::pi * line.hz * t + phase);
+    }
+  }
   for (const Breath& breath : sound.breaths) {
     ThirdsOfOctaves levels = throat(breath, random);
     for (int third = 0; third < kThirds; ++third)

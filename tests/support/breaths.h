@@ -34,6 +34,13 @@ struct Microphone {
 };
 const std::vector<Microphone>& microphones();
 
+/// A steady line of the room's: mains, a fan's blades, a fridge.
+struct Line {
+  double hz;
+  double dbfs;           ///< RMS
+  double from_s = -1.0;  ///< where it starts within 0.2 s; below 0: always there
+};
+
 struct BreathSound {
   std::vector<Breath> breaths;
   double seconds;
@@ -41,6 +48,7 @@ struct BreathSound {
   double room_dbfs = -70.0;         ///< from 150 Hz to 8 kHz
   double room_db_per_octave = 0.0;  ///< fans and traffic fall by 3 to 9
   double hum_dbfs = -200.0;         ///< of 50 Hz and its first multiples
+  std::vector<Line> lines = {};
   double rate_hz = 48000.0;
   unsigned seed = 1;
 };

@@ -118,7 +118,7 @@ Result longFile(Luck& luck, const fs::path& folder) {
   const PauseWatch watch;
   window->openFiles({file});
   if (!settle(*window, 600000)) result.fail("not done after ten minutes");
-  if (!window->shownPicture()) result.fail("is not on show");
+  if (!window->shownSnapshot()) result.fail("is not on show");
   QTest::qWait(50);
   const std::string still = std::to_string(static_cast<int>(watch.longest_ms())) + " ms";
   if (luck.judgesSpeed && watch.longest_ms() > 50.0) result.fail("the window stood still for " + still);

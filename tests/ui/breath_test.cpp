@@ -71,7 +71,7 @@ TEST_F(BreathTest, HasItsCautionItsTicksItsBreathsAndItsWeeks) {
   ASSERT_TRUE(find<QPushButton>("callOpen")->isEnabled());
   find<QPushButton>("callOpen")->click();
   ASSERT_TRUE(settle());
-  EXPECT_TRUE(window_->shownPicture()->analysis.airs[2].open_distance_db);
+  EXPECT_TRUE(window_->shownSnapshot()->analysis.airs[2].open_distance_db);
   press(Qt::Key_T);
   EXPECT_FALSE(table->isVisible()) << "the weeks";
 }

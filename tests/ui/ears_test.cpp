@@ -140,11 +140,11 @@ TEST_F(EarsTest, AFigureOfATakeIsGuessedByKeysAndItsPictureComesAfterIt) {
   auto* way = page_->findChild<QComboBox*>("earWay");
   way->setCurrentIndex(way->findText("guess a take’s figure"));
   auto* box = page_->findChild<QDoubleSpinBox*>("guess");
-  auto* picture = page_->findChild<QWidget*>("heardPicture");
+  auto* snapshot = page_->findChild<QWidget*>("heardPicture");
   EXPECT_FALSE(box->isVisible());
   key(Qt::Key_Space);
   ASSERT_TRUE(until([&] { return box->isVisible(); }));
-  EXPECT_FALSE(picture->isVisible());
+  EXPECT_FALSE(snapshot->isVisible());
   EXPECT_FALSE(way->isEnabled());
   const std::size_t plays = speaker_->played.size();
   QTest::keyClick(box, Qt::Key_R);  // whoever has the keys
@@ -153,14 +153,14 @@ TEST_F(EarsTest, AFigureOfATakeIsGuessedByKeysAndItsPictureComesAfterIt) {
   QTest::keyClicks(box, "3");
   QTest::keyClick(box, Qt::Key_Return);
   EXPECT_FALSE(box->isVisible());
-  EXPECT_TRUE(picture->isVisible());
+  EXPECT_TRUE(snapshot->isVisible());
   EXPECT_TRUE(text("earQuestion").contains("guessed")) << text("earQuestion").toStdString();
   EXPECT_TRUE(text("earTold").startsWith("Off by"));
   ASSERT_EQ(session_->guessing.guesses().size(), 1u);
   EXPECT_EQ(session_->guessing.guesses()[0].guessed, 3.0);
   EXPECT_EQ(session_->guessing.guesses()[0].figure, was.figure->id);
   EXPECT_TRUE(text("earGuesses").contains("off by")) << text("earGuesses").toStdString();
-  picture->grab();
+  snapshot->grab();
   key(Qt::Key_Space);
   ASSERT_TRUE(until([&] { return box->isVisible(); }));
   QTest::keyClick(box, Qt::Key_Escape);

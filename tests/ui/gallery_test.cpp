@@ -6,7 +6,11 @@
 #include <set>
 
 #include "app/parts/commands.h"
+#include "app/ribbon/picture.h"
 #include "app/style/style.h"
+#include "core/engine/snapshot.h"
+#include "core/exercise/context.h"
+#include "core/exercise/exercise.h"
 #include "core/exercise/pair_card.h"
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"

@@ -11,8 +11,8 @@ TEST(Listener, RecordsEverySampleWhileItMeasures) {
   SnapshotPtr last;
   double longest = 0.0;
   bool stopped = false;
-  QObject::connect(&live, &Listener::grew, [&](const SnapshotPtr& picture, double held) {
-    last = picture;
+  QObject::connect(&live, &Listener::grew, [&](const SnapshotPtr& snapshot, double held) {
+    last = snapshot;
     longest = std::max(longest, held);
   });
   QObject::connect(&live, &Listener::autoStop, [&] { stopped = true; });
@@ -166,9 +166,9 @@ TEST(Listener, ACountedTakeEndsOneSecondAfterItsLastCue) {
   bool stopped = false;
   double longest = 0.0;
   QObject::connect(&live, &Listener::autoStop, [&] { stopped = true; });
-  QObject::connect(&live, &Listener::grew, [&](const SnapshotPtr& picture, double) {
-    EXPECT_TRUE(picture->hasCues());
-    if (!stopped) longest = picture->tracks.duration_s;
+  QObject::connect(&live, &Listener::grew, [&](const SnapshotPtr& snapshot, double) {
+    EXPECT_TRUE(snapshot->hasCues());
+    if (!stopped) longest = snapshot->tracks.duration_s;
   });
   // A short tone long before the end: only the count says when it is over.
   live.listen(playedSource(sounds::tone({.f0_hz = 330.0, .seconds = 0.6, .before_s = 4.5}), 48000, 8.0));

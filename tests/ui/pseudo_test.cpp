@@ -195,7 +195,7 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   order.show();
   expectTranslated(order, "cards");
   expectWhole(order, "cards");
-  CardEditor editor(*findExercise("swell"), true, window_->shownPicture()->context, {}, window_.get());
+  CardEditor editor(*findExercise("swell"), true, window_->shownSnapshot()->context, {}, window_.get());
   editor.show();
   expectTranslated(editor, "card editor");
   auto* cues = editor.findChild<QTableWidget*>("cardCues");
@@ -205,8 +205,8 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   FoundDialog found(window_->parts().studio, window_.get());
   found.show();
   expectTranslated(found, "found");
-  CompareView compare({{"A", window_->shownPicture(), window_->parts().shown.samples(), 48000.0},
-                       {"B", window_->shownPicture(), window_->parts().shown.samples(), 48000.0}},
+  CompareView compare({{"A", window_->shownSnapshot(), window_->parts().shown.samples(), 48000.0},
+                       {"B", window_->shownSnapshot(), window_->parts().shown.samples(), 48000.0}},
                       true, {}, window_.get());
   compare.setAttribute(Qt::WA_DeleteOnClose, false);
   compare.show();

@@ -73,7 +73,7 @@ class Room {
   /// Until a take has ended by itself and is measured.
   bool takeIsThere(int most_ms) {
     return QTest::qWaitFor(
-        [&] { return window_->idle() && window_->shownPicture() && !window_->shownPicture()->live; },
+        [&] { return window_->idle() && window_->shownSnapshot() && !window_->shownSnapshot()->live; },
         most_ms);
   }
   /// A take that is as it should be.
@@ -81,7 +81,7 @@ class Room {
   bool isTaken(Play play, IsGood isGood) {
     press(Qt::Key_Space);
     play();
-    return takeIsThere(20000) && isGood(*window_->shownPicture());
+    return takeIsThere(20000) && isGood(*window_->shownSnapshot());
   }
   template <class Play>
   bool isHeldAgainstTheCount(Play play) {
@@ -127,7 +127,7 @@ TEST(RealPath, WhatIsPlayedIntoTheRoomIsMeasuredAsItsFileIs) {
   };
   EXPECT_OF_THE_ROOM(room.isTaken(play, isWhole));
   player.waitForFinished(10000);
-  const Analysis& heard = room.window().shownPicture()->analysis;
+  const Analysis& heard = room.window().shownSnapshot()->analysis;
   ASSERT_EQ(direct.tones.size(), 1u);
   ASSERT_EQ(heard.tones.size(), 1u);
   const Tone& played = direct.tones[0];
@@ -152,7 +152,7 @@ TEST(RealPath, ATakeToAHeardCountSaysHowUnsureItsPlaceIsWhileTheDelayIsNotMeasur
   ASSERT_TRUE(player.waitForFinished(10000));
   room.press(Qt::Key_Space);
   ASSERT_TRUE(room.takeIsThere(10000));
-  ASSERT_FALSE(room.window().shownPicture()->context.start_s);
+  ASSERT_FALSE(room.window().shownSnapshot()->context.start_s);
   auto* message = room.find<QLabel>("message");
   EXPECT_TRUE(message->text().contains("400 ms")) << message->text().toStdString();
   QTest::mouseClick(room.find<QPushButton>("messageButton"), Qt::LeftButton);  // the way out of it
@@ -177,13 +177,13 @@ TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
   room.press(Qt::Key_Space);
   EXPECT_TRUE(room.window().idle());
   EXPECT_TRUE(message->text().contains("was not measured"));
-  EXPECT_FALSE(room.window().shownPicture());
+  EXPECT_FALSE(room.window().shownSnapshot());
   QTest::mouseClick(calibrate, Qt::LeftButton);
   EXPECT_OF_THE_ROOM(QTest::qWaitFor([&] { return message->text().contains("is measured:"); }, 25000));
   room.chooseClicked("swell", 120);
   EXPECT_OF_THE_ROOM(room.isHeldAgainstTheCount([] {}));
   // The clicks are in the recording, if not in what is measured: the first cue's lies where the take says.
-  const Snapshot& take = *room.window().shownPicture();
+  const Snapshot& take = *room.window().shownSnapshot();
   const std::vector<float> heard = room.latestRecording();
   double at = 0.0;
   float loudest = 0.0f;
@@ -224,7 +224,7 @@ TEST(RealPath, ASoundThatStumblesIsMeasuredAnewAndNotHeldAgainstTheCount) {
   room.press(Qt::Key_Space);
   play(900);
   ASSERT_TRUE(room.takeIsThere(10000));
-  EXPECT_FALSE(room.window().shownPicture()->context.start_s);
+  EXPECT_FALSE(room.window().shownSnapshot()->context.start_s);
   EXPECT_TRUE(message->text().contains("stumbled")) << message->text().toStdString();
   EXPECT_OF_THE_ROOM(room.isHeldAgainstTheCount([&] { play(0); }));
   EXPECT_FALSE(message->text().contains("stumbled")) << message->text().toStdString();

@@ -4,11 +4,11 @@ namespace calando {
 namespace {
 
 std::shared_ptr<Snapshot> snapshotOf(const sounds::ToneSpec& spec) {
-  auto picture = std::make_shared<Snapshot>();
-  picture->tracks = trackAll(sounds::tone(spec), spec.rate_hz);
-  picture->context = steadyTone();
-  picture->analysis = analyse(picture->tracks, picture->context);
-  return picture;
+  auto snapshot = std::make_shared<Snapshot>();
+  snapshot->tracks = trackAll(sounds::tone(spec), spec.rate_hz);
+  snapshot->context = steadyTone();
+  snapshot->analysis = analyse(snapshot->tracks, snapshot->context);
+  return snapshot;
 }
 
 /// Pixels of a picture that are nearly of a colour.
@@ -25,15 +25,15 @@ int count(const QImage& image, const QColor& colour) {
 }
 
 TEST(Ribbon, IsThickerWhereItIsLouderAndTornWhereItBreaks) {
-  const auto picture =
+  const auto snapshot =
       snapshotOf({.f0_hz = 440, .seconds = 4.0, .before_s = 0.5, .after_s = 0.5, .amplitude = [](double t) {
                     return t < 2.0 ? 1.0 : t < 2.1 ? 0.0 : 0.1;
                   }});
   QImage image(500, 300, QImage::Format_RGB32);
   image.fill(style::sheet);
   QPainter painter(&image);
-  const RibbonScale scale = fitScale(*picture, image.rect(), 0.0, 5.0);
-  paintRibbon(painter, *picture, scale);
+  const RibbonScale scale = fitScale(*snapshot, image.rect(), 0.0, 5.0);
+  paintRibbon(painter, *snapshot, scale);
   painter.end();
   const auto thickness = [&](double t) {
     return count(image.copy(static_cast<int>(scale.x(t)), 0, 1, 300), style::pitch);
@@ -45,8 +45,8 @@ TEST(Ribbon, IsThickerWhereItIsLouderAndTornWhereItBreaks) {
 }
 
 TEST(Ribbon, NamesABreakWithinANoteButNoPauseBetweenTwoAndLetsNoWordsCoverOthers) {
-  Snapshot picture;
-  picture.tracks.duration_s = 6.0;
+  Snapshot snapshot;
+  snapshot.tracks.duration_s = 6.0;
   Tone tone{};
   tone.start_s = 0.5, tone.end_s = 5.5;
   for (const auto& [from, to, written] : {std::tuple{0.5, 2.95, 67}, {3.05, 5.5, 69}}) {
@@ -56,11 +56,11 @@ TEST(Ribbon, NamesABreakWithinANoteButNoPauseBetweenTwoAndLetsNoWordsCoverOthers
   }
   const auto ink = [&](std::vector<Dropout> breaks) {
     tone.dropouts = std::move(breaks);
-    picture.analysis.tones = {tone};
+    snapshot.analysis.tones = {tone};
     QImage image(600, 300, QImage::Format_RGB32);
     image.fill(style::sheet);
     QPainter painter(&image);
-    paintRibbonEvents(painter, picture, fitScale(picture, image.rect(), 0.0, 6.0));
+    paintRibbonEvents(painter, snapshot, fitScale(snapshot, image.rect(), 0.0, 6.0));
     painter.end();
     return count(image, style::attention);
   };
@@ -75,7 +75,7 @@ TEST(Ribbon, NamesABreakWithinANoteButNoPauseBetweenTwoAndLetsNoWordsCoverOthers
 TEST(Ribbon, HiddenShowsNothingOfThePitch) {
   TakeView view;
   view.resize(800, 500);
-  view.setPicture(snapshotOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  view.setSnapshot(snapshotOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
   EXPECT_GT(count(view.grab().toImage(), style::pitch), 2000);
   view.setHidden(true);
   EXPECT_LT(count(view.grab().toImage(), style::pitch), 50);
@@ -84,7 +84,7 @@ TEST(Ribbon, HiddenShowsNothingOfThePitch) {
 TEST(Ribbon, ZoomAndPanStayWithinTheTake) {
   TakeView view;
   view.resize(800, 500);
-  view.setPicture(snapshotOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  view.setSnapshot(snapshotOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
   view.zoom(0.25, 1.0);
   const auto [from, to] = view.window();
   EXPECT_LT(to - from, 0.7);
@@ -107,32 +107,32 @@ TEST(Ribbon, OfCuesIsHeldAgainstEachNotesOwnMiddle) {
   const auto second =
       sounds::tone({.f0_hz = 293.66 * std::exp2(-20.0 / 1200.0), .seconds = 3.9, .after_s = 0.5});
   samples.insert(samples.end(), second.begin(), second.end());
-  Snapshot picture;
-  picture.tracks = trackAll(samples, 48000);
-  picture.context = context;
-  picture.sheet = unroll(context);
-  picture.analysis = analyse(picture.tracks, context);
-  const RibbonScale scale = fitScale(picture, QRectF(0, 0, 600, 300), 0.0, 9.0);
+  Snapshot snapshot;
+  snapshot.tracks = trackAll(samples, 48000);
+  snapshot.context = context;
+  snapshot.sheet = unroll(context);
+  snapshot.analysis = analyse(snapshot.tracks, context);
+  const RibbonScale scale = fitScale(snapshot, QRectF(0, 0, 600, 300), 0.0, 9.0);
   EXPECT_LT(scale.highCents - scale.lowCents, 150.0);
   EXPECT_NEAR(scale.targetAt(2.0).hz, 261.63, 0.01);
   EXPECT_NEAR(scale.targetAt(6.0).hz, 293.66, 0.01);
-  ASSERT_TRUE(picture.cueAt(6.0));
-  EXPECT_EQ(cueName(picture, *picture.cueAt(6.0)), "D4");
-  EXPECT_FALSE(picture.cueAt(-5.0));
+  ASSERT_TRUE(snapshot.cueAt(6.0));
+  EXPECT_EQ(cueName(snapshot, *snapshot.cueAt(6.0)), "D4");
+  EXPECT_FALSE(snapshot.cueAt(-5.0));
 }
 
 TEST(Ribbon, ClicksThatLeakIntoTheMicrophoneDoNotWidenItsScale) {
-  Snapshot picture;
-  picture.context = steadyTone();
-  const double asked = ribbonTarget(picture);
-  auto& frames = picture.tracks.frames;
+  Snapshot snapshot;
+  snapshot.context = steadyTone();
+  const double asked = ribbonTarget(snapshot);
+  auto& frames = snapshot.tracks.frames;
   frames.resize(800);
   for (std::size_t i = 0; i < frames.size(); ++i)
     frames[i].f0_hz = i % 100 < 6                               ? 1900.0f
                       : i > 500 && i % 100 > 30 && i % 100 < 90 ? static_cast<float>(asked)
                                                                 : 0.0f;
-  picture.tracks.duration_s = 8.0;
-  const RibbonScale scale = fitScale(picture, QRectF(0, 0, 600, 300), 0.0, 8.0);
+  snapshot.tracks.duration_s = 8.0;
+  const RibbonScale scale = fitScale(snapshot, QRectF(0, 0, 600, 300), 0.0, 8.0);
   EXPECT_NEAR(scale.highCents, 50.0, 1e-6);
   EXPECT_NEAR(scale.lowCents, -50.0, 1e-6);
 }
@@ -141,7 +141,7 @@ TEST(Ribbon, ADragWithCtrlTakesTheMomentUnderThePointerAlong) {
   TakeView view;
   view.resize(800, 500);
   const SnapshotPtr take = snapshotOf({.f0_hz = 330.0, .seconds = 6.0});
-  view.setPicture(take);
+  view.setSnapshot(take);
   view.zoom(0.4, 3.0);
   const QRectF area = pictureFor(*take).timeArea(*take, view.rect());
   const auto momentAt = [&](int x) {
@@ -159,7 +159,7 @@ TEST(Ribbon, ADragWithCtrlTakesTheMomentUnderThePointerAlong) {
 TEST(Ribbon, ADragMarksAPartAndAClickAPlace) {
   TakeView view;
   view.resize(800, 500);
-  view.setPicture(snapshotOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
+  view.setSnapshot(snapshotOf({.f0_hz = 440, .seconds = 2.0, .before_s = 0.3, .after_s = 0.3}));
   double chosen = -1.0;
   QObject::connect(&view, &TakeView::placeChosen, [&](double t) { chosen = t; });
   QTest::mouseClick(&view, Qt::LeftButton, {}, QPoint(400, 150));
@@ -197,22 +197,22 @@ TEST(DrawnShape, PointsAreDrawnMovedAndTakenAway) {
 
 TEST(NoteMap, ShowsDifferencesAtTheirSizeAndDoesNotBlowUpSmallOnes) {
   const auto spreadOfDots = [](double levelStep_db) {
-    auto picture = std::make_shared<Snapshot>();
+    auto snapshot = std::make_shared<Snapshot>();
     for (int i = 0; i < 8; ++i) {
       Note note;
       note.level_dbfs = -20.0 + (i % 2 == 0 ? 0.0 : levelStep_db);
       Tone tone;
       tone.notes.push_back(note);
-      picture->analysis.tones.push_back(tone);
+      snapshot->analysis.tones.push_back(tone);
       CueResult cue;
       cue.asked = 60 + i;
       cue.matched = static_cast<std::size_t>(i);
       cue.note = 0;
-      picture->analysis.cues.push_back(cue);
+      snapshot->analysis.cues.push_back(cue);
     }
     NoteMap map;
     map.resize(330, 120);
-    map.setPicture(picture);
+    map.setSnapshot(snapshot);
     const QImage image = map.grab().toImage();
     int top = image.height(), bottom = 0;
     for (int y = 20; y < image.height(); ++y)  // below the title, which has the colour too

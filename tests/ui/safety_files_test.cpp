@@ -240,13 +240,13 @@ TEST_F(SafetyTest, AnExportThatFindsNoRoomLeavesTheOldFile) {
     old.write("a good old file");
     old.close();
     disk.fill(0);
-    const QString error = exportTake(file, *window_->shownPicture(), samples, 48000);
+    const QString error = exportTake(file, *window_->shownSnapshot(), samples, 48000);
     EXPECT_TRUE(error.contains("disk is full") && error.contains(file)) << ending << error.toStdString();
     disk.freeRoom();
     ASSERT_TRUE(old.open(QIODevice::ReadOnly));
     EXPECT_EQ(old.readAll(), "a good old file") << ending;
     const mode_t before = umask(027);
-    EXPECT_EQ(exportTake(file, *window_->shownPicture(), sounds::noise(0.1, 0.1), 48000), QString())
+    EXPECT_EQ(exportTake(file, *window_->shownSnapshot(), sounds::noise(0.1, 0.1), 48000), QString())
         << ending;
     umask(before);
     EXPECT_EQ(std::filesystem::status(file.toStdString()).permissions(), std::filesystem::perms(0640))

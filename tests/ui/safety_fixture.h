@@ -54,8 +54,9 @@ class SafetyTest : public WindowTest {
     return s == students.end() ? std::vector<Take>() : *studio->takes.of(s->id);
   }
   double shownHz() {
-    const auto picture = window_->shownPicture();
-    return picture && picture->analysis.mainTone() ? picture->analysis.mainTone()->notes.front().f0_hz : 0.0;
+    const auto snapshot = window_->shownSnapshot();
+    return snapshot && snapshot->analysis.mainTone() ? snapshot->analysis.mainTone()->notes.front().f0_hz
+                                                     : 0.0;
   }
   void press(Qt::Key key) { QTest::keyClick(find<TakeView>("ribbon"), key); }
   QString message() { return find<QLabel>("message")->text(); }

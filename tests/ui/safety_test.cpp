@@ -13,7 +13,7 @@ TEST_F(SafetyTest, AStudentChangedWhileATakeIsMeasuredKeepsTheirOwn) {
   shelf->setCurrentRow(1);  // Ada's older take is asked for …
   chooseStudent(1);         // … and Ben is chosen
   press(Qt::Key_4);         // nothing is on show: vetoes nothing
-  EXPECT_EQ(window_->shownPicture(), nullptr);
+  EXPECT_EQ(window_->shownSnapshot(), nullptr);
   ASSERT_TRUE(settle());
   EXPECT_NEAR(shownHz(), 436.0, 0.5);  // Ben's newest
   press(Qt::Key_4);
@@ -64,7 +64,7 @@ TEST_F(SafetyTest, SpaceWhileAnOldTakeIsMeasuredLeavesItsStepAndFiguresOut) {
   EXPECT_TRUE(find<QPushButton>("record")->isChecked());
   EXPECT_EQ(window_->parts().lesson.current()->id, "swell");
   ASSERT_TRUE(settle());
-  EXPECT_EQ(window_->shownPicture()->context.exercise->id, "swell");
+  EXPECT_EQ(window_->shownSnapshot()->context.exercise->id, "swell");
   EXPECT_EQ(find<QListWidget>("shelf")->currentRow(), 0);
   const auto takes = takesOf("Ada");
   ASSERT_EQ(takes.size(), 2u);

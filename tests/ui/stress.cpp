@@ -43,8 +43,8 @@ int main(int argc, char** argv) {
   long lost = 0;
   int pictures = 0;
   QObject::connect(&live, &Listener::inputChanged, [&](const InputState& s) { lost = s.droppedBlocks; });
-  QObject::connect(&live, &Listener::grew, [&](const SnapshotPtr& picture, double) {
-    ribbon.setPicture(picture);
+  QObject::connect(&live, &Listener::grew, [&](const SnapshotPtr& snapshot, double) {
+    ribbon.setSnapshot(snapshot);
     ribbon.grab();  // paints, whether anybody looks or not
     ++pictures;
   });

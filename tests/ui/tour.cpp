@@ -222,7 +222,7 @@ void openDialogs(MainWindow& window) {
   }
   {
     const auto card = calando::findExercise("swell");
-    calando::CardEditor editor(*card, false, window.shownPicture()->context, {}, &window);
+    calando::CardEditor editor(*card, false, window.shownSnapshot()->context, {}, &window);
     editor.resize(1040, 640);
     editor.show();
     take(editor, "card-editor");

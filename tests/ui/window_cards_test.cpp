@@ -30,8 +30,8 @@ TEST_F(WindowTest, ACountedExerciseIsJudgedNoteByNote) {
   type("note", "C5");
   find<QDoubleSpinBox>("tempo")->setValue(120);
   playTake("flat-steady");
-  const auto picture = window_->shownPicture();
-  ASSERT_NE(picture, nullptr);
+  const auto snapshot = window_->shownSnapshot();
+  ASSERT_NE(snapshot, nullptr);
   EXPECT_EQ(figure("missing"), 0.0);
   EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);
   auto* table = find<CueTable>("cues");
@@ -39,12 +39,12 @@ TEST_F(WindowTest, ACountedExerciseIsJudgedNoteByNote) {
   EXPECT_EQ(table->item(0, 0)->text(), "C5");
   EXPECT_EQ(table->item(7, 0)->text(), "C6");
   // Counted in: 120 beats a minute, eight beats from note to note.
-  EXPECT_NEAR(picture->analysis.cues[2].start_s - picture->analysis.cues[0].start_s, 4.0, 1e-9);
+  EXPECT_NEAR(snapshot->analysis.cues[2].start_s - snapshot->analysis.cues[0].start_s, 4.0, 1e-9);
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_T);
   table->setCurrentCell(3, 0);
   const auto [from, to] = find<TakeView>("ribbon")->selection();
-  EXPECT_NEAR(from, picture->analysis.cues[6].start_s, 1e-9);
-  EXPECT_NEAR(to, picture->analysis.cues[6].end_s, 1e-9);
+  EXPECT_NEAR(from, snapshot->analysis.cues[6].start_s, 1e-9);
+  EXPECT_NEAR(to, snapshot->analysis.cues[6].end_s, 1e-9);
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_6);
 
   // No other key of the window takes the ribbon's own.
@@ -122,7 +122,7 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
   });
   EXPECT_EQ(find<QListWidget>("lesson")->currentItem()->text(), "Two notes, long");
   playTake("steady");
-  const Snapshot& take = *window_->shownPicture();
+  const Snapshot& take = *window_->shownSnapshot();
   ASSERT_EQ(take.sheet.cues.size(), 3u);
   EXPECT_DOUBLE_EQ(take.sheet.beat_s, 0.5);
   EXPECT_EQ(*take.sheet.cues[2].note - *take.sheet.cues[0].note, 2);
@@ -135,7 +135,7 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
 
   openWindow();
   EXPECT_EQ(find<QListWidget>("lesson")->currentItem()->text(), "Two notes, long");
-  EXPECT_EQ(window_->shownPicture()->sheet.cues.size(), 3u);
+  EXPECT_EQ(window_->shownSnapshot()->sheet.cues.size(), 3u);
   editCard("Two notes, long", [](CardEditor& editor) {
     QTest::mouseClick(editor.findChild<QPushButton*>("eraseCard"), Qt::LeftButton);
   });
@@ -144,7 +144,7 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
   find<QListWidget>("shelf")->setCurrentRow(-1);
   find<QListWidget>("shelf")->setCurrentRow(0);
   ASSERT_TRUE(settle());
-  EXPECT_EQ(window_->shownPicture()->context.exercise->title, "Two notes, long");
+  EXPECT_EQ(window_->shownSnapshot()->context.exercise->title, "Two notes, long");
 }
 
 TEST_F(WindowTest, EveryCardLeavesTheEditorAsItCameAndGrowthAndPartnerAreSet) {
@@ -218,7 +218,7 @@ TEST_F(WindowTest, NotesHaveTheNamesThatTheTeacherChoseAndAreReadInThem) {
   type("note", "H4");
   find<QDoubleSpinBox>("tempo")->setValue(160);
   playTake("steady");
-  EXPECT_EQ(window_->shownPicture()->context.asked, std::vector<int>{71});
+  EXPECT_EQ(window_->shownSnapshot()->context.asked, std::vector<int>{71});
   EXPECT_EQ(find<CueTable>("cues")->item(0, 0)->text(), "H4");
   EXPECT_EQ(find<CueTable>("cues")->item(1, 0)->text(), "Cis5");
   editCard("Home note returning, two", [](CardEditor& editor) {
@@ -316,8 +316,8 @@ TEST_F(WindowTest, PartialsReachAndFingeringsAreExplored) {
   fingering->setCurrentIndex(fingering->findText("1 2"));
   find<QDoubleSpinBox>("tempo")->setValue(120);
   playTake("slurs-dip");
-  EXPECT_EQ(window_->shownPicture()->context.fingering->name, "12");
-  EXPECT_EQ(window_->shownPicture()->analysis.tones.front().notes.front().partial, 2);
+  EXPECT_EQ(window_->shownSnapshot()->context.fingering->name, "12");
+  EXPECT_EQ(window_->shownSnapshot()->analysis.tones.front().notes.front().partial, 2);
   EXPECT_TRUE(find<QLabel>("advice")->text().contains("the tone sinks by"));
   openWindow();
   ASSERT_TRUE(settle());

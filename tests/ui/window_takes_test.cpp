@@ -227,7 +227,7 @@ TEST_F(WindowTest, ACardSaysWhenItsTraceIsSeenAndWhatItIsInTuneWith) {
   play("own-1");
   EXPECT_FALSE(find<QComboBox>("temperament")->isEnabled());  // it is the card that says
   EXPECT_EQ(find<QToolButton>("tuning")->text(), QStringLiteral("440 · pure over home"));
-  EXPECT_TRUE(window_->shownPicture()->context.reference.just);
+  EXPECT_TRUE(window_->shownSnapshot()->context.reference.just);
   EXPECT_LT(ink(), 30);
   QTest::keyClick(ribbon, Qt::Key_E);
   EXPECT_GT(ink(), 300);
@@ -283,7 +283,7 @@ TEST_F(WindowTest, ATakeWhoseSoundIsMissingIsSaidAndTheOthersStillOpen) {
   shelf->setCurrentRow(1);
   ASSERT_TRUE(settle());
   EXPECT_TRUE(find<QLabel>("message")->text().contains("missing"));
-  EXPECT_EQ(window_->shownPicture(), nullptr);
+  EXPECT_EQ(window_->shownSnapshot(), nullptr);
   shelf->setCurrentRow(0);
   ASSERT_TRUE(settle());
   EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);
@@ -296,7 +296,7 @@ TEST_F(WindowTest, ATakeComesBackByAClickAfterAnotherStepWasChosen) {
   playTake("flat-steady");
   auto* shelf = find<QListWidget>("shelf");
   chooseStep("swell");
-  EXPECT_EQ(window_->shownPicture(), nullptr);
+  EXPECT_EQ(window_->shownSnapshot(), nullptr);
   EXPECT_EQ(shelf->currentRow(), -1);
   EXPECT_TRUE(shelf->selectedItems().isEmpty());
   QTest::mouseClick(shelf->viewport(), Qt::LeftButton, Qt::NoModifier,

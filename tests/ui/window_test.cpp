@@ -36,7 +36,7 @@ TEST_F(WindowTest, FromTheFirstStartToAJudgedTakeThatIsStillThereTomorrow) {
   EXPECT_EQ(find<StaffView>("staff")->note(), parseNote("G4"));
   find<QDoubleSpinBox>("seconds")->setValue(5);
   playTake("flat-steady");
-  ASSERT_NE(window_->shownPicture(), nullptr);
+  ASSERT_NE(window_->shownSnapshot(), nullptr);
   EXPECT_NEAR(figure("held_s"), 5.4, 0.25);         // players hold 8 % longer than asked
   EXPECT_NEAR(figure("offset_cents"), -24.0, 2.0);  // what the player's card says
   EXPECT_TRUE(find<QLabel>("advice")->text().contains("flat"));
@@ -77,23 +77,23 @@ TEST_F(WindowTest, APartnerIsJoinedAndTheTakeSaysHowSoon) {
   EXPECT_EQ(session.request.options().accompaniment, AccompanimentKind::partner);
   session.session.toggle();
   settle();
-  const auto picture = session.shown.picture();
-  ASSERT_TRUE(picture && picture->analysis.pair);
-  EXPECT_TRUE(picture->analysis.pair->lock_s);
-  EXPECT_EQ(picture->analysis.pair->moved, Moved::second);
+  const auto snapshot = session.shown.snapshot();
+  ASSERT_TRUE(snapshot && snapshot->analysis.pair);
+  EXPECT_TRUE(snapshot->analysis.pair->lock_s);
+  EXPECT_EQ(snapshot->analysis.pair->moved, Moved::second);
   // What sounded stays with the take, whatever is wished for afterwards.
   const auto partner = session.takes.all().front().asked.accompaniment.partner;
   ASSERT_TRUE(partner);
   session.request.edit([](TakeRequest& wish) { wish.a4_hz = 445.0; });
   settle();
   EXPECT_EQ(session.takes.all().front().asked.accompaniment.partner, partner);
-  EXPECT_NEAR(*session.shown.picture()->analysis.pair->first_hz, partner->hz, 1e-6);
+  EXPECT_NEAR(*session.shown.snapshot()->analysis.pair->first_hz, partner->hz, 1e-6);
   // Without one, two are listened for, and the stand-in is alone.
   session.request.editOptions([&](TakeOptions& o) { o.accompaniment = AccompanimentKind::flash; });
   session.session.toggle();
   settle();
   EXPECT_FALSE(session.takes.all().front().asked.accompaniment.partner);
-  EXPECT_FALSE(session.shown.picture()->analysis.pair);
+  EXPECT_FALSE(session.shown.snapshot()->analysis.pair);
   // A card for one has no partner to offer.
   chooseStep("steady-tone");
   EXPECT_EQ(session.request.options().accompaniment, AccompanimentKind::flash);
@@ -274,11 +274,11 @@ TEST_F(WindowTest, EveryExportIsWritten) {
   const auto samples = sounds::noise(0.1, 0.1);
   for (const char* ending : {"wav", "flac", "json", "csv", "png", "svg"}) {
     const QString file = folder_.filePath(QString("take.") + ending);
-    EXPECT_EQ(exportTake(file, *window_->shownPicture(), samples, 48000), QString()) << ending;
+    EXPECT_EQ(exportTake(file, *window_->shownSnapshot(), samples, 48000), QString()) << ending;
     EXPECT_GT(QFileInfo(file).size(), 500) << ending;
   }
-  EXPECT_FALSE(exportTake(folder_.filePath("take.doc"), *window_->shownPicture(), samples, 48000).isEmpty());
-  EXPECT_FALSE(exportTake("/no/such/place/take.png", *window_->shownPicture(), samples, 48000).isEmpty());
+  EXPECT_FALSE(exportTake(folder_.filePath("take.doc"), *window_->shownSnapshot(), samples, 48000).isEmpty());
+  EXPECT_FALSE(exportTake("/no/such/place/take.png", *window_->shownSnapshot(), samples, 48000).isEmpty());
 }
 
 TEST(RibbonScale, MapsTimesAndCentsThereAndBack) {

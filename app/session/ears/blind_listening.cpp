@@ -84,13 +84,13 @@ void BlindListening::read(std::vector<Take> left) {
 }
 
 void BlindListening::heard(const AnalysisQueue::Answer& answer, std::vector<Take> left) {
-  const auto can = answer.picture ? askable(answer.picture->analysis) : std::vector<const Reading*>();
+  const auto can = answer.snapshot ? askable(answer.snapshot->analysis) : std::vector<const Reading*>();
   if (can.empty()) return read(std::move(left));
   const Reading& reading = *can[chance_() % can.size()];
   last_ = answer.take.id;
-  picture_ = answer.picture;
+  snapshot_ = answer.snapshot;
   wanted_ = FigureGuessing::Wanted{answer.take.id, reading.figure, *reading.value};
-  const Note* note = answer.picture->analysis.mainNote();
+  const Note* note = answer.snapshot->analysis.mainNote();
   sound_ = levelled(*answer.samples, note ? note->level_dbfs : std::nullopt, 20.0 * std::log10(kMade_rms));
   rate_hz_ = answer.rate_hz;
   setPhase(Phase::asked);
@@ -123,7 +123,7 @@ void BlindListening::stop() {
   if (!running()) return;
   awaited_.cancel();
   wanted_.reset();
-  picture_.reset();
+  snapshot_.reset();
   speaker_.stop();
   setPhase(Phase::off);
 }

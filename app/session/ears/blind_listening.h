@@ -31,7 +31,7 @@ class BlindListening : public QObject {
   bool running() const { return phase_ != Phase::off; }
   /// What is guessed, or was, and its take's picture; not while a take is read.
   const std::optional<FigureGuessing::Wanted>& wanted() const { return wanted_; }
-  SnapshotPtr picture() const { return picture_; }
+  SnapshotPtr snapshot() const { return snapshot_; }
   /// The guess; of what was told.
   double guessed() const { return guessed_; }
 
@@ -67,7 +67,7 @@ class BlindListening : public QObject {
   std::optional<FigureGuessing::Wanted> wanted_;
   double guessed_ = 0.0;
   std::int64_t last_ = 0;
-  SnapshotPtr picture_;
+  SnapshotPtr snapshot_;
   std::vector<float> sound_;
   double rate_hz_ = 48000.0;
   std::mt19937 chance_;

@@ -1,6 +1,8 @@
 #include "app/session/homework/owners.h"
 
-#include <QRegularExpression>
+#include <csv.h>
+
+#include <QString>
 #include <algorithm>
 
 #include "app/words/words.h"
@@ -44,18 +46,32 @@ std::vector<fs::path> filesOf(const std::vector<fs::path>& paths) {
   return files;
 }
 
-std::map<std::string, std::string> ownersIn(std::string_view table) {
-  std::map<std::string, std::string> owners;
-  for (const QString& line : words::plain(table).split('\n')) {
-    const qsizetype at = line.indexOf(QRegularExpression("[;,\t]"));
-    if (at < 0) continue;
-    const auto cell = [](QString text) {
-      text = text.trimmed();
-      if (text.size() > 1 && text.startsWith('"') && text.endsWith('"')) text = text.mid(1, text.size() - 2);
-      return text.toStdString();
-    };
-    owners[cell(line.left(at))] = cell(line.mid(at + 1));
+namespace {
+
+/// A table's rows as libcsv tells them, cell by cell.
+struct Rows {
+  std::vector<std::vector<std::string>> rows{1};
+  static void cell(void* text, std::size_t length, void* rows) {
+    static_cast<Rows*>(rows)->rows.back().emplace_back(static_cast<const char*>(text), length);
   }
+  static void end(int, void* rows) { static_cast<Rows*>(rows)->rows.emplace_back(); }
+};
+
+}  // namespace
+
+std::map<std::string, std::string> ownersIn(std::string_view table) {
+  if (table.starts_with("\xEF\xBB\xBF")) table.remove_prefix(3);
+  const std::size_t separator = table.find_first_of(";,\t");
+  csv_parser parser;
+  if (separator == table.npos || csv_init(&parser, 0) != 0) return {};
+  csv_set_delim(&parser, static_cast<unsigned char>(table[separator]));
+  Rows read;
+  csv_parse(&parser, table.data(), table.size(), &Rows::cell, &Rows::end, &read);
+  csv_fini(&parser, &Rows::cell, &Rows::end, &read);
+  csv_free(&parser);
+  std::map<std::string, std::string> owners;
+  for (const auto& row : read.rows)
+    if (row.size() > 1) owners[row[0]] = row[1];
   return owners;
 }
 

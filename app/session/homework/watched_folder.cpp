@@ -1,5 +1,7 @@
 #include "app/session/homework/watched_folder.h"
 
+#include <QFile>
+
 #include "app/session/homework/owners.h"
 #include "audio/sound_file.h"
 #include "records/studio.h"
@@ -11,13 +13,16 @@ namespace fs = std::filesystem;
 
 namespace {
 
-constexpr int kStill = 2;      // looks without a change
-constexpr int kPatience = 30;  // so many, and what is not whole will not be any more
+constexpr int kStill = 2;          // looks without a change
+constexpr int kUntold_ms = 60000;  // nothing is known to change
+constexpr int kPatience = 30;      // so many, and what is not whole will not be any more
 
 std::int64_t milliseconds(fs::file_time_type time) {
   using namespace std::chrono;
   return duration_cast<std::chrono::milliseconds>(file_clock::to_sys(time).time_since_epoch()).count();
 }
+
+QString pathOf(const fs::path& path) { return QFile::decodeName(path.c_str()); }
 
 /// The files that can be seen in a folder, as they are now.
 std::vector<WatchedFile> filesNow(const fs::path& folder) {
@@ -36,9 +41,18 @@ std::vector<WatchedFile> filesNow(const fs::path& folder) {
 
 }  // namespace
 
-WatchedFolder::WatchedFolder(Studio& studio, WorkQueue& work, int everyMs) : studio_(studio), work_(work) {
-  timer_.setInterval(everyMs);
+WatchedFolder::WatchedFolder(Studio& studio, WorkQueue& work, int everyMs)
+    : studio_(studio), work_(work), every_ms_(everyMs) {
   connect(&timer_, &QTimer::timeout, this, &WatchedFolder::look);
+  connect(&changes_, &QFileSystemWatcher::directoryChanged, this, &WatchedFolder::lookSoon);
+  connect(&changes_, &QFileSystemWatcher::fileChanged, this, &WatchedFolder::lookSoon);
+}
+
+/// Something has changed: it is looked at until all of it is still.
+void WatchedFolder::lookSoon() {
+  if (timer_.interval() == every_ms_ && timer_.isActive()) return;
+  timer_.start(every_ms_);
+  look();
 }
 
 void WatchedFolder::watch(const fs::path& folder) {
@@ -48,8 +62,12 @@ void WatchedFolder::watch(const fs::path& folder) {
   reading_.cancel();
   if (const auto files = studio_.homework.watchedFiles())
     for (const WatchedFile& file : *files) known_[file.file] = file;
+  for (const QStringList& paths : {changes_.directories(), changes_.files()})
+    if (!paths.isEmpty()) changes_.removePaths(paths);
   if (folder_.empty()) return timer_.stop();
-  timer_.start();
+  changes_.addPath(pathOf(folder_));
+  timer_.stop();
+  lookSoon();
 }
 
 void WatchedFolder::look() {
@@ -57,6 +75,7 @@ void WatchedFolder::look() {
   std::map<fs::path, Seen> seen;
   std::vector<WatchedFile> still, given;
   for (const WatchedFile& file : filesNow(folder_)) {
+    changes_.addPath(pathOf(file.file));
     if (const auto known = known_.find(file.file); known != known_.end() && known->second == file) continue;
     const auto before = seen_.find(file.file);
     Seen& now = seen[file.file];
@@ -68,6 +87,7 @@ void WatchedFolder::look() {
     if (now.still == kPatience && now.short_) given.push_back(file);
   }
   seen_ = std::move(seen);
+  timer_.start(seen_.empty() ? kUntold_ms : every_ms_);
   ripe(given);
   if (still.empty()) return;
   reading_ = work_.ask(

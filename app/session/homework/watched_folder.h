@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QFileSystemWatcher>
 #include <QObject>
 #include <QTimer>
 #include <filesystem>
@@ -16,6 +17,7 @@ class Studio;
 /// Says which files have come into a folder once they are whole: they have not changed for a while, and a
 /// sound can be read as far as it says that it goes. One that stays cut short for a minute is said as it is.
 /// One whose content has changed is said again; what was said once is known for good, whichever program runs.
+/// It is told of changes by the system; what comes by a network that tells of none is found once a minute.
 class WatchedFolder : public QObject {
   Q_OBJECT
 
@@ -34,6 +36,7 @@ class WatchedFolder : public QObject {
     int still = 0;        ///< for how many looks
     bool short_ = false;  ///< less of it is there than it says
   };
+  void lookSoon();
   void look();
   void ripe(const std::vector<WatchedFile>& files);
 
@@ -43,7 +46,9 @@ class WatchedFolder : public QObject {
   std::map<std::filesystem::path, Seen> seen_;
   std::map<std::filesystem::path, WatchedFile> known_;
   Pending reading_;
+  QFileSystemWatcher changes_;
   QTimer timer_;
+  int every_ms_;
 };
 
 }  // namespace calando

@@ -42,8 +42,8 @@ struct Task {
     answer.samples = std::move(request.samples);
     answer.rate_hz = request.rate_hz;
     if (request.anew) {
-      answer.picture = snapshotOf(request.anew->tracks, answer.take.asked);
-      answer.summary = summaryOf(*answer.picture, smallPicture(*answer.picture));
+      answer.snapshot = snapshotOf(request.anew->tracks, answer.take.asked);
+      answer.summary = summaryOf(*answer.snapshot, smallPicture(*answer.snapshot));
       return answer;
     }
     if (!answer.samples && !read(answer)) return answer;
@@ -56,8 +56,8 @@ struct Task {
       tracks->first = std::make_shared<const Tracks>(std::move(*first));
     }
     if (!tracks) return std::nullopt;
-    answer.picture = snapshotOf(std::move(*tracks), answer.take.asked);
-    answer.summary = summaryOf(*answer.picture, smallPicture(*answer.picture));
+    answer.snapshot = snapshotOf(std::move(*tracks), answer.take.asked);
+    answer.summary = summaryOf(*answer.snapshot, smallPicture(*answer.snapshot));
     if (!wanted()) return std::nullopt;
     if (request.keeping) {
       auto written = TakeTable::write(

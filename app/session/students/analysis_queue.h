@@ -54,8 +54,8 @@ class AnalysisQueue {
     Take take;                                    ///< with id and file, if it was written
     std::shared_ptr<std::vector<float>> samples;  ///< of two who have a channel each both
     double rate_hz = 48000.0;
-    double promised_s = 0.0;            ///< what the file said of its length
-    std::shared_ptr<Snapshot> picture;  ///< nullptr: the sound could not be read
+    double promised_s = 0.0;             ///< what the file said of its length
+    std::shared_ptr<Snapshot> snapshot;  ///< nullptr: the sound could not be read
     StoredSummary summary;
     std::optional<Problem> error;      ///< why it could not be read
     std::optional<WriteError> unkept;  ///< why its sound could not be written

@@ -48,7 +48,7 @@ void SummaryQueue::next() {
   request.samplesWanted = false;
   measuring_ = analyses_.ask(std::move(request), AnalysisQueue::Urgency::later,
                              [this, id](const AnalysisQueue::Answer& answer) {
-                               if (answer.picture)
+                               if (answer.snapshot)
                                  takes_.keepSummary(id, answer.summary);
                                else
                                  unmeasurable_.insert(id);

@@ -56,7 +56,7 @@ QString nothingFound(const Snapshot& take) {
 
 /// What there is to say of a take that was just measured.
 QStringList remarksOn(const AnalysisQueue::Answer& answer, TakeRun::Count count) {
-  const Analysis& analysis = answer.picture->analysis;
+  const Analysis& analysis = answer.snapshot->analysis;
   QStringList notes;
   if (analysis.swell_dbfs > analysis.noiseFloor_dbfs)
     notes << Keeping::tr(
@@ -75,7 +75,7 @@ QStringList remarksOn(const AnalysisQueue::Answer& answer, TakeRun::Count count)
                "The microphone hears the clicks (%1 dBFS). They are taken out of the figures as far as they "
                "are alike; headphones are surer.")
                .arg(dbfs(*loud));
-  if (const QString nothing = nothingFound(*answer.picture); !nothing.isEmpty())
+  if (const QString nothing = nothingFound(*answer.snapshot); !nothing.isEmpty())
     notes << nothing;
   else if (count == TakeRun::Count::stumbled)
     notes << Keeping::tr(
@@ -165,7 +165,7 @@ void Keeping::kept(const TakeIntake::Taken& taken, ShownTake::Place place) {
   if (answer.unkept) sayUnkept(answer);
   if (taken.entered) markTooEarly(answer);
   const auto* played = std::get_if<TakeIntake::Played>(&taken.from);
-  const Exercise& card = *answer.picture->context.exercise;
+  const Exercise& card = *answer.snapshot->context.exercise;
   if (taken.entered && played && !answer.take.stopped) rest_.owe(answer.take.student, card.rest_s);
   if (!wanted) return sayKeptForAnother(taken);
   open_.show(answer);
@@ -177,7 +177,7 @@ void Keeping::kept(const TakeIntake::Taken& taken, ShownTake::Place place) {
     if (const auto done = lesson_.doseDone()) notes << enoughText(*done);
   }
   // Once for each source: it is the same with every take.
-  const QString processing = processingText(answer.picture->analysis, card);
+  const QString processing = processingText(answer.snapshot->analysis, card);
   if (const QString what = words::plain(answer.take.source) + processing;
       !processing.isEmpty() && std::exchange(processingSaid_, what) != what)
     notes << processing;
@@ -193,7 +193,7 @@ void Keeping::sayKeptForAnother(const TakeIntake::Taken& taken) {
 }
 
 void Keeping::markTooEarly(const AnalysisQueue::Answer& answer) {
-  if (!answer.picture->analysis.letGoTooEarly) return;
+  if (!answer.snapshot->analysis.letGoTooEarly) return;
   Take invalid = answer.take;
   invalid.word = TeachersWord::invalidTry;
   takes_.change(invalid);
@@ -212,7 +212,7 @@ void Keeping::sayUnkept(const AnalysisQueue::Answer& answer) {
 /// What a take of breath leads to.
 QStringList Keeping::whatNext(const AnalysisQueue::Answer& answer) {
   const ExercisePtr card = lesson_.current();
-  const Analysis& analysis = answer.picture->analysis;
+  const Analysis& analysis = answer.snapshot->analysis;
   const Today today(studio_.clock());
   QStringList notes;
   if (analysis.letGoTooEarly)
@@ -239,7 +239,7 @@ QStringList Keeping::whatNext(const AnalysisQueue::Answer& answer) {
 
 void Keeping::say(const AnalysisQueue::Answer& answer, TakeRun::Count count, QStringList notes) {
   notes.removeAll(QString());
-  if (count == TakeRun::Count::unmeasured && !answer.picture->analysis.tones.empty())
+  if (count == TakeRun::Count::unmeasured && !answer.snapshot->analysis.tones.empty())
     notices_.say(notes.join(' '), tr("Measure delay"), [this] { emit delayWanted(); });
   else if (!notes.isEmpty())
     notices_.say(notes.join(' '));
@@ -280,7 +280,7 @@ void Keeping::openedTaken(const TakeIntake::Taken& taken) {
   if (!taken.entered || !taken.answer.samples || run_.taking()) return;
   if (!book_.chosen() || !taken.answer.take.isOf(book_.chosen()->id)) return;
   open_.show(taken.answer);
-  if (const QString nothing = nothingFound(*taken.answer.picture); !nothing.isEmpty()) notices_.say(nothing);
+  if (const QString nothing = nothingFound(*taken.answer.snapshot); !nothing.isEmpty()) notices_.say(nothing);
 }
 
 void Keeping::intakeMoved() {

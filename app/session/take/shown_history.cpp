@@ -20,8 +20,8 @@ std::string ShownHistory::adviceBefore() const {
 }
 
 const AdviceCard* ShownHistory::observation() const {
-  if (!shown_.take() || shown_.picture()->analysis.advice.empty()) return nullptr;
-  const AdviceCard* card = shown_.picture()->analysis.advice.front().card;
+  if (!shown_.take() || shown_.snapshot()->analysis.advice.empty()) return nullptr;
+  const AdviceCard* card = shown_.snapshot()->analysis.advice.front().card;
   return card && card->smallPart ? card : nullptr;
 }
 

@@ -72,7 +72,7 @@ void ShownTake::openNewest() {
 
 void ShownTake::opened(const AnalysisQueue::Answer& answer) {
   const auto file = studio_.takes.file(answer.take);
-  if (!answer.picture) {
+  if (!answer.snapshot) {
     awaited_.reset();
     emit changed();
     std::error_code error;
@@ -94,7 +94,7 @@ void ShownTake::show(const AnalysisQueue::Answer& answer) {
   clear();
   if (!book_.chosen() || !answer.take.isOf(book_.chosen()->id) || !answer.samples) return;
   shown_.emplace(answer.take.student, answer.take.other,
-                 Shown{answer.take, answer.samples, answer.rate_hz, answer.picture});
+                 Shown{answer.take, answer.samples, answer.rate_hz, answer.snapshot});
   // What was said of it meanwhile is on the list.
   if (const Take* take = takes_.find(answer.take.id)) shown()->take = *take;
   respectStop();
@@ -105,9 +105,9 @@ void ShownTake::show(const AnalysisQueue::Answer& answer) {
 /// A take in which somebody felt light-headed is seen and heard, and judged by nothing.
 void ShownTake::respectStop() {
   if (!shown()->take.stopped) return;
-  auto picture = std::make_shared<Snapshot>(*shown()->picture);
-  picture->analysis = unjudged(std::move(picture->analysis));
-  shown()->picture = std::move(picture);
+  auto snapshot = std::make_shared<Snapshot>(*shown()->snapshot);
+  snapshot->analysis = unjudged(std::move(snapshot->analysis));
+  shown()->snapshot = std::move(snapshot);
 }
 
 /// That the one on show was stopped may be said, or taken back, only after it.
@@ -142,12 +142,12 @@ void ShownTake::judgeWanted() {
   AnalysisQueue::Request request;
   request.take = shown()->take;
   request.take.asked = *wanted_;
-  request.anew = shown()->picture;
+  request.anew = shown()->snapshot;
   judging_ = analyses_.ask(std::move(request), AnalysisQueue::Urgency::now,
                            [this, asked = wanted_](const AnalysisQueue::Answer& answer) {
                              if (!shown()) return;
                              shown()->take.asked = *asked;
-                             shown()->picture = answer.picture;
+                             shown()->snapshot = answer.snapshot;
                              respectStop();
                              takes_.keepSummary(shown()->take.id, answer.summary);
                              keep();

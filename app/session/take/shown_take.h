@@ -27,7 +27,7 @@ class ShownTake : public QObject {
 
   /// nullptr: none is on show.
   const Take* take() const { return shown() ? &shown()->take : nullptr; }
-  SnapshotPtr picture() const { return shown() ? shown()->picture : nullptr; }
+  SnapshotPtr snapshot() const { return shown() ? shown()->snapshot : nullptr; }
   std::shared_ptr<const std::vector<float>> samples() const { return shown() ? shown()->samples : nullptr; }
   double rate_hz() const { return shown() ? shown()->rate_hz : 48000.0; }
   bool isAwaited() const { return awaited() != nullptr; }
@@ -68,7 +68,7 @@ class ShownTake : public QObject {
     Take take;
     std::shared_ptr<const std::vector<float>> samples;
     double rate_hz;
-    SnapshotPtr picture;
+    SnapshotPtr snapshot;
   };
   struct Awaited {
     Pending reading;                   // of one of the list

@@ -183,12 +183,12 @@ void TakeRun::placeCount(double played_s) {
     listener_.placeSheet(*start_s);
 }
 
-void TakeRun::grown(const SnapshotPtr& picture, double held_s) {
+void TakeRun::grown(const SnapshotPtr& snapshot, double held_s) {
   if (!taking()) return;
   if (auto* counting = std::get_if<Counting>(&state_);
-      counting && picture->tracks.duration_s >= picture->sheetStart_s)
+      counting && snapshot->tracks.duration_s >= snapshot->sheetStart_s)
     enter(Sounding{std::move(*counting)});
-  emit grew(picture, held_s);
+  emit grew(snapshot, held_s);
 }
 
 TakeRun::KeyStep TakeRun::keyStep() const {

@@ -98,7 +98,7 @@ class TakeRun : public QObject {
   void phaseChanged();
   void inputChanged(const calando::InputState& state);
   void inputQuiet();  ///< nothing comes any more
-  void grew(calando::SnapshotPtr picture, double held_s);
+  void grew(calando::SnapshotPtr snapshot, double held_s);
   void finished(const calando::TakeRun::RawTake& take);
   void inputLost();                          ///< what was played until then is finished
   void recordingFailed(const QString& why);  ///< a clause
@@ -135,7 +135,7 @@ class TakeRun : public QObject {
   Running* running();
   const Running* running() const;
   void enter(State state);
-  void grown(const SnapshotPtr& picture, double held_s);
+  void grown(const SnapshotPtr& snapshot, double held_s);
   void lost();
   void begun(const Begun& begun);
   /// What sounds with a take: a sound, or a partner who listens.

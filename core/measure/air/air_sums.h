@@ -33,8 +33,17 @@ double allOf(const AirSums::Row& row);
 /// Not below -140 dB.
 inline double decibels(double power) { return 10.0 * std::log10(std::max(power, 1e-14)); }
 
-/// The room by bands: the quietest 0.3 s, and all that is about as quiet. Nullopt where all is digital
-/// silence or too short.
-std::optional<AirSums::Row> roomOf(const AirSums& sums, const Tracks& tracks);
+/// The room by bands. Where something begins to hum in it, as it is from then on as well.
+struct AirRoom {
+  AirSums::Row before;
+  std::optional<AirSums::Row> behind = {};
+  double from_s = 0.0;   ///< behind
+  double until_s = 0.0;  ///< before; in between nobody knows
+
+  const AirSums::Row& at(double t) const { return behind && t >= from_s ? *behind : before; }
+};
+/// The quietest 0.3 s, and all that is about as quiet. Nullopt where all is digital silence or too short.
+/// `hum_s`: from when on something hums.
+std::optional<AirRoom> roomOf(const AirSums& sums, const Tracks& tracks, std::optional<double> hum_s = {});
 
 }  // namespace calando

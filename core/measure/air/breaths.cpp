@@ -67,14 +67,15 @@ struct Stretch {
 /// Finds the breaths of one take.
 class BreathFinder {
  public:
-  BreathFinder(const Tracks& tracks, const std::vector<Tone>& tones, const AirSums& sums,
-               const AirSums::Row& room, const std::optional<OpenBreath>& open)
+  BreathFinder(const Tracks& tracks, const std::vector<Tone>& tones, const AirSums& sums, const AirRoom& room,
+               const std::optional<OpenBreath>& open)
       : tracks_(tracks),
         tones_(tones),
         sums_(sums),
         room_(room),
         open_(open),
-        envelope_{&tracks.airEnergy, kWindow_s, allOf(room)} {}
+        envelopes_{Envelope{&tracks.airEnergy, kWindow_s, allOf(room.before)},
+                   Envelope{&tracks.airEnergy, kWindow_s, allOf(room.behind.value_or(room.before))}} {}
 
   std::vector<Air> find() {
     std::vector<Air> airs;
@@ -82,7 +83,7 @@ class BreathFinder {
     for (const Stretch& stretch : stretches())
       for (const Stretch& breath : breathsIn(stretch)) {
         if (breath.to_s - breath.from_s < kShortest_s) continue;
-        Air air = describeAir(tracks_, sums_, room_, breath.from_s, breath.to_s, open_);
+        Air air = describeAir(tracks_, sums_, room_.at(breath.from_s), breath.from_s, breath.to_s, open_);
         if (*air.sound_margin_db < kLeastMargin_db) continue;
         if (isNoBreath(air))
           air.sound = AirSound::unclear;
@@ -105,7 +106,8 @@ class BreathFinder {
   double presence_db(std::size_t frame) const {
     const AirSums::Row row = sums_.mean(frame - std::min(frame, kSmooth), frame + kSmooth + 1);
     double ratio = 0.0;
-    for (std::size_t b = 0; b < kAirBands; ++b) ratio += row[b] / room_[b];
+    const AirSums::Row& room = room_.at(static_cast<double>(frame) * kHop_s);
+    for (std::size_t b = 0; b < kAirBands; ++b) ratio += row[b] / room[b];
     return decibels(ratio / kAirBands);
   }
 
@@ -124,19 +126,26 @@ class BreathFinder {
     return list;
   }
 
-  double level_db(double t) const { return decibels(envelope_.power(t) + 1e-3 * envelope_.noisePower); }
+  const Envelope& envelopeAt(double t) const { return envelopes_[room_.behind && t >= room_.from_s ? 1 : 0]; }
+
+  double level_db(double t) const {
+    const Envelope& envelope = envelopeAt(t);
+    return decibels(envelope.power(t) + 1e-3 * envelope.noisePower);
+  }
 
   /// How unlike the spectra of two stretches are: their differences in level apart, in standard deviations.
   double distance(const Stretch& a, const Stretch& b) const {
     const AirSums::Row left = sums_.meanOf(a.from_s, a.to_s), right = sums_.meanOf(b.from_s, b.to_s);
+    const AirSums::Row &roomLeft = room_.at(a.from_s), &roomRight = room_.at(b.from_s);
     std::vector<double> off, weight;
     for (std::size_t band = 0; band < kAirBands; ++band) {
-      const double l = left[band] - room_[band], r = right[band] - room_[band];
-      if (l < room_[band] && r < room_[band]) continue;
+      const double l = left[band] - roomLeft[band], r = right[band] - roomRight[band];
+      if (l < roomLeft[band] && r < roomRight[band]) continue;
       const double hz = airBandEdge(band + 1) - airBandEdge(band);
       const double shorter = std::min(a.to_s - a.from_s, b.to_s - b.from_s);
       const double chance = kNeper_db * std::sqrt(2.0 / (hz * shorter));
-      off.push_back(decibels(std::max(l, 0.3 * room_[band])) - decibels(std::max(r, 0.3 * room_[band])));
+      off.push_back(decibels(std::max(l, 0.3 * roomLeft[band])) -
+                    decibels(std::max(r, 0.3 * roomRight[band])));
       weight.push_back(1.0 / (chance * chance + kOwnChange_db * kOwnChange_db));
     }
     if (off.size() < 3) return 0.0;
@@ -156,10 +165,13 @@ class BreathFinder {
     const Stretch left{std::max(s.from_s, t - kSide_s - kTurnHalf_s), t - kTurnHalf_s};
     const Stretch right{t + kTurnHalf_s, std::min(s.to_s, t + kSide_s + kTurnHalf_s)};
     if (left.to_s - left.from_s < kShortestSide_s || right.to_s - right.from_s < kShortestSide_s) return 0.0;
-    const double around = std::min(decibels(envelope_.medianPower(left.from_s, left.to_s)),
-                                   decibels(envelope_.medianPower(right.from_s, right.to_s)));
+    const double around = std::min(decibels(envelopeAt(left.from_s).medianPower(left.from_s, left.to_s)),
+                                   decibels(envelopeAt(right.from_s).medianPower(right.from_s, right.to_s)));
     const double dip = around - level_db(t), other = distance(left, right);
-    return std::max({dip / kDeepDip_db, dip >= kDip_db ? other / kOtherSpectrum : 0.0, other / kOtherBreath});
+    const double dips = std::max(dip / kDeepDip_db, dip >= kDip_db ? other / kOtherSpectrum : 0.0);
+    // Where something may have begun to hum, that alone sounds otherwise.
+    const bool mayHum = room_.behind && t > room_.until_s && t < room_.from_s + kSide_s;
+    return mayHum ? dips : std::max(dips, other / kOtherBreath);
   }
 
   /// Where, about a time, the spectrum of what is before ends and that of what is behind begins: the most
@@ -183,7 +195,7 @@ class BreathFinder {
       best = sum;
       at = t + kHop_s / 2.0;
     }
-    const Envelope slow{&tracks_.airEnergy, kTurnWindow_s, envelope_.noisePower};
+    const Envelope slow{&tracks_.airEnergy, kTurnWindow_s, envelopeAt(about_s).noisePower};
     double lowest = at;
     for (double t = at - kTurnReach_s; t <= at + kTurnReach_s; t += kHop_s / 2.0)
       if (slow.power(t) < slow.power(lowest)) lowest = t;
@@ -217,12 +229,13 @@ class BreathFinder {
     for (const double to : ends) {
       const double outer = 0.15;
       const double inside = std::min(0.5 * (to - from), 0.3);
-      const double first = envelope_.medianPower(from + 0.3 * inside, from + 2.0 * inside);
-      const double last = envelope_.medianPower(to - 2.0 * inside, to - 0.3 * inside);
+      const Envelope &in = envelopeAt(from), &out = envelopeAt(to);
+      const double first = in.medianPower(from + 0.3 * inside, from + 2.0 * inside);
+      const double last = out.medianPower(to - 2.0 * inside, to - 0.3 * inside);
       const double earliest = from == s.from_s ? std::max(0.0, from - outer) : from;
       const double latest = to == s.to_s ? std::min(tracks_.duration_s, to + outer) : to;
-      list.push_back({amplitudeCrossing(0.5, envelope_, from + inside, earliest, first).value_or(from),
-                      amplitudeCrossing(0.5, envelope_, to - inside, latest, last).value_or(to)});
+      list.push_back({amplitudeCrossing(0.5, in, from + inside, earliest, first).value_or(from),
+                      amplitudeCrossing(0.5, out, to - inside, latest, last).value_or(to)});
       from = to;
     }
     return list;
@@ -234,7 +247,7 @@ class BreathFinder {
     std::vector<double> jumps;
     for (double t = air.start_s + 0.05; t <= air.end_s - 0.05; t += kWindow_s / 2.0)
       jumps.push_back(level_db(t) -
-                      decibels(tracks_.airEnergy.meanSquare(t - 0.05, t + 0.05) - envelope_.noisePower));
+                      decibels(tracks_.airEnergy.meanSquare(t - 0.05, t + 0.05) - envelopeAt(t).noisePower));
     if (jumps.size() > 3 && standardDeviation(jumps) > kRough_db) return true;
     std::size_t voiced = 0, frames = 0;
     for (std::size_t i = sums_.frameAt(air.start_s); i <= sums_.frameAt(air.end_s); ++i, ++frames)
@@ -285,11 +298,12 @@ class BreathFinder {
   /// Rumble at the microphone, over the breath's own low bands.
   double wind_db(const Air& air) const {
     const AirSums::Row row = sums_.meanOf(air.start_s, air.end_s);
+    const AirSums::Row& room = room_.at(air.start_s);
     double low = 0.0;
-    for (std::size_t b = 0; b < kWindBands; ++b) low += std::max(0.0, row[b] - room_[b]);
-    const double wind = row[AirSums::kWind] - room_[AirSums::kWind];
+    for (std::size_t b = 0; b < kWindBands; ++b) low += std::max(0.0, row[b] - room[b]);
+    const double wind = row[AirSums::kWind] - room[AirSums::kWind];
     // What the room's own rumble does by itself tells nothing.
-    if (wind < room_[AirSums::kWind]) return -kNoWind_db;
+    if (wind < room[AirSums::kWind]) return -kNoWind_db;
     return std::max(-kNoWind_db, decibels(wind) - decibels(low));
   }
 
@@ -336,14 +350,14 @@ class BreathFinder {
   const Tracks& tracks_;
   const std::vector<Tone>& tones_;
   const AirSums& sums_;
-  const AirSums::Row& room_;
+  const AirRoom& room_;
   const std::optional<OpenBreath>& open_;
-  Envelope envelope_;
+  std::array<Envelope, 2> envelopes_;  // before something hums, and from then on
 };
 
 }  // namespace
 
-std::vector<Air> findAirs(const Tracks& tracks, const AirSums& sums, const AirSums::Row& room,
+std::vector<Air> findAirs(const Tracks& tracks, const AirSums& sums, const AirRoom& room,
                           const std::vector<Tone>& tones, const std::optional<OpenBreath>& open) {
   return BreathFinder(tracks, tones, sums, room, open).find();
 }

@@ -11,8 +11,8 @@ namespace calando {
 /// Air heard on its own outside of the tones, at least 150 ms long and 6 dB over the room, each breath for
 /// itself where one follows the other without silence. What speech, taps and clothes may have been is
 /// AirSound::unclear. `open`: the player's own open breath, if it is known.
-/// `room`: the bands of the room, of roomOf(). AirSound::thin is not told yet.
-std::vector<Air> findAirs(const Tracks& tracks, const AirSums& sums, const AirSums::Row& room,
+/// `room`: of roomOf(). AirSound::thin is not told yet.
+std::vector<Air> findAirs(const Tracks& tracks, const AirSums& sums, const AirRoom& room,
                           const std::vector<Tone>& tones, const std::optional<OpenBreath>& open = {});
 
 /// Names those breaths in thin that lie 15 dB and more under the take's others, or under the player's own

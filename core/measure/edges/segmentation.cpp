@@ -1,6 +1,7 @@
 #include "core/measure/edges/segmentation.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "core/maths/statistics.h"
@@ -23,6 +24,9 @@ constexpr double kAlone_s = 0.6;
 constexpr double kDroneReach_cents = 30.0;
 constexpr double kDroneVaries_db = 6.0;
 constexpr std::size_t kFewestDroneFrames = 20;
+constexpr double kLoudestHum_dbfs = -34.0, kMainsReach_cents = 10.0, kHumVaries_db = 5.0;
+constexpr int kHumWindow = 30;  // frames
+constexpr double kHumShare = 0.8;
 
 double frameTime(std::size_t i) { return static_cast<double>(i) * kHop_s; }
 
@@ -73,7 +77,42 @@ bool soundsFromTheStart(const Tracks& tracks, double hz) {
 
 }  // namespace
 
+bool Hum::sounds(double hz) const {
+  const double multiple = std::round(hz / mains_hz);
+  return multiple >= 1.0 && multiple <= 6.0 &&
+         std::abs(centsBetween(multiple * mains_hz, hz)) < kMainsReach_cents;
+}
+
+std::optional<Hum> humThatStarts(const Tracks& tracks) {
+  const auto n = tracks.frames.size();
+  if (n < 2 * kHumWindow) return std::nullopt;
+  for (const double mains_hz : {50.0, 60.0}) {
+    Hum hum{0.0, mains_hz, 0.0};
+    const auto isOf = [&](const TrackFrame& f) {
+      return f.f0_hz > 0.0f && f.level_dbfs < kLoudestHum_dbfs && hum.sounds(f.f0_hz);
+    };
+    const auto share = [&](std::size_t first) {
+      const auto from = tracks.frames.begin() + static_cast<long>(first);
+      return static_cast<double>(std::count_if(from, from + kHumWindow, isOf)) / kHumWindow;
+    };
+    if (share(n - kHumWindow) < kHumShare || share(0) >= kHumShare) continue;
+    std::size_t first = 0;
+    while (share(first) < kHumShare) ++first;
+    std::vector<double> levels;
+    for (std::size_t i = first; i < n; ++i)
+      if (isOf(tracks.frames[i])) levels.push_back(tracks.frames[i].level_dbfs);
+    if (quantile(levels, 0.75) - quantile(levels, 0.1) > kHumVaries_db) continue;
+    hum.from_s = frameTime(first);
+    hum.dbfs = median(levels);
+    return hum;
+  }
+  return std::nullopt;
+}
+
 bool Room::isDrone(const TrackFrame& frame) const {
+  if (hum && frame.f0_hz > 0.0f && hum->sounds(frame.f0_hz) &&
+      frame.level_dbfs < hum->dbfs + kUnderThePlayer_db)
+    return true;
   return drone_hz && drone_dbfs && frame.f0_hz > 0.0f &&
          std::abs(centsBetween(*drone_hz, frame.f0_hz)) < kDroneReach_cents &&
          frame.level_dbfs < *drone_dbfs + kDroneVaries_db;
@@ -89,6 +128,7 @@ Room measureRoom(const Tracks& tracks, std::optional<double> known_hz) {
   }
   if (all.empty()) return room;
   room.drone_hz = known_hz ? known_hz : findDrone(tracks, quantile(all, 0.1));
+  if (!room.drone_hz) room.hum = humThatStarts(tracks);
   if (room.drone_hz) {
     std::vector<double> levels;
     for (const TrackFrame& f : tracks.frames)
@@ -106,6 +146,13 @@ Room measureRoom(const Tracks& tracks, std::optional<double> known_hz) {
   else if (unvoiced.size() >= kFewestQuietFrames)
     room.floor_dbfs = quantile(unvoiced, 0.1);
   return room;
+}
+
+bool isMains(const VoicedSpan& span, const Tracks& tracks, const Room& room) {
+  const double level_dbfs = tracks.energy.level_dbfs(span.start_s, span.end_s);
+  return level_dbfs < kLoudestHum_dbfs &&
+         level_dbfs < room.floor_dbfs.value_or(-200.0) + kUnderThePlayer_db &&
+         (Hum{0.0, 50.0, 0.0}.sounds(span.f0_hz) || Hum{0.0, 60.0, 0.0}.sounds(span.f0_hz));
 }
 
 std::vector<VoicedSpan> voicedSpans(const Tracks& tracks, const Room& room) {

@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "core/base/names.h"
-#include "core/signal/air_bands.h"
+#include "core/signal/frames.h"
 #include "core/theory/pitch.h"
 
 /// What measuring finds in a take. Every figure is defined in docs/measures.md. Times are seconds from the

@@ -24,6 +24,8 @@ constexpr double kEndSpan_s = 0.3;
 constexpr double kSlip_cents = 150.0;
 constexpr double kSlipBack_s = 0.5;
 constexpr double kSameNote_cents = 100.0;
+constexpr double kInTurn = 0.5;  // of the longer of those beside it
+constexpr double kInQuickTurn = 0.35, kQuick_s = 0.55;
 constexpr double kLeastGlide_cents = 100.0;
 constexpr double kShortestGlide_s = 0.1;
 constexpr double kTrim_cents = 15.0;
@@ -40,6 +42,10 @@ struct Piece {
   bool plateau;
   bool travel = false;
 };
+
+double lengthOf(const PitchLine& line, const Piece& piece) {
+  return line.time_s[piece.last] - line.time_s[piece.first] + kHop_s;
+}
 
 double medianBetween(const PitchLine& line, std::size_t first, std::size_t last) {
   return median({line.cents.begin() + static_cast<std::ptrdiff_t>(first),
@@ -187,6 +193,9 @@ std::vector<NoteLayout::Jump> takeJumpsOut(const PitchLine& line, std::vector<Pi
       if (back - left > kSlipBack_s + 2.0 * kHop_s) continue;
       const double away = medianBetween(line, pieces[i].last + 1, pieces[j].first - 1);
       if (std::abs(away - pieces[i].cents) < kSlip_cents) continue;
+      // What is held as long as what stands beside it is no slip: the notes come in turn.
+      const double beside = std::max(lengthOf(line, pieces[i]), lengthOf(line, pieces[j]));
+      if (back - left > (beside < kQuick_s ? kInQuickTurn : kInTurn) * beside) continue;
       jumps.push_back({left + kHop_s / 2.0, pieces[i].cents, away, back - left - kHop_s});
       pieces[i].last = pieces[j].last;
       pieces[i].cents = medianBetween(line, pieces[i].first, pieces[i].last);

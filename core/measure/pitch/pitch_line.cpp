@@ -1,6 +1,8 @@
 #include "core/measure/pitch/pitch_line.h"
 
 #include <algorithm>
+#include <functional>
+#include <numeric>
 
 #include "core/maths/statistics.h"
 #include "core/measure/pitch/sine_fit.h"
@@ -16,7 +18,9 @@ constexpr double kLeastWave_cents = 25.0;
 constexpr double kMostWave_cents = 160.0;  // what goes farther travels
 constexpr double kClimbs = 1.5;            // of the wave's amplitude, in one cycle: a stair's way
 constexpr double kWaveExplained = 0.9;
-constexpr double kCoverFade = 0.25;  // of a window
+constexpr double kHurried = 0.3;       // of the time
+constexpr double kMostInHurry = 0.78;  // of a wave's way: a sine goes 0.45 of it then
+constexpr double kCoverFade = 0.25;    // of a window
 constexpr double kLeastWaveCycles = 1.5;
 
 /// The frames from `first` on; nullopt where they are not there or lie apart.
@@ -30,6 +34,17 @@ std::optional<Side> sideOf(const PitchLine& line, long first) {
   return Side{median({begin, begin + kSideFrames}),
               median({begin + kSideFrames - third, begin + kSideFrames}) - median({begin, begin + third}),
               *high - *low};
+}
+
+/// The pitch dwells and leaps: it goes most of its way in a small part of the time. A wave never does.
+bool dwells(std::span<const double> part) {
+  const std::vector<double> still = mediansOf(part);
+  std::vector<double> ways;
+  for (std::size_t i = 1; i < still.size(); ++i) ways.push_back(std::abs(still[i] - still[i - 1]));
+  std::ranges::sort(ways, std::greater());
+  const auto hurried = ways.begin() + std::lround(kHurried * static_cast<double>(ways.size()));
+  const double all = std::accumulate(ways.begin(), ways.end(), 0.0);
+  return std::accumulate(ways.begin(), hurried, 0.0) > kMostInHurry * all;
 }
 
 /// A step between two flat places in these times: no part of a slow wave is as flat on both sides.
@@ -120,11 +135,12 @@ PitchLine withoutWaves(const PitchLine& line) {
   PitchLine still = line;
   struct Scale {
     double window_s, hop_s, lowest_hz, highest_hz;
-    bool slow;
+    bool slow;   ///< a flat step is seen in it
+    bool leaps;  ///< notes in turn are as quick
   };
   // The fast ones first; what is slow is seen better without them.
-  for (const Scale& scale :
-       {Scale{0.8, 0.1, 2.8, 9.0, false}, Scale{1.6, 0.2, 1.4, 2.8, true}, Scale{3.2, 0.3, 0.4, 1.4, true}}) {
+  for (const Scale& scale : {Scale{0.8, 0.1, 2.8, 9.0, false, true}, Scale{1.6, 0.2, 1.4, 2.8, true, true},
+                             Scale{3.2, 0.3, 0.4, 1.4, true, false}}) {
     const std::vector<double> y = gapless(still.time_s, still.cents);
     const auto length = std::min(y.size(), static_cast<std::size_t>(scale.window_s / kHop_s));
     if (static_cast<double>(length) * kHop_s * scale.lowest_hz < 0.6) continue;
@@ -139,7 +155,7 @@ PitchLine withoutWaves(const PitchLine& line) {
       const SineFit fit = bestLine(part, scale.lowest_hz, scale.highest_hz);
       const double cycles = fit.rate_hz * static_cast<double>(length) * kHop_s;
       if (fit.amplitude() < kLeastWave_cents || fit.amplitude() > kMostWave_cents ||
-          fit.explained < kWaveExplained || cycles < kLeastWaveCycles)
+          fit.explained < kWaveExplained || cycles < kLeastWaveCycles || (scale.leaps && dwells(part)))
         continue;
       // A stair is a slope with a wave on it as well.
       if (std::abs(theilSenSlope(part, kHop_s)) < kClimbs * fit.amplitude() * fit.rate_hz)
