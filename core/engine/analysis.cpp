@@ -27,6 +27,7 @@ namespace calando {
 
 namespace {
 
+constexpr double kAsShortAsASlip_s = 0.6;
 constexpr double kDroneInNoise_db = 6.0;  // noise under this much over the drone is a quarter and more of its
 constexpr double kEdge_s = 0.03;
 constexpr double kLongestPause_s = 0.15;  // between two notes of a slur
@@ -113,6 +114,14 @@ Expected expectedOf(const Context& context) {
   return small && !level && (travelWanted || context.asked.empty()) ? Expected::travels : Expected::anything;
 }
 
+/// Notes as short as a slip may be meant: where nothing is asked for, or a card has some.
+bool mayComeInTurn(const CueSheet& sheet, const Context& context) {
+  if (!context.exercise) return context.asked.size() != 1 && !context.target_hz;
+  return std::ranges::any_of(sheet.cues, [](const SheetCue& cue) {
+    return isSounding(cue.kind) && cue.length_s < kAsShortAsASlip_s;
+  });
+}
+
 /// Level and noise of all of it; on the small part what it is like.
 void describeWhole(Tone& tone, const Tracks& tracks, const PitchLine& line, PartPlayed part) {
   if (line.cents.empty()) return;
@@ -145,12 +154,12 @@ void describeEnds(Tone& tone, const Tracks& tracks, const Room& room, const Pitc
 /// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it
 /// was no tone.
 bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
-                  const Context& context) {
+                  const Context& context, bool inTurn) {
   if (isHiss(tone, tracks)) return false;
   tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);
   const PitchLine everything = pitchLine(tracks, tone.start_s, tone.end_s, tone.dropouts);
   const PitchLine still = withoutWaves(everything);
-  NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, expectedOf(context));
+  NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, expectedOf(context), inTurn);
   const PitchLine line = withoutJumps(everything, layout.jumps);
   const PitchLine centre = withoutJumps(still, layout.jumps);
   if (layout.plateaus.empty() && layout.glides.empty()) {
@@ -239,6 +248,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
                            ? std::nullopt
                            : roomOf(sums, tracks, room.hum ? std::optional(room.hum->from_s) : std::nullopt);
   if (airRoom) result.airFloor_dbfs = decibels(allOf(airRoom->before));
+  const bool inTurn = mayComeInTurn(sheet, context);
   double earliest = 0.0;
   for (const VoicedSpan& span : voicedSpans(tracks, room)) {
     if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
@@ -247,7 +257,7 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
     }
     if (isMains(span, tracks, room)) continue;
     for (Tone& tone : tonesIn(span, tracks, room, earliest)) {
-      if (!describeTone(tone, tracks, room, earliest, context)) continue;
+      if (!describeTone(tone, tracks, room, earliest, context, inTurn)) continue;
       earliest = tone.end_s;
       describeTransitions(tone, result.tones.empty() ? nullptr : &result.tones.back(), tracks, room, context);
       for (Dropout& dropout : tone.dropouts)

@@ -2,6 +2,7 @@
 // one comes. Waves that are no notes are in beginners_test.cpp.
 #include "core/engine/analysis.h"
 #include "core/exercise/context.h"
+#include "core/library/cards.h"
 #include "support/dice.h"
 #include "support/signals.h"
 
@@ -101,6 +102,26 @@ TEST_P(Alternating, NotesOnOneBreathAreNotes) {
   }
   EXPECT_GE(right, (97 * count + 99) / 100 - (count < 100 ? 1 : 0)) << right << " of " << count << "\n"
                                                                     << wrong;
+}
+
+// Where a card asks for long notes, another one for a moment, twice in a row, has slipped; without a card it
+// may have been meant.
+TEST(InTurn, OnACardOfLongNotesIsASlip) {
+  const Slurred made{{0.0, 702.0, 0.0, 702.0, 0.0}, {0.0, 0.45, 0.65, 0.81, 0.91}, 0.02, 1.6};
+  sounds::ToneSpec spec{.f0_hz = 174.6, .seconds = made.end_s, .before_s = 0.6, .after_s = 0.6};
+  spec.cents = [&](double t) { return made.at(t); };
+  const auto samples = sounds::tone(spec);
+  Context context;
+  context.exercise = findExercise("scale-4-4");
+  for (const bool card : {true, false}) {
+    const Analysis analysis = analyse(samples, spec.rate_hz, card ? context : Context{});
+    ASSERT_EQ(analysis.tones.size(), 1u);
+    const Tone& tone = analysis.tones.front();
+    EXPECT_EQ(tone.notes.size() == 1, card);
+    if (card) {
+      EXPECT_EQ(tone.slips.size(), 1u);
+    }
+  }
 }
 
 constexpr Family kFamilies[] = {{"Trills", 0.15, 0.2, false},

@@ -182,7 +182,7 @@ void trimEnds(const PitchLine& line, Piece& piece) {
 }
 
 /// Away and soon back: what lies between two plateaus of one note is a jump of it.
-std::vector<NoteLayout::Jump> takeJumpsOut(const PitchLine& line, std::vector<Piece>& pieces) {
+std::vector<NoteLayout::Jump> takeJumpsOut(const PitchLine& line, std::vector<Piece>& pieces, bool inTurn) {
   std::vector<NoteLayout::Jump> jumps;
   for (std::size_t i = 0; i < pieces.size(); ++i) {
     if (!pieces[i].plateau) continue;
@@ -195,7 +195,7 @@ std::vector<NoteLayout::Jump> takeJumpsOut(const PitchLine& line, std::vector<Pi
       if (std::abs(away - pieces[i].cents) < kSlip_cents) continue;
       // What is held as long as what stands beside it is no slip: the notes come in turn.
       const double beside = std::max(lengthOf(line, pieces[i]), lengthOf(line, pieces[j]));
-      if (back - left > (beside < kQuick_s ? kInQuickTurn : kInTurn) * beside) continue;
+      if (inTurn && back - left > (beside < kQuick_s ? kInQuickTurn : kInTurn) * beside) continue;
       jumps.push_back({left + kHop_s / 2.0, pieces[i].cents, away, back - left - kHop_s});
       pieces[i].last = pieces[j].last;
       pieces[i].cents = medianBetween(line, pieces[i].first, pieces[i].last);
@@ -271,7 +271,7 @@ PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump
   return kept;
 }
 
-NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expected expected) {
+NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expected expected, bool inTurn) {
   NoteLayout layout;
   if (line.cents.empty()) return layout;
   std::vector<Piece> pieces;
@@ -299,7 +299,7 @@ NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expe
     addNotes(line, from, last, pieces);
   }
 
-  layout.jumps = takeJumpsOut(line, pieces);
+  layout.jumps = takeJumpsOut(line, pieces, inTurn);
   joinNeighbours(line, pieces);
   for (Piece& piece : pieces)
     if (piece.plateau) trimEnds(line, piece);

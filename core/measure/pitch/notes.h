@@ -37,7 +37,9 @@ enum class Expected {
   oneNote,  ///< a single note was asked for: all within ±150 cents of one centre is that note
   travels   ///< on the small part, where no note was asked for, a small siren is no wandering note
 };
-NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expected expected);
+/// `inTurn`: notes as short as a slip may have been meant: what is held as long as what stands beside it is
+/// one.
+NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expected expected, bool inTurn);
 
 /// Whether a dropout of the tone is a pause of the tongue between two different notes: no break in either.
 bool isBetweenNotes(const Dropout& dropout, const Tone& tone);
