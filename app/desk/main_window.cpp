@@ -17,7 +17,6 @@
 #include "app/picture/gallery.h"
 #include "app/post/post_page.h"
 #include "app/readout/readout.h"
-#include "app/review/compare_view.h"
 #include "app/session/assembly.h"
 #include "app/session/ears/figure_guessing.h"
 #include "app/session/lesson/breathing.h"
@@ -50,22 +49,6 @@ namespace calando {
 namespace {
 constexpr int kLeft = 196, kRight = 320;
 constexpr QSize kWanted(1280, 800), kLeast(1000, 660);
-
-/// Takes side by side, in a window of their own.
-void showCompared(const std::vector<AnalysisQueue::Answer>& answers, bool blind, const Parts& parts,
-                  QWidget* over) {
-  std::vector<ComparedTake> takes;
-  for (const AnalysisQueue::Answer& answer : answers) {
-    const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
-    const auto model = parts.studio.orders.model(answer.take.student, answer.take.asked.exercise);
-    takes.push_back({model && *model == answer.take.id ? MainWindow::tr("%1 · the model").arg(made) : made,
-                     answer.snapshot, answer.samples, answer.rate_hz});
-  }
-  auto* view = new CompareView(std::move(takes), blind, parts.setup.output(), over);
-  view->setWindowTitle(
-      MainWindow::tr("Takes of %1 side by side").arg(words::plain(parts.book.chosen()->name)));
-  view->show();
-}
 }  // namespace
 
 MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs)
@@ -254,13 +237,9 @@ void MainWindow::bindSession() {
     connect(&dialog, &FoundDialog::given, &s.keeping, &Keeping::takeStrayIn);
     dialog.exec();
   });
-  connect(&s.playback, &Playback::compared, this,
-          [this, &s](const auto& takes, bool blind) { showCompared(takes, blind, s, this); });
+  bindComparing();
   connect(&s.intake, &TakeIntake::through, this, &MainWindow::closeNow);
   connect(&s.files, &StudioFiles::filesThrough, this, &MainWindow::closeNow);
-  connect(&s.book, &StudentBook::erasing, this, [this] {
-    for (CompareView* view : findChildren<CompareView*>()) delete view;
-  });
 }
 
 /// What is drawn follows what sounds, what is on show and what plays.

@@ -53,6 +53,7 @@ class MainWindow : public QMainWindow {
   void bindKeys();
   void bindSession();
   void bindPicture();
+  void bindComparing();
   void fitToScreen();
   void refreshPicture();
   void refreshEmptyText();

@@ -6,22 +6,53 @@
 #include "app/people/student_chooser.h"
 #include "app/post/post_page.h"
 #include "app/reckoner/reckoner_page.h"
+#include "app/review/compare_view.h"
 #include "app/session/assembly.h"
 #include "app/session/ears/blind_listening.h"
 #include "app/session/ears/ear_training.h"
+#include "app/session/playback.h"
 #include "app/session/session.h"
 #include "app/session/students/retention.h"
 #include "app/session/students/student_book.h"
 #include "app/settings/settings_page.h"
 #include "app/settings/sounds_dialog.h"
+#include "app/sound/sound_setup.h"
 #include "app/weeks/plan_panel.h"
 #include "app/weeks/weeks_page.h"
+#include "app/words/words.h"
+#include "records/studio.h"
 
 namespace calando {
 
 namespace {
+
 enum Place { lessonPlace, weeksPlace, postPlace, earsPlace, reckonerPlace, settingsPlace };
+
+/// Takes side by side, in a window of their own.
+void showCompared(const std::vector<AnalysisQueue::Answer>& answers, bool blind, const Parts& parts,
+                  QWidget* over) {
+  std::vector<ComparedTake> takes;
+  for (const AnalysisQueue::Answer& answer : answers) {
+    const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
+    const auto model = parts.studio.orders.model(answer.take.student, answer.take.asked.exercise);
+    takes.push_back({model && *model == answer.take.id ? MainWindow::tr("%1 · the model").arg(made) : made,
+                     answer.snapshot, answer.samples, answer.rate_hz});
+  }
+  auto* view = new CompareView(std::move(takes), blind, parts.setup.output(), over);
+  view->setWindowTitle(
+      MainWindow::tr("Takes of %1 side by side").arg(words::plain(parts.book.chosen()->name)));
+  view->show();
+}
+
 }  // namespace
+
+void MainWindow::bindComparing() {
+  connect(&parts_->playback, &Playback::compared, this,
+          [this](const auto& takes, bool blind) { showCompared(takes, blind, *parts_, this); });
+  connect(&parts_->book, &StudentBook::erasing, this, [this] {
+    for (CompareView* view : findChildren<CompareView*>()) delete view;
+  });
+}
 
 /// What the rail leads to, with the keys that are a place's own.
 void MainWindow::buildPlaces() {

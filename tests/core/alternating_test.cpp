@@ -9,11 +9,6 @@
 namespace calando {
 namespace {
 
-unsigned number(const char* variable, unsigned otherwise) {
-  const char* text = std::getenv(variable);
-  return text ? static_cast<unsigned>(std::atoi(text)) : otherwise;
-}
-
 struct Slurred {
   std::vector<double> cents;   ///< of each note
   std::vector<double> from_s;  ///< where the middle of the way to it lies
@@ -86,7 +81,7 @@ std::string wrongWith(const Slurred& made, double f0_hz, sounds::Dice& dice) {
 class Alternating : public testing::TestWithParam<Family> {};
 
 TEST_P(Alternating, NotesOnOneBreathAreNotes) {
-  const unsigned count = number("CALANDO_SOUNDS", 24), first = number("CALANDO_SEED", 1);
+  const unsigned count = sounds::asked("CALANDO_SOUNDS", 24), first = sounds::asked("CALANDO_SEED", 1);
   unsigned right = 0;
   std::string wrong;
   for (unsigned seed = first; seed < first + count; ++seed) {

@@ -11,6 +11,7 @@
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "support/dice.h"
 
 // The sounds of those who need it most: every one a single tone and a single note, whatever it does, its
 // figures those of its making. Pitch (60 to 1100 Hz), strength, length, timbre and noise are drawn anew for
@@ -19,12 +20,6 @@ namespace calando {
 namespace {
 
 constexpr double kTau = 2.0 * std::numbers::pi;
-/// `scripts/beginners` asks for more sounds, and for others.
-unsigned asked(const char* variable, unsigned otherwise) {
-  const char* value = std::getenv(variable);
-  return value ? static_cast<unsigned>(std::stoul(value)) : otherwise;
-}
-
 double uniform(std::mt19937& random, double low, double high) {
   return std::uniform_real_distribution<double>(low, high)(random);
 }
@@ -250,7 +245,7 @@ std::string wrongWith(const Case& c) {
 }
 
 TEST_P(Beginners, PlayOneToneAndOneNote) {
-  const unsigned count = asked("CALANDO_SOUNDS", 24), first = asked("CALANDO_SEED", 1);
+  const unsigned count = sounds::asked("CALANDO_SOUNDS", 24), first = sounds::asked("CALANDO_SEED", 1);
   unsigned right = 0;
   std::string wrong;
   for (unsigned seed = first; seed < first + count; ++seed) {
@@ -323,7 +318,7 @@ std::string wrongWithScale(std::mt19937& random) {
 }
 
 TEST(Beginners, AWrongNoteInAScaleIsOfTheCueItWasPlayedFor) {
-  const unsigned count = asked("CALANDO_SOUNDS", 24), first = asked("CALANDO_SEED", 1);
+  const unsigned count = sounds::asked("CALANDO_SOUNDS", 24), first = sounds::asked("CALANDO_SEED", 1);
   unsigned right = 0;
   std::string wrong;
   for (unsigned seed = first; seed < first + count; ++seed) {

@@ -9,6 +9,7 @@
 #include "core/engine/analysis.h"
 #include "core/signal/tracker.h"
 #include "support/breaths.h"
+#include "support/dice.h"
 #include "support/signals.h"
 
 namespace calando {
@@ -107,11 +108,6 @@ sounds::BreathSound chain(const Chain& kind, unsigned seed) {
   return sound;
 }
 
-unsigned numberFrom(const char* variable, unsigned otherwise) {
-  const char* text = std::getenv(variable);
-  return text ? static_cast<unsigned>(std::atoi(text)) : otherwise;
-}
-
 class Breathing : public testing::TestWithParam<Chain> {};
 
 TEST_P(Breathing, IsHeardBreathByBreath) {
@@ -119,8 +115,8 @@ TEST_P(Breathing, IsHeardBreathByBreath) {
   std::vector<double> onsets, turns, lengths, front, end, full, uneven;
   int counted = 0, toned = 0, told = 0, wrong = 0, inhales = 0, classed = 0;
   // Of fewer, what 95 in 100 keep within is the worst of all.
-  const unsigned chains = numberFrom("CALANDO_SOUNDS", kind.room == Chain::Room::noise ? 6 : 12);
-  const unsigned first = numberFrom("CALANDO_SEED", 1);
+  const unsigned chains = sounds::asked("CALANDO_SOUNDS", kind.room == Chain::Room::noise ? 6 : 12);
+  const unsigned first = sounds::asked("CALANDO_SEED", 1);
   for (unsigned seed = first; seed < first + chains; ++seed) {
     const sounds::BreathSound sound = chain(kind, 100 * seed + static_cast<unsigned>(kind.margin_db));
     const Analysis analysis = analyse(sounds::breathing(sound), sound.rate_hz, Context{});

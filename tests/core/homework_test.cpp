@@ -20,11 +20,6 @@ namespace {
 using sounds::Dice;
 using sounds::SentPiece;
 
-unsigned asked(const char* variable, unsigned otherwise) {
-  const char* value = std::getenv(variable);
-  return value ? static_cast<unsigned>(std::atoi(value)) : otherwise;
-}
-
 Context trumpeter() {
   Context player;
   player.instrument = findInstrument("trumpet-bb");
@@ -122,7 +117,7 @@ Recording recorded(unsigned seed) {
 }
 
 TEST(Homework, IsCutIntoWhatWasAskedForAndMarked) {
-  const unsigned recordings = asked("CALANDO_SOUNDS", 2), first = asked("CALANDO_SEED", 900);
+  const unsigned recordings = sounds::asked("CALANDO_SOUNDS", 2), first = sounds::asked("CALANDO_SEED", 900);
   sounds::Score score;
   for (unsigned seed = first; seed < first + recordings; ++seed) {
     const Recording r = recorded(seed);

@@ -249,6 +249,7 @@ TEST(Owners, AreFoundByNamesAndOnlyWhereOneIsMeant) {
   EXPECT_EQ(ownersIn("\"a, b.wav\",\"Moor; \"\"Ada\"\"\",7b\nc.wav , Ben \n"),
             (Table{{"a, b.wav", "Moor; \"Ada\""}, {"c.wav", "Ben"}}))
       << "a separator in quotes is none";
+  EXPECT_EQ(ownersIn("\"a, b.wav\";Ada\n"), (Table{{"a, b.wav", "Ada"}})) << "nor does it say what separates";
   EXPECT_EQ(ownersIn("no table"), Table());
 }
 

@@ -4,11 +4,18 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdlib>
 #include <random>
 #include <vector>
 
 /// For tests over sounds that are random in every dimension.
 namespace sounds {
+
+/// A number of the environment, such as how many sounds a campaign wants; `otherwise` where it says nothing.
+inline unsigned asked(const char* variable, unsigned otherwise) {
+  const char* text = std::getenv(variable);
+  return text ? static_cast<unsigned>(std::atoi(text)) : otherwise;
+}
 
 struct Dice {
   std::mt19937 random;

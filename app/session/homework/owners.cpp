@@ -48,6 +48,16 @@ std::vector<fs::path> filesOf(const std::vector<fs::path>& paths) {
 
 namespace {
 
+/// The first of those that may separate, outside of quotes; nullopt: there is none.
+std::optional<char> separatorOf(std::string_view table) {
+  bool quoted = false;
+  for (const char c : table) {
+    quoted ^= c == '"';
+    if (!quoted && std::string_view(";,\t").find(c) != std::string_view::npos) return c;
+  }
+  return std::nullopt;
+}
+
 /// A table's rows as libcsv tells them, cell by cell.
 struct Rows {
   std::vector<std::vector<std::string>> rows{1};
@@ -61,10 +71,10 @@ struct Rows {
 
 std::map<std::string, std::string> ownersIn(std::string_view table) {
   if (table.starts_with("\xEF\xBB\xBF")) table.remove_prefix(3);
-  const std::size_t separator = table.find_first_of(";,\t");
+  const auto separator = separatorOf(table);
   csv_parser parser;
-  if (separator == table.npos || csv_init(&parser, 0) != 0) return {};
-  csv_set_delim(&parser, static_cast<unsigned char>(table[separator]));
+  if (!separator || csv_init(&parser, 0) != 0) return {};
+  csv_set_delim(&parser, static_cast<unsigned char>(*separator));
   Rows read;
   csv_parse(&parser, table.data(), table.size(), &Rows::cell, &Rows::end, &read);
   csv_fini(&parser, &Rows::cell, &Rows::end, &read);

@@ -25,6 +25,8 @@ constexpr double kDroneReach_cents = 30.0;
 constexpr double kDroneVaries_db = 6.0;
 constexpr std::size_t kFewestDroneFrames = 20;
 constexpr double kLoudestHum_dbfs = -34.0, kMainsReach_cents = 10.0, kHumVaries_db = 5.0;
+constexpr std::array kMains_hz{50.0, 60.0};
+constexpr double kMainsMultiples = 6.0;
 constexpr int kHumWindow = 30;  // frames
 constexpr double kHumShare = 0.8;
 
@@ -56,7 +58,7 @@ std::optional<double> findDrone(const Tracks& tracks, double quiet_dbfs) {
   const bool bothEnds = share(3, edge) > 0.8 && share(n - edge, n - 3) > 0.8;
   if (bothEnds && loudest > quiet_dbfs + 8.0) return pitch;
   if (share(3, n - 3) > 0.95 && quiet_dbfs < -40.0) {
-    for (const double mains : {50.0, 60.0}) {
+    for (const double mains : kMains_hz) {
       const double multiple = std::round(pitch / mains);
       if (multiple >= 1.0 && multiple <= 4.0 && std::abs(centsBetween(multiple * mains, pitch)) < 5.0)
         return pitch;
@@ -75,21 +77,20 @@ bool soundsFromTheStart(const Tracks& tracks, double hz) {
   return 2 * static_cast<std::size_t>(at) > end;
 }
 
-}  // namespace
-
-bool Hum::sounds(double hz) const {
+/// On one of the first multiples of a mains frequency.
+bool isOnMains(double hz, double mains_hz) {
   const double multiple = std::round(hz / mains_hz);
-  return multiple >= 1.0 && multiple <= 6.0 &&
+  return multiple >= 1.0 && multiple <= kMainsMultiples &&
          std::abs(centsBetween(multiple * mains_hz, hz)) < kMainsReach_cents;
 }
+}  // namespace
 
 std::optional<Hum> humThatStarts(const Tracks& tracks) {
   const auto n = tracks.frames.size();
   if (n < 2 * kHumWindow) return std::nullopt;
-  for (const double mains_hz : {50.0, 60.0}) {
-    Hum hum{0.0, mains_hz, 0.0};
+  for (const double mains_hz : kMains_hz) {
     const auto isOf = [&](const TrackFrame& f) {
-      return f.f0_hz > 0.0f && f.level_dbfs < kLoudestHum_dbfs && hum.sounds(f.f0_hz);
+      return f.f0_hz > 0.0f && f.level_dbfs < kLoudestHum_dbfs && isOnMains(f.f0_hz, mains_hz);
     };
     const auto share = [&](std::size_t first) {
       const auto from = tracks.frames.begin() + static_cast<long>(first);
@@ -102,15 +103,13 @@ std::optional<Hum> humThatStarts(const Tracks& tracks) {
     for (std::size_t i = first; i < n; ++i)
       if (isOf(tracks.frames[i])) levels.push_back(tracks.frames[i].level_dbfs);
     if (quantile(levels, 0.75) - quantile(levels, 0.1) > kHumVaries_db) continue;
-    hum.from_s = frameTime(first);
-    hum.dbfs = median(levels);
-    return hum;
+    return Hum{frameTime(first), mains_hz, median(levels)};
   }
   return std::nullopt;
 }
 
 bool Room::isDrone(const TrackFrame& frame) const {
-  if (hum && frame.f0_hz > 0.0f && hum->sounds(frame.f0_hz) &&
+  if (hum && frame.f0_hz > 0.0f && isOnMains(frame.f0_hz, hum->mains_hz) &&
       frame.level_dbfs < hum->dbfs + kUnderThePlayer_db)
     return true;
   return drone_hz && drone_dbfs && frame.f0_hz > 0.0f &&
@@ -152,7 +151,7 @@ bool isMains(const VoicedSpan& span, const Tracks& tracks, const Room& room) {
   const double level_dbfs = tracks.energy.level_dbfs(span.start_s, span.end_s);
   return level_dbfs < kLoudestHum_dbfs &&
          level_dbfs < room.floor_dbfs.value_or(-200.0) + kUnderThePlayer_db &&
-         (Hum{0.0, 50.0, 0.0}.sounds(span.f0_hz) || Hum{0.0, 60.0, 0.0}.sounds(span.f0_hz));
+         std::ranges::any_of(kMains_hz, [&](double mains_hz) { return isOnMains(span.f0_hz, mains_hz); });
 }
 
 std::vector<VoicedSpan> voicedSpans(const Tracks& tracks, const Room& room) {

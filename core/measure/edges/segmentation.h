@@ -15,8 +15,6 @@ struct Hum {
   double from_s;
   double mains_hz;  ///< 50 or 60
   double dbfs;
-  /// On one of its first multiples.
-  bool sounds(double hz) const;
 };
 std::optional<Hum> humThatStarts(const Tracks& tracks);
 
