@@ -1,7 +1,8 @@
 #pragma once
 
 #include "audio/sound_file.h"
-#include "core/engine/analysis.h"
+#include "core/exercise/context.h"
+#include "core/signal/tracks.h"
 
 namespace calando {
 

@@ -5,6 +5,7 @@
 #include "cli/failure.h"
 #include "cli/output.h"
 #include "core/base/bounded_json.h"
+#include "core/exercise/context.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 

@@ -25,6 +25,7 @@
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/signal/tracker.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 #include "core/theory/instrument.h"
 

@@ -4,7 +4,8 @@
 #include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "audio/whole_file.h"
-#include "records/studio.h"
+#include "records/tables/recordings.h"
+#include "records/tables/student_table.h"
 
 namespace calando {
 
@@ -14,9 +15,10 @@ constexpr int kRowHeight = 32;
 
 }  // namespace
 
-FoundDialog::FoundDialog(Studio& studio, QWidget* parent)
+FoundDialog::FoundDialog(const StudentTable& students, Recordings& recordings, bool readOnly, QWidget* parent)
     : QDialog(parent),
-      studio_(studio),
+      recordings_(recordings),
+      readOnly_(readOnly),
       list_(new QListWidget),
       student_(new QComboBox),
       give_(new QPushButton(tr("Keep as a take of"))),
@@ -66,7 +68,7 @@ FoundDialog::FoundDialog(Studio& studio, QWidget* parent)
   connect(throw_, &QPushButton::clicked, this, &FoundDialog::throwChosenAway);
   connect(close, &QPushButton::clicked, this, &QDialog::accept);
   connect(&player_, &SoundPlayer::stopped, this, [this] { listen_->setText(tr("Listen")); });
-  if (auto students = studio_.students.all()) students_ = std::move(*students);
+  if (auto all = students.all()) students_ = std::move(*all);
   for (const Student& s : students_) student_->addItem(words::plain(s.name));
   student_->setPlaceholderText(tr("whose is it?"));
   connect(student_, &QComboBox::currentIndexChanged, this, &FoundDialog::allowGiving);
@@ -92,7 +94,7 @@ QString FoundDialog::textOf(const Stray& stray) const {
 
 void FoundDialog::load() {
   const int row = list_->currentRow();
-  auto strays = studio_.recordings.strays();
+  auto strays = recordings_.strays();
   if (!strays) return said_->setText(words::said(strays.error()));
   strays_ = std::move(*strays);
   std::erase_if(strays_, [this](const Stray& s) { return given_.contains(s.file); });
@@ -117,7 +119,7 @@ void FoundDialog::choose() {
   player_.stop();
   const Stray* stray = chosen();
   const bool heard = stray && stray->seconds;
-  const bool writes = !studio_.readOnly();
+  const bool writes = !readOnly_;
   student_->setEnabled(heard && writes && !students_.empty());
   listen_->setEnabled(heard);
   export_->setEnabled(stray);
@@ -163,8 +165,7 @@ void FoundDialog::throwChosenAway() {
   box.setDefaultButton(box.addButton(tr("Leave it"), QMessageBox::RejectRole));
   box.exec();
   if (box.clickedButton() != away) return;
-  if (const auto gone = studio_.recordings.throwAway(*stray); !gone)
-    said_->setText(words::said(gone.error()));
+  if (const auto gone = recordings_.throwAway(*stray); !gone) said_->setText(words::said(gone.error()));
   load();
 }
 

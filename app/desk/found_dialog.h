@@ -13,7 +13,8 @@ class QPushButton;
 
 namespace calando {
 
-class Studio;
+class Recordings;
+class StudentTable;
 
 /// The sounds that were found and are no takes: each can be heard, given to a student, exported or thrown
 /// away. Nothing happens to one that is not asked about.
@@ -21,7 +22,7 @@ class FoundDialog : public QDialog {
   Q_OBJECT
 
  public:
-  FoundDialog(Studio& studio, QWidget* parent = nullptr);
+  FoundDialog(const StudentTable& students, Recordings& recordings, bool readOnly, QWidget* parent = nullptr);
 
  signals:
   void given(const calando::Stray& stray, const calando::Student& student);
@@ -37,7 +38,8 @@ class FoundDialog : public QDialog {
   void throwChosenAway();
   void listen();
 
-  Studio& studio_;
+  Recordings& recordings_;
+  bool readOnly_;
   std::vector<Student> students_;
   std::vector<Stray> strays_;
   std::set<std::filesystem::path> given_;  // on their way to becoming takes

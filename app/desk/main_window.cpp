@@ -52,9 +52,10 @@ constexpr QSize kWanted(1280, 800), kLeast(1000, 660);
 }  // namespace
 
 MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs)
-    : parts_(std::make_unique<Assembly>(
+    : assembly_(std::make_unique<Assembly>(
           std::move(studio),
           Assembly::Ears{std::move(inputs), std::make_unique<SoundPlayer>(), &smallPicture})),
+      parts_(*assembly_),
       rail_(new Rail({{tr("Lesson"), "lesson"},
                       {tr("Weeks"), "weeks"},
                       {tr("Post"), "post"},
@@ -64,9 +65,9 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
       places_(new QStackedWidget) {
   setWindowTitle(tr("Calando"));
   setAcceptDrops(true);
-  const int names = static_cast<int>(parts_->studio.settings.get(settings::noteNames));
+  const int names = static_cast<int>(parts_.settings.get(settings::noteNames));
   setNoteLanguage(static_cast<NoteLanguage>(std::clamp(names, 0, 2)));
-  settings_ = new SettingsPage(*parts_);
+  settings_ = new SettingsPage(parts_);
   buildPlaces();
   auto* central = new QWidget;
   auto* layout = tight(new QHBoxLayout(central), 0);
@@ -79,7 +80,7 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
   bindKeys();
   bindSession();
   fitToScreen();
-  parts_->session.begin();
+  parts_.session.begin();
   take_->setFocus();
 }
 
@@ -91,19 +92,19 @@ void MainWindow::fitToScreen() {
 }
 
 QWidget* MainWindow::buildLesson() {
-  head_ = new HeadStrip(*parts_);
-  lesson_ = new LessonView(*parts_);
+  head_ = new HeadStrip(parts_);
+  lesson_ = new LessonView(parts_);
   take_ = new TakeView;
   take_->setObjectName("ribbon");
-  shelf_ = new ShelfView(*parts_);
-  auto* source = new SourceBox(*parts_);
+  shelf_ = new ShelfView(parts_);
+  auto* source = new SourceBox(parts_);
   connect(source, &SourceBox::filesWanted, this, &MainWindow::chooseFiles);
   auto* left = new QWidget;
   left->setFixedWidth(kLeft);
   auto* leftLayout = tight(new QVBoxLayout(left), 3 * style::kStep);
   leftLayout->addWidget(lesson_, 1);
   leftLayout->addWidget(source);
-  message_ = new MessageBar(parts_->notices);
+  message_ = new MessageBar(parts_.notices);
   overTake_ = new QVBoxLayout;
   overTake_->setSpacing(2 * style::kStep);
   overTake_->addWidget(message_);
@@ -124,7 +125,7 @@ QWidget* MainWindow::buildLesson() {
 }
 
 QWidget* MainWindow::buildRight() {
-  readout_ = new Readout(*parts_);
+  readout_ = new Readout(parts_);
   right_ = new QWidget;
   right_->setFixedWidth(kRight);
   auto* layout = tight(new QVBoxLayout(right_), style::kStep);
@@ -159,7 +160,7 @@ QWidget* MainWindow::buildActions() {
 }
 
 void MainWindow::bindKeys() {
-  const Parts& s = *parts_;
+  const Parts& s = parts_;
   keys_.setShelf(shelf_);
   keys_.on("take", [&s] { s.session.toggle(); });
   keys_.on("stop", [&s] { s.session.stopHere(); });
@@ -215,7 +216,7 @@ void MainWindow::bindKeys() {
 }
 
 void MainWindow::bindSession() {
-  const Parts& s = *parts_;
+  const Parts& s = parts_;
   connect(lesson_, &LessonView::orderWanted, this, &MainWindow::editOrder);
   connect(settings_, &SettingsPage::noteNamesChanged, this, [this] {
     head_->renameNotes();
@@ -233,7 +234,7 @@ void MainWindow::bindSession() {
     s.keeping.saveElsewhere(answer, QFile::encodeName(file).toStdString());
   });
   connect(&s.keeping, &Keeping::straysWanted, this, [this, &s] {
-    FoundDialog dialog(s.studio, this);
+    FoundDialog dialog(s.studio.students, s.studio.recordings, s.readOnly, this);
     connect(&dialog, &FoundDialog::given, &s.keeping, &Keeping::takeStrayIn);
     dialog.exec();
   });
@@ -244,7 +245,7 @@ void MainWindow::bindSession() {
 
 /// What is drawn follows what sounds, what is on show and what plays.
 void MainWindow::bindPicture() {
-  const Parts& s = *parts_;
+  const Parts& s = parts_;
   connect(&s.shown, &ShownTake::changed, this, &MainWindow::refreshPicture);
   connect(&s.lesson, &Lesson::stepChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.lesson, &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
@@ -286,8 +287,8 @@ void MainWindow::bindPicture() {
 
 /// The take on show, or the one that sounds; else what an empty place says.
 void MainWindow::refreshPicture() {
-  const ShownTake& open = parts_->shown;
-  if (!parts_->run.taking()) {
+  const ShownTake& open = parts_.shown;
+  if (!parts_.run.taking()) {
     if (take_->snapshot() != open.snapshot()) {
       take_->setSnapshot(open.snapshot());
       take_->setCursor({});
@@ -295,23 +296,23 @@ void MainWindow::refreshPicture() {
     }
     take_->setWaiting(open.isAwaited());
   }
-  const Allowed allowed = parts_->session.allowed();
+  const Allowed allowed = parts_.session.allowed();
   for (QPushButton* action : actions_) action->setEnabled(allowed.hear);
   actions_.back()->setEnabled(allowed.hear && allowed.say);
   take_->update();
 }
 
 void MainWindow::refreshEmptyText() {
-  const ExercisePtr card = parts_->lesson.current();
+  const ExercisePtr card = parts_.lesson.current();
   // At the very first start there is one thing to do, and nothing beside it.
-  const bool somebody = parts_->book.chosen();
+  const bool somebody = parts_.book.chosen();
   right_->setVisible(somebody);
   shelf_->setVisible(somebody);
   if (!somebody)
     return take_->setEmptyText(tr("Add the first student"),
                                tr("Every take belongs to a student; everything stays on this computer."),
                                tr("Add a student"));
-  if (parts_->breathing.showsCaution())
+  if (parts_.breathing.showsCaution())
     return take_->setEmptyText(
         tr("Before breathing"),
         tr("Stop at once when you feel light-headed, dizzy, tingling or in pain: Esc.\nSit down the first "
@@ -320,7 +321,7 @@ void MainWindow::refreshEmptyText() {
            "lungs or blood pressure, or in pregnancy, without a doctor’s word.\nCalando is no medical "
            "device.\n\nSpace begins."));
   QStringList text{words::said(card->purpose)};
-  const std::string school = parts_->deck.school();
+  const std::string school = parts_.deck.school();
   for (const auto& [name, what] : card->schools)
     if (school.empty() || school == name) text << words::said(what);
   text << QString() << tr("Press Space to start. Or open a recording with Ctrl+O, or drop files here.")
@@ -330,59 +331,59 @@ void MainWindow::refreshEmptyText() {
 }
 
 void MainWindow::editOrder() {
-  OrderDialog dialog(*parts_, this);
+  OrderDialog dialog(parts_, this);
   if (dialog.exec() != QDialog::Accepted) return;
-  parts_->order.change(dialog.order(), dialog.name());
+  parts_.order.change(dialog.order(), dialog.name());
   if (const auto card = dialog.wantedCard()) editCard(*card);
 }
 
 void MainWindow::editCard(const std::string& exercise) {
-  CardDeck& deck = parts_->deck;
+  CardDeck& deck = parts_.deck;
   const ExercisePtr opened = deck.find(exercise);
-  if (!opened || !parts_->session.allowed().choose) return;
-  CardEditor editor(*opened, deck.isOwn(exercise), contextFor(parts_->request.asked()), deck.own(), this);
+  if (!opened || !parts_.session.allowed().choose) return;
+  CardEditor editor(*opened, deck.isOwn(exercise), contextFor(parts_.request.asked()), deck.own(), this);
   if (editor.exec() != QDialog::Accepted) return;
   if (editor.erased()) {
-    if (deck.erase(exercise)) parts_->session.sayUndoable(tr("The card was erased."));
+    if (deck.erase(exercise)) parts_.session.sayUndoable(tr("The card was erased."));
     return;
   }
-  if (const auto id = deck.keep(editor.card())) parts_->lesson.choose(*id);
+  if (const auto id = deck.keep(editor.card())) parts_.lesson.choose(*id);
 }
 
 /// Asks what is to become of what is under way; takes that were played are waited for unasked.
 bool MainWindow::mayClose() {
-  if (parts_->files.mayEnd()) return true;
-  if (!closing_ && parts_->files.promises().asks) {
-    switch (askHowToClose(parts_->files.promises(), this)) {
+  if (parts_.files.mayEnd()) return true;
+  if (!closing_ && parts_.files.promises().asks) {
+    switch (askHowToClose(parts_.files.promises(), this)) {
       case Closing::wait:
         break;
       case Closing::leave:
-        parts_->files.giveUp();
+        parts_.files.giveUp();
         break;
       case Closing::notNow:
         return false;
     }
   }
-  closing_ = !parts_->files.mayEnd();
+  closing_ = !parts_.files.mayEnd();
   return !closing_;
 }
 
 /// What was waited for is through.
 void MainWindow::closeNow() {
-  if (closing_ && parts_->files.mayEnd()) close();
+  if (closing_ && parts_.files.mayEnd()) close();
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
   if (!mayClose()) return event->ignore();
-  parts_->session.finish();
+  parts_.session.finish();
   event->accept();
 }
 
-const Parts& MainWindow::parts() const { return *parts_; }
+const Parts& MainWindow::parts() const { return parts_; }
 
-bool MainWindow::idle() const { return parts_->session.idle(); }
+bool MainWindow::idle() const { return parts_.session.idle(); }
 
-SnapshotPtr MainWindow::shownSnapshot() const { return parts_->shown.snapshot(); }
+SnapshotPtr MainWindow::shownSnapshot() const { return parts_.shown.snapshot(); }
 
 MainWindow::~MainWindow() = default;
 

@@ -64,7 +64,8 @@ class MainWindow : public QMainWindow {
   bool mayClose();
   void closeNow();
 
-  std::unique_ptr<Assembly> parts_;
+  std::unique_ptr<Assembly> assembly_;
+  const Parts& parts_;
   CommandKeys keys_{*this};
   Rail* rail_;
   QStackedWidget* places_;

@@ -7,7 +7,6 @@
 #include "app/post/post_page.h"
 #include "app/reckoner/reckoner_page.h"
 #include "app/review/compare_view.h"
-#include "app/session/assembly.h"
 #include "app/session/ears/blind_listening.h"
 #include "app/session/ears/ear_training.h"
 #include "app/session/playback.h"
@@ -20,7 +19,7 @@
 #include "app/weeks/plan_panel.h"
 #include "app/weeks/weeks_page.h"
 #include "app/words/words.h"
-#include "records/studio.h"
+#include "records/tables/order_table.h"
 
 namespace calando {
 
@@ -34,7 +33,7 @@ void showCompared(const std::vector<AnalysisQueue::Answer>& answers, bool blind,
   std::vector<ComparedTake> takes;
   for (const AnalysisQueue::Answer& answer : answers) {
     const QString made = words::moment(QDateTime::fromSecsSinceEpoch(answer.take.made_unix_s));
-    const auto model = parts.studio.orders.model(answer.take.student, answer.take.asked.exercise);
+    const auto model = parts.orderTable.model(answer.take.student, answer.take.asked.exercise);
     takes.push_back({model && *model == answer.take.id ? MainWindow::tr("%1 · the model").arg(made) : made,
                      answer.snapshot, answer.samples, answer.rate_hz});
   }
@@ -47,9 +46,9 @@ void showCompared(const std::vector<AnalysisQueue::Answer>& answers, bool blind,
 }  // namespace
 
 void MainWindow::bindComparing() {
-  connect(&parts_->playback, &Playback::compared, this,
-          [this](const auto& takes, bool blind) { showCompared(takes, blind, *parts_, this); });
-  connect(&parts_->book, &StudentBook::erasing, this, [this] {
+  connect(&parts_.playback, &Playback::compared, this,
+          [this](const auto& takes, bool blind) { showCompared(takes, blind, parts_, this); });
+  connect(&parts_.book, &StudentBook::erasing, this, [this] {
     for (CompareView* view : findChildren<CompareView*>()) delete view;
   });
 }
@@ -57,11 +56,11 @@ void MainWindow::bindComparing() {
 /// What the rail leads to, with the keys that are a place's own.
 void MainWindow::buildPlaces() {
   places_->addWidget(buildLesson());
-  auto* weeks = new WeeksPage(*parts_);
+  auto* weeks = new WeeksPage(parts_);
   places_->addWidget(weeks);
   connect(weeks, &WeeksPage::takeChosen, this, [this](qint64 take) {
     rail_->choose(lessonPlace);
-    parts_->session.choose(take);
+    parts_.session.choose(take);
   });
   const auto inWeeks = [this, weeks](void (PlanPanel::*act)()) {
     return [this, weeks, act] {
@@ -70,20 +69,20 @@ void MainWindow::buildPlaces() {
   };
   keys_.on("proposal-take", inWeeks(&PlanPanel::take));
   keys_.on("proposal-refuse", inWeeks(&PlanPanel::refuse));
-  post_ = new PostPage(*parts_);
+  post_ = new PostPage(parts_);
   places_->addWidget(post_);
-  auto* ears = new EarsPage(*parts_);
+  auto* ears = new EarsPage(parts_);
   places_->addWidget(ears);
-  auto* reckoner = new ReckonerPage(*parts_);
+  auto* reckoner = new ReckonerPage(parts_);
   places_->addWidget(reckoner);
   places_->addWidget(settings_);
   connect(reckoner, &ReckonerPage::taken, this, [this] { rail_->choose(lessonPlace); });
   keys_.on("reckoned", [this, reckoner] {
     if (places_->currentWidget() == reckoner) reckoner->takeIntoLesson();
   });
-  Retention& retention = parts_->retention;
+  Retention& retention = parts_.retention;
   connect(&retention, &Retention::lookWanted, this,
-          [this, &retention] { askForSounds(retention, parts_->studio, parts_->book, this); });
+          [this, &retention] { askForSounds(retention, parts_.takeTable, parts_.book, this); });
   keys_.on("students", [this, weeks, ears] {
     const QWidget* here = places_->currentWidget();
     (here == weeks ? weeks->chooser() : here == ears ? ears->chooser() : head_->chooser()).open();
@@ -94,8 +93,8 @@ void MainWindow::buildPlaces() {
   connect(rail_, &Rail::chosen, this, [this](int place) {
     keys_.setInLesson(place == lessonPlace);
     if (place != earsPlace) {
-      parts_->ears.stop();
-      parts_->blind.stop();
+      parts_.ears.stop();
+      parts_.blind.stop();
     }
     (place == lessonPlace ? overTake_ : overPlaces_)->insertWidget(0, message_);
   });

@@ -6,6 +6,7 @@
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

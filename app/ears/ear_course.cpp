@@ -1,5 +1,7 @@
 #include "app/ears/ear_course.h"
 
+#include <set>
+
 #include "app/charts/ear_chart.h"
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
@@ -15,6 +17,7 @@
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/growth/growth.h"
+#include "records/values/clock.h"
 
 namespace calando {
 

@@ -5,6 +5,7 @@
 
 #include "app/style/style.h"
 #include "core/signal/tracks.h"
+#include "core/figures/verdict.h"
 
 namespace calando {
 

@@ -2,7 +2,7 @@
 
 #include <QDialog>
 
-#include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/library/cards.h"
 
 class QCheckBox;

@@ -3,7 +3,6 @@
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/figures/figure.h"
-#include "core/figures/findings.h"
 #include "core/judging/level.h"
 
 namespace calando {

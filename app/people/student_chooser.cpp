@@ -8,7 +8,7 @@
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
-#include "records/studio.h"
+#include "records/tables/take_table.h"
 
 namespace calando {
 
@@ -161,7 +161,7 @@ void StudentChooser::erase() {
   StudentBook& book = parts_.book;
   if (!who || parts_.readOnly) return;
   const Student gone = *who;
-  const auto takes = parts_.studio.takes.of(gone.id);
+  const auto takes = parts_.takeTable.of(gone.id);
   if (!parts_.notices.worked(takes)) return;
   QString question =
       tr("Erase %1? Takes: %2. The recordings, figures and notes are removed from this computer "

@@ -8,7 +8,9 @@
 #include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
 #include "core/maths/statistics.h"
+#include "core/measure/pitch/bend.h"
 
 namespace calando {
 

@@ -11,7 +11,10 @@
 #include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
+#include "core/figures/findings.h"
 #include "core/maths/statistics.h"
+#include "core/measure/pair/pair.h"
 
 namespace calando {
 

@@ -10,7 +10,11 @@
 #include "app/picture/tide_picture.h"
 #include "app/ribbon/ribbon_picture.h"
 #include "app/style/style.h"
+#include "core/engine/snapshot.h"
+#include "core/exercise/cue_kind.h"
+#include "core/exercise/exercise.h"
 #include "core/judging/discipline.h"
+#include "core/measure/edges/sounds.h"
 
 namespace calando {
 

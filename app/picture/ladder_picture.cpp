@@ -6,11 +6,16 @@
 #include "app/ribbon/labels.h"
 #include "app/ribbon/long_line.h"
 #include "app/ribbon/ribbon_painter.h"
+#include "app/ribbon/ribbon_scale.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
+#include "core/exercise/cue_sheet.h"
 #include "core/figures/cue_figures.h"
 #include "core/maths/statistics.h"
+#include "core/measure/edges/sounds.h"
+#include "core/theory/tube.h"
 
 namespace calando {
 

@@ -4,7 +4,9 @@
 
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
 #include "core/exercise/pace.h"
+#include "core/figures/verdict.h"
 
 namespace calando {
 

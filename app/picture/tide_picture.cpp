@@ -11,9 +11,14 @@
 #include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
+#include "core/exercise/cue_kind.h"
+#include "core/exercise/key_times.h"
 #include "core/figures/figure.h"
+#include "core/figures/reading.h"
 #include "core/measure/air/air_sums.h"
 #include "core/measure/air/breaths.h"
+#include "core/measure/edges/sounds.h"
 
 namespace calando {
 

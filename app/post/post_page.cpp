@@ -11,6 +11,7 @@
 #include "app/session/common/undo.h"
 #include "app/session/homework/homework_inbox.h"
 #include "app/session/homework/homework_lists.h"
+#include "app/session/homework/marked.h"
 #include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/playback.h"
@@ -22,6 +23,7 @@
 #include "app/words/post_words.h"
 #include "app/words/words.h"
 #include "core/exercise/exercise.h"
+#include "core/homework/listening.h"
 #include "core/judging/judging.h"
 #include "records/tables/homework_table.h"
 

@@ -6,6 +6,7 @@
 #include "app/session/common/undo.h"
 #include "app/session/homework/homework_inbox.h"
 #include "app/session/homework/homework_lists.h"
+#include "app/session/homework/marked.h"
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
 #include "app/session/take/take_intake.h"

@@ -22,7 +22,8 @@
 #include "core/growth/growth.h"
 #include "core/maths/statistics.h"
 #include "core/plan/proposals.h"
-#include "records/studio.h"
+#include "records/tables/summary_table.h"
+#include "records/tables/take_table.h"
 
 namespace calando {
 
@@ -79,7 +80,7 @@ void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming nami
   const StudentBook& book = parts_.book;
   if (kind == ReportKind::term) {
     for (const Student& student : book.students()) {
-      const auto takes = parts_.studio.takes.of(student.id);
+      const auto takes = parts_.takeTable.of(student.id);
       if (takes && !takes->empty()) want(takes->front());
     }
   } else {
@@ -93,7 +94,7 @@ void ReportMaker::want(const Take& take) {
   if (!take.soundKept()) return;
   AnalysisQueue::Request request;
   request.take = take;
-  request.file = parts_.studio.takes.file(take);
+  request.file = parts_.takeTable.file(take);
   request.samplesWanted = false;
   waiting_.push_back(parts_.analyses.ask(std::move(request), AnalysisQueue::Urgency::later,
                                          [this, id = take.id](const AnalysisQueue::Answer& answer) {
@@ -219,8 +220,8 @@ std::shared_ptr<Pages> ReportMaker::classPages() const {
       {tr("Student"), tr("Instrument"), tr("Days"), tr("Takes"), tr("Sound"), tr("Longest held")}};
   std::vector<std::pair<QString, Take>> newest;
   for (const Student& student : parts_.book.students()) {
-    const auto takes = parts_.studio.takes.of(student.id);
-    const auto summaries = parts_.studio.summaries.of(student.id);
+    const auto takes = parts_.takeTable.of(student.id);
+    const auto summaries = parts_.summaryTable.of(student.id);
     if (!takes || !summaries) continue;
     std::set<Day> days;
     double seconds = 0.0;

@@ -8,7 +8,7 @@
 
 #include "app/print/pages.h"
 #include "app/session/parts.h"
-#include "app/work/work_queue.h"
+#include "app/work/pending.h"
 #include "core/engine/snapshot_ptr.h"
 #include "core/judging/history.h"
 #include "records/values/take.h"

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 
 namespace calando {
 

@@ -8,7 +8,9 @@
 #include "app/session/students/student_book.h"
 #include "app/session/take/shown_take.h"
 #include "app/style/style.h"
+#include "core/engine/snapshot.h"
 #include "core/figures/cue_figures.h"
+#include "core/figures/findings.h"
 #include "core/judging/discipline.h"
 
 namespace calando {

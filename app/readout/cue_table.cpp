@@ -4,9 +4,13 @@
 #include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
+#include "core/exercise/cue_kind.h"
 #include "core/figures/cue_figures.h"
 #include "core/figures/figure.h"
+#include "core/figures/findings.h"
 #include "core/judging/discipline.h"
+#include "core/measure/edges/sounds.h"
 
 namespace calando {
 

@@ -2,7 +2,7 @@
 
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 
 namespace calando {
 

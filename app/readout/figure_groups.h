@@ -4,6 +4,7 @@
 #include <set>
 
 #include "app/readout/figures_view.h"
+#include "core/figures/reading.h"
 
 namespace calando {
 

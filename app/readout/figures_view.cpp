@@ -6,7 +6,7 @@
 #include "app/readout/chart_scale.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 
 namespace calando {
 

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/figures/figure.h"
+#include "core/figures/reading.h"
 
 namespace calando {
 

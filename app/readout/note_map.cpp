@@ -5,8 +5,11 @@
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/figure.h"
+#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 
 namespace calando {
 

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "core/engine/snapshot.h"
+#include "core/engine/snapshot_ptr.h"
 
 namespace calando {
 

@@ -22,6 +22,8 @@
 #include "app/session/take/shown_take.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
+#include "core/figures/findings.h"
 #include "core/judging/discipline.h"
 #include "core/reckoning/slide_adjustment.h"
 

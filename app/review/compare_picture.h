@@ -4,7 +4,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/engine/snapshot.h"
+#include "core/engine/snapshot_ptr.h"
 
 namespace calando {
 

@@ -12,6 +12,7 @@
 #include "core/figures/cue_figures.h"
 #include "core/figures/figure.h"
 #include "core/measure/edges/dynamics.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

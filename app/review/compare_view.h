@@ -6,7 +6,7 @@
 
 #include "app/review/compare_picture.h"
 #include "app/sound/player.h"
-#include "core/engine/snapshot.h"
+#include "core/engine/snapshot_ptr.h"
 
 class QLabel;
 class QPushButton;

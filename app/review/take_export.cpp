@@ -10,6 +10,7 @@
 #include "audio/sound_file.h"
 #include "core/base/json_text.h"
 #include "core/contract/analysis_json.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 

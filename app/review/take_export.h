@@ -3,7 +3,7 @@
 #include <QString>
 #include <vector>
 
-#include "core/engine/snapshot.h"
+#include "core/engine/snapshot_ptr.h"
 
 namespace calando {
 

@@ -5,6 +5,9 @@
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
+#include "core/engine/span.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/discipline.h"
 

@@ -1,5 +1,7 @@
 #include "app/ribbon/long_line.h"
 
+#include "core/signal/tracks.h"
+
 namespace calando {
 
 void drawLong(QPainter& painter, const QPolygonF& line) {

@@ -6,7 +6,8 @@
 #include <span>
 #include <utility>
 
-#include "core/engine/snapshot.h"
+#include "core/engine/snapshot_ptr.h"
+#include "core/engine/span.h"
 
 namespace calando {
 

@@ -8,6 +8,7 @@
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/cue_figures.h"
 #include "core/judging/judging.h"

@@ -1,7 +1,14 @@
 #include "app/ribbon/ribbon_scale.h"
 
+#include "core/engine/snapshot.h"
+#include "core/engine/span.h"
+#include "core/exercise/context.h"
+#include "core/exercise/cue_kind.h"
+#include "core/exercise/cue_sheet.h"
 #include "core/figures/cue_figures.h"
 #include "core/maths/statistics.h"
+#include "core/measure/edges/sounds.h"
+#include "core/signal/tracks.h"
 
 namespace calando {
 

@@ -19,6 +19,7 @@ class Lesson;
 class Listener;
 class Notices;
 class OpenBreaths;
+class OrderTable;
 class Planning;
 class Playback;
 class RequestEditor;
@@ -26,6 +27,7 @@ class RestClock;
 class Retention;
 class RunningOrder;
 class Session;
+class SettingTable;
 class ShownHistory;
 class ShownTake;
 class SoundSetup;
@@ -34,10 +36,12 @@ class StudentBook;
 class Studio;
 class StudioFiles;
 class SummaryQueue;
+class SummaryTable;
 class TakeIntake;
 class TakeList;
 class TakeRemarks;
 class TakeRun;
+class TakeTable;
 class Undo;
 class WorkQueue;
 
@@ -47,6 +51,11 @@ struct Parts {
   const Clock& clock;
   const bool readOnly;  ///< another window has the studio
   Studio& studio;
+  // of the studio, for who shows what is kept in one
+  SettingTable& settings;
+  TakeTable& takeTable;
+  SummaryTable& summaryTable;
+  OrderTable& orderTable;
   const Seeds& seeds;
   WorkQueue& work;
   Notices& notices;

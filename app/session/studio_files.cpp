@@ -129,6 +129,8 @@ void StudioFiles::restore(const std::filesystem::path& file, const std::filesyst
              });
 }
 
+const std::filesystem::path& StudioFiles::folder() const { return parts_.studio.folder(); }
+
 bool StudioFiles::owesBackup() const {
   const auto& takes = parts_.takes.all();
   double since = parts_.studio.settings.get(settings::backedUp);

@@ -6,7 +6,7 @@
 
 #include "app/session/parts.h"
 #include "app/session/take/take_progress.h"
-#include "app/work/work_queue.h"
+#include "app/work/pending.h"
 
 namespace calando {
 
@@ -31,6 +31,7 @@ class StudioFiles : public QObject {
   /// The whole studio into one file, and out of it.
   void backUp(const std::filesystem::path& file);
   void restore(const std::filesystem::path& file, const std::filesystem::path& folder);
+  const std::filesystem::path& folder() const;
   /// The last backup, or else the student's first take, is more than a month ago.
   bool owesBackup() const;
 

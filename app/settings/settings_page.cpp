@@ -18,8 +18,9 @@
 #include "app/words/language.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "audio/sound_file.h"
 #include "core/library/cards.h"
-#include "records/studio.h"
+#include "records/tables/setting_table.h"
 
 namespace calando {
 
@@ -92,7 +93,7 @@ QWidget* SettingsPage::buildWords() {
   connect(names, &QComboBox::activated, this, [this, names] {
     const auto language = static_cast<NoteLanguage>(names->currentData().toInt());
     setNoteLanguage(language);
-    parts_.notices.worked(parts_.studio.settings.keep(settings::noteNames, static_cast<double>(language)));
+    parts_.notices.worked(parts_.settings.keep(settings::noteNames, static_cast<double>(language)));
     emit noteNamesChanged();
   });
   names->setAccessibleName(tr("Names of the notes"));
@@ -103,10 +104,10 @@ QWidget* SettingsPage::buildWords() {
   language->addItem(tr("the desktop’s, where there is a translation"), QString());
   for (const QString& code : languages()) language->addItem(QLocale(code).nativeLanguageName(), code);
   language->setCurrentIndex(
-      std::max(0, language->findData(words::plain(parts_.studio.settings.get(settings::language)))));
+      std::max(0, language->findData(words::plain(parts_.settings.get(settings::language)))));
   connect(language, &QComboBox::activated, this, [this, language] {
     parts_.notices.worked(
-        parts_.studio.settings.keep(settings::language, language->currentData().toString().toStdString()));
+        parts_.settings.keep(settings::language, language->currentData().toString().toStdString()));
     parts_.notices.say(tr("The language changes at the next start."));
   });
   form->addRow(term(tr("Language")), language);
@@ -141,10 +142,10 @@ QWidget* SettingsPage::buildSound() {
   for (const Instrument& instrument : instruments())
     partner->addItem(words::said(instrument.name), words::plain(instrument.id));
   partner->setCurrentIndex(
-      std::max(0, partner->findData(words::plain(parts_.studio.settings.get(settings::partner)))));
+      std::max(0, partner->findData(words::plain(parts_.settings.get(settings::partner)))));
   connect(partner, &QComboBox::activated, this, [this, partner] {
     parts_.notices.worked(
-        parts_.studio.settings.keep(settings::partner, partner->currentData().toString().toStdString()));
+        parts_.settings.keep(settings::partner, partner->currentData().toString().toStdString()));
   });
   form->addRow(term(tr("A partner sounds as")), partner);
   form->addRow(
@@ -157,7 +158,7 @@ QWidget* SettingsPage::buildSound() {
 QWidget* SettingsPage::buildStudio() {
   QFormLayout* form = nullptr;
   QWidget* box = section(tr("Studio"), form);
-  auto* folder = new QLabel(words::plain(printable(parts_.studio.folder().string())));
+  auto* folder = new QLabel(words::plain(printable(parts_.files.folder().string())));
   folder->setObjectName("studioFolder");
   folder->setWordWrap(true);
   folder->setTextInteractionFlags(Qt::TextSelectableByMouse);
@@ -212,7 +213,7 @@ QWidget* SettingsPage::buildRetention() {
   due_ = new QPushButton;
   due_->setObjectName("soundsDue");
   connect(due_, &QPushButton::clicked, this,
-          [this, &retention] { askForSounds(retention, parts_.studio, parts_.book, this); });
+          [this, &retention] { askForSounds(retention, parts_.takeTable, parts_.book, this); });
   returnable_ = new QPushButton;
   returnable_->setObjectName("soundsBack");
   connect(returnable_, &QPushButton::clicked, this, [&retention] { retention.bringBack(); });
@@ -237,7 +238,7 @@ void SettingsPage::refreshRetention() {
 void SettingsPage::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
   refreshRetention();
-  const double last = parts_.studio.settings.get(settings::backedUp);
+  const double last = parts_.settings.get(settings::backedUp);
   backedUp_->setText(last > 0.0 ? words::moment(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(last)))
                                 : tr("never"));
 }

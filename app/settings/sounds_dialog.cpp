@@ -4,7 +4,7 @@
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/library/cards.h"
-#include "records/studio.h"
+#include "records/tables/take_table.h"
 
 namespace calando {
 
@@ -13,7 +13,7 @@ constexpr int kWidth = 680, kHeight = 480;
 constexpr double kMegabyte = 1e6;
 }  // namespace
 
-SoundsDialog::SoundsDialog(const Retention& retention, const Studio& studio, const StudentBook& book,
+SoundsDialog::SoundsDialog(const Retention& retention, const TakeTable& takes, const StudentBook& book,
                            QWidget* parent)
     : QDialog(parent),
       list_(new QTreeWidget),
@@ -47,7 +47,7 @@ SoundsDialog::SoundsDialog(const Retention& retention, const Studio& studio, con
                                     tr("%1 s").arg(words::number(take.seconds, 0, false))});
     item->setCheckState(0, Qt::Checked);
     std::error_code error;
-    const auto bytes = std::filesystem::file_size(studio.takes.file(take), error);
+    const auto bytes = std::filesystem::file_size(takes.file(take), error);
     bytes_.push_back(error ? 0 : bytes);
   }
   auto* no = new QPushButton(tr("Not now"));
@@ -92,8 +92,8 @@ void SoundsDialog::count() {
   go_->setEnabled(marked > 0);
 }
 
-void askForSounds(Retention& retention, const Studio& studio, const StudentBook& book, QWidget* parent) {
-  SoundsDialog dialog(retention, studio, book, parent);
+void askForSounds(Retention& retention, const TakeTable& takes, const StudentBook& book, QWidget* parent) {
+  SoundsDialog dialog(retention, takes, book, parent);
   if (dialog.exec() == QDialog::Accepted) retention.letGo(dialog.marked());
 }
 

@@ -3,6 +3,7 @@
 #include <QDialog>
 
 #include "app/session/students/retention.h"
+#include "records/tables/take_table.h"
 
 class QLabel;
 class QPushButton;
@@ -15,7 +16,7 @@ class SoundsDialog : public QDialog {
   Q_OBJECT
 
  public:
-  SoundsDialog(const Retention& retention, const Studio& studio, const StudentBook& book,
+  SoundsDialog(const Retention& retention, const TakeTable& takes, const StudentBook& book,
                QWidget* parent = nullptr);
   /// Those that are marked.
   std::vector<std::int64_t> marked() const;
@@ -32,6 +33,6 @@ class SoundsDialog : public QDialog {
 };
 
 /// Asks which of them shall go, and lets them.
-void askForSounds(Retention& retention, const Studio& studio, const StudentBook& book, QWidget* parent);
+void askForSounds(Retention& retention, const TakeTable& takes, const StudentBook& book, QWidget* parent);
 
 }  // namespace calando

@@ -8,10 +8,12 @@
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
 #include "app/session/take/take_run.h"
+#include "app/sound/input.h"
 #include "app/sound/sound_setup.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/live/input_meter.h"
+#include "core/standin/player.h"
 
 namespace calando {
 

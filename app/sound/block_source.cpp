@@ -7,6 +7,9 @@
 #include <random>
 #include <thread>
 
+#include "app/work/pending.h"
+#include "app/work/work_queue.h"
+
 namespace calando {
 
 namespace {

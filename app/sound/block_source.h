@@ -10,7 +10,7 @@
 #include <memory>
 #include <vector>
 
-#include "app/work/work_queue.h"
+#include "app/work/pending.h"
 
 namespace calando {
 

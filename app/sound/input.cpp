@@ -5,6 +5,7 @@
 #include <QMediaDevices>
 
 #include "core/exercise/context.h"
+#include "core/standin/performance.h"
 
 namespace calando {
 

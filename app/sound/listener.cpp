@@ -4,17 +4,16 @@
 #include <mutex>
 
 #include "app/words/words.h"
-#include "core/accompany/click_remover.h"
 #include "core/engine/take_end.h"
-#include "core/exercise/pair_card.h"
+#include "core/engine/take_stages.h"
 #include "core/live/input_meter.h"
-#include "core/signal/tracker.h"
 
 namespace calando {
 
 namespace {
 
-constexpr auto kPictureEvery = std::chrono::milliseconds(16);
+constexpr auto kPictureEvery = std::chrono::duration<double>(0.016);
+constexpr double kDoubledAfter_s = 60.0;
 constexpr auto kMeterEvery = std::chrono::milliseconds(60);
 constexpr auto kSilent = std::chrono::milliseconds(30);  // a source is asked after that whether it has ended
 
@@ -41,10 +40,8 @@ struct Listener::Worker {
   mutable std::mutex saying;
   Said said;
   std::mutex mutex;  // guards the take; held for a block at a time, but not while it goes to the disk
-  std::unique_ptr<Tracker> tracker;
-  std::optional<ClickRemover> remover;    // where a click is played to the take
-  std::optional<PairListener> pair;       // where two are on one microphone
-  std::unique_ptr<Tracker> firstTracker;  // where each has one
+  std::unique_ptr<TakeStages> stages;
+  std::unique_ptr<TakeStages> firstStages;  // where each of two has a microphone
   std::vector<float> first;
   std::vector<float> toDisk;  // the worker's alone
   std::shared_ptr<TakeSink> recorder;
@@ -102,20 +99,16 @@ struct Listener::Worker {
   /// Where it is to be recorded; nullptr: no take sounds.
   std::shared_ptr<TakeSink> hear(const BlockQueue::Block& block) {
     const std::lock_guard lock(mutex);
-    if (!tracker) return nullptr;
+    if (!stages) return nullptr;
     samples.insert(samples.end(), block.samples.begin(), block.samples.end());
-    if (remover)
-      tracker->push(remover->push(block.samples));
-    else
-      tracker->push(block.samples);
-    if (pair) pair->push(block.samples);
+    stages->push(block.samples);
     toDisk = block.samples;
     if (plan.context.apart) {
       takeFirst(block);
       toDisk = interleaved(block);
     }
     say([&](Said& now) {
-      now.clock.note(block.arrived, static_cast<double>(samples.size()) / rate);
+      now.clock.note(block.arrived, heard_s());
       now.samples = samples.size();
     });
     picture();
@@ -126,7 +119,7 @@ struct Listener::Worker {
   void takeFirst(const BlockQueue::Block& block) {
     first.insert(first.end(), block.first.begin(), block.first.end());
     first.resize(samples.size());
-    firstTracker->push(std::span(first).last(block.samples.size()));
+    firstStages->push(std::span(first).last(block.samples.size()));
   }
 
   std::vector<float> interleaved(const BlockQueue::Block& block) const {
@@ -139,12 +132,7 @@ struct Listener::Worker {
     return both;
   }
 
-  /// With first guesses at what sounds right now.
-  static Tracks tracksOf(Tracker& of) {
-    Tracks tracks = of.tracks();
-    for (const TrackFrame& guess : of.provisional()) tracks.frames.push_back(guess);
-    return tracks;
-  }
+  double heard_s() const { return static_cast<double>(samples.size()) / rate; }
 
   /// Tells the interface how the take stands; one picture at a time is on its way: an interface that is busy
   /// gets the newest when it has time again.
@@ -152,12 +140,11 @@ struct Listener::Worker {
     const auto moment = std::chrono::steady_clock::now();
     if (*underway) return;
     // A long take is drawn less often: handing over its tracks costs more.
-    if (moment - pictured < kPictureEvery * (1 + tracker->tracks().frames.size() / 6000)) return;
+    if (moment - pictured < kPictureEvery * (1.0 + heard_s() / kDoubledAfter_s)) return;
     pictured = moment;
     auto live = std::make_shared<Snapshot>();
-    live->tracks = tracksOf(*tracker);
-    if (firstTracker) live->tracks.first = std::make_shared<const Tracks>(tracksOf(*firstTracker));
-    if (pair) live->tracks.pair = pair->latest(live->tracks);
+    live->tracks = stages->soFar();
+    if (firstStages) live->tracks.first = std::make_shared<const Tracks>(firstStages->soFar());
     live->context = plan.context;
     const Said now = saidNow();
     if (now.partner) {
@@ -182,19 +169,10 @@ struct Listener::Worker {
 
   void begin(const Plan& wanted) {
     plan = wanted;
-    tracker = std::make_unique<Tracker>(rate, Tracker::kLiveLag);
-    remover.reset();
-    if (plan.context.accompaniment.click)
-      remover.emplace(plan.sheet, plan.context.accompaniment.fork_hz, rate);
-    firstTracker = plan.context.apart ? std::make_unique<Tracker>(rate, Tracker::kLiveLag) : nullptr;
-    pair.reset();
-    const auto asked = plan.context.exercise ? pairFor(plan.sheet, plan.context) : std::nullopt;
-    if (asked && asked->inOneSignal() && !plan.context.apart) {
-      std::vector<double> first_hz;
-      for (const int note : notesOf(plan.sheet))
-        first_hz.push_back(shiftedBy(plan.context.hzOf(note), -100.0 * asked->semitones));
-      pair.emplace(rate, asked->semitones, std::move(first_hz));
-    }
+    stages = std::make_unique<TakeStages>(rate, plan.context, TakeStages::While::sounding);
+    firstStages = plan.context.apart
+                      ? std::make_unique<TakeStages>(rate, Context{}, TakeStages::While::sounding)
+                      : nullptr;
     recorder = owner->makeSink_(plan.recording, rate, plan.context.apart ? 2 : 1);
     samples.clear();
     first.clear();
@@ -266,7 +244,7 @@ Listener::Recording Listener::end() {
   running_ = false;
   if (!worker_) return {};
   const std::lock_guard lock(worker_->mutex);
-  worker_->tracker.reset();
+  worker_->stages.reset();
   worker_->recorder.reset();
   return {std::move(worker_->samples), std::move(worker_->first), worker_->saidNow().clock};
 }

@@ -2,6 +2,7 @@
 
 #include <QMediaDevices>
 
+#include "app/sound/input.h"
 #include "records/studio.h"
 
 namespace calando {

@@ -6,7 +6,6 @@
 #include <string>
 #include <vector>
 
-#include "app/sound/input.h"
 #include "records/values/settings.h"
 #include "records/values/studio_fault.h"
 
@@ -14,7 +13,10 @@ class QMediaDevices;
 
 namespace calando {
 
+class Input;
+class StandIn;
 class Studio;
+class WorkQueue;
 
 /// Which input is listened to, where the program is heard and how loud, and how long a sound takes from one
 /// to the other. Kept with the studio.

@@ -3,6 +3,9 @@
 #include <QCoreApplication>
 #include <QPainter>
 
+#include "core/figures/ink.h"
+#include "core/figures/verdict.h"
+
 namespace calando::style {
 
 QFont work(double points, bool strong) {

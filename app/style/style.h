@@ -4,11 +4,13 @@
 #include <QFont>
 #include <QIcon>
 
-#include "core/figures/ink.h"
-#include "core/figures/verdict.h"
-
 class QPainter;
 class QRectF;
+
+namespace calando {
+enum class Ink;
+enum class Verdict;
+}  // namespace calando
 
 /// The one place for colours, type and sizes. Nothing is styled anywhere else.
 namespace calando::style {

@@ -8,6 +8,10 @@
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/figures/figure.h"
+#include "core/figures/reading.h"
+#include "core/homework/list.h"
+#include "core/homework/listening.h"
+#include "core/homework/marking.h"
 
 namespace calando::words {
 

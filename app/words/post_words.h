@@ -1,8 +1,16 @@
 #pragma once
 
 #include <QString>
+#include <cstddef>
 
-#include "core/homework/listening.h"
+namespace calando {
+struct HomeworkItem;
+struct HomeworkList;
+struct Instrument;
+struct MarkedItem;
+struct Marking;
+struct WantsEar;
+}  // namespace calando
 
 /// Homework in words.
 namespace calando::words {

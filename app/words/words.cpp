@@ -6,7 +6,7 @@
 
 #include "app/words/note_names.h"
 #include "core/figures/figure.h"
-#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 #include "core/judging/advice.h"
 #include "core/measure/edges/sounds.h"
 #include "core/theory/instrument.h"

@@ -9,13 +9,10 @@
 #include <type_traits>
 #include <utility>
 
-/// Work away from the interface's thread, and whose it is: whoever wants it holds it.
-
 #include "app/work/doorway.h"
+#include "app/work/pending.h"
 
 namespace calando {
-
-class WorkQueue;
 
 namespace work {
 
@@ -28,51 +25,14 @@ struct Job {
   std::weak_ptr<std::set<Job*>> wanted;
   bool waitedFor = false;  ///< when the program is to end
 };
-using JobPtr = std::shared_ptr<Job>;
-
 }  // namespace work
-
-/// Something that is being worked out for the holder. When it goes, the work is given up and what was to
-/// follow of it never happens; as long as it is there, that happens once, on the thread that asked. So what
-/// follows may use the holder, and nothing that is older than this can come under something newer.
-class [[nodiscard]] Pending {
- public:
-  Pending() = default;  ///< nothing
-  Pending(Pending&& other) noexcept = default;
-  Pending& operator=(Pending&& other) noexcept {
-    if (this != &other) {
-      cancel();
-      job_ = std::move(other.job_);
-    }
-    return *this;
-  }
-  ~Pending() { cancel(); }
-
-  /// Gives it up. What is under way may still run to its next look at the stop token.
-  void cancel();
-  /// The same, and waits where it is running, until it is not.
-  void cancelAndWait();
-  /// It has not been answered yet.
-  bool underWay() const;
-  explicit operator bool() const { return underWay(); }
-
- private:
-  friend class WorkQueue;
-  explicit Pending(work::JobPtr job) : job_(std::move(job)) {}
-  work::JobPtr job_;
-};
 
 /// The one place where work leaves the interface's thread. What somebody waits for goes first; the rest is
 /// done two at a time and gives way to the window. Threads: used from the one that made it.
 class WorkQueue : public work::Doorway {
  public:
-  enum class Urgency {
-    now,   ///< somebody waits for it
-    later  ///< two at a time, at low priority
-  };
-
-  /// What becomes of it when the program is to end.
-  enum class AtTheEnd { givenUp, waitedFor };
+  using Urgency = work::Urgency;
+  using AtTheEnd = work::AtTheEnd;
 
   WorkQueue();
   /// Gives up all there is and waits for what is running.

@@ -3,8 +3,14 @@
 #include <cmath>
 
 #include "core/base/plain_text.h"
+#include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/figure.h"
+#include "core/figures/findings.h"
+#include "core/figures/reading.h"
+#include "core/figures/verdict.h"
+#include "core/signal/tracks.h"
 
 namespace calando {
 

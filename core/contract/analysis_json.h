@@ -3,12 +3,15 @@
 #include <nlohmann/json.hpp>
 #include <string>
 
-#include "core/engine/analysis.h"
-#include "core/exercise/context.h"
+#include "core/figures/verdict.h"
 
 /// The contract's forms of an analysis (schema calando.analysis/1), the same for the command line and for
 /// exports.
 namespace calando {
+
+struct Analysis;
+struct Context;
+struct Tracks;
 
 /// Where the samples came from.
 struct SourceInfo {

@@ -1,6 +1,7 @@
 #include "core/contract/marking_json.h"
 
 #include "core/contract/analysis_json.h"
+#include "core/engine/analysis.h"
 
 namespace calando {
 

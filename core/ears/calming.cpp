@@ -31,11 +31,11 @@ std::vector<double> centsOf(const Material& m) {
 
 /// Level of the partials together, dB, every step.
 std::vector<double> levelsOf(const Material& m) {
-  std::vector<double> levels(m.partials.front().size());
-  for (std::size_t p = 0; p < levels.size(); ++p) {
+  std::vector<double> levels;
+  for (const auto& amplitudes : m.moments) {
     double power = 1e-20;
-    for (const auto& partial : m.partials) power += std::norm(partial[p]);
-    levels[p] = 10.0 * std::log10(power);
+    for (const std::complex<float> a : amplitudes) power += std::norm(a);
+    levels.push_back(10.0 * std::log10(power));
   }
   return levels;
 }
@@ -62,8 +62,8 @@ void Material::calm() {
       place.moveTo(calmer[n]);
       rest[n] = place.rest();
       if (n % step != 0) continue;
-      const std::size_t at = std::min(place.nearest() / step, before.partials.front().size() - 1);
-      for (std::size_t k = 0; k < partials.size(); ++k) partials[k][n / step] = before.partials[k][at];
+      const std::size_t at = std::min(place.nearest() / step, before.moments.size() - 1);
+      moments[n / step] = before.moments[at];
     }
     turns = calmer;
   }
@@ -76,7 +76,7 @@ void Material::calm() {
         std::pow(10.0, (mean - levels[std::min(p, levels.size() - 1)]) * louder / 20.0));
   };
   for (std::size_t p = 0; p < levels.size(); ++p)
-    for (auto& partial : partials) partial[p] *= gainAt(p);
+    for (std::complex<float>& a : moments[p]) a *= gainAt(p);
   for (std::size_t n = 0; n < rest.size(); ++n)
     rest[n] *= std::lerp(gainAt(n / step), gainAt(n / step + 1),
                          static_cast<float>(n % step) / static_cast<float>(step));

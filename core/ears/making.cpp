@@ -27,7 +27,7 @@ struct Layers {
 
 /// Their pitch moved by so many cents beside what the change does with it.
 Layers layersOf(const Material& m, const Changed& changed, double moved_cents) {
-  std::vector<float> strengths(m.partials.size());
+  std::vector<float> strengths(m.partials());
   for (std::size_t k = 0; k < strengths.size(); ++k)
     strengths[k] = static_cast<float>(
         standin::fromDecibels(-amountOf(Change::dull, changed) * std::log2(static_cast<double>(k + 1))));

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/maths/dot.h"
 #include "core/theory/pitch.h"
 
 namespace calando {
@@ -72,37 +73,91 @@ std::vector<double> turnsFrom(const Tracks& tracks, double from_s, std::size_t s
 }
 
 /// The amplitudes of all partials around one place, by rotation from partial to partial.
-void demodulate(std::span<const float> samples, std::span<const double> turns, std::span<const double> window,
-                std::size_t from, std::span<std::complex<double>> sums) {
-  std::ranges::fill(sums, std::complex<double>());
-  for (std::size_t n = 0; n < window.size(); ++n) {
-    const double angle = -kTau * turns[from + n];
-    const std::complex<double> one(std::cos(angle), std::sin(angle));
-    std::complex<double> turned = window[n] * static_cast<double>(samples[from + n]) * one;
-    for (std::complex<double>& sum : sums) {
-      sum += turned;
-      turned *= one;
+CALANDO_DISPATCHED void demodulate(std::span<const float> samples, std::span<const double> turns,
+                                   std::span<const double> window, std::size_t from,
+                                   std::span<std::complex<double>> sums) {
+  std::vector<double> lanes(8 * sums.size());  // of each partial four real parts and four imaginary ones
+  WideLanes sumRe, sumIm;
+  for (std::size_t n = 0; n < window.size(); n += 4) {  // four samples side by side
+    WideLanes re = {}, im = {}, oneRe = {}, oneIm = {};
+    for (std::size_t lane = 0; lane < std::min<std::size_t>(4, window.size() - n); ++lane) {
+      const double angle = -kTau * turns[from + n + lane];
+      oneRe[lane] = std::cos(angle);
+      oneIm[lane] = std::sin(angle);
+      const double weighted = window[n + lane] * static_cast<double>(samples[from + n + lane]);
+      re[lane] = weighted * oneRe[lane];
+      im[lane] = weighted * oneIm[lane];
     }
+    for (double* sum = lanes.data(); sum < lanes.data() + lanes.size(); sum += 8) {
+      loadLanes(sumRe, sum);
+      loadLanes(sumIm, sum + 4);
+      storeLanes(sum, sumRe + re);
+      storeLanes(sum + 4, sumIm + im);
+      const WideLanes before = re;
+      re = before * oneRe - im * oneIm;
+      im = before * oneIm + im * oneRe;
+    }
+  }
+  for (std::size_t k = 0; k < sums.size(); ++k) {
+    loadLanes(sumRe, &lanes[8 * k]);
+    loadLanes(sumIm, &lanes[8 * k + 4]);
+    sums[k] = {sumOf(sumRe), sumOf(sumIm)};
   }
 }
 
 }  // namespace
 
-float Material::partialsAt(std::size_t n, double turn, std::span<const float> strengths) const {
-  const std::size_t p = n / step;
-  const auto over = static_cast<float>(n % step) / static_cast<float>(step);
+CALANDO_DISPATCHED float Material::partialsAt(std::size_t n, double turn,
+                                              std::span<const float> strengths) const {
+  const float over = static_cast<float>(n % step) / static_cast<float>(step);
+  // Real and imaginary parts in turn.
+  const auto* here = reinterpret_cast<const float*>(moments[n / step].data());
+  const auto* next = reinterpret_cast<const float*>(moments[n / step + 1].data());
   const double angle = kTau * turn;
-  const std::complex<float> one(static_cast<float>(std::cos(angle)), static_cast<float>(std::sin(angle)));
-  std::complex<float> turned = one;
-  float sum = 0.0f;
-  for (std::size_t k = 0; k < partials.size(); ++k) {
-    const std::complex<float> amplitude = (1.0f - over) * partials[k][p] + over * partials[k][p + 1];
-    const float strength = strengths.empty() ? 1.0f : strengths[k];
-    sum += strength * (amplitude.real() * turned.real() - amplitude.imag() * turned.imag());
-    turned = {turned.real() * one.real() - turned.imag() * one.imag(),
-              turned.real() * one.imag() + turned.imag() * one.real()};
+  const std::complex<double> one(std::cos(angle), std::sin(angle));
+  Lanes turnedRe, turnedIm;  // of eight partials
+  std::complex<double> power = one;
+  for (int lane = 0; lane < 8; ++lane) {
+    if (lane > 0)
+      power = {power.real() * one.real() - power.imag() * one.imag(),
+               power.real() * one.imag() + power.imag() * one.real()};
+    turnedRe[lane] = static_cast<float>(power.real());
+    turnedIm[lane] = static_cast<float>(power.imag());
   }
-  return sum;
+  const auto turnRe = static_cast<float>(power.real()), turnIm = static_cast<float>(power.imag());
+  Lanes sum = {};
+  const auto add = [&](const float* from, const float* to, const float* strong) {
+    Lanes first, second, firstNext, secondNext, strength;
+    loadLanes(first, from);
+    loadLanes(second, from + 8);
+    loadLanes(firstNext, to);
+    loadLanes(secondNext, to + 8);
+    first += over * (firstNext - first);
+    second += over * (secondNext - second);
+    const Lanes re = __builtin_shufflevector(first, second, 0, 2, 4, 6, 8, 10, 12, 14);
+    const Lanes im = __builtin_shufflevector(first, second, 1, 3, 5, 7, 9, 11, 13, 15);
+    Lanes part = re * turnedRe - im * turnedIm;
+    if (strong) {
+      loadLanes(strength, strong);
+      part *= strength;
+    }
+    sum += part;
+    const Lanes before = turnedRe;
+    turnedRe = before * turnRe - turnedIm * turnIm;
+    turnedIm = before * turnIm + turnedIm * turnRe;
+  };
+  const std::size_t count = partials();
+  const float* strong = strengths.empty() ? nullptr : strengths.data();
+  std::size_t k = 0;
+  for (; k + 8 <= count; k += 8) add(here + 2 * k, next + 2 * k, strong ? strong + k : nullptr);
+  if (k < count) {  // the last few, with nothing behind them
+    float from[16] = {}, to[16] = {}, times[8] = {};
+    std::copy_n(here + 2 * k, 2 * (count - k), from);
+    std::copy_n(next + 2 * k, 2 * (count - k), to);
+    if (strong) std::copy_n(strong + k, count - k, times);
+    add(from, to, strong ? times : nullptr);
+  }
+  return sumOf(sum);
 }
 
 namespace {
@@ -124,11 +179,11 @@ void takeApart(Material& material, std::span<const float> sound, std::span<const
                std::span<const double> window) {
   const std::size_t half = window.size() / 2, size = material.turns.size();
   std::vector<float> left(sound.begin(), sound.end());
-  std::vector<std::complex<double>> sums(material.partials.size());
+  std::vector<std::complex<double>> sums(material.partials());
   for (int pass = 0; pass < kPasses; ++pass) {
-    for (std::size_t p = 0; p < material.partials.front().size(); ++p) {
+    for (std::size_t p = 0; p < material.moments.size(); ++p) {
       demodulate(left, turns, window, std::min(p * material.step, left.size() - window.size()), sums);
-      for (std::size_t k = 0; k < sums.size(); ++k) material.partials[k][p] += std::complex<float>(sums[k]);
+      for (std::size_t k = 0; k < sums.size(); ++k) material.moments[p][k] += std::complex<float>(sums[k]);
     }
     for (std::size_t n = 0; n < size; ++n)
       left[half + n] = sound[half + n] - material.partialsAt(n, material.turns[n]);
@@ -160,8 +215,7 @@ std::optional<Material> materialFrom(std::span<const float> samples, double rate
   material.turns.assign(turns.begin() + static_cast<long>(half), turns.end() - static_cast<long>(half));
   const auto count = std::min(
       kPartials, static_cast<std::size_t>(std::min(kHighest_hz, kOfNyquist * rate_hz) / material.hz));
-  material.partials.assign(count,
-                           std::vector<std::complex<float>>(material.turns.size() / material.step + 2));
+  material.moments.assign(material.turns.size() / material.step + 2, std::vector<std::complex<float>>(count));
   const std::span<const float> sound = samples.subspan(start, whole);
   takeApart(material, sound, turns, window);
   material.calm();

@@ -17,11 +17,11 @@ namespace calando {
 /// is made again begins `lead` samples into it.
 struct Material {
   double rate_hz = 48000.0;
-  double hz = 0.0;                                         ///< mean of its pitch
-  std::size_t lead = 0;                                    ///< samples before what is made again, and after
-  std::vector<double> turns;                               ///< φ / 2π, by sample
-  std::size_t step = 1;                                    ///< samples between two amplitudes
-  std::vector<std::vector<std::complex<float>>> partials;  ///< a_k, the fundamental first
+  double hz = 0.0;                                        ///< mean of its pitch
+  std::size_t lead = 0;                                   ///< samples before what is made again, and after
+  std::vector<double> turns;                              ///< φ / 2π, by sample
+  std::size_t step = 1;                                   ///< samples between two moments
+  std::vector<std::vector<std::complex<float>>> moments;  ///< a_k at each of them, the fundamental first
   std::vector<float> rest;
   double tones_rms = 0.0;  ///< of the partials together
 
@@ -32,6 +32,7 @@ struct Material {
   /// logarithm) and level are drawn in to kCalm_cents and kCalm_db, each in its own shape; colour and what is
   /// left go along with the phase.
   void calm();
+  std::size_t partials() const { return moments.front().size(); }
   /// How many samples are made again.
   std::size_t size() const { return rest.size() - 2 * lead; }
 };

@@ -3,6 +3,9 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/engine/analysis.h"
+#include "core/engine/take_stages.h"
+#include "core/exercise/context.h"
 #include "core/library/cards.h"
 #include "core/library/take_spec.h"
 #include "core/theory/pitch.h"

@@ -5,7 +5,8 @@
 
 #include "core/ears/made_sound.h"
 #include "core/ears/making.h"
-#include "core/engine/analysis.h"
+#include "core/figures/findings.h"
+#include "core/signal/tracks.h"
 
 namespace calando {
 

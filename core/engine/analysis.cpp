@@ -3,10 +3,12 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/accompany/click_remover.h"
+#include "core/engine/take_stages.h"
+#include "core/exercise/context.h"
 #include "core/exercise/pace.h"
 #include "core/exercise/pair_card.h"
 #include "core/figures/cue_figures.h"
+#include "core/figures/findings.h"
 #include "core/judging/judging.h"
 #include "core/maths/statistics.h"
 #include "core/measure/air/air_sums.h"
@@ -21,12 +23,13 @@
 #include "core/measure/pitch/pitch_range.h"
 #include "core/measure/pitch/quality.h"
 #include "core/measure/pitch/reach.h"
-#include "core/signal/tracker.h"
+#include "core/signal/pair_track.h"
 
 namespace calando {
 
 namespace {
 
+constexpr double kLeastRest_s = 0.04, kOfRest = 0.6;  // of one between two cues
 constexpr double kAsShortAsASlip_s = 0.6;
 constexpr double kDroneInNoise_db = 6.0;  // noise under this much over the drone is a quarter and more of its
 constexpr double kEdge_s = 0.03;
@@ -40,10 +43,10 @@ constexpr double kStandsOut_db = 10.0;
 constexpr double kShortestQuality_s = 0.4;  // of the note that it is told from
 constexpr double kSings = 0.9;              // confidence
 constexpr double kPeriodic = 0.6;           // confidence
+constexpr double kShortTry_s = 0.08, kTryReach_cents = 80.0, kTryWithin = 0.8;
 constexpr double kHissFrom_hz = 500.0;
 constexpr double kHiss_db = -9.0;  // harmonics over noise
 constexpr std::size_t kFewestPitches = 10;
-constexpr double kSwellLate_s = 2.0;  // after what was played is over
 
 Slip slipOf(const NoteLayout::Jump& jump, const Context& context) {
   const auto written = [&](double cents) {
@@ -81,11 +84,21 @@ void addUnaskedJumps(Tone& tone, const Context& context) {
   std::ranges::sort(tone.slips, {}, &Slip::at_s);
 }
 
+/// All of a short sound has one pitch: noise has another from moment to moment.
+bool keepsToItsPitch(const Tone& tone, const PitchLine& line) {
+  if (tone.held_s < kShortTry_s || line.cents.empty()) return false;
+  const double middle = median(line.cents);
+  const auto near =
+      std::ranges::count_if(line.cents, [=](double c) { return std::abs(c - middle) < kTryReach_cents; });
+  return static_cast<double>(near) >= kTryWithin * tone.held_s / kHop_s;
+}
+
 /// Most of it has one pitch or another: a sound that is periodic is a tone, also one without a note. A short
-/// one may be chance, and has to be clearer.
-bool isPeriodic(const Tone& tone, const Tracks& tracks, const Room& room) {
+/// one may be chance, and has to be clearer, or to keep to its pitch.
+bool isPeriodic(const Tone& tone, const Tracks& tracks, const PitchLine& line, const Room& room) {
   if (tone.held_s >= kShortNoteless_s) return isSure(tracks, tone.start_s, tone.end_s, kPeriodic);
-  return tone.held_s >= kShortestNoteless_s && isSure(tracks, tone.start_s, tone.end_s, kSings) &&
+  const double least = keepsToItsPitch(tone, line) ? kPeriodic : kSings;
+  return tone.held_s >= kShortestNoteless_s && isSure(tracks, tone.start_s, tone.end_s, least) &&
          tracks.energy.level_dbfs(tone.start_s, tone.end_s) >
              room.floor_dbfs.value_or(-200.0) + kStandsOut_db;
 }
@@ -106,11 +119,23 @@ bool isHiss(const Tone& tone, const Tracks& tracks) {
   return hnrs.empty() || median(hnrs) < kHiss_db;
 }
 
-Expected expectedOf(const Context& context) {
+/// A card of one tone, whatever its name, that goes nowhere.
+bool asksForOneTone(const CueSheet& sheet) {
+  const SheetCue* only = nullptr;
+  for (const SheetCue& cue : sheet.cues) {
+    if (!isSounding(cue.kind)) continue;
+    if (only) return false;
+    only = &cue;
+  }
+  return only && only->kind == CueKind::tone && !only->moves();
+}
+
+Expected expectedOf(const CueSheet& sheet, const Context& context) {
   const Exercise* card = context.exercise.get();
   const bool small = context.partPlayed() != PartPlayed::whole, level = card && card->keepsLevel();
   const bool travelWanted = small && card && card->part != PartPlayed::whole && !level;
-  if ((context.asked.size() == 1 || context.target_hz) && !travelWanted) return Expected::oneNote;
+  const bool oneNote = context.asked.size() == 1 || context.target_hz || asksForOneTone(sheet);
+  if (oneNote && !travelWanted) return Expected::oneNote;
   return small && !level && (travelWanted || context.asked.empty()) ? Expected::travels : Expected::anything;
 }
 
@@ -120,6 +145,19 @@ bool mayComeInTurn(const CueSheet& sheet, const Context& context) {
   return std::ranges::any_of(sheet.cues, [](const SheetCue& cue) {
     return isSounding(cue.kind) && cue.length_s < kAsShortAsASlip_s;
   });
+}
+
+/// A rest between two cues of one note is no break of it, however short it is at the card's tempo.
+double longestBreak_s(const CueSheet& sheet) {
+  double longest_s = kLongestDropout_s;
+  const SheetCue* before = nullptr;
+  for (const SheetCue& cue : sheet.cues) {
+    if (!isSounding(cue.kind)) continue;
+    const double rest_s = before ? cue.start_s - before->end_s() : 0.0;
+    if (rest_s > kLeastRest_s && before->note == cue.note) longest_s = std::min(longest_s, kOfRest * rest_s);
+    before = &cue;
+  }
+  return longest_s;
 }
 
 /// Level and noise of all of it; on the small part what it is like.
@@ -154,17 +192,17 @@ void describeEnds(Tone& tone, const Tracks& tracks, const Room& room, const Pitc
 /// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it
 /// was no tone.
 bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
-                  const Context& context, bool inTurn) {
+                  const Context& context, Expected expected, bool inTurn) {
   if (isHiss(tone, tracks)) return false;
   tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);
   const PitchLine everything = pitchLine(tracks, tone.start_s, tone.end_s, tone.dropouts);
   const PitchLine still = withoutWaves(everything);
-  NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, expectedOf(context), inTurn);
+  NoteLayout layout = layOutNotes(still, tone.start_s, tone.end_s, expected, inTurn);
   const PitchLine line = withoutJumps(everything, layout.jumps);
   const PitchLine centre = withoutJumps(still, layout.jumps);
   if (layout.plateaus.empty() && layout.glides.empty()) {
     describeWhole(tone, tracks, everything, context.partPlayed());
-    return isPeriodic(tone, tracks, room);
+    return isPeriodic(tone, tracks, everything, room);
   }
   tone.glides = std::move(layout.glides);
   tone.range = pitchRange(everything);
@@ -248,7 +286,9 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
                            ? std::nullopt
                            : roomOf(sums, tracks, room.hum ? std::optional(room.hum->from_s) : std::nullopt);
   if (airRoom) result.airFloor_dbfs = decibels(allOf(airRoom->before));
+  const Expected expected = expectedOf(sheet, context);
   const bool inTurn = mayComeInTurn(sheet, context);
+  const double breaks_s = longestBreak_s(sheet);
   double earliest = 0.0;
   for (const VoicedSpan& span : voicedSpans(tracks, room)) {
     if (room.drone_hz && std::abs(centsBetween(*room.drone_hz, span.f0_hz)) < 30.0) {
@@ -256,8 +296,8 @@ Analysis measured(const Tracks& tracks, const CueSheet& sheet, const Context& co
       if (level < room.floor_dbfs.value_or(-200.0) + 6.0) continue;
     }
     if (isMains(span, tracks, room)) continue;
-    for (Tone& tone : tonesIn(span, tracks, room, earliest)) {
-      if (!describeTone(tone, tracks, room, earliest, context, inTurn)) continue;
+    for (Tone& tone : tonesIn(span, tracks, room, earliest, breaks_s)) {
+      if (!describeTone(tone, tracks, room, earliest, context, expected, inTurn)) continue;
       earliest = tone.end_s;
       describeTransitions(tone, result.tones.empty() ? nullptr : &result.tones.back(), tracks, room, context);
       for (Dropout& dropout : tone.dropouts)
@@ -305,80 +345,6 @@ Analysis analyse(const Tracks& tracks, const Context& given) {
 
 Analysis analyse(std::span<const float> samples, double rate_hz, const Context& context) {
   return analyse(trackTake(samples, rate_hz, context), context);
-}
-
-struct TakeTracker::Stages {
-  Tracker tracker;
-  std::optional<ClickRemover> remover;
-  std::vector<float> countIn;    // until the clicks in it are learnt
-  std::size_t learntFrom = 0;    // its length
-  std::vector<float> swell;      // that was played; empty: none
-  std::vector<float> recording;  // as far as it may be heard in it
-  std::optional<PairListener> pair;
-  double rate_hz;
-
-  void track(std::span<const float> block) {
-    tracker.push(block);
-    if (pair) pair->push(block);
-  }
-  void learn() {
-    remover->learnFrom(countIn);
-    track(remover->push(countIn));
-    countIn = {};
-    learntFrom = 0;
-  }
-};
-
-namespace {
-Tracker trackerFor(double rate_hz, const Context& context) {
-  const PartPlayed part = context.partPlayed();
-  Listening to;
-  if (part != PartPlayed::whole) to = {kMostCrackleOfBuzz_db, rowOf(part).lowest_hz};
-  for (const int note : context.exercise ? notesOf(unroll(context)) : context.asked)
-    to.asked_hz.push_back(context.hzOf(note));
-  to.overtones = fingeringFor(context) || (context.exercise && context.exercise->logsFingerings);
-  return Tracker(rate_hz, Tracker::kOfflineLag, to);
-}
-}  // namespace
-
-TakeTracker::TakeTracker(double rate_hz, const Context& context)
-    : stages_(
-          std::make_unique<Stages>(Stages{trackerFor(rate_hz, context), {}, {}, 0, {}, {}, {}, rate_hz})) {
-  const auto pair = pairFor(context.exercise ? unroll(context) : CueSheet{}, context);
-  if (pair && pair->inOneSignal() && !context.apart) stages_->pair.emplace(rate_hz, pair->semitones);
-  if (context.accompaniment.swell && context.exercise) stages_->swell = swellOf(unroll(context), rate_hz);
-  if (!context.accompaniment.click || !context.exercise) return;
-  stages_->remover.emplace(unroll(context), context.accompaniment.fork_hz, rate_hz);
-  stages_->learntFrom = stages_->remover->learntFrom();
-}
-
-TakeTracker::~TakeTracker() = default;
-
-void TakeTracker::push(std::span<const float> block) {
-  Stages& s = *stages_;
-  if (s.recording.size() < s.swell.size() + static_cast<std::size_t>(kSwellLate_s * s.rate_hz) &&
-      !s.swell.empty())
-    s.recording.insert(s.recording.end(), block.begin(), block.end());
-  if (!s.remover) return s.track(block);
-  if (s.learntFrom == 0) return s.track(s.remover->push(block));
-  s.countIn.insert(s.countIn.end(), block.begin(), block.end());
-  if (s.countIn.size() >= s.learntFrom) s.learn();
-}
-
-Tracks TakeTracker::finish() {
-  Stages& s = *stages_;
-  if (s.learntFrom > 0) s.learn();
-  Tracks tracks = s.tracker.handOver();  // of forty minutes a copy is a hundred megabytes
-  if (s.pair) tracks.pair = s.pair->finish(tracks);
-  if (s.remover) tracks.clicks_dbfs = s.remover->clicks_dbfs();
-  if (!s.swell.empty()) tracks.swell_dbfs = heardOf(s.swell, s.recording, s.rate_hz);
-  return tracks;
-}
-
-Tracks trackTake(std::span<const float> samples, double rate_hz, const Context& context) {
-  TakeTracker tracker(rate_hz, context);
-  tracker.push(samples);
-  return tracker.finish();
 }
 
 std::string engineVersion() { return CALANDO_VERSION; }

@@ -2,6 +2,9 @@
 
 #include <algorithm>
 
+#include "core/engine/snapshot.h"
+#include "core/figures/reading.h"
+
 namespace calando {
 
 namespace {

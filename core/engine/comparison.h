@@ -1,11 +1,17 @@
 #pragma once
 
+#include <cstddef>
+#include <optional>
+#include <span>
 #include <vector>
 
-#include "core/engine/snapshot.h"
+#include "core/engine/snapshot_ptr.h"
+#include "core/engine/span.h"
 
 /// Takes held beside one another: which parts of them, and by how much they differ.
 namespace calando {
+
+struct Figure;
 
 using ComparedTakes = std::span<const SnapshotPtr>;  ///< at least one, none of them null
 

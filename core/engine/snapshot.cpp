@@ -6,6 +6,7 @@
 #include "core/exercise/context.h"
 #include "core/exercise/pair_card.h"
 #include "core/figures/cue_figures.h"
+#include "core/library/take_spec.h"
 #include "core/maths/statistics.h"
 
 namespace calando {

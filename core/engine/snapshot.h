@@ -8,10 +8,11 @@
 #include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/findings.h"
-#include "core/library/take_spec.h"
 #include "core/signal/tracks.h"
 
 namespace calando {
+
+struct TakeSpec;
 
 /// Everything that is to be seen of a take at one moment, whether it still sounds or is over. Immutable once
 /// made, shared between threads.

@@ -3,7 +3,9 @@
 #include <algorithm>
 
 #include "core/engine/analysis.h"
+#include "core/engine/snapshot.h"
 #include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/live/input_meter.h"
 #include "core/measure/air/breaths.h"
 

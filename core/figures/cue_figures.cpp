@@ -4,8 +4,10 @@
 #include <cmath>
 
 #include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/figures/matching.h"
 #include "core/figures/pair_rows.h"
+#include "core/figures/start.h"
 #include "core/measure/air/breaths.h"
 #include "core/measure/edges/dynamics.h"
 #include "core/measure/pitch/bend.h"

@@ -1,10 +1,17 @@
 #pragma once
 
-#include "core/exercise/cue_sheet.h"
-#include "core/figures/findings.h"
-#include "core/signal/tracks.h"
+#include <optional>
+#include <vector>
+
+#include "core/theory/pitch.h"
 
 namespace calando {
+
+struct Analysis;
+struct Context;
+struct CueResult;
+struct CueSheet;
+struct Tracks;
 
 /// Matches the sheet with what was heard and gives every cue its row. `context` is the one that the analysis
 /// was made with. A card with a single sounding cue is for the tone held longest.

@@ -1,11 +1,12 @@
 #pragma once
 
 #include <memory>
-#include <string>
-#include <string_view>
+#include <optional>
+#include <vector>
 
 #include "core/exercise/cue_kind.h"
 #include "core/exercise/key_times.h"
+#include "core/figures/reading.h"
 #include "core/figures/start.h"
 #include "core/figures/verdict.h"
 #include "core/measure/air/processing.h"
@@ -66,33 +67,6 @@ struct CueResult {
   bool asksForSound() const { return isSounding(kind); }
   /// Something is to be heard for it.
   bool isAudible() const { return calando::isAudible(kind); }
-};
-
-struct Figure;  // judging/figure.h
-
-/// A figure of a take, with what was asked of it.
-struct Reading {
-  const Figure* figure = nullptr;  ///< never nullptr in an analysis
-  std::optional<double> value;
-  std::optional<double> low;
-  std::optional<double> high;
-  bool hasTarget = false;
-  Verdict verdict = Verdict::unmeasured;
-  double excess = 0.0;  ///< distance outside the target, in widths of the target; 0 inside
-
-  std::string_view id() const;
-};
-
-struct AdviceCard;  // judging/advice.h
-
-struct Advice {
-  std::string id;
-  std::string text;  ///< the observation with its figure, then one thing to try
-  std::string why;
-  std::vector<std::string> because;  ///< reading ids
-  const AdviceCard* card = nullptr;  ///< what it is written after
-  std::size_t nextTry = 0;           ///< which of its tries it asks for
-  std::vector<Reading> figures;      ///< that are put into it
 };
 
 struct Analysis {

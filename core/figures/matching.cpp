@@ -5,6 +5,7 @@
 #include <limits>
 
 #include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/maths/statistics.h"
 
 namespace calando {

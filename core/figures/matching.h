@@ -4,10 +4,12 @@
 #include <vector>
 
 #include "core/exercise/cue_sheet.h"
-#include "core/figures/findings.h"
 
 /// Which sound was played for which cue.
 namespace calando {
+
+struct Analysis;
+struct Context;
 
 /// Something heard that a cue may be for.
 struct DetectedSound {

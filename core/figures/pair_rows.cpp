@@ -6,6 +6,7 @@
 #include "core/exercise/context.h"
 #include "core/exercise/pair_card.h"
 #include "core/figures/cue_figures.h"
+#include "core/figures/findings.h"
 
 namespace calando {
 

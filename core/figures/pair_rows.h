@@ -1,10 +1,14 @@
 #pragma once
 
-#include "core/exercise/cue_sheet.h"
-#include "core/figures/findings.h"
+#include <vector>
 
 /// What the rows of a card for two say of its single notes.
 namespace calando {
+
+struct Analysis;
+struct Context;
+struct CueResult;
+struct CueSheet;
 
 /// How soon they were one, note by note.
 void describeTogether(std::vector<CueResult>& rows, const CueSheet& sheet, const Analysis& analysis);

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numeric>
 
+#include "core/engine/analysis.h"
 #include "core/figures/figure_input.h"
 #include "core/judging/judging.h"
 

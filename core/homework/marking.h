@@ -6,10 +6,12 @@
 #include <string>
 #include <vector>
 
-#include "core/engine/analysis.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/homework/correction.h"
 #include "core/homework/list.h"
 #include "core/homework/splitting.h"
+#include "core/signal/tracks.h"
 
 /// Homework marked: what of a list was sent, and how it was.
 namespace calando {

@@ -4,6 +4,10 @@
 #include <array>
 #include <cmath>
 
+#include "core/figures/findings.h"
+#include "core/measure/edges/sounds.h"
+#include "core/theory/pitch.h"
+
 namespace calando {
 
 namespace {
@@ -15,9 +19,9 @@ constexpr double kByShare = 7.0;
 constexpr double kWhole_s = 0.5;  // shorter ones say less
 constexpr double kLongNote_s = 0.7;
 constexpr double kByLongNote = 3.0;
-constexpr double kLongGlide_s = 0.6;
-constexpr double kSwitch = 2.5;     // from talk to tones and back
-constexpr double kForgets_s = 1.5;  // so long a pause makes nothing likelier
+constexpr double kLongGlide_s = 0.6, kEven_cents = 30.0;  // of a way; talk rises and falls as it likes
+constexpr double kSwitch = 2.5;                           // from talk to tones and back
+constexpr double kForgets_s = 1.5;                        // so long a pause makes nothing likelier
 constexpr double kBreath_s = 0.25;
 
 /// Of its length.
@@ -25,7 +29,8 @@ double stayingShare(const Tone& tone) {
   double stays = 0.0;
   for (const Note& note : tone.notes) stays += note.end_s - note.start_s;
   for (const Glide& glide : tone.glides)
-    if (glide.end_s - glide.start_s >= kLongGlide_s) stays += glide.end_s - glide.start_s;
+    if (glide.end_s - glide.start_s >= kLongGlide_s && glide.uneven_cents.value_or(0.0) < kEven_cents)
+      stays += glide.end_s - glide.start_s;
   return std::min(1.0, stays / std::max(0.05, tone.end_s - tone.start_s));
 }
 

@@ -3,10 +3,12 @@
 #include <optional>
 #include <vector>
 
-#include "core/figures/findings.h"
+#include "core/base/names.h"
 
 /// What a long recording is made of, before anybody asks what was wanted: tones, breaths, talk, noise.
 namespace calando {
+
+struct Analysis;
 
 enum class SentKind { tone, air, speech, noise };
 inline constexpr Named<SentKind> kSentKinds[] = {{"speech", SentKind::speech},

@@ -5,7 +5,7 @@
 
 #include "core/base/catalogue.h"
 #include "core/figures/figure.h"
-#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 #include "core/figures/verdict.h"
 #include "core/measure/edges/sounds.h"
 #include "data/catalogue_text.h"

@@ -12,21 +12,13 @@
 #include "core/base/day.h"
 #include "core/exercise/comparison_take.h"
 #include "core/exercise/exercise_ptr.h"
+#include "core/judging/said.h"
 #include "core/judging/take_summary.h"
 
 /// What the takes that there are say of the next one. Pure: a list of them, newest first, goes in.
 namespace calando {
 
 struct Analysis;
-
-/// What a teacher says of a take; the figures stay beside it.
-enum class TeachersWord { none, accept, invalidTry, notYet, veto };
-
-/// Whether what the program observed was there, as the teacher hears it.
-enum class Seen { unsaid, right, wrong };
-
-/// Where the player's attention was, as they say after a take.
-enum class Attention { unsaid, sound, count, lips, elsewhere };
 
 /// One of a student's takes.
 struct PastTake {

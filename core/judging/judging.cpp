@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <map>
 
+#include "core/exercise/cue_sheet.h"
 #include "core/figures/cue_figures.h"
 #include "core/figures/figure.h"
 #include "core/figures/figure_input.h"

@@ -2,11 +2,15 @@
 
 #include <vector>
 
-#include "core/exercise/cue_sheet.h"
-#include "core/figures/findings.h"
-#include "core/signal/tracks.h"
+#include "core/figures/verdict.h"
 
 namespace calando {
+
+struct Analysis;
+struct Context;
+struct CueSheet;
+struct Reading;
+struct Tracks;
 
 /// A figure outside by no more than this many widths of its target is near.
 inline constexpr double kNearWidths = 0.5;

@@ -1,6 +1,8 @@
 #include "core/judging/take_summary.h"
 
 #include "core/figures/figure.h"
+#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 #include "core/judging/judging.h"
 
 namespace calando {

@@ -8,7 +8,6 @@
 #include "core/base/catalogue.h"
 #include "core/exercise/ticks.h"
 #include "core/figures/figure.h"
-#include "core/figures/findings.h"
 #include "core/judging/level.h"
 #include "core/library/card_names.h"
 #include "core/maths/sliding_signal.h"

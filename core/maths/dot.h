@@ -16,11 +16,25 @@ namespace calando {
 /// Eight floats (GCC's vector extension; Clang has it too): one register where there is AVX, else two.
 using Lanes = float __attribute__((vector_size(32)));
 
+/// Four doubles, the same.
+using WideLanes = double __attribute__((vector_size(32)));
+
 [[gnu::always_inline]] inline void loadLanes(Lanes& v, const float* p) { std::memcpy(&v, p, sizeof v); }
 [[gnu::always_inline]] inline void storeLanes(float* p, const Lanes& v) { std::memcpy(p, &v, sizeof v); }
+[[gnu::always_inline]] inline void loadLanes(WideLanes& v, const double* p) { std::memcpy(&v, p, sizeof v); }
+[[gnu::always_inline]] inline void storeLanes(double* p, const WideLanes& v) { std::memcpy(p, &v, sizeof v); }
 [[gnu::always_inline]] inline float sumOf(const Lanes& v) {
   return ((v[0] + v[4]) + (v[2] + v[6])) + ((v[1] + v[5]) + (v[3] + v[7]));
 }
+
+/// Four floats as doubles.
+[[gnu::always_inline]] inline void loadWide(WideLanes& v, const float* p) {
+  using Four = float __attribute__((vector_size(16)));
+  Four four;
+  std::memcpy(&four, p, sizeof four);
+  v = __builtin_convertvector(four, WideLanes);
+}
+[[gnu::always_inline]] inline double sumOf(const WideLanes& v) { return (v[0] + v[2]) + (v[1] + v[3]); }
 
 /// Σ a_i·b_i, summed in an order that does not depend on the machine.
 [[gnu::always_inline]] inline float dot(const float* a, const float* b, std::size_t n) {

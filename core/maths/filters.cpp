@@ -101,15 +101,20 @@ Butterworth Butterworth::lowPass(double rate_hz, double corner_hz) { return {Kin
 
 Butterworth rumbleFilter(double rate_hz) { return Butterworth::highPass(rate_hz, kBandBottom_hz); }
 
-float Butterworth::operator()(float x) {
-  double y = x;
-  for (Section& s : sections_) {
-    const double out = s.b0 * y + s.z1;
-    s.z1 = s.b1 * y - s.a1 * out + s.z2;
-    s.z2 = s.b2 * y - s.a2 * out;
-    y = out;
-  }
-  return static_cast<float>(y);
+double Butterworth::Section::pass(double x) {
+  const double out = b0 * x + z1;
+  z1 = b1 * x - a1 * out + z2;
+  z2 = b2 * x - a2 * out;
+  return out;
+}
+
+float Butterworth::operator()(float x) { return static_cast<float>(sections_[1].pass(sections_[0].pass(x))); }
+
+void Butterworth::run(std::span<float> samples) {
+  Section first = sections_[0], second = sections_[1];  // in registers: no sample waits for memory
+  for (float& x : samples) x = static_cast<float>(second.pass(first.pass(x)));
+  sections_[0] = first;
+  sections_[1] = second;
 }
 
 double Butterworth::gainAt(double hz) const {

@@ -48,6 +48,8 @@ class Butterworth {
   static Butterworth highPass(double rate_hz, double corner_hz);
   static Butterworth lowPass(double rate_hz, double corner_hz);
   float operator()(float x);
+  /// The same with one sample after the other, in place.
+  void run(std::span<float> samples);
   /// Power gain at a frequency.
   double gainAt(double hz) const;
 
@@ -55,6 +57,8 @@ class Butterworth {
   struct Section {
     double b0, b1, b2, a1, a2;
     double z1 = 0.0, z2 = 0.0;
+
+    [[gnu::always_inline]] inline double pass(double x);
   };
   enum class Kind { high, low };
   Butterworth(Kind kind, double rate_hz, double corner_hz);

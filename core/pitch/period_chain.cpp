@@ -35,7 +35,65 @@ CALANDO_DISPATCHED void readShifted(const SlidingSignal& signal, long from, doub
   const auto taps = interpolationTaps(lag - whole);
   const long first = from + static_cast<long>(whole) - kHalfTaps + 1;
   const float* x = signal.data(first);
-  for (std::size_t n = 0; n < out.size(); ++n) out[n] = dot(taps.data(), x + n, kInterpolationTaps);
+  std::size_t n = 0;
+  for (; n + 8 <= out.size(); n += 8) {  // eight samples side by side, tap by tap
+    Lanes sum = {};
+    for (int k = 0; k < kInterpolationTaps; ++k) {
+      Lanes here;
+      loadLanes(here, x + n + k);
+      sum += taps[static_cast<std::size_t>(k)] * here;
+    }
+    storeLanes(out.data() + n, sum);
+  }
+  for (; n < out.size(); ++n) out[n] = dot(taps.data(), x + n, kInterpolationTaps);
+}
+
+/// Sums over a stretch x and another y, with their slopes x' and y'.
+struct Moments {
+  double xx, xy, yy, xd, yd, dd, both;  // x·x, x·y, y·y, x·y', y·y', y'·y', x'·y'
+};
+/// Both have kBeside samples and more on each side.
+CALANDO_DISPATCHED Moments momentsOf(const float* x, const float* y, int length) {
+  WideLanes sums[7] = {};
+  const auto slope = [](const float* at, WideLanes& out) {
+    WideLanes far[2], near[2];
+    loadWide(far[0], at - 2);
+    loadWide(near[0], at - 1);
+    loadWide(near[1], at + 1);
+    loadWide(far[1], at + 2);
+    out = (8.0 * (near[1] - near[0]) - (far[1] - far[0])) * (1.0 / 12.0);
+  };
+  const auto add = [&](const WideLanes& a, const WideLanes& b, const WideLanes& da, const WideLanes& db) {
+    sums[0] += a * a;
+    sums[1] += a * b;
+    sums[2] += b * b;
+    sums[3] += a * db;
+    sums[4] += b * db;
+    sums[5] += db * db;
+    sums[6] += da * db;
+  };
+  int n = 0;
+  WideLanes a, b, da, db;
+  for (; n + 4 <= length; n += 4) {
+    loadWide(a, x + n);
+    loadWide(b, y + n);
+    slope(x + n, da);
+    slope(y + n, db);
+    add(a, b, da, db);
+  }
+  if (n < length) {  // the last few, with nothing behind them
+    float lastX[4 + 2 * kBeside] = {}, lastY[4 + 2 * kBeside] = {};
+    std::copy_n(x + n - kBeside, length - n + 2 * kBeside, lastX);
+    std::copy_n(y + n - kBeside, length - n + 2 * kBeside, lastY);
+    loadWide(a, lastX + kBeside);
+    loadWide(b, lastY + kBeside);
+    slope(lastX + kBeside, da);
+    slope(lastY + kBeside, db);
+    for (int i = length - n; i < 4; ++i) a[i] = b[i] = da[i] = db[i] = 0.0;
+    add(a, b, da, db);
+  }
+  return {sumOf(sums[0]), sumOf(sums[1]), sumOf(sums[2]), sumOf(sums[3]),
+          sumOf(sums[4]), sumOf(sums[5]), sumOf(sums[6])};
 }
 
 bool holds(const SlidingSignal& signal, long from, long to) {
@@ -124,19 +182,7 @@ void PeriodChain::restart(double at_s) {
 /// One Gauss-Newton step. `there`: at the lag, with kBeside more on each end.
 std::optional<PeriodChain::Match> PeriodChain::solved(const float* here, const float* there, int length,
                                                       double lag) {
-  const auto slope = [](const float* x) { return (8.0 * (x[1] - x[-1]) - (x[2] - x[-2])) / 12.0; };
-  double xx = 0, xy = 0, yy = 0, xd = 0, yd = 0, dd = 0, both = 0;
-  for (int n = 0; n < length; ++n) {
-    const float* y = there + n + kBeside;
-    const double d = slope(y);
-    both += d * slope(here + n);
-    xx += static_cast<double>(here[n]) * here[n];
-    xy += static_cast<double>(here[n]) * y[0];
-    yy += static_cast<double>(y[0]) * y[0];
-    xd += here[n] * d;
-    yd += y[0] * d;
-    dd += d * d;
-  }
+  const auto [xx, xy, yy, xd, yd, dd, both] = momentsOf(here, there + kBeside, length);
   // x ≈ g·y + (g·δ)·y'
   const double det = yy * dd - yd * yd;
   if (det <= 1e-12 * yy * dd) return std::nullopt;

@@ -5,7 +5,6 @@
 
 #include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
-#include "core/figures/findings.h"
 #include "core/library/cards.h"
 
 namespace calando {

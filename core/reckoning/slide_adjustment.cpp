@@ -3,9 +3,12 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/cue_figures.h"
+#include "core/figures/findings.h"
 #include "core/maths/statistics.h"
+#include "core/measure/edges/sounds.h"
 #include "core/reckoning/reckoning.h"
 
 namespace calando {

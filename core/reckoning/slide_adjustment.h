@@ -2,10 +2,10 @@
 
 #include <optional>
 
-#include "core/exercise/context.h"
-#include "core/figures/findings.h"
-
 namespace calando {
+
+struct Analysis;
+struct Context;
 
 /// How much further a slide or joint would have to be drawn for an offset to go.
 struct SlideAdjustment {

@@ -8,7 +8,6 @@
 namespace calando {
 
 namespace {
-constexpr std::size_t kWindow = 1024;
 constexpr double kHannPower = 0.375;  // mean of its square
 constexpr double kWindBottom_hz = 40.0, kWindTop_hz = 120.0;
 }  // namespace
@@ -25,6 +24,9 @@ AirSpectrum::AirSpectrum(double rate_hz) : rate_(rate_hz), fft_(kWindow) {
     return std::min(static_cast<std::size_t>(bin), fft_.spectrum().size());
   };
   for (std::size_t band = 0; band <= kAirBands; ++band) firstBin_[band] = binAt(airBandEdge(band));
+  for (std::size_t i = 0; i < kWindow; ++i)
+    window_[i] = static_cast<float>(
+        0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (static_cast<double>(i) + 0.5) / kWindow));
   windFirst_ = binAt(kWindBottom_hz);
   windLast_ = std::max(binAt(kWindTop_hz), windFirst_ + 1);
 }
@@ -32,10 +34,9 @@ AirSpectrum::AirSpectrum(double rate_hz) : rate_(rate_hz), fft_(kWindow) {
 AirFrame AirSpectrum::measure(const SlidingSignal& signal, double centre_s) {
   const auto time = fft_.time();
   signal.copy(std::lround(centre_s * rate_) - static_cast<long>(kWindow / 2), time);
-  for (std::size_t i = 0; i < kWindow; ++i)
-    time[i] *= static_cast<float>(
-        0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (static_cast<double>(i) + 0.5) / kWindow));
+  for (std::size_t i = 0; i < kWindow; ++i) time[i] *= window_[i];
   fft_.forward();
+  const auto spectrum = fft_.spectrum();
   // Both halves of the spectrum, over the window's power.
   const double scale = 2.0 / (kHannPower * kWindow * kWindow);
   AirFrame frame;
@@ -43,17 +44,17 @@ AirFrame AirSpectrum::measure(const SlidingSignal& signal, double centre_s) {
   for (std::size_t band = 0; band < kAirBands; ++band) {
     double power = 0.0;
     for (std::size_t bin = firstBin_[band]; bin < firstBin_[band + 1]; ++bin) {
-      const double here = scale * std::norm(fft_.spectrum()[bin]);
+      const double here = std::norm(spectrum[bin]);
       power += here;
-      weighted += here * static_cast<double>(bin) * rate_ / kWindow;
+      weighted += here * static_cast<double>(bin);
     }
-    frame.power[band] = static_cast<float>(power);
+    frame.power[band] = static_cast<float>(scale * power);
     all += power;
   }
   double wind = 0.0;
-  for (std::size_t bin = windFirst_; bin < windLast_; ++bin) wind += scale * std::norm(fft_.spectrum()[bin]);
-  frame.wind = static_cast<float>(wind);
-  if (all > 0.0) frame.centroid_hz = static_cast<float>(weighted / all);
+  for (std::size_t bin = windFirst_; bin < windLast_; ++bin) wind += std::norm(spectrum[bin]);
+  frame.wind = static_cast<float>(scale * wind);
+  if (all > 0.0) frame.centroid_hz = static_cast<float>(weighted / all * rate_ / kWindow);
   return frame;
 }
 

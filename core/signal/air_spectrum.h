@@ -15,8 +15,11 @@ class AirSpectrum {
   AirFrame measure(const SlidingSignal& signal, double centre_s);
 
  private:
+  static constexpr std::size_t kWindow = 1024;
+
   double rate_;
   RealFft fft_;
+  std::array<float, kWindow> window_;
   std::array<std::size_t, kAirBands + 1> firstBin_;
   std::size_t windFirst_, windLast_;
 };

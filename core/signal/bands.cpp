@@ -37,8 +37,9 @@ void Bands::finish() {
 
 /// Takes what the decimation has brought through the band limits.
 void Bands::filterOn() {
-  filtered_.clear();
-  for (; limited_ < decimated_.end(); ++limited_) filtered_.push_back(decimated_.at(limited_));
+  filtered_.resize(static_cast<std::size_t>(decimated_.end() - limited_));
+  decimated_.copy(limited_, filtered_);
+  limited_ = decimated_.end();
   decimated_.forgetBefore(limited_);
   bandLimit_.push(filtered_, sound_);
   softening_.push(filtered_, soft_);
@@ -46,7 +47,10 @@ void Bands::filterOn() {
 }
 
 void Bands::takeRumbleOut() {
-  for (long n = band_.end(); n < sound_.end(); ++n) band_.push(rumble_(sound_.at(n)));
+  filtered_.resize(static_cast<std::size_t>(sound_.end() - band_.end()));
+  sound_.copy(band_.end(), filtered_);
+  rumble_.run(filtered_);
+  band_.push(filtered_);
 }
 
 double Bands::reached() const { return std::min(sound_.seconds(), soft_.seconds()); }

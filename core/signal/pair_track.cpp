@@ -9,6 +9,7 @@
 #include "core/maths/statistics.h"
 #include "core/pitch/coarse_pitch.h"
 #include "core/signal/tracks.h"
+#include "core/signal/two_tones.h"
 #include "core/theory/interval.h"
 
 namespace calando {
@@ -18,6 +19,7 @@ namespace {
 constexpr std::array kWindows_s{0.35, 0.7, 1.4, 2.8};
 constexpr double kReach_hz = 14.0;       // off where they are asked to be
 constexpr double kReach = 0.06;          // or so much of their frequency
+constexpr double kKnownReach = 0.012;    // of a first one that is known: 20 cents
 constexpr double kStandsOut_db = 26.0;   // so far under the loudest it may still be sound
 constexpr double kNoPitch_db = 14.0;     // the same without a pitch: two that beat may have none
 constexpr double kTwo_db = 3.5;          // two tones leave over so much less than one
@@ -40,8 +42,8 @@ constexpr double kAsGood = 0.99;  // of the best explanation: an octave lower ex
 
 class PairListener::Follower {
  public:
-  Follower(double rate_hz, double semitones)
-      : semitones_(semitones), ratio_(beatingRatio(semitones)), tones_(rate_hz) {}
+  Follower(double rate_hz, double semitones, std::optional<double> known_hz)
+      : semitones_(semitones), ratio_(beatingRatio(semitones)), tones_(rate_hz), known_hz_(known_hz) {}
 
   PairTrack follow(const SlidingSignal& signal, const Tracks& tracks) {
     look(signal, tracks);
@@ -94,7 +96,8 @@ class PairListener::Follower {
   TwoTones::Range around(double hz, double reach) const { return {std::max(20.0, hz - reach), hz + reach}; }
   std::optional<TwoTones::Fit> searched(double first_hz) {
     const double second_hz = shiftedBy(first_hz, 100.0 * semitones_);
-    return tones_.fit(around(first_hz, std::max(kReach_hz, kReach * first_hz)),
+    const double firstReach = known_hz_ ? kKnownReach * first_hz : std::max(kReach_hz, kReach * first_hz);
+    return tones_.fit(around(first_hz, firstReach),
                       around(second_hz, std::max(kReach_hz, kReach * second_hz)));
   }
 
@@ -114,6 +117,10 @@ class PairListener::Follower {
       if (frame.f0_hz <= 0.0f) continue;
       pitches.push_back(frame.f0_hz);
       if (t < *begins_s + kFirst_s) starts.push_back(frame.f0_hz);
+    }
+    if (known_hz_) {
+      place_hz_ = *known_hz_;
+      return begins_s.has_value();
     }
     std::vector<double> places;
     const double ratio = ratio_.value();
@@ -291,6 +298,7 @@ class PairListener::Follower {
   Ratio ratio_;
   TwoTones tones_;
   double loudest_dbfs_ = 0.0;
+  std::optional<double> known_hz_;  // of the first
   double place_hz_ = 0.0;
   double searched_s_ = -1e9;
   PairTrack track_;  // while it sounds
@@ -303,17 +311,19 @@ double loudest_dbfs(const Tracks& tracks) {
   return levels.empty() ? 0.0 : quantile(std::move(levels), 0.98);
 }
 
-PairListener::PairListener(double rate_hz, double semitones, std::vector<double> first_hz)
+PairListener::PairListener(double rate_hz, double semitones, std::vector<double> first_hz,
+                           std::optional<double> known_hz)
     : decimation_(decimationFor(rate_hz)),
       signal_(decimation_.outputRate()),
       semitones_(semitones),
-      first_hz_(std::move(first_hz)) {}
+      first_hz_(std::move(first_hz)),
+      known_hz_(known_hz) {}
 
 PairListener::~PairListener() = default;
 PairListener::PairListener(PairListener&&) noexcept = default;
 
 const PairTrack& PairListener::latest(const Tracks& tracks) {
-  if (!live_) live_ = std::make_unique<Follower>(signal_.rate(), semitones_);
+  if (!live_) live_ = std::make_unique<Follower>(signal_.rate(), semitones_, known_hz_);
   return live_->goOn(signal_, tracks, first_hz_);
 }
 
@@ -326,7 +336,7 @@ void PairListener::push(std::span<const float> block) {
 
 PairTrack PairListener::finish(const Tracks& tracks) {
   decimation_.finish(signal_);
-  return Follower(signal_.rate(), semitones_).follow(signal_, tracks);
+  return Follower(signal_.rate(), semitones_, known_hz_).follow(signal_, tracks);
 }
 
 }  // namespace calando

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/maths/dot.h"
 #include "core/maths/interpolate.h"
 
 namespace calando {
@@ -59,6 +60,18 @@ SlidingSignal ToneColour::zeroPhase(const SlidingSignal& signal, double from_s, 
 }
 
 RealFft& ToneColour::fft(std::size_t length) { return ffts_.try_emplace(length, length).first->second; }
+
+const ToneColour::Window& ToneColour::window(std::size_t length) {
+  Window& window = windows_[length];
+  const double step = 2.0 * std::numbers::pi / static_cast<double>(length);
+  for (std::size_t i = window.weights.size(); i < length; ++i) {
+    const double c = std::cos((static_cast<double>(i) + 0.5) * step);
+    const double w = 0.35875 - 0.48829 * c + 0.14128 * (2 * c * c - 1) - 0.01168 * (4 * c * c * c - 3 * c);
+    window.weights.push_back(static_cast<float>(w));
+    window.power += w * w;
+  }
+  return window;
+}
 
 /// Fills warped_ with (before + after) periods of `perPeriod` samples, `before` of them ahead of the centre.
 void ToneColour::warp(const SlidingSignal& signal, double centre_s, int before, int after, int perPeriod,
@@ -123,18 +136,10 @@ double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz, double 
   std::ranges::fill(transform.time(), 0.0f);
   const int used = periods / kFold * kFold;
   const auto total = static_cast<std::size_t>(used * perPeriod);
-  // Four-term Blackman-Harris: the partials' own sidelobes stay 92 dB down. Its cosines by rotation.
-  const double step = 2.0 * std::numbers::pi / static_cast<double>(total);
-  std::complex<double> z = std::polar(1.0, step / 2.0);
-  const std::complex<double> turn = std::polar(1.0, step);
-  double windowPower = 0.0;
-  for (std::size_t i = 0, place = 0; i < total; ++i, z *= turn) {
-    const double c = z.real();
-    const double w = 0.35875 - 0.48829 * c + 0.14128 * (2 * c * c - 1) - 0.01168 * (4 * c * c * c - 3 * c);
-    transform.time()[place] += static_cast<float>(w) * warped_[i];
-    windowPower += w * w;
-    if (++place == folded) place = 0;
-  }
+  const auto& [weights, windowPower] = window(total);
+  const auto time = transform.time();
+  for (std::size_t from = 0; from < total; from += folded)
+    for (std::size_t i = 0; i < folded; ++i) time[i] += weights[from + i] * warped_[from + i];
   transform.forward();
   // The noise lies below 10 kHz, denser than white at this sample rate would be.
   const double noiseBin = noise * windowPower * perPeriod * f0_hz / 2.0 / kBandTop_hz;
@@ -165,28 +170,32 @@ double ToneColour::subharmonic(int periods, int perPeriod, double f0_hz, double 
   return hidden && !seen ? ColourFrame::kDrowned : strongest;
 }
 
-double ToneColour::meanPeriod(int count, int perPeriod) {
+CALANDO_DISPATCHED double ToneColour::meanPeriod(int count, int perPeriod) {
   const auto m = static_cast<std::size_t>(perPeriod);
   const double middle = (count - 1) / 2.0;
-  std::vector<double> mean(m), slope(m);
-  double all = 0.0;
-  for (int p = 0; p < count; ++p)
+  std::vector<double> sums(3 * m);
+  double *const mean = sums.data(), *const slope = mean + m, *const squares = slope + m;
+  for (int p = 0; p < count; ++p) {
+    const float* const period = warped_.data() + static_cast<std::size_t>(p) * m;
+    const double place = p - middle;
+#pragma GCC ivdep
     for (std::size_t i = 0; i < m; ++i) {
-      const double y = warped_[static_cast<std::size_t>(p) * m + i];
+      const double y = period[i];
       mean[i] += y;
-      slope[i] += y * (p - middle);
-      all += y * y;
+      slope[i] += y * place;
+      squares[i] += y * y;
     }
+  }
   const double n = count;
   const double spread = n * (n * n - 1.0) / 12.0;  // Σ (p - middle)²
-  double repeating = 0.0;
-  double changing = 0.0;
+  double repeating = 0.0, changing = 0.0, all = 0.0;
   RealFft& transform = fft(m);
   for (std::size_t i = 0; i < m; ++i) {
     mean[i] /= n;
     slope[i] /= spread;
     repeating += n * mean[i] * mean[i];
     changing += spread * slope[i] * slope[i];
+    all += squares[i];
     transform.time()[i] = static_cast<float>(mean[i]);
   }
   transform.forward();

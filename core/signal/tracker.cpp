@@ -134,8 +134,11 @@ void Tracker::Stages::finish() {
 
 void Tracker::Stages::takeAir() {
   const SlidingSignal& sound = bands.sound();
-  cleaned.clear();
-  for (; aired < sound.end(); ++aired) cleaned.push_back(airTop(airBottom(sound.at(aired))));
+  cleaned.resize(static_cast<std::size_t>(sound.end() - aired));
+  sound.copy(aired, cleaned);
+  aired = sound.end();
+  airBottom.run(cleaned);
+  airTop.run(cleaned);
   tracks.airEnergy.push(cleaned);
 }
 

@@ -10,7 +10,7 @@
 #include "core/pitch/quick_pitch.h"
 #include "core/signal/energy_track.h"
 #include "core/signal/frames.h"
-#include "core/signal/pair_track.h"
+#include "core/signal/pair_frames.h"
 
 namespace calando {
 

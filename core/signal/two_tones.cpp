@@ -37,11 +37,11 @@ double sinc(double u) {
 
 }  // namespace
 
-double TwoTones::Fit::spread(double m, double n) const {
+double PairFit::spread(double m, double n) const {
   return std::sqrt(std::max(0.0, m * m * variance1 + n * n * variance2 - 2.0 * m * n * covariance));
 }
 
-void TwoTones::Fit::inOrder() {
+void PairFit::inOrder() {
   if (hz[0] <= hz[1]) return;
   std::swap(hz[0], hz[1]);
   std::swap(level_db[0], level_db[1]);

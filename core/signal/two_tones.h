@@ -1,6 +1,5 @@
 #pragma once
 
-#include <array>
 #include <complex>
 #include <functional>
 #include <initializer_list>
@@ -10,6 +9,7 @@
 
 #include "core/maths/fft.h"
 #include "core/maths/sliding_signal.h"
+#include "core/signal/pair_frames.h"
 
 namespace calando {
 
@@ -27,18 +27,7 @@ class TwoTones {
     double low_hz;
     double high_hz;
   };
-  struct Fit {
-    std::array<double, 2> hz;
-    std::array<double, 2> level_db;  ///< of all partials of each, RMS, full scale 0
-    /// Covariance of the two frequencies, Hz², from what is left over near the partials.
-    double variance1, variance2, covariance;
-    double two_db;     ///< what is left over by the best single tone over what is left over by two
-    double explained;  ///< energy in the window, of no unit
-    /// Standard deviation of m·f1 - n·f2.
-    double spread(double m, double n) const;
-    /// The lower one first.
-    void inOrder();
-  };
+  using Fit = PairFit;
 
   /// The window that the following calls are of.
   void look(const SlidingSignal& signal, double centre_s, double window_s);

@@ -4,6 +4,9 @@
 
 #include "core/accompany/held_sound.h"
 #include "core/engine/analysis.h"
+#include "core/engine/take_stages.h"
+#include "core/exercise/context.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 
 namespace calando {

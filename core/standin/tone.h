@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/exercise/cue_sheet.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 #include "core/standin/random.h"
 #include "core/standin/voice.h"

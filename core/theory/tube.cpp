@@ -15,7 +15,8 @@ namespace {
 using nlohmann::json;
 
 constexpr int kHighestPartial = 20;
-constexpr double kSamePartial_cents = 60.0;
+constexpr double kSamePartial_cents = 100.0;  // some combinations of valves are short by that much
+constexpr double kTimesFarther = 2.0;          // the next one
 constexpr double kOwnName_cents = 60.0;      // farther off, a setting is called after the nearest note
 constexpr double kWorthDrawing_cents = 5.0;  // sharper, its slides are drawn
 constexpr double kListedDrawn_cents = 20.0;
@@ -186,12 +187,13 @@ std::vector<SeriesRung> naturalSeries(const TubeSetting& setting, const Instrume
 
 std::optional<OnTube> placeOn(double hz, const TubeSetting& setting, const Instrument* instrument,
                               double a4_hz) {
-  const auto off = [hz](const SeriesRung& rung) { return centsBetween(rung.hz, hz); };
-  const auto series = naturalSeries(setting, instrument, a4_hz, kHighestPartial);
-  const SeriesRung& nearest =
-      *std::ranges::min_element(series, {}, [&](const SeriesRung& rung) { return std::abs(off(rung)); });
-  return std::abs(off(nearest)) <= kSamePartial_cents ? std::optional(OnTube{nearest.partial, off(nearest)})
-                                                      : std::nullopt;
+  std::vector<OnTube> places;
+  for (const SeriesRung& rung : naturalSeries(setting, instrument, a4_hz, kHighestPartial))
+    places.push_back({rung.partial, centsBetween(rung.hz, hz)});
+  const auto off = [](const OnTube& place) { return std::abs(place.cents); };
+  std::ranges::partial_sort(places, places.begin() + 2, {}, off);
+  const bool told = off(places[0]) <= kSamePartial_cents && off(places[1]) >= kTimesFarther * off(places[0]);
+  return told ? std::optional(places[0]) : std::nullopt;
 }
 
 }  // namespace calando

@@ -83,7 +83,8 @@ struct OnTube {
   int partial;
   double cents;  ///< off it
 };
-/// The nearest partial; nullopt when it is over 60 cents away or over 20.
+/// The nearest partial; nullopt when it is over 100 cents away, or another is less than twice as far, or over
+/// 20.
 std::optional<OnTube> placeOn(double hz, const TubeSetting& setting, const Instrument* instrument,
                               double a4_hz);
 

@@ -5,7 +5,6 @@
 #include "core/base/bounded_json.h"
 #include "core/base/json_text.h"
 #include "core/base/plain_text.h"
-#include "core/figures/findings.h"
 #include "core/maths/hann_spectrum.h"
 #include "core/theory/interval.h"
 #include "records/values/take_fields.h"

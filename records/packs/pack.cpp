@@ -2,11 +2,14 @@
 
 #include <set>
 
+#include "audio/sound_file.h"
 #include "core/base/bounded_json.h"
 #include "core/base/json_text.h"
 #include "exchange/archive.h"
 #include "records/packs/pack_contents.h"
 #include "records/packs/pack_fault.h"
+#include "records/studio.h"
+#include "records/values/settings.h"
 
 namespace calando {
 

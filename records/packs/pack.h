@@ -5,17 +5,19 @@
 #include "exchange/archive.h"
 #include "records/files/incoming.h"
 #include "records/packs/pack_contents.h"
-#include "records/studio.h"
+#include "records/values/studio_fault.h"
 
 /// What goes from a teacher's studio to a student's own and back: one open archive (docs/pack.md).
 namespace calando {
 
+class Studio;
+
 /// What is in a pack; on the studio's own thread. `homework`: the list that goes along, of a home pack.
-Studio::Result<std::vector<ArchiveEntry>> planPack(Studio& studio, std::int64_t student, PackKind kind,
-                                                   std::optional<std::int64_t> homework = {});
+StudioResult<std::vector<ArchiveEntry>> planPack(Studio& studio, std::int64_t student, PackKind kind,
+                                                 std::optional<std::int64_t> homework = {});
 /// For any thread.
-Studio::Result<void> writePack(const std::vector<ArchiveEntry>& entries, const std::filesystem::path& file,
-                               const GoOn& goOn = {});
+StudioResult<void> writePack(const std::vector<ArchiveEntry>& entries, const std::filesystem::path& file,
+                             const GoOn& goOn = {});
 
 /// A pack that was unpacked and looked at: nothing of it can be wrong any more.
 struct UnpackedPack {
@@ -25,8 +27,7 @@ struct UnpackedPack {
   std::vector<std::filesystem::path> sounds;
 };
 /// Beside the takes of the studio in a folder; for any thread.
-Studio::Result<UnpackedPack> unpackPack(const std::filesystem::path& file,
-                                        const std::filesystem::path& studio);
+StudioResult<UnpackedPack> unpackPack(const std::filesystem::path& file, const std::filesystem::path& studio);
 
 /// What a pack brought.
 struct PackTaken {
@@ -44,7 +45,7 @@ struct PackReplaces {
   bool plan() const { return planHere != Plan() && planHere != planThere; }
   bool any() const { return order() || plan(); }
 };
-Studio::Result<PackReplaces> replacedBy(const Studio& studio, const UnpackedPack& pack);
+StudioResult<PackReplaces> replacedBy(const Studio& studio, const UnpackedPack& pack);
 
 /// What becomes of an order and a plan that are here when a pack for home brings others.
 enum class Replacing { keepHere, takeThere };
@@ -54,7 +55,7 @@ enum class Replacing { keepHere, takeThere };
 /// here, adds what is new, and changes nothing that is there; another teacher's makes its student with
 /// everything, or adds what is new. A card whose id is another card's here comes in under an id of its own,
 /// an entry whose number is another student's under a number of its own.
-Studio::Result<PackTaken> takePackIn(Studio& studio, const UnpackedPack& pack,
-                                     Replacing replacing = Replacing::keepHere);
+StudioResult<PackTaken> takePackIn(Studio& studio, const UnpackedPack& pack,
+                                   Replacing replacing = Replacing::keepHere);
 
 }  // namespace calando

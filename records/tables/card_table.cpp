@@ -2,7 +2,6 @@
 
 #include <algorithm>
 
-#include "core/figures/findings.h"
 #include "records/folder/studio_folder.h"
 
 namespace calando {

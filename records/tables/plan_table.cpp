@@ -1,6 +1,5 @@
 #include "records/tables/plan_table.h"
 
-#include "core/figures/findings.h"
 #include "records/folder/studio_folder.h"
 
 namespace calando {

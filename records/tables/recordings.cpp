@@ -7,7 +7,6 @@
 #include "audio/sound_file.h"
 #include "audio/whole_file.h"
 #include "core/base/bounded_json.h"
-#include "core/figures/findings.h"
 #include "core/signal/two_tones.h"
 #include "records/folder/rows.h"
 #include "records/folder/studio_folder.h"

@@ -8,7 +8,6 @@
 #include "audio/sound_file.h"
 #include "audio/whole_file.h"
 #include "core/base/plain_text.h"
-#include "core/figures/findings.h"
 #include "records/folder/rows.h"
 #include "records/folder/studio_folder.h"
 

@@ -11,7 +11,6 @@
 #include "core/base/json_text.h"
 #include "core/base/plain_text.h"
 #include "core/exercise/ticks.h"
-#include "core/figures/findings.h"
 #include "records/values/take_fields.h"
 
 namespace calando {

@@ -5,7 +5,7 @@
 #include <string>
 #include <vector>
 
-#include "core/judging/history.h"
+#include "core/judging/said.h"
 #include "core/library/take_spec.h"
 
 namespace calando {

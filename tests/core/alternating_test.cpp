@@ -2,6 +2,7 @@
 // one comes. Waves that are no notes are in beginners_test.cpp.
 #include "core/engine/analysis.h"
 #include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/library/cards.h"
 #include "support/dice.h"
 #include "support/signals.h"

@@ -8,9 +8,16 @@
 #include <numeric>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
+#include "core/exercise/exercise.h"
+#include "core/figures/figure_input.h"
+#include "core/figures/findings.h"
+#include "core/figures/reading.h"
+#include "core/figures/verdict.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/measure/edges/sounds.h"
 #include "support/dice.h"
 
 // The sounds of those who need it most: every one a single tone and a single note, whatever it does, its

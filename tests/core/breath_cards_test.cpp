@@ -3,10 +3,12 @@
 #include <algorithm>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/figure.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 
 namespace calando {

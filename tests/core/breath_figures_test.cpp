@@ -1,4 +1,10 @@
 #include "core/breath_fixture.h"
+#include "core/engine/snapshot.h"
+#include "core/engine/take_stages.h"
+#include "core/exercise/context.h"
+#include "core/exercise/key_times.h"
+#include "core/figures/findings.h"
+#include "core/figures/verdict.h"
 
 namespace calando {
 namespace {

@@ -8,9 +8,12 @@
 
 #include "core/engine/analysis.h"
 #include "core/engine/take_end.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/pace.h"
 #include "core/figures/figure.h"
+#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/library/open_marks.h"
@@ -18,6 +21,7 @@
 #include "core/measure/edges/settling.h"
 #include "core/standin/player.h"
 #include "support/breaths.h"
+#include "support/dice.h"
 #include "support/processed.h"
 #include "support/signals.h"
 
@@ -27,17 +31,7 @@ inline namespace breath_fixture {
 
 constexpr double kRate_hz = 24000.0;
 
-/// Chance within bounds.
-class Dice {
- public:
-  explicit Dice(unsigned seed) : random_(seed) {}
-  double operator()(double low, double high) {
-    return std::uniform_real_distribution<double>(low, high)(random_);
-  }
-
- private:
-  std::mt19937 random_;
-};
+using sounds::Dice;
 
 inline Context contextOf(const char* card, const char* level = "growing") {
   Context context;

@@ -9,11 +9,13 @@
 #include <random>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/ledger.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/library/take_spec.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 #include "support/dice.h"
 

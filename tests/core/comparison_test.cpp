@@ -4,7 +4,14 @@
 
 #include <random>
 
+#include "core/ears/place.h"
+#include "core/engine/snapshot.h"
+#include "core/exercise/cue_kind.h"
 #include "core/figures/figure.h"
+#include "core/figures/figure_input.h"
+#include "core/figures/findings.h"
+#include "core/figures/reading.h"
+#include "core/measure/edges/sounds.h"
 
 namespace calando {
 namespace {

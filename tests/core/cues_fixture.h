@@ -11,9 +11,12 @@
 
 #include "core/engine/analysis.h"
 #include "core/exercise/accompaniment.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/figure.h"
+#include "core/figures/findings.h"
 #include "core/figures/matching.h"
+#include "core/figures/reading.h"
 #include "core/judging/history.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"

@@ -1,4 +1,8 @@
 #include "core/cues_fixture.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
+#include "core/standin/performance.h"
+#include "core/standin/player.h"
 
 namespace calando {
 namespace {

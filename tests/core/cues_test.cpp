@@ -1,4 +1,7 @@
 #include "core/cues_fixture.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 
 namespace calando {
 namespace {

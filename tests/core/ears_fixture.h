@@ -9,6 +9,7 @@
 #include "core/ears/material.h"
 #include "core/ears/sound_maker.h"
 #include "core/engine/analysis.h"
+#include "core/engine/take_stages.h"
 #include "core/exercise/context.h"
 #include "core/figures/findings.h"
 #include "core/library/take_spec.h"

@@ -3,7 +3,13 @@
 #include <cmath>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
+#include "core/figures/figure_input.h"
+#include "core/figures/findings.h"
+#include "core/measure/edges/sounds.h"
 #include "core/signal/tracker.h"
+#include "core/theory/instrument.h"
+#include "core/theory/pitch.h"
 #include "support/signals.h"
 
 namespace calando {

@@ -9,8 +9,11 @@
 #include "core/contract/analysis_json.h"
 #include "core/exercise/context.h"
 #include "core/figures/figure.h"
+#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/measure/pitch/bend.h"
 
 namespace calando {
 namespace {

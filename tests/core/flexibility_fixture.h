@@ -9,6 +9,7 @@
 #include <numbers>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/fingerings.h"
 #include "core/judging/level.h"
@@ -16,6 +17,7 @@
 #include "core/library/cards.h"
 #include "core/measure/pitch/bend.h"
 #include "core/signal/tracker.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 #include "support/dice.h"
 #include "support/signals.h"

@@ -1,3 +1,4 @@
+#include "core/exercise/context.h"
 #include "core/flexibility_fixture.h"
 
 namespace calando {

@@ -7,6 +7,8 @@
 #include "core/base/plain_text.h"
 #include "core/contract/analysis_json.h"
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/signal/tracker.h"
 #include "support/signals.h"
 

@@ -7,9 +7,12 @@
 
 #include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/figures/findings.h"
+#include "core/figures/reading.h"
 #include "core/judging/advice.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/signal/tracks.h"
 
 namespace calando {
 namespace {

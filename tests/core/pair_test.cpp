@@ -5,11 +5,17 @@
 #include <cmath>
 #include <functional>
 
+#include "core/base/problem.h"
 #include "core/engine/analysis.h"
+#include "core/engine/take_stages.h"
+#include "core/exercise/accompaniment.h"
+#include "core/exercise/context.h"
 #include "core/exercise/pair_card.h"
 #include "core/figures/figure.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/measure/edges/sounds.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 #include "support/dice.h"
 #include "support/signals.h"

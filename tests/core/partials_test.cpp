@@ -1,3 +1,4 @@
+#include "core/exercise/context.h"
 #include "core/flexibility_fixture.h"
 
 namespace calando {
@@ -128,6 +129,33 @@ TEST(Partials, AreNamedOnEverySettingOfEveryBrass) {
       EXPECT_EQ(heard, rungs.partials) << instrument.id << " " << settings[s].name << " slurred " << slurred;
     }
   }
+}
+
+// The first and third valve together are short: in tune, the note is far off the tube's own.
+TEST(Partials, AreNamedWhereTheNoteIsInTuneAndTheTubeIsNot) {
+  int far = 0;
+  for (const Instrument& instrument : instruments()) {
+    if (!instrument.tubing) continue;
+    for (const TubeSetting& setting : settingsOf(instrument))
+      for (const SeriesRung& rung : naturalSeries(setting, &instrument, 440.0, 10)) {
+        const double natural = rung.hz;
+        for (const double lipped : {-95.0, -70.0, 52.0, 88.0}) {
+          const double hz = natural * std::exp2(lipped / 1200.0);
+          const auto place = placeOn(hz, setting, &instrument, 440.0);
+          const bool alone = rung.partial <= 5;  // the next one is 270 cents away and more
+          if (alone) {
+            ASSERT_TRUE(place) << instrument.id << " " << setting.name << " " << rung.partial;
+            EXPECT_EQ(place->partial, rung.partial);
+            EXPECT_NEAR(place->cents, lipped, 1e-6);
+            ++far;
+          } else if (place) {
+            const double next = 1200.0 * std::log2((rung.partial + (lipped > 0 ? 1.0 : -1.0)) / rung.partial);
+            EXPECT_LE(2.0 * std::abs(lipped), std::abs(next - lipped)) << "neither the one nor the other";
+          }
+        }
+      }
+  }
+  EXPECT_GT(far, 500);
 }
 
 TEST(Partials, ThatASlipWentToAreNamed) {

@@ -5,6 +5,8 @@
 #include <cmath>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/reckoning/slide_adjustment.h"

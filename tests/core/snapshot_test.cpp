@@ -8,6 +8,7 @@
 #include "core/exercise/context.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/library/take_spec.h"
 #include "core/signal/tracker.h"
 #include "support/signals.h"
 

@@ -4,10 +4,12 @@
 #include <cmath>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 #include "support/signals.h"
 

@@ -6,6 +6,10 @@
 #include <random>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
+#include "core/measure/edges/sounds.h"
+#include "core/theory/pitch.h"
 #include "support/signals.h"
 
 namespace calando {

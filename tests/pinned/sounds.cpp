@@ -2,10 +2,11 @@
 
 #include <cmath>
 
-#include "core/engine/analysis.h"
+#include "core/engine/take_stages.h"
 #include "core/exercise/pair_card.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 #include "support/beginners.h"
 #include "support/breaths.h"

@@ -6,6 +6,8 @@
 #include <algorithm>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/judging/take_summary.h"
 #include "core/library/cards.h"
 #include "records/studio_fixture.h"

@@ -12,6 +12,7 @@
 #include <thread>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "core/library/cards.h"
 #include "records/studio_fixture.h"
 

@@ -7,6 +7,7 @@
 
 #include "app/session/assembly.h"
 #include "app/session/common/today.h"
+#include "app/sound/input.h"
 #include "core/engine/snapshot.h"
 #include "support/signals.h"
 #include "support/test_clock.h"

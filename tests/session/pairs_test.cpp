@@ -1,7 +1,9 @@
 #include <cmath>
 
+#include "app/sound/input.h"
 #include "app/sound/tape.h"
 #include "core/signal/tracker.h"
+#include "core/standin/player.h"
 #include "doubles.h"
 
 namespace calando {

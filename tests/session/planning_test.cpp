@@ -1,6 +1,7 @@
 #include "app/session/lesson/planning.h"
 
 #include "app/session/common/today.h"
+#include "core/engine/analysis.h"
 #include "session/doubles.h"
 
 namespace calando {

@@ -1,3 +1,4 @@
+#include "app/session/homework/marked.h"
 #include "core/homework/marking.h"
 #include "session/post_fixture.h"
 

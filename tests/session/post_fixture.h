@@ -4,6 +4,7 @@
 
 #include "app/session/common/today.h"
 #include "app/session/homework/homework_inbox.h"
+#include "app/session/homework/marked.h"
 #include "core/library/cards.h"
 #include "session/doubles.h"
 

@@ -1,3 +1,4 @@
+#include "app/session/homework/marked.h"
 #include "app/session/homework/owners.h"
 #include "core/homework/list.h"
 #include "core/homework/marking.h"

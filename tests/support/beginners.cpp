@@ -4,6 +4,7 @@
 #include <numbers>
 
 #include "core/maths/fft.h"
+#include "support/partials.h"
 
 namespace sounds {
 
@@ -63,21 +64,24 @@ std::vector<float> beginner(const Beginner& spec) {
   std::mt19937 random(spec.seed);
   std::normal_distribution<double> gaussian;
   std::uniform_real_distribution<double> phase(0.0, kTau), formant(1.5, 6.0), tilt(0.8, 1.6);
-  struct Line {
+  struct Line {  // between two partials
     double number, strength, start;
   };
   const int partials = std::clamp(static_cast<int>(9000.0 / spec.f0_hz), 1, 20);
   const double peak = formant(random), slope = tilt(random);
+  Partials tones;
+  std::vector<double> strengths;
   std::vector<Line> lines;
   double power = 0.0;
   for (int k = 1; k <= partials; ++k) {
     const double strength = std::pow(k, -slope) + 0.3 * std::exp(-std::pow(std::log2(k / peak), 2));
-    lines.push_back({static_cast<double>(k), strength, phase(random)});
+    tones.add(strength, phase(random));
+    strengths.push_back(strength);
     power += strength * strength / 2.0;
   }
   if (spec.crackle_db > -200.0)
-    for (std::size_t k = 0; k + 1 < std::min<std::size_t>(lines.size(), 11); ++k) {
-      const double beside = std::sqrt(lines[k].strength * lines[k + 1].strength);
+    for (std::size_t k = 0; k + 1 < std::min<std::size_t>(strengths.size(), 11); ++k) {
+      const double beside = std::sqrt(strengths[k] * strengths[k + 1]);
       const double strength = beside * std::pow(10.0, spec.crackle_db / 20.0);
       const double number = static_cast<double>(k + 1);
       lines.push_back({number + spec.crackleAt, strength, phase(random)});
@@ -105,7 +109,7 @@ std::vector<float> beginner(const Beginner& spec) {
       }
       const double inside = std::clamp(std::min(t, spec.seconds - t) / spec.ramp_s, 0.0, 1.0);
       const double shape = level * 0.5 * (1.0 - std::cos(std::numbers::pi * inside));
-      double sum = 0.0;
+      double sum = tones.at(turn);
       for (const Line& line : lines) sum += line.strength * std::sin(line.number * turn + line.start);
       y += shape * (gain * sum + noise * hiss[n]);
       if (t > spec.seconds - spec.ramp_s && spec.tail_s > 0.0)

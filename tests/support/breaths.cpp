@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <cstdint>
 #include <numbers>
 
 namespace sounds {
@@ -36,21 +37,38 @@ class BandPass {
   std::array<std::array<double, 2>, 2> z_{};
 };
 
+/// White noise of variance 1 for a narrow band, which makes it normal: four even numbers added, of one draw
+/// of SplitMix64 (Steele, Lea and Flood 2014).
+class White {
+ public:
+  explicit White(std::mt19937& random) : state_((std::uint64_t{random()} << 32) | random()) {}
+  double operator()() {
+    std::uint64_t z = state_ += 0x9e3779b97f4a7c15;
+    z = (z ^ (z >> 30)) * 0xbf58476d1ce4e5b9;
+    z = (z ^ (z >> 27)) * 0x94d049bb133111eb;
+    z ^= z >> 31;
+    const auto sum = (z & 0xffff) + (z >> 16 & 0xffff) + (z >> 32 & 0xffff) + (z >> 48);
+    return (static_cast<double>(sum) / 65536.0 - 2.0) * std::sqrt(3.0);
+  }
+
+ private:
+  std::uint64_t state_;
+};
+
 /// Noise with levels by third octaves, its RMS from 150 Hz to 8 kHz made 1.
 std::vector<double> noiseOf(const ThirdsOfOctaves& levels_db, std::size_t count, double rate_hz,
                             std::mt19937& random) {
-  std::normal_distribution<double> gaussian;
-  std::vector<double> out(count, 0.0);
+  White white(random);
+  std::vector<double> out(count, 0.0), part(count);
   double power = 0.0;
   for (int third = 0; third < kThirds; ++third) {
     const double hz = thirdHz(third);
     if (levels_db[static_cast<std::size_t>(third)] < -90.0 || hz > 0.45 * rate_hz) continue;
     BandPass band(hz, rate_hz);
-    for (int n = 0; n < static_cast<int>(0.1 * rate_hz); ++n) band(gaussian(random));
-    std::vector<double> part(count);
+    for (int n = 0; n < static_cast<int>(0.1 * rate_hz); ++n) band(white());
     double own = 0.0;
     for (double& x : part) {
-      x = band(gaussian(random));
+      x = band(white());
       own += x * x;
     }
     const double wanted = std::pow(10.0, levels_db[static_cast<std::size_t>(third)] / 10.0);

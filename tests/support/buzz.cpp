@@ -4,6 +4,7 @@
 #include <numbers>
 
 #include "support/beginners.h"
+#include "support/partials.h"
 
 namespace sounds {
 
@@ -49,13 +50,13 @@ BuzzSound buzz(const Buzz& spec) {
   const auto hiss = bandNoise(random, sound.samples.size(), spec.noiseLow_hz, spec.noiseHigh_hz);
   const double room = amplitudeOf(spec.room_dbfs), level = amplitudeOf(spec.level_dbfs);
   const double noise = level * amplitudeOf(-spec.hnr_db);
-  std::vector<double> strengths, starts;
+  Partials tones;
   const int most = std::max(2, static_cast<int>(spec.top_hz / spec.f0_hz));
   double power = 0.0;
   for (int k = 1; k <= most; ++k) {
-    strengths.push_back(amplitudeOf(spec.tilt_db_per_octave * std::log2(k)));
-    starts.push_back(phase(random));
-    power += strengths.back() * strengths.back() / 2.0;
+    const double strength = amplitudeOf(spec.tilt_db_per_octave * std::log2(k));
+    tones.add(strength, phase(random));
+    power += strength * strength / 2.0;
   }
   // Of independent lengths with a deviation s, neighbours differ by 2 s / √π in the mean.
   const double stray = spec.jitter_percent / 100.0 * std::sqrt(std::numbers::pi) / 2.0;
@@ -78,10 +79,7 @@ BuzzSound buzz(const Buzz& spec) {
           last_s = t;
         }
       }
-      double sum = 0.0;
-      for (std::size_t k = 0; k < strengths.size(); ++k)
-        sum += strengths[k] * std::sin(static_cast<double>(k + 1) * turn + starts[k]);
-      y += level * loud * soundAt(spec, t) * sum / std::sqrt(power);
+      y += level * loud * soundAt(spec, t) * tones.at(turn) / std::sqrt(power);
       turn += kTau * spec.f0_hz * std::exp2(cents / 1200.0) / (stretch * kRate);
     }
     sound.samples[n] = static_cast<float>(y);

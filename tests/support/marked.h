@@ -7,6 +7,7 @@
 #include <cstdio>
 #include <vector>
 
+#include "core/engine/take_stages.h"
 #include "core/homework/marking.h"
 #include "support/homework.h"
 

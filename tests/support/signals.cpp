@@ -4,6 +4,8 @@
 #include <cmath>
 #include <numbers>
 
+#include "support/partials.h"
+
 namespace sounds {
 
 const std::vector<Spectrum>& spectra() {
@@ -21,12 +23,12 @@ std::vector<float> tone(const ToneSpec& spec) {
   std::normal_distribution<double> gaussian;
   std::uniform_real_distribution<double> anyPhase(0.0, 2.0 * std::numbers::pi);
   const int partials = std::max(1, std::min(40, static_cast<int>(0.45 * spec.rate_hz / spec.f0_hz)));
-  std::vector<double> strength, phase;
+  Partials sum;
   double power = 0.0;
   for (int k = 1; k <= partials; ++k) {
-    strength.push_back(spec.spectrum->strength(k));
-    phase.push_back(anyPhase(random));
-    power += strength.back() * strength.back() / 2.0;
+    const double strength = spec.spectrum->strength(k);
+    sum.add(strength, anyPhase(random));
+    power += strength * strength / 2.0;
   }
   const double gain = spec.rms / std::sqrt(power);
   const double floor = spec.floor_rms >= 0.0 ? spec.floor_rms : spec.rms / std::pow(10.0, spec.snr_db / 20.0);
@@ -38,10 +40,7 @@ std::vector<float> tone(const ToneSpec& spec) {
     double y = floor * gaussian(random);
     if (t >= 0.0 && t < spec.seconds) {
       const double level = spec.amplitude ? spec.amplitude(t) : 1.0;
-      double sum = 0.0;
-      for (std::size_t k = 0; k < strength.size(); ++k)
-        sum += strength[k] * std::sin(static_cast<double>(k + 1) * turn + phase[k]);
-      y += gain * level * sum;
+      y += gain * level * sum.at(turn);
       const double f = spec.f0_hz * std::exp2((spec.cents ? spec.cents(t) : 0.0) / 1200.0);
       turn += 2.0 * std::numbers::pi * f / spec.rate_hz;
     }

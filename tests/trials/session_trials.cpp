@@ -5,6 +5,7 @@
 #include "trials/acts.h"
 #include "trials/killed.h"
 #include "trials/trials.h"
+#include "app/session/homework/marked.h"
 
 // A session that has to be quick: files that come and change in a watched folder, and verbs at random.
 

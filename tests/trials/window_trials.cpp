@@ -14,12 +14,16 @@
 #include "audio/sound_file.h"
 #include "core/base/plain_text.h"
 #include "core/engine/analysis.h"
+#include "core/engine/take_stages.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "records/studio.h"
 #include "support/signals.h"
 #include "trials/trials.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
+#include "core/signal/tracks.h"
 
 namespace calando::trials {
 
@@ -134,12 +138,12 @@ Result longClicked(Luck& luck, const fs::path&) {
   context.level = findLevel("growing");
   context.instrument = findInstrument("oboe");
   context.accompaniment.click = true;
-  TakeTracker tracker(48000, context);
+  TakeStages stages(48000, context);
   const auto minute = sounds::tone({.f0_hz = 330.0, .seconds = 50.0, .before_s = 5.0, .after_s = 5.0});
   for (int i = 0; i < luck.rounds; ++i)
     for (std::size_t at = 0; at < minute.size(); at += 8192)
-      tracker.push(std::span(minute).subspan(at, std::min<std::size_t>(8192, minute.size() - at)));
-  const Analysis analysis = analyse(tracker.finish(), context);
+      stages.push(std::span(minute).subspan(at, std::min<std::size_t>(8192, minute.size() - at)));
+  const Analysis analysis = analyse(stages.finish(), context);
   Result result{true, luck.rounds,
                 std::to_string(luck.rounds) + " minutes with clicks taken out, block by block"};
   if (analysis.tones.empty()) result.fail("no tone was found");

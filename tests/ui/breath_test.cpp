@@ -10,6 +10,7 @@
 #include "records/folder/studio_folder.h"
 #include "records/values/take.h"
 #include "ui/window_fixture.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 namespace {

@@ -10,6 +10,7 @@
 #include "app/ears/sound_card.h"
 #include "app/weeks/heard_view.h"
 #include "session/doubles.h"
+#include "core/engine/analysis.h"
 
 namespace calando {
 namespace {

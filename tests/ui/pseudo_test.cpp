@@ -29,6 +29,8 @@
 #include "core/library/cards.h"
 #include "records/values/studio_fault.h"
 #include "ui/window_fixture.h"
+#include "core/engine/snapshot.h"
+#include "core/figures/findings.h"
 
 // A language in which every text is longer by half and stands in brackets: what does not has been forgotten.
 namespace calando {
@@ -202,7 +204,8 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
   static_cast<QComboBox*>(cues->cellWidget(0, 3))->setEditText("H77");
   EXPECT_FALSE(editor.findChild<QLabel*>("cardError")->text().isEmpty());
   expectTranslated(editor, "what is wrong with a card");
-  FoundDialog found(window_->parts().studio, window_.get());
+  Studio& studio = window_->parts().studio;
+  FoundDialog found(studio.students, studio.recordings, false, window_.get());
   found.show();
   expectTranslated(found, "found");
   CompareView compare({{"A", window_->shownSnapshot(), window_->parts().shown.samples(), 48000.0},

@@ -20,6 +20,7 @@
 #include "records/studio.h"
 #include "support/small_disk.h"
 #include "ui/window_fixture.h"
+#include "core/engine/snapshot.h"
 
 namespace calando {
 // Of its own: other tests have helpers of these names, too.

@@ -38,6 +38,7 @@
 #include "records/studio.h"
 #include "records/values/take.h"
 #include "sound_server.h"
+#include "core/engine/snapshot.h"
 
 using calando::MainWindow;
 using calando::Studio;

@@ -25,6 +25,8 @@
 #include "core/library/cards.h"
 #include "records/studio.h"
 #include "ui/window_fixture.h"
+#include "app/session/homework/marked.h"
+#include "core/engine/analysis.h"
 
 namespace calando {
 namespace {

@@ -30,6 +30,7 @@
 #include "records/studio.h"
 #include "support/signals.h"
 #include "support/test_clock.h"
+#include "app/sound/input.h"
 
 namespace calando {
 

@@ -23,6 +23,7 @@
 #include "core/standin/player.h"
 #include "records/studio.h"
 #include "ui/window_fixture.h"
+#include "app/sound/input.h"
 
 namespace calando {
 namespace {

@@ -7,6 +7,7 @@
 #include "core/judging/advice.h"
 #include "core/judging/discipline.h"
 #include "core/library/cards.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 
 namespace calando {

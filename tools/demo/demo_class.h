@@ -2,7 +2,7 @@
 
 #include <functional>
 
-#include "core/standin/player.h"
+#include "core/standin/performance.h"
 #include "records/values/take.h"
 
 /// The evening class of the demo: invented students with a handful of takes each, played by the stand-in.

@@ -4,6 +4,7 @@
 
 #include "core/homework/list.h"
 #include "core/library/cards.h"
+#include "core/standin/performance.h"
 #include "core/standin/player.h"
 #include "core/standin/random.h"
 #include "demo/demo_class.h"

@@ -10,7 +10,7 @@
 #include "app/session/demo.h"
 #include "app/session/students/analysis_queue.h"
 #include "app/session/take/shown_take.h"
-#include "core/engine/analysis.h"
+#include "core/engine/take_stages.h"
 #include "core/engine/snapshot.h"
 #include "demo/demo_class.h"
 #include "demo/demo_ears.h"

@@ -5,7 +5,7 @@
 #include <map>
 
 #include "app/session/common/chance.h"
-#include "app/work/work_queue.h"
+#include "app/work/pending.h"
 #include "core/ears/answers.h"
 
 namespace calando {

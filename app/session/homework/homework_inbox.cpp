@@ -7,6 +7,8 @@
 #include "app/session/common/notices.h"
 #include "app/session/common/undo.h"
 #include "app/session/homework/homework_lists.h"
+#include "app/session/homework/homework_queue.h"
+#include "app/session/homework/marked.h"
 #include "app/session/homework/owners.h"
 #include "app/session/students/student_book.h"
 #include "app/session/take/take_intake.h"

@@ -1,8 +1,11 @@
 #pragma once
 
 #include "app/session/common/undo_subject.h"
+#include "app/session/homework/homework_queue.h"
 #include "app/session/homework/submission.h"
 #include "app/session/homework/watched_folder.h"
+#include "app/work/work_queue.h"
+#include "core/homework/list.h"
 
 namespace calando {
 

@@ -1,5 +1,8 @@
 #include "app/session/homework/homework_queue.h"
 
+#include "app/session/homework/marked.h"
+#include "app/work/pending.h"
+#include "app/work/work_queue.h"
 #include "audio/tracked_sound.h"
 #include "core/homework/marking.h"
 

@@ -3,28 +3,13 @@
 #include <functional>
 #include <memory>
 
-#include "app/work/work_queue.h"
-#include "core/base/problem.h"
-#include "core/homework/marking.h"
-#include "records/values/homework.h"
+#include "app/session/homework/marked_ptr.h"
+#include "app/work/pending.h"
+#include "core/exercise/context.h"
+#include "core/homework/correction.h"
+#include "core/homework/list.h"
 
 namespace calando {
-
-/// What one student sent, as it was heard: that is much, and shared by whatever is said of it.
-struct HeardHomework {
-  HomeworkList list;
-  Context player;
-  std::vector<SentRecording> recordings;
-  Marking marking;              ///< as it was made, before anything was said of it
-  std::vector<Problem> unread;  ///< files that could not be heard
-};
-
-/// The same, marked with what was said of it.
-struct Marked {
-  std::shared_ptr<const HeardHomework> heard;
-  Marking marking;
-};
-using MarkedPtr = std::shared_ptr<const Marked>;
 
 /// Marks homework away from the interface's thread.
 class HomeworkQueue {

@@ -1,6 +1,7 @@
 #pragma once
 
-#include "app/session/homework/homework_queue.h"
+#include "app/session/homework/marked_ptr.h"
+#include "app/work/pending.h"
 #include "records/values/homework.h"
 
 namespace calando {

@@ -3,6 +3,8 @@
 #include <QFile>
 
 #include "app/session/homework/owners.h"
+#include "app/work/pending.h"
+#include "app/work/work_queue.h"
 #include "audio/sound_file.h"
 #include "records/studio.h"
 #include "records/values/homework.h"

@@ -7,7 +7,7 @@
 #include <map>
 #include <vector>
 
-#include "app/work/work_queue.h"
+#include "app/work/pending.h"
 #include "records/values/homework.h"
 
 namespace calando {

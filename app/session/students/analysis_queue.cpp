@@ -5,9 +5,12 @@
 #include <QFile>
 
 #include "app/log/log.h"
+#include "app/work/pending.h"
+#include "app/work/work_queue.h"
 #include "audio/sound_file.h"
 #include "core/base/fault.h"
 #include "core/engine/analysis.h"
+#include "core/engine/take_stages.h"
 #include "core/engine/snapshot.h"
 #include "core/judging/take_summary.h"
 #include "records/tables/take_table.h"
@@ -77,12 +80,12 @@ struct Task {
 
   /// Nullopt once nobody wants it any more.
   std::optional<Tracks> track(std::span<const float> samples, const Answer& answer) const {
-    TakeTracker tracker(answer.rate_hz, contextFor(answer.take.asked));
+    TakeStages stages(answer.rate_hz, contextFor(answer.take.asked));
     for (std::size_t i = 0; i < samples.size(); i += kPiece) {
       if (!wanted()) return std::nullopt;
-      tracker.push(samples.subspan(i, std::min(kPiece, samples.size() - i)));
+      stages.push(samples.subspan(i, std::min(kPiece, samples.size() - i)));
     }
-    return tracker.finish();
+    return stages.finish();
   }
 
   /// To be heard are both.

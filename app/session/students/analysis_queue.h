@@ -2,6 +2,7 @@
 
 #include <functional>
 
+#include "app/work/pending.h"
 #include "app/work/work_queue.h"
 #include "audio/whole_file.h"
 #include "core/engine/snapshot_ptr.h"
@@ -62,14 +63,13 @@ class AnalysisQueue {
     std::shared_ptr<WrittenSound> written;
   };
   using Done = std::function<void(const Answer&)>;
-  using Urgency = WorkQueue::Urgency;
+  using Urgency = work::Urgency;
 
   /// `smallPicture`: what a shelf shows of a take, as a PNG file; called on the workers' threads.
   AnalysisQueue(WorkQueue& work, std::function<std::string(const Snapshot&)> smallPicture)
       : work_(work), smallPicture_(std::move(smallPicture)) {}
 
-  Pending ask(Request request, Urgency urgency, Done done,
-              WorkQueue::AtTheEnd atTheEnd = WorkQueue::AtTheEnd::givenUp);
+  Pending ask(Request request, Urgency urgency, Done done, work::AtTheEnd atTheEnd = work::AtTheEnd::givenUp);
   /// Nobody waits for anything.
   bool idle() const { return work_.idle(); }
 

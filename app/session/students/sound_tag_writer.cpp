@@ -2,6 +2,8 @@
 
 #include <QElapsedTimer>
 
+#include "app/work/pending.h"
+#include "app/work/work_queue.h"
 #include "records/studio.h"
 #include "records/tables/sound_table.h"
 

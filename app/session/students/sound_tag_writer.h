@@ -3,7 +3,7 @@
 #include <QObject>
 #include <QTimer>
 
-#include "app/work/work_queue.h"
+#include "app/work/pending.h"
 
 namespace calando {
 

@@ -4,7 +4,7 @@
 #include <deque>
 #include <set>
 
-#include "app/work/work_queue.h"
+#include "app/work/pending.h"
 
 namespace calando {
 

@@ -5,6 +5,8 @@
 #include "app/sound/listener.h"
 #include "app/sound/sound_setup.h"
 #include "app/sound/speaker.h"
+#include "app/work/pending.h"
+#include "app/work/work_queue.h"
 #include "core/ears/threshold.h"
 #include "core/engine/snapshot.h"
 #include "core/exercise/accompaniment.h"

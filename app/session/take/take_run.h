@@ -10,7 +10,7 @@
 #include <variant>
 
 #include "app/session/take/allowed.h"
-#include "app/work/work_queue.h"
+#include "app/work/pending.h"
 #include "core/engine/snapshot_ptr.h"
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/cue_sheet.h"

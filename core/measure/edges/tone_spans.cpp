@@ -11,11 +11,10 @@ namespace calando {
 namespace {
 
 constexpr double kEdge_s = 0.03;
-constexpr double kLongestDropout_s = 0.154;  // 0.15, as exact as it is measured
-constexpr double kSteadyNear_s = 0.35;       // how far the steady level next to an end is looked for
-constexpr double kSilentShare = 0.01;        // of the power beside it: 20 dB down is no sound any more
-constexpr double kPitchGoesOn = 0.65;        // confidence
-constexpr double kSings = 0.9;               // confidence
+constexpr double kSteadyNear_s = 0.35;  // how far the steady level next to an end is looked for
+constexpr double kSilentShare = 0.01;   // of the power beside it: 20 dB down is no sound any more
+constexpr double kPitchGoesOn = 0.65;   // confidence
+constexpr double kSings = 0.9;          // confidence
 constexpr double kSureShare = 0.8;
 constexpr double kShortestTone_s = 0.04;
 constexpr double kLeftInBreak = 0.15;  // of the power
@@ -135,7 +134,8 @@ bool isSure(const Tracks& tracks, double from_s, double to_s, double confidence)
   return sure > kSureShare * all;
 }
 
-std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Room& room, double earliest_s) {
+std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Room& room, double earliest_s,
+                          double longestBreak_s) {
   const Envelope envelope = Envelope::forPitch(tracks.energy, span.f0_hz, room.floor_dbfs);
   const std::vector<Fall> falls =
       findFalls(envelope, span.start_s, span.end_s,
@@ -146,7 +146,7 @@ std::vector<Tone> tonesIn(const VoicedSpan& span, const Tracks& tracks, const Ro
     const Beside beside(dip, envelope);
     const bool goes = dip.left > kLeftInBreak || goesOn(dip, beside, envelope, tracks);
     if (goes && !isAirAlone(dip, beside, envelope, tracks)) continue;
-    if (dip.length_s <= kLongestDropout_s)
+    if (dip.length_s <= longestBreak_s)
       dropouts.push_back(dip);
     else
       cuts.push_back({dip.at_s, dip.at_s + dip.length_s});

@@ -6,6 +6,7 @@
 
 #include "core/maths/statistics.h"
 #include "core/measure/edges/segmentation.h"
+#include "core/signal/pair_track.h"
 #include "core/signal/tracks.h"
 
 namespace calando {
@@ -14,6 +15,7 @@ namespace {
 
 constexpr double kStandsOut_db = 26.0;  // under its loudest a track is silent
 constexpr double kLeak_db = 12.0, kLeak_cents = 4.0;
+constexpr double kKnown_cents = 8.0, kOfBoth_cents = 150.0, kOverLeak_db = 2.0, kAlone_db = 3.0;
 constexpr std::size_t kLeakLasts = 15;  // frames
 constexpr std::size_t kKnownBy = 10;    // frames of both, to know the first again
 constexpr long kLookAhead = 6;          // frames
@@ -198,12 +200,73 @@ void beginAt(double joined_s, PairLine& line) {
   line.front().at_s = joined_s;
 }
 
+/// What a microphone that hears a known first one as well says of the second: both are solved for in the one
+/// signal (PairListener).
+class LeakedInto {
+ public:
+  LeakedInto(const Tracks& tracks, const PairAsked& asked) : tracks_(tracks), asked_(asked) {
+    std::vector<double> levels;
+    for (const PairFrame& frame : tracks.pair.frames)
+      if (const auto first_hz = firstAt(frame.at_s))
+        if (const auto first = firstOf(frame, *first_hz)) levels.push_back(frame.fit.level_db[*first]);
+    leak_dbfs_ = medianOf(std::move(levels));
+  }
+
+  /// Where the first is known to be; nullopt: it is silent.
+  std::optional<double> firstAt(double at_s) const {
+    if (asked_.partnerAt) {
+      const double hz = asked_.partnerAt(at_s);
+      return hz > 0.0 ? std::optional(hz) : std::nullopt;
+    }
+    if (!asked_.partner) return asked_.partner_hz;
+    const auto i = static_cast<std::size_t>(std::lround(at_s / kHop_s));
+    const double hz = i < asked_.partner->frames.size() ? asked_.partner->frames[i].f0_hz : 0.0;
+    return hz > 0.0 ? std::optional(hz) : std::nullopt;
+  }
+  /// The second's pitch at a time; nullopt: the two are not told apart there.
+  std::optional<double> second_hz(double at_s, double first_hz) const {
+    const auto& frames = tracks_.pair.frames;
+    const auto after = std::ranges::lower_bound(frames, at_s, {}, &PairFrame::at_s);
+    std::optional<double> before_hz, after_hz;
+    if (after != frames.end() && after->at_s - at_s < kPairHop_s) after_hz = secondOf(*after, first_hz);
+    if (after != frames.begin() && at_s - std::prev(after)->at_s < kPairHop_s)
+      before_hz = secondOf(*std::prev(after), first_hz);
+    if (!before_hz || !after_hz) return before_hz ? before_hz : after_hz;
+    return std::lerp(*before_hz, *after_hz, (at_s - std::prev(after)->at_s) / kPairHop_s);
+  }
+  /// The first alone, or a pitch that both are multiples of: not the second's.
+  bool isOfFirst(const TrackFrame& frame, double first_hz) const {
+    if (leak_dbfs_ && frame.level_dbfs < *leak_dbfs_ + kAlone_db) return true;
+    const double second = shiftedBy(first_hz, asked_.cents()), times = std::round(second / frame.f0_hz);
+    return times >= 2.0 && std::abs(centsBetween(second, times * frame.f0_hz)) < kOfBoth_cents;
+  }
+
+ private:
+  /// Which of the two is the first. Of a first one alone some of its partials would be the second's.
+  static std::optional<std::size_t> firstOf(const PairFrame& frame, double first_hz) {
+    const auto off = [&](std::size_t which) { return std::abs(centsBetween(first_hz, frame.fit.hz[which])); };
+    const std::size_t first = off(0) <= off(1) ? 0 : 1;
+    const bool isThere = frame.two && off(first) <= kKnown_cents &&
+                         frame.fit.level_db[1 - first] - frame.fit.level_db[first] >= kOverLeak_db;
+    return isThere ? std::optional(first) : std::nullopt;
+  }
+  static std::optional<double> secondOf(const PairFrame& frame, double first_hz) {
+    const auto first = firstOf(frame, first_hz);
+    return first ? std::optional(frame.fit.hz[1 - *first]) : std::nullopt;
+  }
+
+  const Tracks& tracks_;
+  const PairAsked& asked_;
+  std::optional<double> leak_dbfs_;
+};
+
 }  // namespace
 
 PairLine lineApart(const Tracks& second, const PairAsked& asked, std::optional<double>& leak_dbfs) {
   PairLine line;
   Leak leak;
   const Ratio ratio = beatingRatio(asked.semitones);
+  const LeakedInto leaked(second, asked);
   const double floor = loudest_dbfs(second) - kStandsOut_db;
   // A partner that leaks into the microphone is not the player.
   const double known_hz = asked.partnerAt ? asked.partnerAt(0.0) : asked.partner_hz.value_or(0.0);
@@ -213,22 +276,25 @@ PairLine lineApart(const Tracks& second, const PairAsked& asked, std::optional<d
       asked.partner ? std::min(second.frames.size(), asked.partner->frames.size()) : second.frames.size();
   for (std::size_t i = 0; i < frames; ++i) {
     const TrackFrame& b = second.frames[i];
-    if (b.f0_hz <= 0.0f || b.level_dbfs < floor || room.isDrone(b)) continue;
-    double first_hz =
-        asked.partnerAt ? asked.partnerAt(static_cast<double>(i) * kHop_s) : asked.partner_hz.value_or(0.0);
+    if (b.level_dbfs < floor) continue;
+    const double at_s = static_cast<double>(i) * kHop_s;
+    double first_hz = asked.partnerAt ? asked.partnerAt(at_s) : asked.partner_hz.value_or(0.0);
     if (!asked.partner && first_hz <= 0.0) continue;
-    // One that comes and goes is told by being where it is known to be, and soft.
-    const bool leaks = asked.partnerAt && b.level_dbfs < floor + kStandsOut_db - kLeak_db &&
-                       std::abs(centsBetween(first_hz, b.f0_hz)) < kLeak_cents;
-    leak.add(leaks, b.level_dbfs);
-    if (leaks) continue;
     if (asked.partner) {
       const TrackFrame& a = asked.partner->frames[i];
       if (a.f0_hz <= 0.0f || a.level_dbfs < partnerFloor) continue;
       first_hz = a.f0_hz;
     }
-    line.push_back({static_cast<double>(i) * kHop_s, first_hz, b.f0_hz,
-                    centsBetween(first_hz, b.f0_hz) - asked.cents(), beatOf(first_hz, b.f0_hz, ratio)});
+    const auto told_hz = leaked.second_hz(at_s, first_hz);
+    if (!told_hz && (b.f0_hz <= 0.0f || room.isDrone(b))) continue;
+    // One that comes and goes is told by being where it is known to be, and soft.
+    const bool leaks = asked.partnerAt && b.level_dbfs < floor + kStandsOut_db - kLeak_db &&
+                       std::abs(centsBetween(first_hz, b.f0_hz)) < kLeak_cents;
+    leak.add(leaks, b.level_dbfs);
+    if (leaks || (!told_hz && leaked.isOfFirst(b, first_hz))) continue;
+    const double second_hz = told_hz.value_or(b.f0_hz);
+    line.push_back({at_s, first_hz, second_hz, centsBetween(first_hz, second_hz) - asked.cents(),
+                    beatOf(first_hz, second_hz, ratio)});
   }
   leak_dbfs = leak.level_dbfs();
   return line;

@@ -28,9 +28,12 @@ constexpr double kInTurn = 0.5;  // of the longer of those beside it
 constexpr double kInQuickTurn = 0.35, kQuick_s = 0.55;
 constexpr double kLeastGlide_cents = 100.0;
 constexpr double kShortestGlide_s = 0.1;
+constexpr double kLongestHalt_s = 0.3, kHaltBack_cents = 40.0;  // in a way that goes on
+constexpr double kMeets_s = 0.12, kPointed = 0.5;
 constexpr double kTrim_cents = 15.0;
 constexpr std::size_t kRecent = 25;  // frames whose median says where the note is
 constexpr std::size_t kPersist = 3;  // frames that must agree before a note ends
+constexpr double kBreak_s = 0.045;   // between two frames
 constexpr double kSlack_s = 0.05;    // a pause may reach that far into the notes beside it
 constexpr double kEdge_s = 0.25;     // a way in or out shorter than this belongs to the note
 
@@ -73,9 +76,18 @@ std::vector<Piece> cut(const PitchLine& line, std::size_t from, std::size_t to) 
   return pieces;
 }
 
+/// The time of a piece's frames and, beside a break, of those that are left out there.
+double soundsFor(const PitchLine& line, const Piece& piece) {
+  const auto isBreak = [&](std::size_t i) { return line.time_s[i] - line.time_s[i - 1] > kClearOfBreak_s; };
+  double length_s = line.time_s[piece.last] - line.time_s[piece.first];
+  if (piece.first > 0 && isBreak(piece.first)) length_s += kClearOfBreak_s;
+  if (piece.last + 1 < line.time_s.size() && isBreak(piece.last + 1)) length_s += kClearOfBreak_s;
+  return length_s;
+}
+
 bool isPlateau(const PitchLine& line, Piece& piece) {
   piece.cents = medianBetween(line, piece.first, piece.last);
-  if (line.time_s[piece.last] - line.time_s[piece.first] < kShortest_s - 0.015) return false;
+  if (soundsFor(line, piece) < kShortest_s - 0.015) return false;
   const std::span<const double> cents(&line.cents[piece.first], piece.last - piece.first + 1);
   const auto near =
       std::ranges::count_if(cents, [&](double c) { return std::abs(c - piece.cents) <= kReach_cents; });
@@ -139,6 +151,26 @@ std::vector<std::pair<std::size_t, std::size_t>> betweenSteps(const PitchLine& l
   close();
   stretches.emplace_back(first, line.cents.size() - 1);
   return stretches;
+}
+
+using Stretches = std::vector<std::pair<std::size_t, std::size_t>>;
+
+/// Cut also where the sound breaks and goes on at another pitch: a new note was begun.
+Stretches cutAtBreaks(const PitchLine& line, const Stretches& stretches) {
+  constexpr std::size_t side = 8;  // frames
+  Stretches cut;
+  for (auto [first, last] : stretches) {
+    for (std::size_t i = first + 1; i <= last; ++i) {
+      if (line.time_s[i] - line.time_s[i - 1] < kBreak_s) continue;
+      const double before = medianBetween(line, std::max(first, i - std::min(i, side)), i - 1),
+                   after = medianBetween(line, i, std::min(last, i + side - 1));
+      if (std::abs(after - before) < kReach_cents) continue;
+      cut.emplace_back(first, i - 1);
+      first = i;
+    }
+    cut.emplace_back(first, last);
+  }
+  return cut;
 }
 
 /// What wanders about one centre, however irregularly, and comes back; no travel from one place to another.
@@ -255,6 +287,84 @@ void place(const PitchLine& line, const std::vector<Piece>& pieces, NoteLayout& 
   if (open < line.cents.size()) addGlide(open > 0 ? open - 1 : 0, line.cents.size() - 1);
 }
 
+bool meets(double end_s, double start_s) { return std::abs(start_s - end_s) < kMeets_s; }
+
+/// The two go on in one direction, the second from about where the first came to.
+bool goesOn(const Glide& before, const Glide& after) {
+  const double way = centsBetween(before.from_hz, before.to_hz);
+  const double between = centsBetween(before.to_hz, after.from_hz);
+  return way * centsBetween(after.from_hz, after.to_hz) > 0.0 &&
+         after.start_s - before.end_s < kLongestHalt_s && (way > 0.0 ? between : -between) > -kHaltBack_cents;
+}
+
+/// It is the point of a turn: its middle is as far off its ends as at that speed, cents per second.
+bool comesAndGoes(const PitchLine& line, const Plateau& plateau, double speed) {
+  const auto medianIn = [&](double from, double to) {
+    const double length_s = plateau.end_s - plateau.start_s;
+    const auto first =
+        std::ranges::lower_bound(line.time_s, plateau.start_s + from * length_s) - line.time_s.begin();
+    const auto last =
+        std::ranges::lower_bound(line.time_s, plateau.start_s + to * length_s) - line.time_s.begin();
+    return medianOf({line.cents.begin() + first, line.cents.begin() + last}).value_or(plateau.cents);
+  };
+  const double ends = (medianIn(0.0, 1.0 / 3.0) + medianIn(2.0 / 3.0, 1.0)) / 2.0;
+  const double point = speed * (plateau.end_s - plateau.start_s) / 4.0;  // of a corner
+  return std::abs(medianIn(1.0 / 3.0, 2.0 / 3.0) - ends) > kPointed * point;
+}
+
+/// Ways that go on in one direction are one where nothing is between them but what a rough sound's jitter
+/// makes of a way by chance: a note so short that the pitch would hardly have got on meanwhile.
+void joinWays(const PitchLine& line, NoteLayout& layout, double jitter) {
+  const double shows = kShowsJitter * jitter;
+  const auto speed = [](const Glide& glide) {
+    return 100.0 * std::abs(glide.semitones()) / std::max(kHop_s, glide.end_s - glide.start_s);
+  };
+  std::erase_if(layout.plateaus, [&](const Plateau& plateau) {
+    const auto before = std::ranges::find_if(
+        layout.glides, [&](const Glide& glide) { return meets(glide.end_s, plateau.start_s); });
+    if (before == layout.glides.end() || before + 1 == layout.glides.end()) return false;
+    Glide& after = *(before + 1);
+    if (!meets(plateau.end_s, after.start_s)) return false;
+    const double length_s = plateau.end_s - plateau.start_s;
+    const bool turns = before->semitones() * after.semitones() < 0.0;
+    if (turns &&
+        (length_s < kTurnRest_s || comesAndGoes(line, plateau, std::min(speed(*before), speed(after))))) {
+      before->end_s = after.start_s = (plateau.start_s + plateau.end_s) / 2.0;
+      before->to_hz = after.from_hz = shiftedBy(440.0, plateau.cents);
+      return true;
+    }
+    return goesOn(*before, after) &&
+           (length_s < kShortest_s || length_s * std::min(speed(*before), speed(after)) < shows);
+  });
+  if (!layout.glides.empty() && !layout.plateaus.empty()) {  // the ends
+    Glide &first = layout.glides.front(), &last = layout.glides.back();
+    const auto shown = [&](const Plateau& plateau, const Glide& beside) {
+      return (plateau.end_s - plateau.start_s) * speed(beside) >= shows;
+    };
+    const Plateau tail = layout.plateaus.back(), head = layout.plateaus.front();
+    if (meets(last.end_s, tail.start_s) && !shown(tail, last)) {
+      last.end_s = tail.end_s;
+      layout.plateaus.pop_back();
+    } else if (meets(head.end_s, first.start_s) && !shown(head, first)) {
+      first.start_s = head.start_s;
+      layout.plateaus.erase(layout.plateaus.begin());
+    }
+  }
+  std::vector<Glide> joined;
+  for (const Glide& glide : layout.glides) {
+    const bool note = !joined.empty() && std::ranges::any_of(layout.plateaus, [&](const Plateau& plateau) {
+      return plateau.start_s < glide.start_s + kHop_s && plateau.end_s > joined.back().end_s - kHop_s;
+    });
+    if (joined.empty() || note || !goesOn(joined.back(), glide)) {
+      joined.push_back(glide);
+      continue;
+    }
+    joined.back().end_s = glide.end_s;
+    joined.back().to_hz = glide.to_hz;
+  }
+  layout.glides = std::move(joined);
+}
+
 }  // namespace
 
 PitchLine withoutJumps(const PitchLine& line, const std::vector<NoteLayout::Jump>& jumps) {
@@ -276,7 +386,8 @@ NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expe
   if (line.cents.empty()) return layout;
   std::vector<Piece> pieces;
   const TravelLine smooth(line);
-  for (const auto& [first, last] : betweenSteps(line, expected)) {
+  const Stretches stretches = betweenSteps(line, expected);
+  for (const auto& [first, last] : inTurn ? cutAtBreaks(line, stretches) : stretches) {
     Piece whole{first, last, medianBetween(line, first, last), true};
     const bool one = isOneNote(line, whole, expected);
     std::vector<Travel> travels;
@@ -305,6 +416,7 @@ NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expe
     if (piece.plateau) trimEnds(line, piece);
 
   place(line, pieces, layout);
+  joinWays(line, layout, smooth.jitter);
   if (!layout.plateaus.empty()) {
     Plateau& head = layout.plateaus.front();
     Plateau& tail = layout.plateaus.back();

@@ -18,11 +18,10 @@ constexpr double kEnd_cents = 150.0, kEnd = 0.3;  // as far a rest at an end is 
 constexpr std::size_t kLeastWay = 6, kMostPlaces = 300;
 constexpr double kClearly = 0.9;  // of many corners one fits by chance
 constexpr double kRest_s = 0.06;  // less is a rounded end
-constexpr double kTurnRest_s = 0.3;
 constexpr double kStay_s = 0.3, kStayBesideFast_s = 0.12, kFast_cents_per_s = 600.0;
+constexpr double kLeastStay_s = 0.11;      // of one that is trimmed
 constexpr double kStayShows_cents = 50.0;  // that the leg goes in the time of a stay
-constexpr double kShowsJitter = 6.5;
-constexpr double kStays = 0.25;  // of its speed
+constexpr double kStays = 0.25;            // of its speed
 constexpr double kStayReach_cents = 30.0, kStayJitter = 3.0, kSideJitter = 3.0;
 
 using Medians = std::span<const double>;
@@ -106,17 +105,32 @@ Medians beginningOf(Medians leg) {
 
 std::size_t framesOf(double seconds) { return static_cast<std::size_t>(std::lround(seconds / kHop_s)); }
 
-/// A leg of at least a semitone, less the rests at its ends.
-std::optional<Travel> withoutRests(Medians m, Travel leg) {
+/// By how much a stretch goes up or down, whatever its jitter.
+double goesOver(Medians stretch) {
+  const std::size_t third = std::max<std::size_t>(1, stretch.size() / 3);
+  const auto part = [&](std::size_t at) {
+    return median({stretch.begin() + static_cast<long>(at), stretch.begin() + static_cast<long>(at + third)});
+  };
+  return 1.5 * std::abs(part(stretch.size() - third) - part(0));
+}
+
+/// A leg of at least a semitone, less the rests at its ends that are long enough to show in its jitter.
+std::optional<Travel> withoutRests(Medians m, Travel leg, double jitter) {
   if (leg.last < leg.first + kShortestLeg || std::abs(m[leg.last] - m[leg.first]) < kLeast_cents)
     return std::nullopt;
   const Medians part = m.subspan(leg.first, leg.last - leg.first + 1);
   const std::vector<double> reversed(part.rbegin(), part.rend());
-  const std::size_t least = framesOf(kRest_s), before = restOf(beginningOf(part)),
-                    after = restOf(beginningOf(reversed));
-  if (before >= least) leg.first += before;
-  if (after >= least) leg.last -= std::min(leg.last, after);
-  return leg.last > leg.first ? std::optional(leg) : std::nullopt;
+  const std::size_t before = restOf(beginningOf(part)), after = restOf(beginningOf(reversed));
+  const std::size_t rests = before + after, length = leg.last - leg.first;
+  if (rests >= length) return std::nullopt;
+  const double way = std::abs(part.back() - part.front());
+  const auto shows = [&](std::size_t rest) {
+    const double wouldGo = way * static_cast<double>(rest) / static_cast<double>(length - rests);
+    return rest >= framesOf(kRest_s) && wouldGo >= kShowsJitter * jitter;
+  };
+  if (shows(before)) leg.first += before;
+  if (shows(after)) leg.last -= after;
+  return leg;
 }
 
 /// Whether a leg stays where it is for some frames.
@@ -125,12 +139,12 @@ class Stays {
   Stays(Medians m, Travel leg, double jitter) : m_(m), leg_(leg), jitter_(jitter) {
     speed_ = std::abs(m[leg.last] - m[leg.first]) / (static_cast<double>(leg.last - leg.first) * kHop_s);
     reach_ = std::max(kStayReach_cents, kStayJitter * jitter);
-    const double shows = std::max(kStayShows_cents, kShowsJitter * jitter);
-    length_ = framesOf(std::max(kStay_s, shows / speed_));
+    shows_ = std::max(kStayShows_cents, kShowsJitter * jitter);
+    length_ = framesOf(std::max(kStay_s, shows_ / speed_));
   }
   /// For how many frames from that one on it is sure to; 0: it does not.
   std::size_t at(std::size_t i) const {
-    if (i + length_ <= leg_.last && goesOver(i, length_) <= kStays * speed_ * secondsOf(length_))
+    if (i + length_ <= leg_.last && goesOver(m_.subspan(i, length_)) <= kStays * speed_ * secondsOf(length_))
       return length_;
     constexpr std::size_t side = 13;  // frames in which it goes a step at least
     const std::size_t brief = framesOf(kStayBesideFast_s);
@@ -142,8 +156,8 @@ class Stays {
     if (end + side > m_.size()) return 0;
     const double way = std::min(std::abs(m_[i] - m_[i - side]), std::abs(m_[end + side - 1] - m_[end - 1]));
     if (way < kFast_cents_per_s * secondsOf(side) + kSideJitter * jitter_) return 0;
-    const double goes = kStays * way / static_cast<double>(side) * static_cast<double>(end - i);
-    return goesOver(i, end - i) <= goes ? end - i : 0;
+    const double wouldGo = way / static_cast<double>(side) * static_cast<double>(end - i);
+    return wouldGo >= shows_ && goesOver(m_.subspan(i, end - i)) <= kStays * wouldGo ? end - i : 0;
   }
 
   /// Takes the ways in and out off.
@@ -156,17 +170,10 @@ class Stays {
 
  private:
   static double secondsOf(std::size_t frames) { return static_cast<double>(frames) * kHop_s; }
-  double goesOver(std::size_t first, std::size_t count) const {
-    const std::size_t third = count / 3;
-    const auto part = [&](std::size_t at) {
-      return median({m_.begin() + static_cast<long>(at), m_.begin() + static_cast<long>(at + third)});
-    };
-    return 1.5 * std::abs(part(first + count - third) - part(first));
-  }
 
   Medians m_;
   Travel leg_;
-  double jitter_, speed_, reach_;
+  double jitter_, speed_, reach_, shows_;
   std::size_t length_;
 };
 
@@ -186,6 +193,8 @@ void addWithoutStays(Medians m, Travel leg, double jitter, std::vector<Travel>& 
     for (; const std::size_t length = stays.at(i); ++i) stay.last = std::max(stay.last, i + length - 1);
     i = stay.last;
     stays.trim(stay);
+    if (stay.last - stay.first + 1 < framesOf(kLeastStay_s))
+      continue;  // chance has held it back for a moment
     add(from, stay.first);
     out.push_back(stay);
     from = stay.last;
@@ -205,7 +214,7 @@ std::vector<Travel> findTravels(const TravelLine& line, std::size_t first, std::
   for (std::size_t& turn : turns) turn += first;
   std::vector<Travel> legs;
   for (std::size_t t = 1; t < turns.size(); ++t)
-    if (const auto leg = withoutRests(m, {turns[t - 1], turns[t], false})) legs.push_back(*leg);
+    if (const auto leg = withoutRests(m, {turns[t - 1], turns[t], false}, jitter)) legs.push_back(*leg);
   for (std::size_t i = 1; i < legs.size(); ++i) {
     if (legs[i].first - legs[i - 1].last >= framesOf(kTurnRest_s)) continue;
     const std::span<const double> between = m.subspan(legs[i - 1].last, legs[i].first - legs[i - 1].last + 1);

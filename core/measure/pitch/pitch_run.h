@@ -22,6 +22,11 @@ struct TravelLine {
   double jitter;                ///< jitterOf()
 };
 
+/// Less of a rest where it turns is none, seconds.
+inline constexpr double kTurnRest_s = 0.3;
+/// What the pitch would have gone on by in a rest on its way, over the jitter of its line: less is chance.
+inline constexpr double kShowsJitter = 6.5;
+
 /// Ways of at least a semitone within frames [first, last] of a line, in order. The line, as medians over 50
 /// ms, is cut where it turns by more than its jitter. Of each leg the rests at its ends are taken off, where
 /// a corner explains the end better than a bend does (least squares, four numbers either way), and so are
