@@ -5,8 +5,8 @@
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
-#include "core/exercise/cue_sheet.h"
 #include "core/engine/snapshot.h"
+#include "core/exercise/cue_sheet.h"
 
 namespace calando {
 

@@ -4,8 +4,8 @@
 #include <QPainterPath>
 
 #include "app/style/style.h"
-#include "core/signal/tracks.h"
 #include "core/figures/verdict.h"
+#include "core/signal/tracks.h"
 
 namespace calando {
 

@@ -6,13 +6,13 @@
 #include <QToolTip>
 
 #include "app/parts/commands.h"
+#include "app/session/homework/marked.h"
 #include "app/style/style.h"
 #include "app/words/post_words.h"
 #include "app/words/words.h"
 #include "core/homework/marking.h"
 #include "core/homework/recording.h"
 #include "core/signal/tracks.h"
-#include "app/session/homework/marked.h"
 
 namespace calando {
 

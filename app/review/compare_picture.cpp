@@ -8,10 +8,10 @@
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/engine/comparison.h"
+#include "core/engine/snapshot.h"
 #include "core/figures/figure_input.h"
 #include "core/measure/edges/sounds.h"
 #include "core/signal/frames.h"
-#include "core/engine/snapshot.h"
 
 namespace calando {
 

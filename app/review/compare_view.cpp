@@ -9,10 +9,10 @@
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/engine/comparison.h"
+#include "core/engine/snapshot.h"
 #include "core/figures/cue_figures.h"
 #include "core/figures/figure.h"
 #include "core/measure/edges/dynamics.h"
-#include "core/engine/snapshot.h"
 
 namespace calando {
 

@@ -16,9 +16,9 @@ using nlohmann::json;
 
 constexpr int kHighestPartial = 20;
 constexpr double kSamePartial_cents = 100.0;  // some combinations of valves are short by that much
-constexpr double kTimesFarther = 2.0;          // the next one
-constexpr double kOwnName_cents = 60.0;      // farther off, a setting is called after the nearest note
-constexpr double kWorthDrawing_cents = 5.0;  // sharper, its slides are drawn
+constexpr double kTimesFarther = 2.0;         // the next one
+constexpr double kOwnName_cents = 60.0;       // farther off, a setting is called after the nearest note
+constexpr double kWorthDrawing_cents = 5.0;   // sharper, its slides are drawn
 constexpr double kListedDrawn_cents = 20.0;
 
 Tubing tubingFrom(const json& entry) {

@@ -7,9 +7,9 @@
 #include <map>
 
 #include "core/engine/analysis.h"
+#include "core/exercise/context.h"
 #include "demo/demo_class.h"
 #include "records/studio.h"
-#include "core/exercise/context.h"
 
 // The class that was made with the program, as it is copied when the demo is started.
 namespace calando {

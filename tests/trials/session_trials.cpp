@@ -1,11 +1,11 @@
 #include <QElapsedTimer>
 #include <fstream>
 
+#include "app/session/homework/marked.h"
 #include "core/library/cards.h"
 #include "trials/acts.h"
 #include "trials/killed.h"
 #include "trials/trials.h"
-#include "app/session/homework/marked.h"
 
 // A session that has to be quick: files that come and change in a watched folder, and verbs at random.
 

@@ -15,15 +15,15 @@
 #include "core/base/plain_text.h"
 #include "core/engine/analysis.h"
 #include "core/engine/take_stages.h"
+#include "core/exercise/context.h"
+#include "core/figures/findings.h"
 #include "core/judging/judging.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "core/signal/tracks.h"
 #include "records/studio.h"
 #include "support/signals.h"
 #include "trials/trials.h"
-#include "core/exercise/context.h"
-#include "core/figures/findings.h"
-#include "core/signal/tracks.h"
 
 namespace calando::trials {
 

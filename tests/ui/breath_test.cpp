@@ -6,11 +6,11 @@
 #include "app/session/lesson/running_order.h"
 #include "app/session/take/shown_take.h"
 #include "app/session/take/take_run.h"
+#include "core/engine/snapshot.h"
 #include "core/library/lesson.h"
 #include "records/folder/studio_folder.h"
 #include "records/values/take.h"
 #include "ui/window_fixture.h"
-#include "core/engine/snapshot.h"
 
 namespace calando {
 namespace {

@@ -9,8 +9,8 @@
 #include "app/ears/ears_page.h"
 #include "app/ears/sound_card.h"
 #include "app/weeks/heard_view.h"
-#include "session/doubles.h"
 #include "core/engine/analysis.h"
+#include "session/doubles.h"
 
 namespace calando {
 namespace {

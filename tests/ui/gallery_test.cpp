@@ -13,10 +13,10 @@
 #include "core/exercise/exercise.h"
 #include "core/exercise/pair_card.h"
 #include "core/library/cards.h"
+#include "core/library/take_spec.h"
 #include "core/signal/tracker.h"
 #include "core/standin/performance.h"
 #include "core/standin/player.h"
-#include "core/library/take_spec.h"
 #include "records/tables/ear_table.h"
 
 namespace calando {

@@ -24,13 +24,13 @@
 #include "app/weeks/plan_dialog.h"
 #include "app/words/language.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
 #include "core/figures/figure.h"
+#include "core/figures/findings.h"
 #include "core/judging/advice.h"
 #include "core/library/cards.h"
 #include "records/values/studio_fault.h"
 #include "ui/window_fixture.h"
-#include "core/engine/snapshot.h"
-#include "core/figures/findings.h"
 
 // A language in which every text is longer by half and stands in brackets: what does not has been forgotten.
 namespace calando {

@@ -23,13 +23,13 @@
 #include "app/style/style.h"
 #include "audio/sound_file.h"
 #include "core/engine/analysis.h"
+#include "core/engine/snapshot.h"
+#include "core/exercise/context.h"
 #include "core/standin/performance.h"
 #include "core/standin/player.h"
 #include "records/studio.h"
 #include "sound_server.h"
 #include "support/signals.h"
-#include "core/engine/snapshot.h"
-#include "core/exercise/context.h"
 
 namespace calando {
 

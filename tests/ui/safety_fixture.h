@@ -16,11 +16,11 @@
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
 #include "app/words/words.h"
+#include "core/engine/snapshot.h"
 #include "core/library/cards.h"
 #include "records/studio.h"
 #include "support/small_disk.h"
 #include "ui/window_fixture.h"
-#include "core/engine/snapshot.h"
 
 namespace calando {
 // Of its own: other tests have helpers of these names, too.

@@ -1,7 +1,7 @@
 #include "app/session/lesson/lesson.h"
+#include "core/engine/snapshot.h"
 #include "records/studio.h"
 #include "ui/safety_fixture.h"
-#include "core/engine/snapshot.h"
 
 // Nothing lost, nothing under another's name: what the window does while something else goes on.
 namespace calando {

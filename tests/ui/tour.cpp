@@ -31,6 +31,7 @@
 #include "app/sound/input.h"
 #include "app/sound/sound_setup.h"
 #include "app/style/style.h"
+#include "core/engine/snapshot.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
 #include "core/library/lesson.h"
@@ -38,7 +39,6 @@
 #include "records/studio.h"
 #include "records/values/take.h"
 #include "sound_server.h"
-#include "core/engine/snapshot.h"
 
 using calando::MainWindow;
 using calando::Studio;

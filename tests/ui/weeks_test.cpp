@@ -12,6 +12,7 @@
 #include "app/session/common/undo.h"
 #include "app/session/homework/homework_inbox.h"
 #include "app/session/homework/homework_lists.h"
+#include "app/session/homework/marked.h"
 #include "app/session/lesson/planning.h"
 #include "app/session/students/student_book.h"
 #include "app/session/students/take_list.h"
@@ -21,12 +22,11 @@
 #include "app/weeks/weeks_page.h"
 #include "app/weeks/year_ring.h"
 #include "app/words/words.h"
+#include "core/engine/analysis.h"
 #include "core/homework/list.h"
 #include "core/library/cards.h"
 #include "records/studio.h"
 #include "ui/window_fixture.h"
-#include "app/session/homework/marked.h"
-#include "core/engine/analysis.h"
 
 namespace calando {
 namespace {

@@ -23,6 +23,7 @@
 #include "app/readout/figures_view.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/students/student_book.h"
+#include "app/sound/input.h"
 #include "app/sound/sound_setup.h"
 #include "app/style/style.h"
 #include "audio/sound_file.h"
@@ -30,7 +31,6 @@
 #include "records/studio.h"
 #include "support/signals.h"
 #include "support/test_clock.h"
-#include "app/sound/input.h"
 
 namespace calando {
 

@@ -16,6 +16,7 @@
 #include "app/session/session.h"
 #include "app/session/students/take_list.h"
 #include "app/session/take/shown_take.h"
+#include "app/sound/input.h"
 #include "app/sound/player.h"
 #include "app/sound/sound_setup.h"
 #include "app/words/note_names.h"
@@ -23,7 +24,6 @@
 #include "core/standin/player.h"
 #include "records/studio.h"
 #include "ui/window_fixture.h"
-#include "app/sound/input.h"
 
 namespace calando {
 namespace {

@@ -10,8 +10,8 @@
 #include "audio/sound_file.h"
 #include "core/base/fault.h"
 #include "core/engine/analysis.h"
-#include "core/engine/take_stages.h"
 #include "core/engine/snapshot.h"
+#include "core/engine/take_stages.h"
 #include "core/judging/take_summary.h"
 #include "records/tables/take_table.h"
 

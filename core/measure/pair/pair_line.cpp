@@ -237,6 +237,9 @@ class LeakedInto {
   /// The first alone, or a pitch that both are multiples of: not the second's.
   bool isOfFirst(const TrackFrame& frame, double first_hz) const {
     if (leak_dbfs_ && frame.level_dbfs < *leak_dbfs_ + kAlone_db) return true;
+    if (std::abs(asked_.cents()) > kOfBoth_cents &&
+        std::abs(centsBetween(first_hz, frame.f0_hz)) < kKnown_cents)
+      return true;
     const double second = shiftedBy(first_hz, asked_.cents()), times = std::round(second / frame.f0_hz);
     return times >= 2.0 && std::abs(centsBetween(second, times * frame.f0_hz)) < kOfBoth_cents;
   }
