@@ -39,6 +39,7 @@ constexpr double kJump_s = 0.15;
 constexpr double kWrongNote_cents = 150.0;
 constexpr double kShortNoteless_s = 0.2;
 constexpr double kShortestNoteless_s = 0.055;  // a try, as exact as its ends are
+constexpr double kShortestOverRoom_s = 0.5, kOverRoom_db = 4.0;
 constexpr double kStandsOut_db = 10.0;
 constexpr double kShortestQuality_s = 0.4;  // of the note that it is told from
 constexpr double kSings = 0.9;              // confidence
@@ -130,6 +131,12 @@ bool asksForOneTone(const CueSheet& sheet) {
   return only && only->kind == CueKind::tone && !only->moves();
 }
 
+/// A moment of one of the room's own lines: as short as that, and no louder than the room.
+bool isRoomAlone(const Tone& tone, const Tracks& tracks, const Room& room) {
+  return tone.held_s < kShortestOverRoom_s && room.floor_dbfs &&
+         tracks.energy.level_dbfs(tone.start_s, tone.end_s) < *room.floor_dbfs + kOverRoom_db;
+}
+
 Expected expectedOf(const CueSheet& sheet, const Context& context) {
   const Exercise* card = context.exercise.get();
   const bool small = context.partPlayed() != PartPlayed::whole, level = card && card->keepsLevel();
@@ -193,7 +200,7 @@ void describeEnds(Tone& tone, const Tracks& tracks, const Room& room, const Pitc
 /// was no tone.
 bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
                   const Context& context, Expected expected, bool inTurn) {
-  if (isHiss(tone, tracks)) return false;
+  if (isHiss(tone, tracks) || isRoomAlone(tone, tracks, room)) return false;
   tone.onset.air_before_ms = airBefore(tracks, room, tone.start_s, earliest_s);
   const PitchLine everything = pitchLine(tracks, tone.start_s, tone.end_s, tone.dropouts);
   const PitchLine still = withoutWaves(everything);

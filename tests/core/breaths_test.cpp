@@ -117,7 +117,7 @@ TEST_P(Breathing, IsHeardBreathByBreath) {
   std::vector<double> onsets, turns, lengths, front, end, full, uneven;
   int counted = 0, toned = 0, told = 0, wrong = 0, inhales = 0, classed = 0;
   // Of fewer, what 95 in 100 keep within is the worst of all.
-  const unsigned chains = sounds::asked("CALANDO_SOUNDS", 14);
+  const unsigned chains = sounds::asked("CALANDO_SOUNDS", 20);
   const unsigned first = sounds::asked("CALANDO_SEED", 1);
   for (unsigned seed = first; seed < first + chains; ++seed) {
     const sounds::BreathSound sound = chain(kind, 100 * seed + static_cast<unsigned>(kind.margin_db));
@@ -150,10 +150,8 @@ TEST_P(Breathing, IsHeardBreathByBreath) {
     std::ranges::sort(values);
     return values.empty() ? 0.0 : values[static_cast<std::size_t>(0.95 * static_cast<double>(values.size()))];
   };
-  // A line that is hardly louder than the room is a short tone now and then, or takes the first breath with
-  // it (docs/measures.md).
-  const int few =
-      kind.room == Chain::Room::noise ? static_cast<int>(chains / 20) : 1 + static_cast<int>(chains / 14);
+  // A fridge that is hardly louder than the room is not always heard to start.
+  const int few = static_cast<int>(chains / (kind.room == Chain::Room::fridge ? 8 : 20));
   EXPECT_GE(counted, static_cast<int>(kind.pauses ? chains : chains - 1) - few);
   EXPECT_LE(toned, kind.room == Chain::Room::noise ? 0 : few) << "a breath or the room is taken for a tone";
   EXPECT_LE(most(onsets), kind.onset_s);

@@ -19,7 +19,7 @@ TEST_P(OneThingChanged, IsAsAskedAndNothingElseTells) {
                          const std::optional<double>& b) {
     if (a && b) list.push_back(*a - *b);
   };
-  for (int m = 0; m < 3; ++m) {
+  for (int m = 0; m < 4; ++m) {
     auto material = someMaterial(dice);
     if (!material) continue;
     SoundMaker maker(std::move(*material));

@@ -17,9 +17,6 @@ namespace {
 
 constexpr double kRate_hz = 48000.0;
 
-unsigned soundsAsked() { return sounds::asked("CALANDO_SOUNDS", 36); }
-unsigned seedAsked() { return 1000u * sounds::asked("CALANDO_SEED", 1); }
-
 Context oneToneAsked() {
   Context context;
   context.exercise = findExercise("steady-tone");
@@ -27,8 +24,18 @@ Context oneToneAsked() {
   return context;
 }
 
-/// That share of so many sounds, less one that may be chance.
-int leastOf(int wanted, double share) { return static_cast<int>(std::floor(share * wanted)) - 1; }
+/// That share of many sounds, less one that may be chance. `isRight(dice, seed)` makes one and hears it.
+template <class IsRight>
+void expectRight(double share, unsigned family, IsRight isRight) {
+  const int wanted = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 36));
+  int right = 0;
+  for (int i = 0; i < wanted; ++i) {
+    const unsigned seed = 1000u * sounds::asked("CALANDO_SEED", 1) + static_cast<unsigned>(i);
+    sounds::Dice dice(seed + family);
+    right += isRight(dice, seed);
+  }
+  EXPECT_GE(right, static_cast<int>(std::floor(share * wanted)) - 1) << right << " of " << wanted;
+}
 
 double figure(const Analysis& analysis, const char* id) {
   for (const auto& list : {analysis.readings, analysis.aside})
@@ -38,48 +45,37 @@ double figure(const Analysis& analysis, const char* id) {
 }
 
 TEST(OneToneAsked, DriftsAsOneNoteWhateverItsName) {
-  int right = 0;
-  const int wanted = static_cast<int>(soundsAsked());
-  for (int i = 0; i < wanted; ++i) {
-    sounds::Dice dice(seedAsked() + static_cast<unsigned>(i));
+  expectRight(0.97, 0, [&](sounds::Dice& dice, [[maybe_unused]] unsigned seed) {
     const double seconds = dice(2.5, 6.0), drift = (dice.chance(0.5) ? 1.0 : -1.0) * dice(90.0, 260.0);
     sounds::Beginner spec{.f0_hz = dice(90.0, 900.0), .seconds = seconds, .hnr_db = dice(12.0, 30.0)};
     const auto stray = sounds::RandomTrack::between(dice.random, 0.3, 2.0, dice(1.0, 8.0));
     spec.cents = [=](double t) { return drift * t / seconds + stray(t); };
-    spec.seed = seedAsked() + static_cast<unsigned>(i);
+    spec.seed = seed;
     const Analysis heard = analyse(sounds::beginner(spec), kRate_hz, oneToneAsked());
     const bool one = heard.tones.size() == 1 && heard.tones[0].notes.size() == 1;
-    if (!one) continue;
+    if (!one) return false;
     const Note& note = heard.tones[0].notes[0];
-    right += std::abs(note.drift_cents_per_s.value_or(1e6) - drift / seconds) <
-                 4.0 + 0.08 * std::abs(drift / seconds) &&
-             note.end_s - note.start_s > 0.9 * seconds;
-  }
-  EXPECT_GE(right, leastOf(wanted, 0.97)) << right << " of " << wanted;
+    return std::abs(note.drift_cents_per_s.value_or(1e6) - drift / seconds) <
+               4.0 + 0.08 * std::abs(drift / seconds) &&
+           note.end_s - note.start_s > 0.9 * seconds;
+  });
 }
 
 /// Another partial is another note, on a card of one tone as well.
 TEST(OneToneAsked, LeavesANoteThatJumpedTwoNotes) {
-  int right = 0;
-  const int wanted = static_cast<int>(soundsAsked());
-  for (int i = 0; i < wanted; ++i) {
-    sounds::Dice dice(seedAsked() + 500u + static_cast<unsigned>(i));
+  expectRight(0.97, 500, [&](sounds::Dice& dice, [[maybe_unused]] unsigned seed) {
     const double jump = (dice.chance(0.5) ? 1.0 : -1.0) * dice(200.0, 700.0), at = dice(1.2, 2.4);
     sounds::Beginner spec{.f0_hz = dice(150.0, 600.0), .seconds = 4.0, .hnr_db = dice(15.0, 30.0)};
     spec.cents = [=](double t) { return t < at ? 0.0 : jump; };
-    spec.seed = seedAsked() + static_cast<unsigned>(i);
+    spec.seed = seed;
     const Analysis heard = analyse(sounds::beginner(spec), kRate_hz, oneToneAsked());
-    right += heard.tones.size() == 1 && heard.tones[0].notes.size() == 2;
-  }
-  EXPECT_GE(right, leastOf(wanted, 0.97)) << right << " of " << wanted;
+    return heard.tones.size() == 1 && heard.tones[0].notes.size() == 2;
+  });
 }
 
 /// Short tries, close to one another, and then the sound holds.
 TEST(ShortTries, AreCountedUntilTheSoundHolds) {
-  int right = 0;
-  const int wanted = static_cast<int>(soundsAsked());
-  for (int i = 0; i < wanted; ++i) {
-    sounds::Dice dice(seedAsked() + 1500u + static_cast<unsigned>(i));
+  expectRight(0.95, 1500, [&](sounds::Dice& dice, [[maybe_unused]] unsigned seed) {
     const double f0 = dice(120.0, 600.0), hnr = dice(6.0, 12.0), jitter = dice(0.8, 1.6),
                  level = dice(-10.0, 0.0);
     const int tries = dice.whole(1, 4);
@@ -99,9 +95,8 @@ TEST(ShortTries, AreCountedUntilTheSoundHolds) {
     for (int k = 0; k < tries; ++k) add(dice(0.12, 0.28), dice(0.3, 0.7), level - dice(0.0, 6.0));
     add(dice(2.0, 4.0), 0.5, level);
     const Analysis heard = analyse(all, kRate_hz, oneToneAsked());
-    right += figure(heard, "attempts") == tries + 1 && figure(heard, "spoke_at") == tries + 1;
-  }
-  EXPECT_GE(right, leastOf(wanted, 0.95)) << right << " of " << wanted;
+    return figure(heard, "attempts") == tries + 1 && figure(heard, "spoke_at") == tries + 1;
+  });
 }
 
 /// A way up, down, or both, that does not stop on it, of a beginner's rough sound.
@@ -110,11 +105,8 @@ struct Way {
 };
 class OneWay : public testing::TestWithParam<Way> {};
 TEST_P(OneWay, IsOneGlide) {
-  int right = 0;
-  const int wanted = static_cast<int>(soundsAsked());
-  for (int i = 0; i < wanted; ++i) {
-    sounds::Dice dice(seedAsked() + 2500u + static_cast<unsigned>(i));
-    const auto [siren, rests] = GetParam();
+  const bool siren = GetParam().siren, rests = GetParam().rests;
+  expectRight(0.97, 2500, [&](sounds::Dice& dice, [[maybe_unused]] unsigned seed) {
     const double span = (dice.chance(0.5) ? 100.0 : -100.0) * dice(5.0, 16.0), way_s = dice(1.0, 2.4),
                  rest_s = rests ? dice(0.3, 0.6) : 0.0, restAt = dice(0.35, 0.65),
                  seconds = way_s + rest_s + (siren ? way_s : 0.0);
@@ -128,16 +120,15 @@ TEST_P(OneWay, IsOneGlide) {
       const double there = along(std::min(t, way_s + rest_s));
       return span * (siren && t > way_s + rest_s ? 1.0 - (t - way_s - rest_s) / way_s : there);
     };
-    spec.seed = seedAsked() + static_cast<unsigned>(i);
+    spec.seed = seed;
     const Analysis heard = analyse(sounds::beginner(spec), kRate_hz, Context{});
     std::size_t glides = 0, notes = 0;
     for (const Tone& tone : heard.tones) {
       glides += tone.glides.size();
       notes += tone.notes.size();
     }
-    right += glides == (siren ? 2u : 1u) + (rests ? 1u : 0u) && notes == (rests ? 1u : 0u);
-  }
-  EXPECT_GE(right, leastOf(wanted, 0.97)) << right << " of " << wanted;
+    return glides == (siren ? 2u : 1u) + (rests ? 1u : 0u) && notes == (rests ? 1u : 0u);
+  });
 }
 INSTANTIATE_TEST_SUITE_P(
     Of, OneWay, testing::Values(Way{false, false}, Way{true, false}, Way{false, true}), [](const auto& info) {

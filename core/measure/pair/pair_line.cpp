@@ -204,7 +204,10 @@ void beginAt(double joined_s, PairLine& line) {
 /// signal (PairListener).
 class LeakedInto {
  public:
-  LeakedInto(const Tracks& tracks, const PairAsked& asked) : tracks_(tracks), asked_(asked) {
+  LeakedInto(const Tracks& tracks, const PairAsked& asked)
+      : tracks_(tracks),
+        asked_(asked),
+        partnerFloor_dbfs_(asked.partner ? loudest_dbfs(*asked.partner) - kStandsOut_db : 0.0) {
     std::vector<double> levels;
     for (const PairFrame& frame : tracks.pair.frames)
       if (const auto first_hz = firstAt(frame.at_s))
@@ -220,8 +223,10 @@ class LeakedInto {
     }
     if (!asked_.partner) return asked_.partner_hz;
     const auto i = static_cast<std::size_t>(std::lround(at_s / kHop_s));
-    const double hz = i < asked_.partner->frames.size() ? asked_.partner->frames[i].f0_hz : 0.0;
-    return hz > 0.0 ? std::optional(hz) : std::nullopt;
+    if (i >= asked_.partner->frames.size()) return std::nullopt;
+    const TrackFrame& frame = asked_.partner->frames[i];
+    const bool sounds = frame.f0_hz > 0.0f && frame.level_dbfs >= partnerFloor_dbfs_;
+    return sounds ? std::optional<double>(frame.f0_hz) : std::nullopt;
   }
   /// The second's pitch at a time; nullopt: the two are not told apart there.
   std::optional<double> second_hz(double at_s, double first_hz) const {
@@ -260,6 +265,7 @@ class LeakedInto {
 
   const Tracks& tracks_;
   const PairAsked& asked_;
+  double partnerFloor_dbfs_;
   std::optional<double> leak_dbfs_;
 };
 
@@ -274,30 +280,21 @@ PairLine lineApart(const Tracks& second, const PairAsked& asked, std::optional<d
   // A partner that leaks into the microphone is not the player.
   const double known_hz = asked.partnerAt ? asked.partnerAt(0.0) : asked.partner_hz.value_or(0.0);
   const Room room = known_hz > 0.0 ? measureRoom(second, known_hz) : Room{};
-  const double partnerFloor = asked.partner ? loudest_dbfs(*asked.partner) - kStandsOut_db : 0.0;
-  const std::size_t frames =
-      asked.partner ? std::min(second.frames.size(), asked.partner->frames.size()) : second.frames.size();
-  for (std::size_t i = 0; i < frames; ++i) {
+  for (std::size_t i = 0; i < second.frames.size(); ++i) {
     const TrackFrame& b = second.frames[i];
-    if (b.level_dbfs < floor) continue;
     const double at_s = static_cast<double>(i) * kHop_s;
-    double first_hz = asked.partnerAt ? asked.partnerAt(at_s) : asked.partner_hz.value_or(0.0);
-    if (!asked.partner && first_hz <= 0.0) continue;
-    if (asked.partner) {
-      const TrackFrame& a = asked.partner->frames[i];
-      if (a.f0_hz <= 0.0f || a.level_dbfs < partnerFloor) continue;
-      first_hz = a.f0_hz;
-    }
-    const auto told_hz = leaked.second_hz(at_s, first_hz);
+    const auto first_hz = leaked.firstAt(at_s);
+    if (!first_hz || b.level_dbfs < floor) continue;
+    const auto told_hz = leaked.second_hz(at_s, *first_hz);
     if (!told_hz && (b.f0_hz <= 0.0f || room.isDrone(b))) continue;
     // One that comes and goes is told by being where it is known to be, and soft.
     const bool leaks = asked.partnerAt && b.level_dbfs < floor + kStandsOut_db - kLeak_db &&
-                       std::abs(centsBetween(first_hz, b.f0_hz)) < kLeak_cents;
+                       std::abs(centsBetween(*first_hz, b.f0_hz)) < kLeak_cents;
     leak.add(leaks, b.level_dbfs);
-    if (leaks || (!told_hz && leaked.isOfFirst(b, first_hz))) continue;
+    if (leaks || (!told_hz && leaked.isOfFirst(b, *first_hz))) continue;
     const double second_hz = told_hz.value_or(b.f0_hz);
-    line.push_back({at_s, first_hz, second_hz, centsBetween(first_hz, second_hz) - asked.cents(),
-                    beatOf(first_hz, second_hz, ratio)});
+    line.push_back({at_s, first_hz, second_hz, centsBetween(*first_hz, second_hz) - asked.cents(),
+                    beatOf(*first_hz, second_hz, ratio)});
   }
   leak_dbfs = leak.level_dbfs();
   return line;

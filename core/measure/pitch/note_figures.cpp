@@ -38,16 +38,6 @@ struct Samples {
   std::vector<double> time, value;
 };
 
-Samples between(const PitchLine& line, double from_s, double to_s) {
-  Samples s;
-  for (std::size_t i = 0; i < line.time_s.size(); ++i) {
-    if (line.time_s[i] < from_s || line.time_s[i] > to_s) continue;
-    s.time.push_back(line.time_s[i]);
-    s.value.push_back(line.cents[i]);
-  }
-  return s;
-}
-
 template <class Get>
 std::vector<double> framesOf(const Tracks& tracks, const Note& note, Get get) {
   std::vector<double> values;
@@ -251,12 +241,13 @@ CoreLine coreLine(const PitchLine& line, const Plateau& plateau) {
   const double length = plateau.end_s - plateau.start_s;
   const double from = plateau.start_s + std::min(kLatestCore_s, 0.3 * length);
   const double to = plateau.end_s - std::min(kReleaseMargin_s, 0.2 * length);
-  const Samples s = between(line, from, to);
-  if (s.value.size() < 3) return {plateau.start_s, plateau.cents, 0.0};
-  const double slope = s.value.size() < 50 ? 0.0 : theilSenSlope(gapless(s.time, s.value), kHop_s);
+  const PitchLine s = within(line, from, to);
+  if (s.cents.size() < 3) return {plateau.start_s, plateau.cents, 0.0};
+  const double slope = s.cents.size() < 50 ? 0.0 : theilSenSlope(gapless(s.time_s, s.cents), kHop_s);
   std::vector<double> level;
   const double middle = (from + to) / 2.0;
-  for (std::size_t i = 0; i < s.value.size(); ++i) level.push_back(s.value[i] - slope * (s.time[i] - middle));
+  for (std::size_t i = 0; i < s.cents.size(); ++i)
+    level.push_back(s.cents[i] - slope * (s.time_s[i] - middle));
   return {middle, median(level), slope};
 }
 
@@ -299,15 +290,15 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& 
   const double lead = std::min(settle_ms.value_or(1000.0 * kLatestCore_s) / 1000.0, kLatestCore_s);
   note.coreStart_s = note.start_s + std::min(lead, 0.25 * length);
   note.coreEnd_s = note.end_s - std::min(kReleaseMargin_s, 0.25 * length);
-  Samples core = between(line, std::max(note.coreStart_s, note.start_s + kFirstSound_s), note.coreEnd_s);
-  if (core.value.empty()) {
-    core.time = {note.start_s};
-    core.value = {plateau.cents};
+  PitchLine core = within(line, std::max(note.coreStart_s, note.start_s + kFirstSound_s), note.coreEnd_s);
+  if (core.cents.empty()) {
+    core.time_s = {note.start_s};
+    core.cents = {plateau.cents};
   }
-  const Samples still = between(centre, core.time.front(), core.time.back());
-  note.f0_hz = shiftedBy(440.0, still.value.empty() ? plateau.cents : median(still.value));
+  const PitchLine still = within(centre, core.time_s.front(), core.time_s.back());
+  note.f0_hz = shiftedBy(440.0, still.cents.empty() ? plateau.cents : median(still.cents));
   namePitch(note, frame);
-  const PitchMovement movement = pitchMovement(gapless(core.time, core.value), note.f0_hz);
+  const PitchMovement movement = pitchMovement(gapless(core.time_s, core.cents), note.f0_hz);
   note.drift_cents_per_s = movement.drift_cents_per_s;
   note.vibrato = movement.vibrato;
   note.wander_cents = movement.wander_cents;
@@ -347,10 +338,10 @@ Release describeRelease(const Tracks& tracks, const PitchLine& line, const Note&
   Release release;
   const double turn = note.coreEnd_s - kReleaseSpan_s;
   if (turn - note.coreStart_s < kReleaseSpan_s) return release;
-  const Samples before = between(line, note.coreStart_s, turn);
-  const Samples last = between(line, turn, note.coreEnd_s);
-  if (!before.value.empty() && !last.value.empty())
-    release.sag_cents = median(last.value) - median(before.value);
+  const PitchLine before = within(line, note.coreStart_s, turn);
+  const PitchLine last = within(line, turn, note.coreEnd_s);
+  if (!before.cents.empty() && !last.cents.empty())
+    release.sag_cents = median(last.cents) - median(before.cents);
   std::vector<double> levelsBefore, levelsLast;
   for (double t = note.coreStart_s; t <= note.coreEnd_s; t += kHop_s)
     (t < turn ? levelsBefore : levelsLast).push_back(tracks.energy.level_dbfs(t - 0.025, t + 0.025));

@@ -11,7 +11,6 @@ namespace calando {
 namespace {
 
 constexpr double kReach_cents = 60.0;
-constexpr double kShortest_s = 0.12;
 constexpr double kSteepest_cents_per_s = 200.0;
 constexpr double kWideReach_cents = 150.0;  // of a note that wanders, or the only one asked for
 constexpr double kWithin = 0.97;            // of the frames must be in reach: attacks stray
@@ -28,8 +27,6 @@ constexpr double kInTurn = 0.5;  // of the longer of those beside it
 constexpr double kInQuickTurn = 0.35, kQuick_s = 0.55;
 constexpr double kLeastGlide_cents = 100.0;
 constexpr double kShortestGlide_s = 0.1;
-constexpr double kLongestHalt_s = 0.3, kHaltBack_cents = 40.0;  // in a way that goes on
-constexpr double kMeets_s = 0.12, kPointed = 0.5;
 constexpr double kTrim_cents = 15.0;
 constexpr std::size_t kRecent = 25;  // frames whose median says where the note is
 constexpr std::size_t kPersist = 3;  // frames that must agree before a note ends
@@ -87,7 +84,7 @@ double soundsFor(const PitchLine& line, const Piece& piece) {
 
 bool isPlateau(const PitchLine& line, Piece& piece) {
   piece.cents = medianBetween(line, piece.first, piece.last);
-  if (soundsFor(line, piece) < kShortest_s - 0.015) return false;
+  if (soundsFor(line, piece) < kShortestNote_s - 0.015) return false;
   const std::span<const double> cents(&line.cents[piece.first], piece.last - piece.first + 1);
   const auto near =
       std::ranges::count_if(cents, [&](double c) { return std::abs(c - piece.cents) <= kReach_cents; });
@@ -101,7 +98,7 @@ bool isPlateau(const PitchLine& line, Piece& piece) {
 void classify(const PitchLine& line, Piece piece, std::vector<Piece>& out) {
   piece.plateau = isPlateau(line, piece);
   const double length = line.time_s[piece.last] - line.time_s[piece.first];
-  if (piece.plateau || length < 4.0 * kShortest_s) {
+  if (piece.plateau || length < 4.0 * kShortestNote_s) {
     out.push_back(piece);
     return;
   }
@@ -176,7 +173,7 @@ Stretches cutAtBreaks(const PitchLine& line, const Stretches& stretches) {
 /// What wanders about one centre, however irregularly, and comes back; no travel from one place to another.
 bool isOneNote(const PitchLine& line, const Piece& piece, Expected expected) {
   const double length = line.time_s[piece.last] - line.time_s[piece.first];
-  if (length < kShortest_s - 0.015) return false;
+  if (length < kShortestNote_s - 0.015) return false;
   const std::span<const double> cents(&line.cents[piece.first], piece.last - piece.first + 1);
   const auto near =
       std::ranges::count_if(cents, [&](double c) { return std::abs(c - piece.cents) <= kWideReach_cents; });
@@ -244,7 +241,8 @@ void joinNeighbours(const PitchLine& line, std::vector<Piece>& pieces) {
   for (std::size_t i = 0; i < pieces.size(); ++i) {
     if (!pieces[i].plateau) continue;
     for (std::size_t j = i + 1;
-         j < pieces.size() && line.time_s[pieces[j].first] - line.time_s[pieces[i].last] < kShortest_s; ++j) {
+         j < pieces.size() && line.time_s[pieces[j].first] - line.time_s[pieces[i].last] < kShortestNote_s;
+         ++j) {
       if (!pieces[j].plateau || std::abs(pieces[j].cents - pieces[i].cents) > kReach_cents) continue;
       Piece joined{pieces[i].first, pieces[j].last, 0.0, true};
       if (!isPlateau(line, joined)) break;
@@ -277,7 +275,7 @@ void place(const PitchLine& line, const std::vector<Piece>& pieces, NoteLayout& 
     }
     Plateau plateau{line.time_s[piece.first] - kHop_s / 2.0, line.time_s[piece.last] + kHop_s / 2.0,
                     piece.cents};
-    if (!layout.plateaus.empty() && plateau.start_s - layout.plateaus.back().end_s < kShortest_s) {
+    if (!layout.plateaus.empty() && plateau.start_s - layout.plateaus.back().end_s < kShortestNote_s) {
       const double middle = (plateau.start_s + layout.plateaus.back().end_s) / 2.0;
       layout.plateaus.back().end_s = plateau.start_s = middle;
     }
@@ -285,84 +283,6 @@ void place(const PitchLine& line, const std::vector<Piece>& pieces, NoteLayout& 
     open = piece.last + 1;
   }
   if (open < line.cents.size()) addGlide(open > 0 ? open - 1 : 0, line.cents.size() - 1);
-}
-
-bool meets(double end_s, double start_s) { return std::abs(start_s - end_s) < kMeets_s; }
-
-/// The two go on in one direction, the second from about where the first came to.
-bool goesOn(const Glide& before, const Glide& after) {
-  const double way = centsBetween(before.from_hz, before.to_hz);
-  const double between = centsBetween(before.to_hz, after.from_hz);
-  return way * centsBetween(after.from_hz, after.to_hz) > 0.0 &&
-         after.start_s - before.end_s < kLongestHalt_s && (way > 0.0 ? between : -between) > -kHaltBack_cents;
-}
-
-/// It is the point of a turn: its middle is as far off its ends as at that speed, cents per second.
-bool comesAndGoes(const PitchLine& line, const Plateau& plateau, double speed) {
-  const auto medianIn = [&](double from, double to) {
-    const double length_s = plateau.end_s - plateau.start_s;
-    const auto first =
-        std::ranges::lower_bound(line.time_s, plateau.start_s + from * length_s) - line.time_s.begin();
-    const auto last =
-        std::ranges::lower_bound(line.time_s, plateau.start_s + to * length_s) - line.time_s.begin();
-    return medianOf({line.cents.begin() + first, line.cents.begin() + last}).value_or(plateau.cents);
-  };
-  const double ends = (medianIn(0.0, 1.0 / 3.0) + medianIn(2.0 / 3.0, 1.0)) / 2.0;
-  const double point = speed * (plateau.end_s - plateau.start_s) / 4.0;  // of a corner
-  return std::abs(medianIn(1.0 / 3.0, 2.0 / 3.0) - ends) > kPointed * point;
-}
-
-/// Ways that go on in one direction are one where nothing is between them but what a rough sound's jitter
-/// makes of a way by chance: a note so short that the pitch would hardly have got on meanwhile.
-void joinWays(const PitchLine& line, NoteLayout& layout, double jitter) {
-  const double shows = kShowsJitter * jitter;
-  const auto speed = [](const Glide& glide) {
-    return 100.0 * std::abs(glide.semitones()) / std::max(kHop_s, glide.end_s - glide.start_s);
-  };
-  std::erase_if(layout.plateaus, [&](const Plateau& plateau) {
-    const auto before = std::ranges::find_if(
-        layout.glides, [&](const Glide& glide) { return meets(glide.end_s, plateau.start_s); });
-    if (before == layout.glides.end() || before + 1 == layout.glides.end()) return false;
-    Glide& after = *(before + 1);
-    if (!meets(plateau.end_s, after.start_s)) return false;
-    const double length_s = plateau.end_s - plateau.start_s;
-    const bool turns = before->semitones() * after.semitones() < 0.0;
-    if (turns &&
-        (length_s < kTurnRest_s || comesAndGoes(line, plateau, std::min(speed(*before), speed(after))))) {
-      before->end_s = after.start_s = (plateau.start_s + plateau.end_s) / 2.0;
-      before->to_hz = after.from_hz = shiftedBy(440.0, plateau.cents);
-      return true;
-    }
-    return goesOn(*before, after) &&
-           (length_s < kShortest_s || length_s * std::min(speed(*before), speed(after)) < shows);
-  });
-  if (!layout.glides.empty() && !layout.plateaus.empty()) {  // the ends
-    Glide &first = layout.glides.front(), &last = layout.glides.back();
-    const auto shown = [&](const Plateau& plateau, const Glide& beside) {
-      return (plateau.end_s - plateau.start_s) * speed(beside) >= shows;
-    };
-    const Plateau tail = layout.plateaus.back(), head = layout.plateaus.front();
-    if (meets(last.end_s, tail.start_s) && !shown(tail, last)) {
-      last.end_s = tail.end_s;
-      layout.plateaus.pop_back();
-    } else if (meets(head.end_s, first.start_s) && !shown(head, first)) {
-      first.start_s = head.start_s;
-      layout.plateaus.erase(layout.plateaus.begin());
-    }
-  }
-  std::vector<Glide> joined;
-  for (const Glide& glide : layout.glides) {
-    const bool note = !joined.empty() && std::ranges::any_of(layout.plateaus, [&](const Plateau& plateau) {
-      return plateau.start_s < glide.start_s + kHop_s && plateau.end_s > joined.back().end_s - kHop_s;
-    });
-    if (joined.empty() || note || !goesOn(joined.back(), glide)) {
-      joined.push_back(glide);
-      continue;
-    }
-    joined.back().end_s = glide.end_s;
-    joined.back().to_hz = glide.to_hz;
-  }
-  layout.glides = std::move(joined);
 }
 
 }  // namespace
@@ -416,7 +336,7 @@ NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expe
     if (piece.plateau) trimEnds(line, piece);
 
   place(line, pieces, layout);
-  joinWays(line, layout, smooth.jitter);
+  joinWays(line, smooth.jitter, layout);
   if (!layout.plateaus.empty()) {
     Plateau& head = layout.plateaus.front();
     Plateau& tail = layout.plateaus.back();

@@ -8,7 +8,8 @@
 /// Plateaus, slips and glides of one tone.
 namespace calando {
 
-/// A stretch about one centre, at least 120 ms long.
+inline constexpr double kShortestNote_s = 0.12;
+/// A stretch about one centre, at least kShortestNote_s long.
 struct Plateau {
   double start_s;
   double end_s;
@@ -40,6 +41,12 @@ enum class Expected {
 /// `inTurn`: notes as short as a slip may have been meant: what is held as long as what stands beside it is
 /// one.
 NoteLayout layOutNotes(const PitchLine& line, double start_s, double end_s, Expected expected, bool inTurn);
+
+/// What a rough sound's jitter makes of a way by chance is taken out: a note so short that the pitch would
+/// hardly have got on meanwhile (kShowsJitter), or that is the point of a turn. Ways that go on in one
+/// direction with no note between them are one. `line`: what they are of, `jitter` that of its medians,
+/// cents.
+void joinWays(const PitchLine& line, double jitter, NoteLayout& layout);
 
 /// Whether a dropout of the tone is a pause of the tongue between two different notes: no break in either.
 bool isBetweenNotes(const Dropout& dropout, const Tone& tone);

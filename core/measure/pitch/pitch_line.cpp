@@ -93,6 +93,16 @@ PitchLine pitchLine(const Tracks& tracks, double from_s, double to_s, const std:
   return line;
 }
 
+PitchLine within(const PitchLine& line, double from_s, double to_s) {
+  PitchLine part;
+  for (std::size_t i = 0; i < line.time_s.size(); ++i) {
+    if (line.time_s[i] < from_s || line.time_s[i] > to_s) continue;
+    part.time_s.push_back(line.time_s[i]);
+    part.cents.push_back(line.cents[i]);
+  }
+  return part;
+}
+
 std::vector<double> mediansOf(std::span<const double> cents) {
   std::vector<double> medians;
   for (std::size_t i = 0; i < cents.size(); ++i) {

@@ -22,6 +22,9 @@ struct PitchLine {
 /// Voiced frames within [from_s, to_s] that are at least 25 ms clear of the dropouts.
 PitchLine pitchLine(const Tracks& tracks, double from_s, double to_s, const std::vector<Dropout>& dropouts);
 
+/// What of it lies within [from_s, to_s].
+PitchLine within(const PitchLine& line, double from_s, double to_s);
+
 /// Medians over five frames, each in its middle; shorter at the ends.
 std::vector<double> mediansOf(std::span<const double> cents);
 /// Standard deviation of such medians by jitter: of each about the straight line between two others that
