@@ -72,7 +72,7 @@ class Listener : public work::Doorway {
   void sourceEnded();                        ///< the device is gone
 
  private:
-  struct Worker;
+  class Worker;
   MakeSink makeSink_;
   std::unique_ptr<BlockSource> source_;
   std::unique_ptr<Worker> worker_;

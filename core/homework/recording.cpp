@@ -20,25 +20,34 @@ constexpr double kWhole_s = 0.5;  // shorter ones say less
 constexpr double kLongNote_s = 0.7;
 constexpr double kByLongNote = 3.0;
 constexpr double kLongGlide_s = 0.6, kEven_cents = 30.0;  // of a way; talk rises and falls as it likes
+constexpr double kSyllable_cents_per_s = 80.0;            // a note of a beginner drifts less
 constexpr double kSwitch = 2.5;                           // from talk to tones and back
 constexpr double kForgets_s = 1.5;                        // so long a pause makes nothing likelier
 constexpr double kBreath_s = 0.25;
+constexpr double kConsonant_s = 0.9;     // several in a row are no longer
+constexpr double kNextToAVowel_s = 0.8;  // other consonants and vowels that are not heard may lie in between
+
+/// What drifts like a spoken syllable does not.
+bool stays(const Note& note) {
+  return std::abs(note.drift_cents_per_s.value_or(0.0)) < kSyllable_cents_per_s;
+}
 
 /// Of its length.
 double stayingShare(const Tone& tone) {
-  double stays = 0.0;
-  for (const Note& note : tone.notes) stays += note.end_s - note.start_s;
+  double staying_s = 0.0;
+  for (const Note& note : tone.notes)
+    if (stays(note)) staying_s += note.end_s - note.start_s;
   for (const Glide& glide : tone.glides)
     if (glide.end_s - glide.start_s >= kLongGlide_s && glide.uneven_cents.value_or(0.0) < kEven_cents)
-      stays += glide.end_s - glide.start_s;
-  return std::min(1.0, stays / std::max(0.05, tone.end_s - tone.start_s));
+      staying_s += glide.end_s - glide.start_s;
+  return std::min(1.0, staying_s / std::max(0.05, tone.end_s - tone.start_s));
 }
 
 double playedRatherThanSpoken(const Tone& tone) {
   const double length = tone.end_s - tone.start_s;
   double nats = kByShare * (stayingShare(tone) - kEvenShare) * std::min(1.0, length / kWhole_s);
   for (const Note& note : tone.notes)
-    if (note.end_s - note.start_s >= kLongNote_s)
+    if (stays(note) && note.end_s - note.start_s >= kLongNote_s)
       nats += kByLongNote * std::min(2.0, note.end_s - note.start_s);
   return nats;
 }
@@ -66,6 +75,19 @@ std::vector<bool> spoken(const std::vector<Tone>& tones) {
     state = from[t][static_cast<std::size_t>(state)];
   }
   return result;
+}
+
+/// A short noise beside a spoken vowel is a consonant of that talk.
+void hearConsonants(std::vector<SentSound>& sounds) {
+  const std::vector<SentSound> heard = sounds;
+  for (SentSound& sound : sounds) {
+    if (sound.kind != SentKind::noise || sound.end_s - sound.start_s > kConsonant_s) continue;
+    const bool talk = std::ranges::any_of(heard, [&](const SentSound& other) {
+      return other.kind == SentKind::speech && other.start_s - sound.end_s < kNextToAVowel_s &&
+             sound.start_s - other.end_s < kNextToAVowel_s;
+    });
+    if (talk) sound.kind = SentKind::speech;
+  }
 }
 
 double semitoneOf(double hz, double a4_hz) { return 69.0 + centsBetween(a4_hz, hz) / 100.0; }
@@ -103,6 +125,7 @@ std::vector<SentSound> soundsSent(const Analysis& analysis) {
                       {}});
   }
   std::ranges::sort(sounds, {}, &SentSound::start_s);
+  hearConsonants(sounds);
   return sounds;
 }
 

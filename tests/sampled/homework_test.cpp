@@ -4,7 +4,6 @@
 #include <gtest/gtest.h>
 
 #include <cmath>
-#include <cstdio>
 #include <cstdlib>
 #include <filesystem>
 
@@ -84,10 +83,12 @@ void play(Dice& dice, sounds::Homework& sent, const Program& program, const Home
 }
 
 TEST(SampledHomework, IsCutAndMarked) {
-  const char* count = std::getenv("CALANDO_SOUNDS");
+  const unsigned recordings = sounds::asked("CALANDO_SOUNDS", 24),
+                 first = sounds::asked("CALANDO_SEED", 7000);
   sounds::Score score;
-  for (int round = 0; round < (count ? std::atoi(count) : 24); ++round) {
-    Dice dice(7000 + static_cast<unsigned>(round));
+  for (unsigned round = 0; round < recordings; ++round) {
+    const unsigned seed = first + round;
+    Dice dice(seed);
     const Program& program = kPlayers[dice.whole(0, static_cast<int>(std::size(kPlayers)) - 1)];
     HomeworkList list;
     std::vector<int> cards;
@@ -98,7 +99,7 @@ TEST(SampledHomework, IsCutAndMarked) {
     for (const int card : cards)
       list.items.push_back({findExercise(kCards[card]), dice.whole(program.lowest + 6, program.highest - 9)});
     std::vector<sounds::Wanted> wanted(list.items.size());
-    sounds::Homework sent(static_cast<unsigned>(round) + 400);
+    sounds::Homework sent(round + 400);
     sent.pause(1.0);
     const double drift = dice(0.88, 1.13);
     for (std::size_t i = 0; i < list.items.size(); ++i) {
@@ -116,8 +117,7 @@ TEST(SampledHomework, IsCutAndMarked) {
         {dice(0.2, 0.9), dice(-26.0, -14.0), dice.chance(0.7), dice.chance(0.6), dice(-70.0, -58.0)});
     Context player;
     player.level = findLevel("growing");
-    score.add(mark(list, sounds::asSent(samples), player), list, wanted, sent.pieces(),
-              static_cast<unsigned>(round));
+    score.add(mark(list, sounds::asSent(samples), player), list, wanted, sent.pieces(), seed);
   }
   score.expect(0.95);
 }

@@ -41,10 +41,24 @@ inline std::vector<calando::SentRecording> asSent(const std::vector<float>& samp
   return list;
 }
 
+/// Of a spoken phrase: all that no try claims within it is talk, and there is some.
+inline bool isToldAsTalk(const calando::Marking& marking, const SentPiece& phrase) {
+  bool any = false;
+  for (const calando::OtherStretch& other : marking.other) {
+    const double within = std::min(other.end_s, phrase.end_s) - std::max(other.start_s, phrase.start_s);
+    if (other.kind == calando::SentKind::speech)
+      any = any || within > 0.0;  // with the next phrase it may be one stretch
+    else if (within > 0.5 * (other.end_s - other.start_s))
+      return false;
+  }
+  return any;
+}
+
 struct Score {
   int items = 0, right = 0;    ///< states
   int marked = 0, placed = 0;  ///< best tries within 0.3 s of one that was sent
   int talked = 0;              ///< tries that are mostly talk
+  int phrases = 0, told = 0;   ///< spoken ones, and how many are said to be
 
   void add(const calando::Marking& marking, const calando::HomeworkList& list,
            const std::vector<Wanted>& wanted, const std::vector<SentPiece>& pieces, unsigned recording) {
@@ -64,6 +78,11 @@ struct Score {
         return std::abs(p.start_s - best->start_s) < 0.3 && std::abs(p.end_s - best->end_s) < 0.3;
       });
     }
+    for (const SentPiece& piece : pieces) {
+      if (piece.kind != SentPiece::Kind::speech) continue;
+      ++phrases;
+      told += isToldAsTalk(marking, piece);
+    }
     for (const calando::MarkedItem& item : marking.items)
       for (const calando::MarkedAttempt& one : item.tries)
         talked += std::ranges::any_of(pieces, [&](const SentPiece& p) {
@@ -72,12 +91,14 @@ struct Score {
                      0.5 * (one.end_s - one.start_s);
         });
   }
-  /// `share` of both states and places at least, and no talk.
+  /// `share` of both states and places at least, nine phrases of ten, and no try is talk.
   void expect(double share) const {
-    std::printf("%d of %d states, %d of %d places, %d times talk\n", right, items, placed, marked, talked);
+    std::printf("%d of %d states, %d of %d places, %d times talk, %d of %d phrases told\n", right, items,
+                placed, marked, talked, told, phrases);
     EXPECT_GE(right, share * items);
     EXPECT_GE(placed, share * marked);
     EXPECT_EQ(talked, 0);
+    EXPECT_GE(told, 0.9 * phrases);
   }
 };
 
