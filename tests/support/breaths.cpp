@@ -117,6 +117,9 @@ ThirdsOfOctaves throat(const Breath& breath, std::mt19937& random) {
     case Mouth::hiss:
       corners = {{500, -40}, {2500, -18}, {5000, -2}, {7000, 0}, {10000, -4}};
       break;
+    case Mouth::white:
+      corners = {{10, -30}, {10000, 0}};
+      break;
   }
   ThirdsOfOctaves levels;
   for (int third = 0; third < kThirds; ++third)

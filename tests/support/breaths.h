@@ -12,7 +12,8 @@ namespace sounds {
 inline constexpr int kThirds = 24;            ///< from 50 Hz to 10 kHz
 using ThirdsOfOctaves = std::vector<double>;  ///< levels in dB, kThirds of them
 
-enum class Mouth { open, tight, pursed, hiss };
+/// `white`: as much at every hertz; what it is of is the microphone's to say then.
+enum class Mouth { open, tight, pursed, hiss, white };
 enum class Way { in, out };
 
 struct Breath {

@@ -11,9 +11,10 @@ namespace calando {
 namespace {
 
 constexpr double kLevelWindow_s = 0.05;
-constexpr std::size_t kLowBands = 6;                // up to 1.1 kHz
-constexpr std::size_t kHighBands = 8;               // from 2.1 kHz
-constexpr double kOpen_db = 3.0, kTight_db = -6.0;  // low bands over high ones
+constexpr std::size_t kLowBands = 6;                   // up to 1.1 kHz
+constexpr std::size_t kHighBands = 8;                  // from 2.1 kHz
+constexpr std::size_t kLostBands = 3, kKeptBands = 5;  // up to 400 Hz; up to 790 Hz
+constexpr double kOpen_db = -1.0, kTight_db = -8.0;    // low bands over high ones
 constexpr double kLeastOfProfile_db = -30.0;
 constexpr double kAsOpen = 2.0;      // times how the open breath repeats
 constexpr double kTighter_db = 6.0;  // that the highs stand over the lows more than in the open breath
@@ -54,15 +55,18 @@ void describeFilling(Air& air, const EnergyTrack& energy, double noisePower) {
   air.full_at = (step + (0.9 * sum - before) / (*full - before)) * kHop_s / length;
 }
 
-/// The low bands over the high ones, dB.
+/// The low bands over the high ones, dB. Of what a telephone's microphone has lost at the bottom as much is
+/// put back as an even spectrum would have there.
 double leanOf(const AirProfile& profile) {
-  double low = 0.0, high = 0.0;
-  for (std::size_t b = 0; b < kAirBands; ++b) {
-    const double power = std::pow(10.0, profile[b] / 10.0);
-    if (b < kLowBands) low += power;
-    if (b >= kHighBands) high += power;
-  }
-  return decibels(low) - decibels(high);
+  const auto powerOf = [&](std::size_t from, std::size_t to) {
+    double power = 0.0;
+    for (std::size_t b = from; b < to; ++b) power += std::pow(10.0, profile[b] / 10.0);
+    return power;
+  };
+  const double even = powerOf(kLostBands, kKeptBands) * (airBandEdge(kLostBands) - airBandEdge(0)) /
+                      (airBandEdge(kKeptBands) - airBandEdge(kLostBands));
+  const double low = std::max(even, powerOf(0, kLostBands)) + powerOf(kLostBands, kLowBands);
+  return decibels(low) - decibels(powerOf(kHighBands, kAirBands));
 }
 
 /// By the borders that hold for everybody; where the player's own open breath is known, by that: what is as
