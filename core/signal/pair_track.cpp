@@ -34,8 +34,10 @@ constexpr double kSlowest = 0.8;         // beats in a window that is too short 
 constexpr double kCalibrated = 2.0;      // what is off over what a fit says of itself (docs/decisions.md)
 constexpr double kStraying = 0.7;        // of how much the rate changes nearby
 constexpr double kChangeLag_s = 0.015, kChangeWindow_s = 0.01;
-constexpr double kAgree = 2.0;    // spreads
-constexpr double kFirst_s = 0.4;  // of a take, where the first may be alone
+constexpr double kAgree = 2.0;  // spreads
+constexpr double kSoftThird_db = 14.0, kShares_cents = 6.0;
+constexpr double kLeaps_cents = 60.0, kOtherLevels_db = 8.0;  // than when they were told apart last
+constexpr double kFirst_s = 0.4;                              // of a take, where the first may be alone
 constexpr double kAsGood = 0.99;  // of the best explanation: an octave lower explains as much
 
 }  // namespace
@@ -200,14 +202,30 @@ class PairListener::Follower {
     if (t - searched_s_ >= (best && areTwo(*best) ? kLookAround_s : kSearchAgain_s)) {
       searched_s_ = t;
       const auto fit = searched(place_hz_);
-      if (fit && (!best || fit->explained > 1.002 * best->explained)) best = fit;
+      if (fit && areBoth(*fit) && (!best || fit->explained > 1.002 * best->explained)) best = fit;
     }
     if (!best)
       best =
           tones_.fitNear(before.empty() ? place_hz_ : before.back().fit.hz[0],
                          before.empty() ? shiftedBy(place_hz_, 100.0 * semitones_) : before.back().fit.hz[1]);
     if (ratio_.over == ratio_.under) best->inOrder();
-    return {t, *best, areTwo(*best) && fills(t, kWindows_s[0]) && !isOne(t, kWindows_s[0], *best)};
+    const bool two =
+        areTwo(*best) && areBoth(*best) && fills(t, kWindows_s[0]) && !isOne(t, kWindows_s[0], *best);
+    if (two) told_ = best;
+    return {t, *best, two};
+  }
+
+  /// Not what the slow beat of two that are nearly one leaves over, explained by a soft third that shares
+  /// some of their partials: a unison's lies 7 to 8 and the like from them; or it is none of the two that
+  /// were told apart last.
+  bool areBoth(const TwoTones::Fit& fit) const {
+    const auto apart_cents = [](const TwoTones::Fit& f) { return std::abs(centsBetween(f.hz[0], f.hz[1])); };
+    const auto uneven_db = [](const TwoTones::Fit& f) { return std::abs(f.level_db[0] - f.level_db[1]); };
+    if (ratio_.over == ratio_.under && uneven_db(fit) > kSoftThird_db)
+      for (double k = 6.0; k <= 12.0; ++k)
+        if (std::abs(apart_cents(fit) - 1200.0 * std::log2((k + 1.0) / k)) < kShares_cents) return false;
+    return !told_ || std::abs(apart_cents(fit) - apart_cents(*told_)) < kLeaps_cents ||
+           std::abs(uneven_db(fit) - uneven_db(*told_)) < kOtherLevels_db;
   }
 
   /// A tone repeats itself; whoever joins it was not there some periods before.
@@ -301,7 +319,8 @@ class PairListener::Follower {
   std::optional<double> known_hz_;  // of the first
   double place_hz_ = 0.0;
   double searched_s_ = -1e9;
-  PairTrack track_;  // while it sounds
+  std::optional<TwoTones::Fit> told_;  // when they were told apart last
+  PairTrack track_;                    // while it sounds
   double lookedAt_s_ = -1e9;
 };
 

@@ -17,70 +17,14 @@
 #include "core/measure/edges/sounds.h"
 #include "core/standin/performance.h"
 #include "core/standin/player.h"
-#include "support/dice.h"
-#include "support/signals.h"
+#include "support/duets.h"
 
 namespace calando {
 namespace {
 
-using sounds::Dice;
-using Curve = std::function<double(double)>;  // cents over the take's time
-
-constexpr double kRate_hz = 48000.0;
-struct Interval {
-  double semitones;
-  double over, under;
-};
-constexpr Interval kIntervals[] = {{0, 1, 1}, {12, 2, 1}, {7, 3, 2}, {4, 5, 4}, {19, 3, 1}};
-
-struct Player {
-  double hz;
-  Curve cents = [](double) { return 0.0; };
-  double from_s = 0.4;
-  double to_s = 6.0;
-  double rms = 0.1;
-
-  double at(double t) const { return hz * std::exp2(cents(t) / 1200.0); }
-  std::vector<float> sound(Dice& dice, double take_s) const {
-    sounds::ToneSpec spec;
-    spec.f0_hz = hz;
-    spec.before_s = from_s;
-    spec.seconds = to_s - from_s;
-    spec.after_s = take_s - to_s;
-    spec.rms = rms;
-    spec.spectrum = &sounds::spectra()[static_cast<std::size_t>(dice.whole(0, 2))];
-    spec.cents = [this](double t) { return cents(t + from_s); };
-    spec.floor_rms = 1e-5;
-    spec.seed = static_cast<unsigned>(dice.whole(1, 1000000));
-    return sounds::tone(spec);
-  }
-};
-
-std::vector<float> together(std::vector<float> a, const std::vector<float>& b) {
-  for (std::size_t n = 0; n < std::min(a.size(), b.size()); ++n) a[n] += b[n];
-  return a;
-}
-void addNoise(std::vector<float>& sound, double rms, Dice& dice) {
-  const auto noise = sounds::noise(static_cast<double>(sound.size() + 1) / kRate_hz, rms, kRate_hz,
-                                   static_cast<unsigned>(dice.whole(1, 1000000)));
-  for (std::size_t n = 0; n < sound.size(); ++n) sound[n] += noise[n];
-}
-
-std::optional<Pair> heard(const std::vector<float>& sound, const PairAsked& asked) {
-  Context context;
-  context.pair = asked;
-  return analyse(sound, kRate_hz, context).pair;
-}
-
-/// One cent to either side, too slowly to be a tremble.
-Curve wandering(Dice& dice, double cents) {
-  const double a = dice(0.3, 1.5), b = dice(0.3, 1.5), p = dice(0, 6.28), q = dice(0, 6.28);
-  return [=](double t) { return cents * (std::sin(6.2832 * a * t + p) + std::sin(6.2832 * b * t + q)); };
-}
-
 struct Duet {
   Interval interval;
-  Player first, second;
+  OneOfTwo first, second;
   std::vector<float> sound;
   double truth(double t) const {
     return std::abs(interval.over * first.at(t) - interval.under * second.at(t));
@@ -107,7 +51,7 @@ TEST(Pair, EndsAsItWasToTheEnd) {
   Dice dice(6101);
   for (int end = 0; end < 5; ++end) {
     const double off = dice(8.0, 11.0), hz = dice(300.0, 420.0);
-    Player first{hz, wandering(dice, 0.4), 0.4, 5.0 + 0.05 * end}, second{hz, [](double) { return 0.0; }};
+    OneOfTwo first{hz, wandering(dice, 0.4), 0.4, 5.0 + 0.05 * end}, second{hz, [](double) { return 0.0; }};
     second.from_s = 1.0;
     second.to_s = first.to_s;
     second.cents = [=](double t) { return off + 12.0 * std::max(0.0, 3.0 - t); };
@@ -155,87 +99,10 @@ TEST(Pairs, ThatStrayHaveASpreadThatCoversIt) {
   sounds::expectWithin(off, 0.2, 1.0);
 }
 
-enum class Heard { knownPartner, ownTracks, oneSignal };
-
-/// The second comes in some way off and finds the first.
-struct Finding {
-  Player first, second;
-  double from_s, wrongWay_cents, start_cents;
-  double meets_s;  // when it has arrived
-};
-Finding finding(Dice& dice, bool wrongWay) {
-  Finding f{};
-  f.first.hz = dice(120, 700);
-  f.first.from_s = 0.4;
-  f.first.to_s = f.second.to_s = 8.0;
-  f.second.from_s = f.from_s = dice(1.2, 2.0);
-  f.second.hz = f.first.hz;
-  f.second.rms = 0.1 * std::pow(10.0, dice(-6, 6) / 20.0);
-  f.start_cents = dice(18, 40) * (dice.chance(0.5) ? 1 : -1);
-  f.wrongWay_cents = wrongWay ? dice(8, 15) : 0.0;
-  const double begins = f.from_s + dice(0.8, 1.4), lasts = dice(0.6, 1.6), left = dice(-2, 2);
-  f.meets_s = begins + lasts;
-  const double start = f.start_cents, wrong = f.wrongWay_cents * (start > 0.0 ? 1 : -1), from = f.from_s;
-  f.second.cents = [=](double t) {
-    const auto step = [](double x) { return 0.5 - 0.5 * std::cos(3.14159265 * std::clamp(x, 0.0, 1.0)); };
-    const double away = start + wrong * step((t - from - 0.2) / (begins - from - 0.3));
-    return away + (left - away) * step((t - begins) / lasts);
-  };
-  return f;
-}
-double trueLock(const Finding& f) {
-  for (double t = f.from_s; t < 8.0; t += 0.001) {
-    bool stays = true;
-    for (double u = t; u < t + 1.0 && stays; u += 0.005)
-      stays = std::abs(f.second.cents(u)) <= 5.0 && std::abs(f.second.at(u) - f.first.hz) < 1.0;
-    if (stays) return t - f.from_s;
-  }
-  return -1.0;
-}
-
-class PairsHeard : public testing::TestWithParam<Heard> {};
-
-TEST_P(PairsHeard, LockWhenTheyDidAndItIsSaidWhoMoved) {
-  Dice dice(420);
-  const bool one = GetParam() == Heard::oneSignal;
-  std::vector<double> lock, ends, joins;
-  int wrongWays = 0, movedWrong = 0, signs = 0, count = 12;
-  for (int i = 0; i < count; ++i) {
-    const Finding f = finding(dice, i % 3 == 0);
-    const auto first = f.first.sound(dice, 8.4), second = f.second.sound(dice, 8.4);
-    PairAsked asked;
-    if (GetParam() == Heard::knownPartner) asked.partner_hz = f.first.hz;
-    if (GetParam() == Heard::ownTracks)
-      asked.partner = std::make_shared<Tracks>(trackTake(first, kRate_hz, {}));
-    const auto pair = heard(one ? together(first, second) : second, asked);
-    ASSERT_TRUE(pair);
-    ASSERT_TRUE(pair->lock_s) << f.first.hz << " from " << f.start_cents;
-    lock.push_back(*pair->lock_s - trueLock(f));
-    joins.push_back(pair->from_s - f.from_s);
-    ends.push_back(std::abs(*pair->cents_at_end) - std::abs(f.second.cents(7.9)));
-    wrongWays += *pair->wrong_way_first == (i % 3 == 0) ? 1 : 0;
-    movedWrong +=
-        pair->moved == Moved::first || pair->moved == Moved::both || pair->moved == Moved::none ? 1 : 0;
-    signs += pair->sign_known ? 1 : 0;
-    if (pair->sign_known) {
-      EXPECT_NEAR(*pair->cents_at_start, f.second.cents(f.from_s + 0.2), one ? 3.0 : 1.0) << f.first.hz;
-      EXPECT_EQ(pair->moved, Moved::second);
-    }
-  }
-  EXPECT_EQ(wrongWays, count);
-  EXPECT_EQ(movedWrong, 0);
-  EXPECT_GE(signs, one ? 0.8 * count : count);
-  sounds::expectWithin(lock, 0.03, one ? 0.1 : 0.06);
-  sounds::expectWithin(joins, one ? 0.01 : 0.03, 0.06);
-  sounds::expectWithin(ends, one ? 0.5 : 0.05, one ? 2.0 : 0.1);
-}
-INSTANTIATE_TEST_SUITE_P(Every, PairsHeard,
-                         testing::Values(Heard::knownPartner, Heard::ownTracks, Heard::oneSignal));
-
 TEST(Pairs, ThatGoOnBeatingAreNeverOne) {
   Dice dice(430);
   for (int i = 0; i < 6; ++i) {
-    Player first{dice(120, 800)}, second = first;
+    OneOfTwo first{dice(120, 800)}, second = first;
     second.hz += dice(1.05, 3.0) * (dice.chance(0.5) ? 1 : -1);
     const auto pair = heard(together(first.sound(dice, 6.4), second.sound(dice, 6.4)), {});
     ASSERT_TRUE(pair) << first.hz << " " << second.hz;
@@ -246,7 +113,7 @@ TEST(Pairs, ThatGoOnBeatingAreNeverOne) {
 TEST(Pairs, OfOnePlayerAloneAreNone) {
   Dice dice(440);
   for (int i = 0; i < 8; ++i) {
-    Player alone{dice(90, 800), wandering(dice, 3.0)};
+    OneOfTwo alone{dice(90, 800), wandering(dice, 3.0)};
     auto sound = alone.sound(dice, 6.4);
     addNoise(sound, 0.01, dice);
     EXPECT_FALSE(heard(sound, {})) << alone.hz;
