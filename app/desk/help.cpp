@@ -51,7 +51,11 @@ void explainPlaying(const About& about) {
            "neither shoulders nor belly: watch them, and tick what you see (B, R, H, U, A)."),
        Help::tr(
            "Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a dash not "
-           "measured, a dotted ring not yet.")});
+           "measured, a dotted ring not yet."),
+       Help::tr(
+           "± behind a figure is how far it may be off by chance: two times in three by no more than that. "
+           "Where "
+           "there is none the figure is surer than it is written, or the sound was too short to tell.")});
   about(
       Help::tr("Playing to a count"),
       {Help::tr(

@@ -149,14 +149,15 @@ void FiguresView::paintRow(QPainter& painter, const QRectF& row, const Reading& 
   const double size = std::min(style::kFigureType, 0.42 * row.height());
   painter.setFont(style::work(size, true));
   painter.setPen(r.value ? style::ink : style::quietInk);
-  const QString value = words::value(r, false);
+  const QString value = r.value ? words::number(*r.value, r.figure->print) : words::value(r);
   const QRectF line(left, row.top() + 17, right - left, row.height() - 19);
   painter.drawText(line, Qt::AlignVCenter, value);
   const double after = painter.fontMetrics().horizontalAdvance(value) + 8.0;
   painter.setFont(style::work(style::kType));
   painter.setPen(style::quietInk);
   if (r.value)
-    painter.drawText(line.adjusted(after, size * 0.35, 0, 0), Qt::AlignVCenter, words::unit(*r.figure));
+    painter.drawText(line.adjusted(after, size * 0.35, 0, 0), Qt::AlignVCenter,
+                     (words::unsure(r) + QStringLiteral(" ") + words::unit(*r.figure)).trimmed());
   if (!r.hasTarget) return;
   const QRectF band(row.right() - kBandWidth, row.top() + row.height() / 2.0 - 13.0, kBandWidth, 16);
   paintBand(painter, band, r, earlierOf(shown_, r));

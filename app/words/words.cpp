@@ -77,10 +77,17 @@ QString inUnit(const QString& number, const Figure& figure) {
   return figure.unit.empty() ? number : number + QStringLiteral(" ") + unit(figure);
 }
 
-QString value(const Reading& reading, bool withUnit) {
+QString unsure(const Reading& reading) {
+  const int decimals = reading.figure->print.decimals;
+  if (!reading.unsure || *reading.unsure < 0.5 * std::pow(10.0, -decimals)) return {};
+  return QStringLiteral("± ") + number(*reading.unsure, decimals, false);
+}
+
+QString value(const Reading& reading) {
   if (!reading.value) return QStringLiteral("–");
-  const QString text = number(*reading.value, reading.figure->print);
-  return withUnit ? inUnit(text, *reading.figure) : text;
+  QString text = number(*reading.value, reading.figure->print);
+  if (const QString unsure = words::unsure(reading); !unsure.isEmpty()) text += QStringLiteral(" ") + unsure;
+  return inUnit(text, *reading.figure);
 }
 
 namespace {

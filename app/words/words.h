@@ -42,8 +42,10 @@ QString number(double value, int decimals = 0, bool plus = true);
 QString number(double value, const Print& print);
 /// "4.0 s"; a count has none.
 QString inUnit(const QString& number, const Figure& figure);
-/// "+3.2 cents"; a dash where nothing was measured.
-QString value(const Reading& reading, bool withUnit = true);
+/// "+3.2 ± 0.4 cents"; a dash where nothing was measured.
+QString value(const Reading& reading);
+/// "± 0.4"; empty where it is not known or the figure is surer than it is written.
+QString unsure(const Reading& reading);
 
 /// A tube in use: "open", "1 2", "1 3, drawn", "thumb 1", "position 3", or the note of a reed.
 QString setting(const TubeSetting& setting, const Instrument& instrument);

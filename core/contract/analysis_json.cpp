@@ -22,6 +22,13 @@ json number(const std::optional<double>& value) {
 
 namespace {
 
+/// Those that are not empty, by their ids.
+json known(std::initializer_list<std::pair<const char*, std::optional<double>>> values) {
+  json object = json::object();
+  for (const auto& [id, value] : values)
+    if (value) object[id] = number(value);
+  return object;
+}
 json flag(const std::optional<bool>& value) { return value ? json(*value) : json(nullptr); }
 
 struct Writer {
@@ -64,7 +71,11 @@ struct Writer {
             {"shimmer_db", number(n.shimmer_db)},
             {"subharmonic_db", number(n.subharmonic_db)},
             {"harmonics_db", harmonics},
-            {"colour_repeat_db", number(n.colour_repeat_db)}};
+            {"colour_repeat_db", number(n.colour_repeat_db)},
+            {"unsure", known({{"offset_cents", n.unsure.offset_cents},
+                              {"level_dbfs", n.unsure.level_dbfs},
+                              {"hnr_db", n.unsure.hnr_db},
+                              {"brightness", n.unsure.brightness}})}};
   }
 
   json cue(const CueResult& c, const Analysis& a) const {
@@ -142,7 +153,8 @@ struct Writer {
             {"level_dbfs", number(t.level_dbfs)},
             {"hnr_db", number(t.hnr_db)},
             {"quality", t.quality ? json(nameIn(kQualities, *t.quality)) : json(nullptr)},
-            {"quality_margin", number(t.quality_margin)}};
+            {"quality_margin", number(t.quality_margin)},
+            {"unsure", known({{"held_s", t.held_unsure_s}})}};
   }
 };
 
@@ -190,6 +202,7 @@ json reading(const Reading& r) {
   return {{"id", r.figure->id},
           {"label", r.figure->label},
           {"value", number(r.value)},
+          {"unsure", number(r.unsure)},
           {"unit", r.figure->unit},
           {"target", r.hasTarget ? json::array({number(r.low), number(r.high)}) : json(nullptr)},
           {"verdict", verdictName(r.verdict)}};

@@ -179,6 +179,13 @@ void describeWhole(Tone& tone, const Tracks& tracks, const PitchLine& line, Part
   describeQuality(tone, held ? *note : all, held ? Pitch::held : Pitch::moves, part);
 }
 
+/// How far the level strays within a note, a crescendo taken off; nullopt: too short to tell.
+std::optional<double> levelStrays_db(const Note& note) {
+  if (!note.level_sd_db) return std::nullopt;
+  const double grows_db = note.level_slope_db_per_s.value_or(0.0) * (note.coreEnd_s - note.coreStart_s);
+  return std::sqrt(std::max(0.0, *note.level_sd_db * *note.level_sd_db - grows_db * grows_db / 12.0));
+}
+
 /// How the first of its notes begins and the last one ends.
 void describeEnds(Tone& tone, const Tracks& tracks, const Room& room, const PitchLine& centre) {
   const Note& first = tone.notes.front();
@@ -194,6 +201,11 @@ void describeEnds(Tone& tone, const Tracks& tracks, const Room& room, const Pitc
   const double rings_on_s = tone.release.rings_on_s;
   tone.release = describeRelease(tracks, centre, tone.notes.back());
   tone.release.rings_on_s = rings_on_s;
+  const auto strays = levelStrays_db(first), straysLast = levelStrays_db(tone.notes.back());
+  if (!strays || !straysLast) return;
+  const auto start_s = crossingUnsure_s(envelope, tone.start_s, *strays);
+  const auto end_s = crossingUnsure_s(envelope, tone.end_s, *straysLast);
+  if (start_s && end_s) tone.held_unsure_s = std::hypot(*start_s, *end_s);
 }
 
 /// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it

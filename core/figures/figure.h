@@ -50,6 +50,8 @@ struct Figure {
   std::string_view help;  ///< one sentence for F1
   /// Of several sounds the median over them, counts are added up. nullptr: a figure of single cues alone.
   std::optional<double> (*ofTake)(const FigureInput&);
+  /// One standard deviation of that, by how it strays within the take; nullptr: it is not known.
+  std::optional<double> (*unsure)(const FigureInput&) = nullptr;
   CueFigure* ofCue = nullptr;    ///< the same of one cue; its key in the JSON is the id
   std::string_view column = {};  ///< its title in the table of cues; empty: it has none
   Chart chart = {};

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <cmath>
 #include <optional>
 #include <vector>
 
@@ -37,6 +38,23 @@ std::vector<double> valuesOf(const List& list, Get get) {
 template <auto Member>
 std::optional<double> note(const FigureInput& heard) {
   return medianOf(valuesOf(heard.notes, [](const Note& n) -> std::optional<double> { return n.*Member; }));
+}
+/// One standard deviation of the middle over several, each of which has its own; nullopt where one has none.
+template <class List, class Get>
+std::optional<double> unsureOf(const List& list, Get get) {
+  const std::vector<double> deviations = valuesOf(list, get);
+  if (deviations.empty() || deviations.size() < list.size()) return std::nullopt;
+  double squares = 0.0;
+  for (const double d : deviations) squares += d * d;
+  return std::sqrt(squares) / static_cast<double>(deviations.size());
+}
+template <auto Member>
+std::optional<double> unsureNote(const FigureInput& heard) {
+  return unsureOf(heard.notes, [](const Note& n) { return n.unsure.*Member; });
+}
+template <auto Member>
+std::optional<double> unsureTone(const FigureInput& heard) {
+  return unsureOf(heard.tones, [](const Tone& t) { return t.*Member; });
 }
 /// Of a regular wave of the notes.
 template <auto Part, auto Member>

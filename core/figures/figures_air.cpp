@@ -229,7 +229,8 @@ constexpr std::array kFigures{
            .area = Area::inTune,
            .help =
                "How far the note has risen from the first time to the last, by the curve that fits them all.",
-           .ofTake = ofWarming<&Settling::rise_cents>},
+           .ofTake = ofWarming<&Settling::rise_cents>,
+           .unsure = ofWarming<&Settling::unsure_cents>},
     Figure{.id = "warming_unsure_cents",
            .label = "Unsure by",
            .unit = "cents",

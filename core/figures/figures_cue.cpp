@@ -51,6 +51,7 @@ constexpr std::array kFigures{
            .area = Area::inTune,
            .help = "The middle of the pitch less the note it is held against; sharp is positive.",
            .ofTake = of::note<&Note::offset_cents>,
+           .unsure = of::unsureNote<&Note::Unsure::offset_cents>,
            .ofCue = of_cue::part<&CueResult::pitch, &CueResult::Pitch::offset_cents>,
            .column = "cents",
            .chart = {Ink::pitch, 10.0},
@@ -100,6 +101,7 @@ constexpr std::array kFigures{
            .help = "Power of the harmonics over the power of everything else, 60 Hz to 10 kHz "
                    "(harmonic-to-noise ratio).",
            .ofTake = of::noteOrTone<&Note::hnr_db, &Tone::hnr_db>,
+           .unsure = of::unsureNote<&Note::Unsure::hnr_db>,
            .ofCue = of_cue::note<&Note::hnr_db>},
     Figure{.id = "shape_error_db",
            .label = "Off the shape",

@@ -98,6 +98,7 @@ constexpr std::array kFigures{
            .help = "How long the tone sounds, breaks taken off, from where it reaches half of its steady "
                    "level to where it falls below that.",
            .ofTake = of::tone<&Tone::held_s>,
+           .unsure = of::unsureTone<&Tone::held_unsure_s>,
            .ownTarget = secondsAsked},
     Figure{.id = "missing",
            .label = "Missing",

@@ -17,6 +17,7 @@ struct Figure;  // judging/figure.h
 struct Reading {
   const Figure* figure = nullptr;  ///< never nullptr in an analysis
   std::optional<double> value;
+  std::optional<double> unsure;  ///< of the value, one standard deviation; empty: not known
   std::optional<double> low;
   std::optional<double> high;
   bool hasTarget = false;

@@ -58,6 +58,7 @@ Reading read(const Figure& figure, const FigureInput& heard, const Context& cont
   r.figure = &figure;
   if (isSpoilt(heard.analysis, context) && !figure.byKey) return r;
   r.value = valueOf(figure, heard);
+  if (r.value && figure.unsure) r.unsure = figure.unsure(heard);
   if (heard.analysis.letGoTooEarly) return r;
   const auto target = targetFor(figure, context);
   if (target) {

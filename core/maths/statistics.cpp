@@ -48,6 +48,27 @@ void PooledDeviation::add(std::span<const double> group) {
   values_ += group.size();
 }
 
+std::optional<double> deviationOfMiddle(std::span<const double> track, std::size_t blocks) {
+  constexpr std::size_t kFewest = 4;
+  constexpr double kMostAlike = 0.6;  // more cannot be told from a drift
+  if (blocks < kFewest || track.size() < blocks) return std::nullopt;
+  std::vector<double> means;
+  for (std::size_t b = 0; b < blocks; ++b) {
+    const std::size_t from = b * track.size() / blocks, to = (b + 1) * track.size() / blocks;
+    means.push_back(mean(track.subspan(from, to - from)));
+  }
+  const double middle = mean(means), n = static_cast<double>(blocks);
+  double squares = 0.0, neighbours = 0.0;
+  for (std::size_t b = 0; b < blocks; ++b) {
+    squares += (means[b] - middle) * (means[b] - middle);
+    if (b > 0) neighbours += (means[b] - middle) * (means[b - 1] - middle);
+  }
+  if (squares <= 0.0) return 0.0;
+  // About their own mean neighbours are less alike by one over their number.
+  const double alike = std::clamp(neighbours / squares + 1.0 / n, 0.0, kMostAlike);
+  return std::sqrt(squares / (n - 1.0) / n * (1.0 + alike) / (1.0 - alike));
+}
+
 double leastSquaresSlope(std::span<const double> x, std::span<const double> y) {
   const double mx = mean(x);
   const double my = mean(y);

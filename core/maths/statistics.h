@@ -32,6 +32,10 @@ class PooledDeviation {
   double squares_ = 0.0;
   std::size_t free_ = 0, values_ = 0;
 };
+/// One standard deviation of the middle of a track that strays slowly, by the means of that many blocks, one
+/// after the other, and by how much a block is like the next one (batch means, Conway 1963). Nullopt where
+/// there are fewer than four blocks, or fewer values than blocks.
+std::optional<double> deviationOfMiddle(std::span<const double> track, std::size_t blocks);
 /// Least-squares slope of y over x; needs two different x.
 double leastSquaresSlope(std::span<const double> x, std::span<const double> y);
 /// Median of the slopes between all pairs of points at equal spacing `step` (Theil 1950, Sen 1968); long

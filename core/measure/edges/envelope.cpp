@@ -293,4 +293,14 @@ std::optional<double> riseTime(const EnergyTrack& energy, double onset_s, double
   return rise ? std::optional(1000.0 * *rise) : std::nullopt;
 }
 
+std::optional<double> crossingUnsure_s(const Envelope& envelope, double at_s, double strays_db) {
+  constexpr double kBeside_s = 0.01, kLeast_db_per_s = 10.0;
+  const double before = envelope.power(at_s - kBeside_s), after = envelope.power(at_s + kBeside_s);
+  if (before <= 0.0 || after <= 0.0) return std::nullopt;
+  const double moves_db_per_s = 10.0 * std::abs(std::log10(after / before)) / (2.0 * kBeside_s);
+  // What crosses strays, and the level beside it that the border is a share of.
+  return moves_db_per_s < kLeast_db_per_s ? std::nullopt
+                                          : std::optional(std::sqrt(2.0) * strays_db / moves_db_per_s);
+}
+
 }  // namespace calando

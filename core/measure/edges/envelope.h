@@ -56,4 +56,8 @@ std::vector<Fall> findFalls(const Envelope& envelope, double from_s, double to_s
 std::optional<double> riseTime(const EnergyTrack& energy, double onset_s, double steadyPower, double f0_hz,
                                double noisePower);
 
+/// One standard deviation of where the level crosses a border at a time, where it strays by so many dB beside
+/// it: the faster it rises or falls there, the surer. Nullopt: it hardly moves.
+std::optional<double> crossingUnsure_s(const Envelope& envelope, double at_s, double strays_db);
+
 }  // namespace calando

@@ -69,6 +69,14 @@ struct Note {
   std::optional<Under> under;      ///< looked for where overtones are played
   std::optional<double> under_db;  ///< the strongest lower partial of the fingering, to its own strongest
   std::optional<double> colour_repeat_db;  ///< colour distance of its own two halves: what is no difference
+  /// One standard deviation of a figure, by how it strays within the note; empty: too short to tell.
+  struct Unsure {
+    std::optional<double> offset_cents;
+    std::optional<double> level_dbfs;
+    std::optional<double> hnr_db;
+    std::optional<double> brightness;
+  };
+  Unsure unsure;
 };
 
 struct Glide {
@@ -145,6 +153,8 @@ struct Tone {
   double start_s;
   double end_s;
   double held_s;
+  /// One standard deviation: how far an end may lie where the level strays and does not fall at once.
+  std::optional<double> held_unsure_s;
   std::vector<Note> notes;
   std::vector<Glide> glides;
   std::vector<Dropout> dropouts;

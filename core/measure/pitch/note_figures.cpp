@@ -15,6 +15,7 @@ namespace {
 
 constexpr double kLatestCore_s = 0.25;
 constexpr double kReleaseMargin_s = 0.1;
+constexpr double kBlock_s = 0.5;  // of a core, by which its figures' uncertainty is told
 constexpr double kSettled_cents = 10.0;
 constexpr double kStays_s = 0.15;
 constexpr double kScoopSpan_s = 0.2;
@@ -33,6 +34,10 @@ constexpr double kFastestWave_hz = 8.0;
 constexpr double kLeastWave_db = 1.5;
 constexpr double kLeastWaveCycles = 4.0;
 constexpr double kWaveShare = 0.5;  // of the level's variance that one line explains: then it is regular
+
+std::size_t blocksIn(const Note& note) {
+  return static_cast<std::size_t>(std::max(0.0, note.coreEnd_s - note.coreStart_s) / kBlock_s);
+}
 
 struct Samples {
   std::vector<double> time, value;
@@ -119,6 +124,7 @@ void measureLevels(Note& note, const Tracks& tracks, const std::vector<Dropout>&
   if (levels.value.size() < 10) return;
   note.level_sd_db = standardDeviation(levels.value);
   note.level_slope_db_per_s = leastSquaresSlope(levels.time, levels.value);
+  note.unsure.level_dbfs = deviationOfMiddle(levels.value, blocksIn(note));
   note.level_wave = levelWave(tracks.energy, note, dropouts);
 }
 
@@ -159,7 +165,9 @@ std::vector<double> coloursOf(const Tracks& tracks, const Note& note, Get get) {
 
 /// What is beside the harmonics: noise, and lines between them.
 void measureNoise(Note& note, const Tracks& tracks) {
-  note.hnr_db = medianOf(coloursOf(tracks, note, [](const ColourFrame& c) { return c.hnr_db; }));
+  const auto hnr = coloursOf(tracks, note, [](const ColourFrame& c) { return c.hnr_db; });
+  note.hnr_db = medianOf(hnr);
+  note.unsure.hnr_db = deviationOfMiddle(hnr, blocksIn(note));
   std::vector<double> crackle =
       coloursOf(tracks, note, [](const ColourFrame& c) { return c.subharmonic_db; });
   std::erase(crackle, ColourFrame::kNoSubharmonic);
@@ -171,8 +179,10 @@ void measureNoise(Note& note, const Tracks& tracks) {
 }
 
 void measureColour(Note& note, const Tracks& tracks) {
-  note.brightness = medianOf(coloursOf(tracks, note, [](const ColourFrame& c) { return c.brightness; }));
+  const auto brightness = coloursOf(tracks, note, [](const ColourFrame& c) { return c.brightness; });
+  note.brightness = medianOf(brightness);
   if (!note.brightness) return;
+  note.unsure.brightness = deviationOfMiddle(brightness, blocksIn(note));
   note.harmonics_db = harmonicsBetween(tracks, note.coreStart_s, note.coreEnd_s);
   const double middle = (note.coreStart_s + note.coreEnd_s) / 2.0;
   note.colour_repeat_db = colourDistance(harmonicsBetween(tracks, note.coreStart_s, middle),
@@ -298,6 +308,7 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& 
   const PitchLine still = within(centre, core.time_s.front(), core.time_s.back());
   note.f0_hz = shiftedBy(440.0, still.cents.empty() ? plateau.cents : median(still.cents));
   namePitch(note, frame);
+  if (note.offset_cents) note.unsure.offset_cents = deviationOfMiddle(still.cents, blocksIn(note));
   const PitchMovement movement = pitchMovement(gapless(core.time_s, core.cents), note.f0_hz);
   note.drift_cents_per_s = movement.drift_cents_per_s;
   note.vibrato = movement.vibrato;
