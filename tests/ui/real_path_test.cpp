@@ -1,6 +1,7 @@
 // The whole recording path: a private sound server with a null sink as the room and a remapped source as the
 // microphone; paplay plays a stand-in's performance into the room, the real window records it through Qt
 // Multimedia.
+#include <execinfo.h>
 #include <gtest/gtest.h>
 #include <unistd.h>
 
@@ -15,6 +16,8 @@
 #include <QPushButton>
 #include <QTemporaryDir>
 #include <QTest>
+#include <array>
+#include <csignal>
 
 #include "app/desk/main_window.h"
 #include "app/desk/stylesheet.h"
@@ -233,6 +236,13 @@ TEST(RealPath, ASoundThatStumblesIsMeasuredAnewAndNotHeldAgainstTheCount) {
   EXPECT_FALSE(message->text().contains("stumbled")) << message->text().toStdString();
 }
 
+/// One that hangs says where, before its time is up.
+void sayWhere(int) {
+  std::array<void*, 64> frames{};
+  backtrace_symbols_fd(frames.data(), backtrace(frames.data(), static_cast<int>(frames.size())),
+                       STDERR_FILENO);
+}
+
 }  // namespace
 }  // namespace calando
 
@@ -246,6 +256,8 @@ int main(int argc, char** argv) {
     return 1;
   }
   qputenv("QT_QPA_PLATFORM", "offscreen");
+  std::signal(SIGALRM, calando::sayWhere);
+  alarm(100);
   QApplication application(argc, argv);
   calando::style::apply(application);
   return RUN_ALL_TESTS();
