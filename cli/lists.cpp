@@ -67,9 +67,8 @@ void listInstruments(bool asJson) {
     list.push_back({{"id", i.id},
                     {"label", i.name},
                     {"transposition_semitones", i.transposition},
-                    {"clef", i.clef == Clef::bass    ? "bass"
-                             : i.clef == Clef::tenor ? "tenor"
-                                                     : "treble"},
+                    {"family", nameIn(kFamilies, i.family)},
+                    {"clef", nameIn(kClefs, i.clef)},
                     {"lowest_concert", noteName(i.lowest, i.spelling)},
                     {"highest_concert", noteName(i.highest, i.spelling)},
                     {"lowest_written", noteName(i.writtenOf(i.lowest), i.spelling)},
@@ -80,7 +79,11 @@ void listInstruments(bool asJson) {
 void listExercises(bool asJson) {
   auto list = ordered_json::array();
   for (const Exercise& e : exercises())
-    list.push_back({{"id", e.id}, {"label", e.title}, {"family", e.family}, {"purpose", e.purpose}});
+    list.push_back({{"id", e.id},
+                    {"label", e.title},
+                    {"family", e.family},
+                    {"families", ordered_json(namesOf(e.whom))},
+                    {"purpose", e.purpose}});
   printList(list, asJson);
 }
 

@@ -11,4 +11,5 @@ extern const std::string_view exercises;
 extern const std::string_view lessons;
 extern const std::string_view players;
 extern const std::string_view tubes;
+extern const std::string_view cautions;
 }  // namespace calando::data

@@ -6,8 +6,9 @@
 
 #include "audio/file_fault.h"
 #include "core/base/fault.h"
+#include "core/care/cautions.h"
+#include "core/care/ticks.h"
 #include "core/ears/change.h"
-#include "core/exercise/ticks.h"
 #include "core/figures/figure.h"
 #include "core/judging/advice.h"
 #include "core/judging/discipline.h"
@@ -36,13 +37,14 @@ std::set<std::string> texts() {
   }
   for (const Exercise& card : exercises()) {
     for (const std::string& text : {card.title, card.family, card.purpose}) add(text);
-    for (const std::string& caution : card.cautions) add(caution);
     for (const Cue& cue : card.cues) add(cue.says);
+    add(card.generator.says);
     for (const auto& [school, text] : card.schools) {
       add(school);
       add(text);
     }
   }
+  for (const Caution& caution : cautions()) add(caution.says);
   for (const Tick& tick : ticks()) add(tick.label);
   for (const ChangeRow& row : changes())
     for (const std::string_view text : {row.name, row.unit, row.which, row.fault}) add(text);
@@ -56,7 +58,10 @@ std::set<std::string> texts() {
       add(text);
   for (const Level& level : levels()) add(level.label);
   for (const LessonTemplate& lesson : lessonTemplates()) add(lesson.label);
-  for (const Instrument& instrument : instruments()) add(instrument.name);
+  for (const Instrument& instrument : instruments()) {
+    add(instrument.name);
+    add(labelOf(instrument.tuner));
+  }
   for (const Player& player : players()) {
     add(player.name);
     add(player.text);

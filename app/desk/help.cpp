@@ -54,8 +54,8 @@ void explainPlaying(const About& about) {
            "measured, a dotted ring not yet."),
        Help::tr(
            "± behind a figure is how far it may be off by chance: two times in three by no more than that. "
-           "Where "
-           "there is none the figure is surer than it is written, or the sound was too short to tell.")});
+           "Where there is none the figure is surer than it is written, or the sound was too short to "
+           "tell.")});
   about(
       Help::tr("Playing to a count"),
       {Help::tr(
@@ -77,15 +77,21 @@ void explainBreathing(const About& about) {
            "the breath out, a mark for each count. It can be followed without a sound; a soft swell for the "
            "ear "
            "is chosen under Heard, for headphones. Arms and other things to do stand in it."),
+       Help::tr("Before the first set of breath of a day stands a caution; the key that starts takes it "
+                "away. Between "
+                "its sets normal breathing is counted down. A card asks for no more than its dose, and the "
+                "small part "
+                "for no more than its minutes a day, whatever the card: then one is asked whether one more "
+                "is wanted."),
        Help::tr(
-           "Before the first set of a day stands a caution; the key that starts takes it away. Between sets "
-           "normal breathing is counted down, and a card asks for no more than its dose. Esc stops at once: "
-           "the "
-           "take says so, nothing is taken from it, and there is no more breathing that day unless the "
-           "teacher "
-           "opens it again. When nothing sounds any more Esc asks first, and once more is meant; opened "
-           "again "
-           "everything is as it was."),
+           "Esc stops whatever sounds, at once, and asks why: dizzy, pain, tired or enough. The take says "
+           "so, and "
+           "nothing is taken from it. Dizzy: no more breathing and no long tones that day. Pain: that kind "
+           "of "
+           "playing rests until the teacher opens it again, after a restart too. A stop that was a mistake "
+           "counts "
+           "as if it had been played to its end. Between two sets of breath Esc asks first, and once more is "
+           "meant."),
        Help::tr(
            "A sheet at the wall is timed by the player’s key: Space begins to listen, again when the hand "
            "lets "

@@ -19,11 +19,11 @@
 #include "app/readout/readout.h"
 #include "app/session/assembly.h"
 #include "app/session/ears/figure_guessing.h"
-#include "app/session/lesson/breathing.h"
 #include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/request_editor.h"
 #include "app/session/lesson/running_order.h"
+#include "app/session/lesson/safety.h"
 #include "app/session/playback.h"
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
@@ -39,9 +39,10 @@
 #include "app/sound/player.h"
 #include "app/sound/sound_setup.h"
 #include "app/style/style.h"
+#include "app/words/card_words.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
-#include "core/exercise/ticks.h"
+#include "core/care/ticks.h"
 #include "records/studio.h"
 
 namespace calando {
@@ -250,7 +251,7 @@ void MainWindow::bindPicture() {
   connect(&s.lesson, &Lesson::stepChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.lesson, &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.book, &StudentBook::studentChanged, this, &MainWindow::refreshEmptyText);
-  connect(&s.breathing, &Breathing::changed, this, &MainWindow::refreshEmptyText);
+  connect(&s.safety, &Safety::changed, this, &MainWindow::refreshEmptyText);
   connect(&s.request, &RequestEditor::optionsChanged, this, [this, &s] {
     take_->setHidden(s.request.options().earsFirst && (s.run.taking() || s.shown.take()));
   });
@@ -312,7 +313,7 @@ void MainWindow::refreshEmptyText() {
     return take_->setEmptyText(tr("Add the first student"),
                                tr("Every take belongs to a student; everything stays on this computer."),
                                tr("Add a student"));
-  if (parts_.breathing.showsCaution())
+  if (parts_.safety.showsCaution())
     return take_->setEmptyText(
         tr("Before breathing"),
         tr("Stop at once when you feel light-headed, dizzy, tingling or in pain: Esc.\nSit down the first "
@@ -324,9 +325,11 @@ void MainWindow::refreshEmptyText() {
   const std::string school = parts_.deck.school();
   for (const auto& [name, what] : card->schools)
     if (school.empty() || school == name) text << words::said(what);
-  text << QString() << tr("Press Space to start. Or open a recording with Ctrl+O, or drop files here.")
-       << QString();
-  for (const std::string& caution : card->cautions) text << words::said(caution);
+  text << QString() << tr("Press Space to start. Or open a recording with Ctrl+O, or drop files here.");
+  // First, and once a day each.
+  QStringList minded;
+  for (const Caution& caution : parts_.safety.unread()) minded << words::said(caution.says);
+  if (!minded.isEmpty()) text = minded << QString() << text;
   take_->setEmptyText(words::said(card->title), text.join('\n'));
 }
 

@@ -6,10 +6,13 @@
 
 namespace calando {
 
+namespace {
+constexpr std::size_t kMostAnswers = 5;
+}
+
 MessageBar::MessageBar(Notices& notices)
     : notices_(notices),
       text_(new QLabel),
-      action_(new QPushButton),
       seen_(new QPushButton(tr("Seen"))),
       progressRow_(new QWidget),
       progressText_(new QLabel),
@@ -17,15 +20,20 @@ MessageBar::MessageBar(Notices& notices)
   text_->setObjectName("message");
   text_->setWordWrap(true);
   text_->setTextFormat(Qt::PlainText);
-  action_->setObjectName("messageButton");
   seen_->setObjectName("messageSeen");
   seen_->setToolTip(tr("Take this message away"));
-  connect(action_, &QPushButton::clicked, &notices_, &Notices::act);
   connect(seen_, &QPushButton::clicked, &notices_, &Notices::drop);
   auto* row = new QHBoxLayout;
   row->setSpacing(2 * style::kStep);
   row->addWidget(text_, 1);
-  row->addWidget(action_);
+  for (std::size_t i = 0; i < kMostAnswers; ++i) {
+    auto* answer = new QPushButton;
+    answer->setObjectName(i == 0 ? QStringLiteral("messageButton")
+                                 : QStringLiteral("messageAnswer%1").arg(i));
+    connect(answer, &QPushButton::clicked, &notices_, [this, i] { notices_.act(i); });
+    row->addWidget(answer);
+    answers_.push_back(answer);
+  }
   row->addWidget(seen_);
 
   progressText_->setObjectName("progress");
@@ -59,14 +67,20 @@ void MessageBar::refresh() {
     progressBar_->setValue(progress->done);
   }
   text_->setVisible(notice);
-  action_->setVisible(notice && !notice->action.isEmpty());
+  for (std::size_t i = 0; i < answers_.size(); ++i) {
+    const QString text = !notice                       ? QString()
+                         : i == 0                      ? notice->action
+                         : i - 1 < notice->more.size() ? notice->more[i - 1].first
+                                                       : QString();
+    answers_[i]->setText(withoutKeys(text));
+    answers_[i]->setVisible(!text.isEmpty());
+  }
   seen_->setVisible(notice);
   setVisible(notice || progress);
   if (!notice) return text_->clear();
   text_->setText(notices_.losses() > 1
                      ? tr("1 of %1: %2").arg(QString::number(notices_.losses()), notice->text)
                      : notice->text);
-  action_->setText(withoutKeys(notice->action));
 }
 
 }  // namespace calando

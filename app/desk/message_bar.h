@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QWidget>
+#include <vector>
 
 #include "app/session/common/notices.h"
 
@@ -22,7 +23,7 @@ class MessageBar : public QWidget {
 
   Notices& notices_;
   QLabel* text_;
-  QPushButton* action_;
+  std::vector<QPushButton*> answers_;
   QPushButton* seen_;
   QWidget* progressRow_;
   QLabel* progressText_;

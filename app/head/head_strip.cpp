@@ -281,10 +281,7 @@ void HeadStrip::connectFields() {
   connect(&parts_.book, &StudentBook::studentChanged, this, &HeadStrip::allow);
 }
 
-const Instrument* HeadStrip::instrument() const {
-  const Student* student = parts_.book.chosen();
-  return student ? findInstrument(student->instrument) : nullptr;
-}
+const Instrument* HeadStrip::instrument() const { return parts_.book.instrument(); }
 
 void HeadStrip::typedNote() {
   const QString text = note_->text().trimmed();
@@ -320,7 +317,7 @@ void HeadStrip::refresh() {
   fingering_->parentWidget()->setVisible(fingered);
   note_->parentWidget()->setVisible(card.asksForTones() && by == AskedBy::note);
   tuning_->parentWidget()->setVisible(card.asksForTones());
-  seconds_->parentWidget()->setVisible(!card.counted() && card.asksForTones());
+  seconds_->parentWidget()->setVisible(card.asksForSeconds());
   level_->parentWidget()->setVisible(card.scored);
   tempo_->parentWidget()->setVisible(card.counted());
   support_->parentWidget()->setVisible(card.counted());

@@ -32,7 +32,7 @@ void StaffView::setNote(std::optional<int> written) {
 int StaffView::bottomLineStep() const {
   // Diatonic steps from C-1: E4 for treble, G2 for bass, D3 for tenor clef.
   if (!instrument_ || instrument_->clef == Clef::treble) return 37;
-  return instrument_->clef == Clef::bass ? 25 : 29;
+  return instrument_->clef == Clef::bass ? 25 : instrument_->clef == Clef::tenor ? 29 : 31;
 }
 
 double StaffView::yOf(int step) const { return kBottom - (step - bottomLineStep()) * kSpace / 2.0; }

@@ -241,7 +241,7 @@ void CardEditor::fill(const Exercise& card) {
   generated_->setValue(card.generator.count);
   cues_->setCounted(card.counted());
   cues_->setCues(card.cues);
-  targets_->setCard(card, context_.level);
+  targets_->setCard(card, context_.level, context_.instrument);
   growth_->setCard(card);
   pair_->setCard(card);
   cues_->setForTwo(card.pair.has_value());

@@ -6,6 +6,7 @@
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/running_order.h"
 #include "app/session/session.h"
+#include "app/session/students/student_book.h"
 #include "app/session/take/take_run.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
@@ -199,7 +200,7 @@ void LessonView::fillOrders() {
     templates_->addItem(name, id);
     templates_->setItemData(templates_->count() - 1, QVariant::fromValue(exercises), orderRole);
   };
-  for (const LessonTemplate& one : lessonTemplates())
+  for (const LessonTemplate& one : lessonsFor(parts_.book.instrument()))
     add(words::said(one.label), words::plain(one.id), one.exercises);
   if (!order.own().empty()) templates_->insertSeparator(templates_->count());
   for (const OwnOrder& own : order.own()) add(words::plain(own.name), {}, own.exercises);

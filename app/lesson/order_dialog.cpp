@@ -7,9 +7,12 @@
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/request_editor.h"
 #include "app/session/lesson/running_order.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
+#include "app/words/card_words.h"
 #include "app/words/words.h"
 #include "core/base/plain_text.h"
+#include "core/exercise/fit.h"
 #include "core/library/cards.h"
 #include "records/tables/order_table.h"
 
@@ -103,8 +106,14 @@ void OrderDialog::addHead(const QString& text) {
 void OrderDialog::addCard(const Exercise& card, bool in) {
   auto* item = new QListWidgetItem(words::said(card.title));
   item->setData(Qt::UserRole, words::plain(card.id));
-  item->setCheckState(in ? Qt::Checked : Qt::Unchecked);
   item->setToolTip(words::said(card.family) + QStringLiteral("\n") + words::said(card.purpose));
+  if (const auto why = misfitOf(card, parts_.book.instrument())) {
+    item->setText(
+        tr("%1 – %2", "an exercise, why it is not to be had").arg(item->text(), words::misfit(*why)));
+    item->setForeground(style::quietInk);
+  } else {
+    item->setCheckState(in ? Qt::Checked : Qt::Unchecked);
+  }
   item->setSizeHint({0, kRowHeight});
   cards_->addItem(item);
 }
@@ -157,7 +166,9 @@ void OrderDialog::showCard() {
   if (!card) return;
   title_->setText(words::said(card->title));
   QStringList text{words::said(card->purpose)};
-  for (const std::string& caution : card->cautions) text << words::said(caution);
+  const Instrument* instrument = parts_.book.instrument();
+  if (const auto why = misfitOf(*card, instrument)) text.prepend(words::misfit(*why));
+  text << words::cautions(*card, instrument);
   text_->setText(text.join(QStringLiteral("\n\n")));
   TakeSpec asked = parts_.request.asked();
   asked.exercise = card->id;

@@ -50,10 +50,11 @@ TargetRows::TargetRows() : QTableWidget(0, kColumns) {
   connect(this, &QTableWidget::itemChanged, this, &TargetRows::changed);
 }
 
-void TargetRows::setCard(const Exercise& card, const Level* level) {
+void TargetRows::setCard(const Exercise& card, const Level* level, const Instrument* instrument) {
   const QSignalBlocker quiet(this);
   card_ = card;
   level_ = level;
+  instrument_ = instrument;
   setRowCount(0);
   for (const std::string& id : card.readings) {
     const int row = rowCount();
@@ -64,7 +65,7 @@ void TargetRows::setCard(const Exercise& card, const Level* level) {
     name->setData(Qt::UserRole, words::plain(id));
     name->setToolTip(words::help(figure));
     setItem(row, kFigure, name);
-    const Target* target = level ? findTarget(id, card, *level) : nullptr;
+    const Target* target = level ? findTarget(id, card, *level, instrument) : nullptr;
     setItem(row, kFrom, new QTableWidgetItem(target ? boundText(target->low) : QString()));
     setItem(row, kTo, new QTableWidgetItem(target ? boundText(target->high) : QString()));
   }
@@ -79,7 +80,7 @@ tl::expected<void, QString> TargetRows::readInto(Exercise& card) const {
     };
     auto target = typedTarget(item(row, kFrom)->text(), item(row, kTo)->text());
     if (!target) return fail(target.error());
-    const Target* before = findTarget(id, card_, *level_);
+    const Target* before = findTarget(id, card_, *level_, instrument_);
     const bool same =
         before ? target->low == before->low && target->high == before->high : !target->low && !target->high;
     if (same) continue;
@@ -87,7 +88,11 @@ tl::expected<void, QString> TargetRows::readInto(Exercise& card) const {
       return fail(tr("give it a bound; a card cannot take the level’s away"));
     target->width = widthOf(target->low, target->high);
     if (target->width <= 0.0) target->width = before ? before->width : 1.0;
-    card.targets[level_->id][id] = *target;
+    if (before) target->whom = before->whom;
+    auto& several = card.targets[level_->id][id];
+    // Whom it was for keeps it for themselves.
+    std::erase_if(several, [&](const Target& one) { return one.whom.holds(instrument_); });
+    several.insert(several.begin(), *target);
   }
   return {};
 }

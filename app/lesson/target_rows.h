@@ -13,7 +13,8 @@ class TargetRows : public QTableWidget {
 
  public:
   TargetRows();
-  void setCard(const Exercise& card, const Level* level);
+  /// `instrument`: whose targets; nullptr: of everybody.
+  void setCard(const Exercise& card, const Level* level, const Instrument* instrument);
   /// Writes what was changed into the card; the error names the figure.
   tl::expected<void, QString> readInto(Exercise& card) const;
 
@@ -23,6 +24,7 @@ class TargetRows : public QTableWidget {
  private:
   Exercise card_;
   const Level* level_ = nullptr;
+  const Instrument* instrument_ = nullptr;
 };
 
 }  // namespace calando

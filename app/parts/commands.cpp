@@ -10,11 +10,9 @@ using enum Command::Where;
 
 constexpr std::array kCommands{
     Command{"take", "Space", QT_TRANSLATE_NOOP("Command", "start and stop a take"), anywhere},
-    Command{
-        "stop", "Esc",
-        QT_TRANSLATE_NOOP(
-            "Command", "light-headed: stop; after breathing no more of it today, unless it is opened again"),
-        anywhere},
+    Command{"stop", "Esc",
+            QT_TRANSLATE_NOOP("Command", "stop at once, whatever sounds: dizzy, pain, tired, enough"),
+            anywhere},
     Command{"play", "P", QT_TRANSLATE_NOOP("Command", "play the take, or the marked part as a loop; stop")},
     Command{"ears", "E", QT_TRANSLATE_NOOP("Command", "ears first: hide or show the trace")},
     Command{"louder", "Ctrl+Up", QT_TRANSLATE_NOOP("Command", "partner, drone and click: louder"), anywhere},

@@ -28,6 +28,19 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
   instrument->setCurrentIndex(std::max(0, instrument->findData(words::plain(start.instrument))));
   form->addRow(StudentDialog::tr("Name"), name);
   form->addRow(StudentDialog::tr("Instrument"), instrument);
+  auto* experience = new QComboBox;
+  experience->setObjectName("studentExperience");
+  for (const auto& [text, value] : {std::pair{StudentDialog::tr("Beginner"), Experience::beginner},
+                                    {StudentDialog::tr("Some years"), Experience::someYears},
+                                    {StudentDialog::tr("Advanced"), Experience::advanced}})
+    experience->addItem(text, static_cast<int>(value));
+  // Who was here before anybody asked is no beginner any more.
+  const Experience known = start.id == 0                            ? Experience::beginner
+                           : start.experience == Experience::unsaid ? Experience::someYears
+                                                                    : start.experience;
+  experience->setCurrentIndex(experience->findData(static_cast<int>(known)));
+  experience->setToolTip(StudentDialog::tr("Level, length of tones and first running order go by that."));
+  form->addRow(StudentDialog::tr("How far"), experience);
   const auto chosen = [=] { return findInstrument(instrument->currentData().toString().toStdString()); };
   const auto noteField = [&](const char* objectName, const std::optional<int>& note, const QString& tip) {
     auto* field = new QLineEdit(note ? shownNote(*note, chosen()->spelling) : QString());
@@ -63,7 +76,8 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
   allow();
   if (dialog.exec() != QDialog::Accepted) return std::nullopt;
   return Student{start.id, name->text().trimmed().toStdString(),
-                 instrument->currentData().toString().toStdString(), range()};
+                 instrument->currentData().toString().toStdString(), range(),
+                 static_cast<Experience>(experience->currentData().toInt())};
 }
 
 }  // namespace calando

@@ -6,10 +6,13 @@
 #include "app/session/common/today.h"
 #include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
+#include "app/session/students/student_book.h"
 #include "app/style/style.h"
+#include "app/words/card_words.h"
 #include "app/words/days.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
+#include "core/exercise/fit.h"
 #include "core/library/cards.h"
 
 namespace calando {
@@ -77,6 +80,11 @@ QWidget* ListDialog::buildCards() {
     auto* item = new QListWidgetItem(words::said(card.title));
     item->setData(Qt::UserRole, words::plain(card.id));
     item->setToolTip(words::said(card.purpose));
+    if (const auto why = misfitOf(card, parts_.book.instrument())) {
+      item->setText(
+          tr("%1 – %2", "an exercise, why it is not to be had").arg(item->text(), words::misfit(*why)));
+      item->setForeground(style::quietInk);
+    }
     item->setSizeHint({0, kRow});
     cards_->addItem(item);
   };

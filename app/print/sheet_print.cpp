@@ -7,6 +7,7 @@
 #include <QTextDocument>
 
 #include "app/style/style.h"
+#include "app/words/card_words.h"
 #include "app/words/days.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
@@ -46,8 +47,8 @@ QStringList cautionsOf(const WeekSheet& sheet) {
   QStringList cautions;
   for (const DaySheet& day : sheet.days)
     for (const SheetItem& item : day.items)
-      for (const std::string& caution : item.card->cautions)
-        if (const QString said = words::said(caution); !cautions.contains(said)) cautions << said;
+      for (const QString& caution : words::cautions(*item.card, sheet.instrument))
+        if (!cautions.contains(caution)) cautions << caution;
   return cautions;
 }
 

@@ -11,6 +11,7 @@ namespace calando {
 struct WeekSheet {
   QString student;
   std::vector<DaySheet> days;
+  const Instrument* instrument = nullptr;  ///< of the student; nullptr: nobody has said which
 };
 
 /// Plain text, a paragraph a day.

@@ -149,7 +149,7 @@ void FiguresView::paintRow(QPainter& painter, const QRectF& row, const Reading& 
   const double size = std::min(style::kFigureType, 0.42 * row.height());
   painter.setFont(style::work(size, true));
   painter.setPen(r.value ? style::ink : style::quietInk);
-  const QString value = r.value ? words::number(*r.value, r.figure->print) : words::value(r);
+  const QString value = words::bare(r);
   const QRectF line(left, row.top() + 17, right - left, row.height() - 19);
   painter.drawText(line, Qt::AlignVCenter, value);
   const double after = painter.fontMetrics().horizontalAdvance(value) + 8.0;

@@ -11,7 +11,7 @@
 #include "app/session/take/take_run.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/exercise/ticks.h"
+#include "core/care/ticks.h"
 
 namespace calando {
 

@@ -187,10 +187,10 @@ double targetReach(const Snapshot& snapshot) {
   if (snapshot.isFree()) return 0.0;
   const Reading* offset = readingOf(snapshot, "offset_cents");
   if (offset && offset->high) return *offset->high;
-  if (snapshot.context.level)
-    if (const auto target = snapshot.context.level->targets.find("offset_cents");
-        target != snapshot.context.level->targets.end())
-      return target->second.high.value_or(0.0);
+  const Context& context = snapshot.context;
+  if (const Target* target =
+          context.level ? targetIn(context.level->targets, "offset_cents", context.instrument) : nullptr)
+    return target->high.value_or(0.0);
   return 0.0;
 }
 

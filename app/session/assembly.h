@@ -10,13 +10,13 @@
 #include "app/session/ears/figure_guessing.h"
 #include "app/session/homework/homework_inbox.h"
 #include "app/session/homework/homework_lists.h"
-#include "app/session/lesson/breathing.h"
 #include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/planning.h"
 #include "app/session/lesson/request_editor.h"
 #include "app/session/lesson/rest_clock.h"
 #include "app/session/lesson/running_order.h"
+#include "app/session/lesson/safety.h"
 #include "app/session/playback.h"
 #include "app/session/session.h"
 #include "app/session/students/analysis_queue.h"
@@ -82,7 +82,7 @@ class Assembly : public Parts {
   EarTraining ears_;
   FigureGuessing guessing_;
   BlindListening blind_;
-  Breathing breathing_;
+  Safety safety_;
   RequestEditor request_;
   ShownTake shown_;
   ShownHistory history_;

@@ -6,7 +6,7 @@ namespace calando {
 
 class AnalysisQueue;
 class BlindListening;
-class Breathing;
+class Safety;
 class CardDeck;
 class Clock;
 class EarKnowledge;
@@ -73,7 +73,7 @@ struct Parts {
   RestClock& rest;
   Planning& planning;
   RequestEditor& request;
-  Breathing& breathing;
+  Safety& safety;
   Retention& retention;
 
   TakeIntake& intake;

@@ -8,10 +8,10 @@
 #include "app/session/ears/blind_listening.h"
 #include "app/session/ears/ear_training.h"
 #include "app/session/ears/figure_guessing.h"
-#include "app/session/lesson/breathing.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/request_editor.h"
 #include "app/session/lesson/rest_clock.h"
+#include "app/session/lesson/safety.h"
 #include "app/session/playback.h"
 #include "app/session/students/retention.h"
 #include "app/session/students/student_book.h"
@@ -182,57 +182,83 @@ void Session::toggle() {
   parts_.run.stop();
 }
 
-/// While a take sounds it ends at once, and breathing for today with it. When nothing sounds any more there
-/// is time to ask whether that was meant.
+/// While a take sounds it ends at once, whatever it is; why is asked for afterwards. When nothing sounds any
+/// more there is time to ask whether that was meant.
 void Session::stopHere() {
-  const bool breathes = disciplineOf(*parts_.lesson.current()).withCare;
   const bool taking = parts_.run.taking();
-  if (parts_.run.phase() != TakeRun::Phase::ready) parts_.run.stop(breathes && taking);
-  if (!breathes || parts_.readOnly || !parts_.book.chosen() || parts_.breathing.stoppedAt()) return;
-  if (!taking && !std::exchange(stopSaid_, true))
-    return parts_.notices.say(tr("Light-headed? Esc once more: no more breathing today."));
+  if (parts_.run.phase() != TakeRun::Phase::ready) parts_.run.stop(taking);
+  if (parts_.readOnly || !parts_.book.chosen() || parts_.safety.closed()) return;
+  if (!taking) {
+    if (!makesDizzy(*parts_.lesson.current())) return;
+    if (!std::exchange(stopSaid_, true)) return parts_.notices.say(tr("Not well? Esc once more."));
+  }
   stopSaid_ = false;
-  parts_.breathing.stop(taking);
-  parts_.notices.say(overText(), tr("Open it again"), [this] { parts_.breathing.openAgain(); });
+  parts_.safety.stop(taking);
+  const auto because = [this](StopReason reason) {
+    return [this, reason] {
+      parts_.safety.because(reason);
+      if (const auto closed = parts_.safety.closed()) return sayClosed(*closed);
+      if (reason == StopReason::tired)
+        parts_.notices.say(
+            tr("Tired: rest at least as long as you played; then something easy, or enough for today."));
+    };
+  };
+  parts_.notices.ask(parts_.safety.closed()
+                         ? tr("Stopped: no more breathing today until you say why. What was it?")
+                         : tr("Stopped. What was it?"),
+                     {{tr("Dizzy"), because(StopReason::dizzy)},
+                      {tr("Pain"), because(StopReason::pain)},
+                      {tr("Tired"), because(StopReason::tired)},
+                      {tr("Enough"), because(StopReason::enough)},
+                      {tr("Nothing: it counts"), because(StopReason::none)}});
 }
 
-/// What stands before a set of breathing is said; true: nothing does.
-bool Session::mayBreathe() {
-  switch (parts_.breathing.before()) {
-    case Breathing::Before::nothing:
+/// What stands before a take is said; true: nothing does.
+bool Session::mayStart() {
+  switch (parts_.safety.before()) {
+    case Safety::Before::nothing:
       return true;
-    case Breathing::Before::readCaution:
-      if (parts_.breathing.showsCaution()) {
-        parts_.breathing.cautionRead();
+    case Safety::Before::readCaution:
+      if (parts_.safety.showsCaution()) {
+        parts_.safety.cautionRead();
         return true;
       }
       parts_.shown.clear();
       parts_.notices.clear();
-      parts_.breathing.showCaution();
+      parts_.safety.showCaution();
       return false;
-    case Breathing::Before::rest:
+    case Safety::Before::rest:
       parts_.notices.say(tr("Breathe normally first, for another %1 s.").arg(parts_.rest.left_s()),
                          tr("Start all the same"), [this] {
                            parts_.rest.forgive();
                            startTake();
                          });
       return false;
-    case Breathing::Before::doseDone:
-      parts_.notices.say(enoughText(*parts_.lesson.doseDone()));
+    case Safety::Before::doseDone:
+      parts_.notices.say(enoughText(*parts_.safety.enough(), *parts_.lesson.current()), tr("One more"),
+                         [this] {
+                           parts_.safety.allowOneMore();
+                           startTake();
+                         });
       return false;
-    case Breathing::Before::over:
-      parts_.notices.say(overText(), tr("Open it again"), [this] { parts_.breathing.openAgain(); });
+    case Safety::Before::over:
+      sayClosed(*parts_.safety.closed());
       return false;
   }
   return false;
 }
 
-QString Session::overText() const {
-  return tr("Stopped at %1: no more breathing today. Sit down and breathe normally; if it does not pass, get "
-            "help.")
-      .arg(parts_.breathing.stoppedAt()
-               .value_or(nowOf(parts_.clock).time())
-               .toString(tr("HH:mm", "a time of day")));
+/// For whom something rests, until when, and what to do.
+void Session::sayClosed(const Stop& stop) {
+  const QString at = parts_.safety.timeOf(stop).toString(tr("HH:mm", "a time of day"));
+  parts_.notices.say(stop.reason == StopReason::pain ? tr("Pain: this kind of playing rests until it is "
+                                                          "opened again. If it comes back, have it looked at "
+                                                          "before you play on.")
+                                                     : tr("Dizzy, at %1: no more breathing today, and no "
+                                                          "long tones. Sit down and breathe normally; if it "
+                                                          "does not pass, get help.")
+                                                           .arg(at),
+                     tr("Open it again"), [this] { parts_.safety.openAgain(); });
 }
 
 void Session::moveMicrophone() {
@@ -277,7 +303,7 @@ void Session::startTake() {
   if (!student)
     return parts_.notices.say(tr("Add a student first: then a take has somebody to belong to."),
                               tr("Add a student"), [this] { emit studentWanted(); });
-  if (!mayBreathe()) return;
+  if (!mayStart()) return;
   TakeRun::Plan plan;
   plan.asked = parts_.request.asked();
   plan.asked.against = parts_.lesson.rival();
@@ -307,7 +333,10 @@ void Session::startTake() {
   plan.accompaniment_db = parts_.setup.output_db();
   parts_.shown.clear();
   parts_.notices.clear();
-  if (parts_.run.start(std::move(plan))) return parts_.rest.forgive();
+  if (parts_.run.start(std::move(plan))) {
+    parts_.safety.begun();
+    return parts_.rest.forgive();
+  }
   parts_.studio.recordings.discard(*file);
   parts_.notices.say(
       tr("No sound comes from this source. Choose another one, or plug the microphone in again."));

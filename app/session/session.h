@@ -12,6 +12,7 @@
 namespace calando {
 
 struct HeldSound;
+struct Stop;
 struct Snapshot;
 
 /// What is done with more than one part of the lesson at once: the verbs of the window's keys.
@@ -27,7 +28,7 @@ class Session : public QObject {
   /// Starts a take, or ends what is going on; in a take that is timed by the player's key it is that key
   /// first.
   void toggle();
-  /// Somebody feels light-headed, or wants to stop: ends what runs, and breathing for today.
+  /// Somebody wants to stop, whatever it is that sounds: ends it and asks why.
   void stopHere();
   void calibrate();
   void openFiles(const std::vector<std::filesystem::path>& files);
@@ -61,8 +62,8 @@ class Session : public QObject {
   void startTake();
   void holdEarlier();
   void hearTwo();
-  bool mayBreathe();
-  QString overText() const;
+  bool mayStart();
+  void sayClosed(const Stop& stop);
   void connectShown();
   void connectRun();
 

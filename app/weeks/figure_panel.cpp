@@ -148,7 +148,7 @@ void FigurePanel::collectAsked() {
     const ExercisePtr card = cardOf(take.asked.wish());
     const Level* level = findLevel(take.asked.level);
     if (card && level)
-      if (const Target* target = findTarget(figure_, *card, *level)) {
+      if (const Target* target = findTarget(figure_, *card, *level, findInstrument(take.asked.instrument))) {
         asked.low = target->low;
         asked.high = target->high;
       }

@@ -15,7 +15,7 @@
 #include "app/style/style.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
-#include "core/exercise/ticks.h"
+#include "core/care/ticks.h"
 #include "records/values/practice.h"
 
 namespace calando {

@@ -1,6 +1,7 @@
 #include "app/weeks/plan_panel.h"
 
 #include "app/parts/commands.h"
+#include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
 #include "app/session/common/today.h"
 #include "app/session/common/undo.h"
@@ -146,7 +147,7 @@ QWidget* PlanPanel::buildWeek() {
   }
   days->addStretch(1);
   today_->setObjectName("todaySheet");
-  auto* out = tight(new QHBoxLayout, 2 * style::kStep);
+  auto* out = new FlowLayout(2 * style::kStep);
   const std::pair<QString, const char*> ways[] = {
       {tr("Sheet…"), "pdf"}, {tr("Calendar…"), "ics"}, {tr("Text…"), "txt"}};
   for (const auto& [text, kind] : ways) {
@@ -162,7 +163,6 @@ QWidget* PlanPanel::buildWeek() {
   plan->setToolTip(tr("Gate, holidays, what rests and what was left"));
   connect(plan, &QPushButton::clicked, this, &PlanPanel::planWanted);
   out->addWidget(plan);
-  out->addStretch(1);
   auto* layout = tight(new QVBoxLayout(box), style::kStep);
   layout->addWidget(caption(tr("At home, today")));
   layout->addLayout(days);

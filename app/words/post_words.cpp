@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/words/card_words.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/figures/figure.h"
@@ -116,8 +117,8 @@ QString listText(const HomeworkList& list, const QString& due, const Instrument*
   }
   QStringList cautions;
   for (const HomeworkItem& one : list.items)
-    for (const std::string& caution : one.exercise->cautions)
-      if (const QString text = said(caution); !cautions.contains(text)) cautions << text;
+    for (const QString& caution : words::cautions(*one.exercise, instrument))
+      if (!cautions.contains(caution)) cautions << caution;
   if (!cautions.isEmpty()) lines << QString() << cautions;
   return lines.join('\n') + '\n';
 }

@@ -83,27 +83,24 @@ QString unsure(const Reading& reading) {
   return QStringLiteral("± ") + number(*reading.unsure, decimals, false);
 }
 
+QString bare(const Reading& reading) {
+  return reading.value ? number(*reading.value, reading.figure->print) : QStringLiteral("–");
+}
+
 QString value(const Reading& reading) {
-  if (!reading.value) return QStringLiteral("–");
-  QString text = number(*reading.value, reading.figure->print);
-  if (const QString unsure = words::unsure(reading); !unsure.isEmpty()) text += QStringLiteral(" ") + unsure;
-  return inUnit(text, *reading.figure);
+  const QString figure = bare(reading), unsure = words::unsure(reading);
+  if (!reading.value) return figure;
+  return inUnit(unsure.isEmpty() ? figure : figure + QStringLiteral(" ") + unsure, *reading.figure);
 }
 
 namespace {
 
-/// {id} stands for the size of a figure, {id:low} and {id:high} for that of its bounds.
 QString filled(QString text, const Advice& advice) {
-  for (const Reading& r : advice.figures) {
-    const auto put = [&](const char* which, const std::optional<double>& value) {
-      const QString place = QStringLiteral("{") + plain(r.id()) + which + QStringLiteral("}");
-      text.replace(place,
+  if (advice.instrument) text.replace(plain(kTunerPlace), said(labelOf(advice.instrument->tuner)));
+  for (const Reading& r : advice.figures)
+    for (const auto& [place, value] : placesIn(r))
+      text.replace(plain(place),
                    value ? number(std::abs(*value), r.figure->print.decimals, false) : QStringLiteral("–"));
-    };
-    put("", r.value);
-    put(":low", r.low);
-    put(":high", r.high);
-  }
   return text;
 }
 
@@ -121,7 +118,12 @@ QString adviceWhy(const Advice& advice) {
 
 QString setting(const TubeSetting& setting, const Instrument& instrument) {
   const auto parts = partsOf(setting.name);
-  if (!parts) return shownNote(setting.written, instrument.spelling);
+  // Its low notes are called as players call them.
+  if (!parts)
+    return shownNote(setting.written, setting.name.find('#') != std::string::npos   ? Spelling::sharps
+                                      : setting.name.find('b') != std::string::npos ? Spelling::flats
+                                                                                    : instrument.spelling);
+
   QStringList valves;
   for (const int valve : parts->valves) valves << QString::number(valve);
   QString said = parts->position > 0

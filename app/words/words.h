@@ -44,7 +44,9 @@ QString number(double value, const Print& print);
 QString inUnit(const QString& number, const Figure& figure);
 /// "+3.2 ± 0.4 cents"; a dash where nothing was measured.
 QString value(const Reading& reading);
-/// "± 0.4"; empty where it is not known or the figure is surer than it is written.
+/// Its two parts: "+3.2", or the dash; and "± 0.4", empty where that is not known or the figure is surer than
+/// it is written.
+QString bare(const Reading& reading);
 QString unsure(const Reading& reading);
 
 /// A tube in use: "open", "1 2", "1 3, drawn", "thumb 1", "position 3", or the note of a reed.

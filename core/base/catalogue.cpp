@@ -1,5 +1,8 @@
 #include "core/base/catalogue.h"
 
+#include <cstdio>
+#include <cstdlib>
+
 namespace calando {
 
 Problem problemOf(const nlohmann::json::exception& e) {
@@ -27,6 +30,11 @@ double within(const nlohmann::json& value, const char* what, double low, double 
 int whole(const nlohmann::json& value, const char* what, int low, int high) {
   if (!value.is_number_integer()) refuse(Fault::notWhole, what);
   return static_cast<int>(within(value, what, low, high));
+}
+
+void isBroken(const Problem& what) {
+  std::fprintf(stderr, "calando: %s\n", english(what).c_str());
+  std::abort();
 }
 
 }  // namespace calando

@@ -72,7 +72,7 @@ struct Writer {
             {"subharmonic_db", number(n.subharmonic_db)},
             {"harmonics_db", harmonics},
             {"colour_repeat_db", number(n.colour_repeat_db)},
-            {"unsure", known({{"offset_cents", n.unsure.offset_cents},
+            {"unsure", known({{"offset_cents", n.offset_cents ? n.unsure.pitch_cents : std::nullopt},
                               {"level_dbfs", n.unsure.level_dbfs},
                               {"hnr_db", n.unsure.hnr_db},
                               {"brightness", n.unsure.brightness}})}};
@@ -86,8 +86,15 @@ struct Writer {
              {"matched", c.matched ? json(*c.matched) : json(nullptr)},
              {"note", c.note ? json(*c.note) : json(nullptr)},
              {"start", c.start ? json(nameIn(kStarts, *c.start)) : json(nullptr)}};
-    for (const Figure& figure : figures())
-      if (figure.ofCue) row[std::string(figure.id)] = number(figure.ofCue(c, a));
+    json unsure = json::object();
+    for (const Figure& figure : figures()) {
+      if (!figure.ofCue) continue;
+      const std::string id(figure.id);
+      row[id] = number(figure.ofCue(c, a));
+      const auto deviation = figure.unsureOfCue ? figure.unsureOfCue(c, a) : std::nullopt;
+      if (deviation && !row[id].is_null()) unsure[id] = number(deviation);
+    }
+    row["unsure"] = unsure;
     row["verdict"] = verdictName(c.verdict);
     return row;
   }

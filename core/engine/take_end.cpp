@@ -51,10 +51,11 @@ bool TakeEnd::reached(const Snapshot& live, const Sounding& sounding) {
 }
 
 std::size_t roundsPlayed(const Snapshot& live) {
-  const std::size_t cues = live.context.exercise->cues.size();
+  const Exercise& card = *live.context.exercise;
   std::size_t rounds = 0;
-  while ((rounds + 1) * cues <= live.sheet.cues.size() &&
-         live.placeOf((rounds + 1) * cues - 1).end_s + kTellAfter_s < live.tracks.duration_s)
+  while (firstCueOf(card, rounds) + card.cues.size() <= live.sheet.cues.size() &&
+         live.placeOf(firstCueOf(card, rounds) + card.cues.size() - 1).end_s + kTellAfter_s <
+             live.tracks.duration_s)
     ++rounds;
   return rounds;
 }
@@ -63,8 +64,8 @@ bool roundFailed(const Snapshot& live, std::size_t round) {
   Context context = live.context;
   context.start_s = live.sheetStart_s;
   const Analysis heard = analyse(live.tracks, context);
-  const std::size_t cues = context.exercise->cues.size();
-  const std::span played = std::span(heard.cues).subspan(round * cues, cues);
+  const Exercise& card = *context.exercise;
+  const std::span played = std::span(heard.cues).subspan(firstCueOf(card, round), card.cues.size());
   return std::ranges::any_of(played, [](const CueResult& cue) {
     return cue.verdict == Verdict::outside || cue.verdict == Verdict::notYet;
   });

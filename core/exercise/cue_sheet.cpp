@@ -4,12 +4,16 @@
 #include <cmath>
 
 #include "core/exercise/context.h"
+#include "core/exercise/fit.h"
 
 namespace calando {
 
 namespace {
 
-constexpr double kOpen_s = 8.0;       // when nobody says how long
+constexpr double kOpen_s = 8.0;  // when nobody says how long
+constexpr int kSomeNote = 67;    // where there is no instrument
+constexpr int kFifth = 7;
+constexpr std::size_t kTimesToARest = 2;
 constexpr int kSomeFundamental = 46;  // B flat 2, where there is neither an instrument nor a note
 
 /// Semitones of a step of the major scale; 0 is home, -1 the step below.
@@ -47,11 +51,17 @@ std::vector<int> generated(const Generator& g) {
 
 /// The note asked for, by octaves to where the small part has it; of none a comfortable one.
 int inRangeOf(const PartRow& part, const Context& context) {
-  if (context.asked.empty()) return context.writtenOf(part.comfortable);
+  if (context.asked.empty()) return context.writtenOf(comfortableOn(part.part, context.instrument));
   int written = context.asked.front();
   while (context.hzOf(written) < part.lowest_hz) written += 12;
   while (context.hzOf(written) > part.highest_hz) written -= 12;
   return written;
+}
+
+/// Of the player, written: as somebody said, else as is comfortable.
+int lowestOf(const Context& context) {
+  return context.range.lowest.value_or(context.instrument ? context.instrument->comfortableLowest
+                                                          : kSomeNote - 12);
 }
 
 /// Written.
@@ -62,9 +72,9 @@ int homeNote(const Context& context) {
   if (const PartPlayed part = context.partPlayed(); part != PartPlayed::whole)
     return inRangeOf(rowOf(part), context);
   if (!context.asked.empty()) return context.asked.front();
-  const int comfortable =
-      context.instrument ? context.instrument->writtenOf(comfortableNote(*context.instrument)) : 67;
-  const int atMost = std::min(comfortable, context.range.highest.value_or(comfortable));
+  if (context.exercise->startsLow) return lowestOf(context) + kFifth;
+  const int first = context.instrument ? context.instrument->firstNote : kSomeNote;
+  const int atMost = std::min(first, context.range.highest.value_or(first));
   return std::max(atMost, context.range.lowest.value_or(atMost));
 }
 
@@ -78,8 +88,8 @@ std::optional<int> noteOf(const CueNote& note, int home, int each) {
       return home + majorScale(note.value - 1);
     case CueNote::Kind::interval:
       return home + note.value;
-    case CueNote::Kind::partial:
-      return home + TubeSetting::interval(note.value);
+    case CueNote::Kind::partial:  // of its own tube
+      return std::nullopt;
     case CueNote::Kind::each:
       return each;
   }
@@ -184,13 +194,12 @@ double lengthOf(const Cue& cue, int moreBeats, double beat_s, const Context& con
   return kOpen_s;
 }
 
-/// The tube of a cue of a partial; nullopt where it has no such partial, or the instrument no such tube.
-std::optional<TubeSetting> tubeOf(const CueNote& note, const TubeSetting& fingering, const Context& context) {
-  if ((note.value - 1) % fingering.step != 0) return std::nullopt;
-  return loweredBy(fingering, note.down, context.instrument);
-}
-
 }  // namespace
+
+std::size_t firstCueOf(const Exercise& climbing, std::size_t round) {
+  const std::size_t rests = climbing.generator.rest_beats > 0.0 ? round / kTimesToARest : 0;
+  return round * climbing.cues.size() + rests;
+}
 
 CueSheet unroll(const Context& context) {
   const Exercise& exercise = *context.exercise;
@@ -202,12 +211,31 @@ CueSheet unroll(const Context& context) {
   }
   const auto fingering = fingeringFor(context);
   double at = 0.0;
-  for (const Round& round : roundsOf(context, sheet.home))
+  std::size_t times = 0;
+  for (const Round& round : roundsOf(context, sheet.home)) {
+    if (exercise.generator.rest_beats > 0.0 && times > 0 && times % kTimesToARest == 0) {
+      const double length = exercise.generator.rest_beats * sheet.beat_s;
+      sheet.cues.push_back({CueKind::rest,
+                            at,
+                            length,
+                            false,
+                            {},
+                            {},
+                            {},
+                            OnsetWanted::any,
+                            0,
+                            false,
+                            exercise.generator.says});
+      at += length;
+    }
+    ++times;
     for (const Cue& cue : exercise.cues) {
       const bool partial = cue.note.kind == CueNote::Kind::partial;
-      const auto tube = partial ? tubeOf(cue.note, *fingering, context) : std::nullopt;
-      if (partial && !tube) continue;
-      std::optional<int> note = noteOf(cue.note, tube ? tube->written : sheet.home, round.note);
+      const auto tube = partial ? loweredBy(*fingering, cue.note.down, context.instrument) : std::nullopt;
+      const auto rung = tube ? partialOn(exercise, cue.note.value, tube->step) : std::nullopt;
+      if (partial && !rung) continue;
+      std::optional<int> note = rung ? std::optional(tube->written + TubeSetting::interval(*rung))
+                                     : noteOf(cue.note, sheet.home, round.note);
       // A card for any note is for the note asked for, if one is.
       if (!note && isSounding(cue.kind) && !context.asked.empty() && !exercise.surprises()) note = round.note;
       const bool made =
@@ -218,10 +246,11 @@ CueSheet unroll(const Context& context) {
       const bool freeWay = open && exercise.part != PartPlayed::whole;
       const bool listens = cue.who == Who::partner && context.accompaniment.partner;
       sheet.cues.push_back({listens ? CueKind::rest : cue.kind, at, length, open, note, cue.loudness,
-                            cue.pitch, cue.onset, cue.pulses, cue.model, cue.says,
-                            partial ? std::optional(cue.note.value) : std::nullopt, tube, cue.who, freeWay});
+                            cue.pitch, cue.onset, cue.pulses, cue.model, cue.says, rung, tube, cue.who,
+                            freeWay});
       at += length;
     }
+  }
   while (!sheet.cues.empty() && isRest(sheet.cues.back().kind)) sheet.cues.pop_back();
   return sheet;
 }

@@ -73,6 +73,10 @@ int glideOrigin(const CueSheet& sheet, std::size_t cue);
 /// player rests. The exercise must be set.
 CueSheet unroll(const Context& context);
 
+/// In the sheet of a climbing card, where a time round begins, counted from 0: between some of them there is
+/// normal breath.
+std::size_t firstCueOf(const Exercise& climbing, std::size_t round);
+
 /// What the pitch is held against before anything is heard: the context's reference as its card tunes it.
 Reference referenceFor(const Context& context);
 

@@ -69,7 +69,9 @@ struct Generator {
   /// climb: no notes, each time round takes a beat more for every cue counted in beats.
   enum class Kind { none, scale, chromatic, series, outward, climb };
   Kind kind = Kind::none;
-  int count = 0;  ///< notes, below 0 downwards; of a climb how often at most
+  int count = 0;            ///< notes, below 0 downwards; of a climb how often at most
+  double rest_beats = 0.0;  ///< of a climb: normal breath after every second time
+  std::string says = {};    ///< what to do then
 };
 
 /// When the trace is seen: while the take sounds, once it has ended, or not before it is asked for.
@@ -105,13 +107,15 @@ struct Exercise {
   std::string title;
   std::string family;
   std::string purpose;
-  std::vector<std::string> cautions;
+  ForWhom whom;                                ///< it is for
+  std::vector<std::string> cautions;           ///< ids of cautions(), or words of its own
   std::map<std::string, std::string> schools;  ///< what a school does otherwise, by its name
   double tempo_bpm = 0.0;                      ///< 0: not counted
   int countIn = 0;                             ///< beats
   PartPlayed part = PartPlayed::whole;
   Display display = Display::shown;
   PitchReference reference = PitchReference::asked;
+  bool startsLow = false;  ///< its home note is a fifth over the player's lowest, where none is asked for
   std::vector<Cue> cues;
   Generator generator;
   std::optional<PairCard> pair;  ///< it is for two
@@ -122,8 +126,9 @@ struct Exercise {
   int good = 3;                            ///< so many good takes of the last `of` open the next step
   int of = 5;
   int sets = 1;
-  double rest_s = 0.0;  ///< owed between sets
-  int mostPerDay = 0;   ///< 0: as often as is liked
+  double rest_s = 0.0;         ///< owed between sets
+  bool restsAsPlayed = false;  ///< as long as it sounded, at least
+  int mostPerDay = 0;          ///< 0: as often as is liked
   Grows grows;
   std::string then;                   ///< the card that takes its place once it is reliable; empty: none
   double faster_bpm = 0.0;            ///< a good take makes the next one so much faster
@@ -133,6 +138,14 @@ struct Exercise {
   std::vector<std::string> readings;  ///< ids, what matters first
 
   bool counted() const { return tempo_bpm > 0.0; }
+  /// How long is the player's to say: a sounding cue is open, and the card does not say itself how long.
+  bool asksForSeconds() const {
+    const bool says =
+        std::ranges::any_of(targets, [](const auto& level) { return level.second.contains("held_s"); });
+    return !says && std::ranges::any_of(cues, [](const Cue& cue) {
+      return cue.length.unit == CueLength::Unit::open && isSounding(cue.kind);
+    });
+  }
   /// It goes up by itself.
   bool climbs() const { return generator.kind == Generator::Kind::climb; }
   /// It is breath that is practised, with a tone at its end or without.

@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/theory/instrument.h"
+#include "core/theory/for_whom.h"
 
 namespace calando {
 
@@ -17,7 +17,7 @@ struct Target {
   /// What counts as one width of the target when a figure lies outside: high - low, or the size of the only
   /// bound, unless the catalogue says otherwise (a bound of 0 has no size).
   double width;
-  std::vector<Family> families;  ///< instruments it holds for; empty: all
+  ForWhom whom;  ///< it holds for
 };
 
 /// What counts as one width unless something else is said: high - low, or the size of the only bound.
@@ -25,8 +25,10 @@ inline double widthOf(const std::optional<double>& low, const std::optional<doub
   return low && high ? *high - *low : std::abs(low ? *low : high.value_or(0.0));
 }
 
-/// Targets by figure id.
-using Targets = std::map<std::string, Target>;
+/// Targets by figure id; of several for one figure the first that holds for the instrument.
+using Targets = std::map<std::string, std::vector<Target>>;
+/// nullptr: none holds.
+const Target* targetIn(const Targets& targets, const std::string& figure, const Instrument* instrument);
 
 /// A level of demand (data/levels.json).
 struct Level {

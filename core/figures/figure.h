@@ -52,8 +52,9 @@ struct Figure {
   std::optional<double> (*ofTake)(const FigureInput&);
   /// One standard deviation of that, by how it strays within the take; nullptr: it is not known.
   std::optional<double> (*unsure)(const FigureInput&) = nullptr;
-  CueFigure* ofCue = nullptr;    ///< the same of one cue; its key in the JSON is the id
-  std::string_view column = {};  ///< its title in the table of cues; empty: it has none
+  CueFigure* unsureOfCue = nullptr;  ///< the same of one cue
+  CueFigure* ofCue = nullptr;        ///< the same of one cue; its key in the JSON is the id
+  std::string_view column = {};      ///< its title in the table of cues; empty: it has none
   Chart chart = {};
   bool aside = false;           ///< known for the words of an advice, whether the card shows it or not
   bool ordinary1 = false;       ///< 1 is no news and need not be shown

@@ -39,22 +39,31 @@ template <auto Member>
 std::optional<double> note(const FigureInput& heard) {
   return medianOf(valuesOf(heard.notes, [](const Note& n) -> std::optional<double> { return n.*Member; }));
 }
-/// One standard deviation of the middle over several, each of which has its own; nullopt where one has none.
-template <class List, class Get>
-std::optional<double> unsureOf(const List& list, Get get) {
-  const std::vector<double> deviations = valuesOf(list, get);
-  if (deviations.empty() || deviations.size() < list.size()) return std::nullopt;
+/// One standard deviation of the middle over several, by that of each.
+inline std::optional<double> unsureOf(const std::vector<double>& deviations) {
+  if (deviations.empty()) return std::nullopt;
   double squares = 0.0;
   for (const double d : deviations) squares += d * d;
   return std::sqrt(squares) / static_cast<double>(deviations.size());
 }
+/// The same; nullopt where one of them has none.
+template <class List, class Get>
+std::optional<double> unsureOfAll(const List& list, Get get) {
+  const std::vector<double> deviations = valuesOf(list, get);
+  return deviations.size() == list.size() ? unsureOf(deviations) : std::nullopt;
+}
 template <auto Member>
 std::optional<double> unsureNote(const FigureInput& heard) {
-  return unsureOf(heard.notes, [](const Note& n) { return n.unsure.*Member; });
+  return unsureOfAll(heard.notes, [](const Note& n) { return n.unsure.*Member; });
+}
+/// Of rows that have it where they have the figure.
+template <CueFigure* Unsure>
+std::optional<double> unsureCue(const FigureInput& heard) {
+  return unsureOf(valuesOf(heard.played, [&](const CueResult& c) { return Unsure(c, heard.analysis); }));
 }
 template <auto Member>
 std::optional<double> unsureTone(const FigureInput& heard) {
-  return unsureOf(heard.tones, [](const Tone& t) { return t.*Member; });
+  return unsureOfAll(heard.tones, [](const Tone& t) { return t.*Member; });
 }
 /// Of a regular wave of the notes.
 template <auto Part, auto Member>
@@ -117,6 +126,11 @@ template <auto Member>
 std::optional<double> note(const CueResult& cue, const Analysis& analysis) {
   const Note* note = soundOf(cue, analysis).note;
   return note ? std::optional<double>(note->*Member) : std::nullopt;
+}
+template <auto Member>
+std::optional<double> unsure(const CueResult& cue, const Analysis& analysis) {
+  const Note* note = soundOf(cue, analysis).note;
+  return note ? note->unsure.*Member : std::nullopt;
 }
 template <auto Member>
 std::optional<double> air(const CueResult& cue, const Analysis& analysis) {

@@ -41,6 +41,21 @@ std::optional<double> leaks(const FigureInput& heard) {
   return worst;
 }
 
+/// The longest silence up to what was first heard in it.
+std::optional<double> kept(const FigureInput& heard) {
+  std::optional<double> longest;
+  for (const CueResult& cue : heard.analysis.cues)
+    if (cue.leak_s) longest = std::max(longest.value_or(0.0), cue.end_s - cue.start_s - *cue.leak_s);
+  return longest;
+}
+
+/// A figure of the breaths one way alone: in and out have faults of their own.
+template <AirPhase Phase, auto Member>
+std::optional<double> way(const CueResult& cue, const Analysis& analysis) {
+  const Air* air = soundOf(cue, analysis).air;
+  return air && air->phase == Phase ? air->*Member : std::nullopt;
+}
+
 std::optional<double> askedBeats(const CueResult& cue) {
   if (!cue.count.length_beats || !cue.count.length_error_beats) return std::nullopt;
   return std::round(*cue.count.length_beats - *cue.count.length_error_beats);
@@ -161,6 +176,50 @@ constexpr std::array kFigures{
            .ofTake = of::cue<of_cue::air<&Air::end_load>>,
            .ofCue = of_cue::air<&Air::end_load>,
            .column = "last"},
+    Figure{
+        .id = "in_first_quarter",
+        .label = "In, first quarter",
+        .unit = "of the air",
+        .print = {2},
+        .area = Area::steady,
+        .help =
+            "Which share of a breath in comes in the first quarter of its time: 0.25 is even, more is full "
+            "too early.",
+        .ofTake = of::cue<way<AirPhase::inhale, &Air::front_load>>,
+        .ofCue = way<AirPhase::inhale, &Air::front_load>},
+    Figure{
+        .id = "in_last_quarter",
+        .label = "In, last quarter",
+        .unit = "of the air",
+        .print = {2},
+        .area = Area::steady,
+        .help =
+            "Which share of a breath in comes in the last quarter of its time: 0.25 is even, more is a hurry "
+            "at the end.",
+        .ofTake = of::cue<way<AirPhase::inhale, &Air::end_load>>,
+        .ofCue = way<AirPhase::inhale, &Air::end_load>},
+    Figure{
+        .id = "out_first_quarter",
+        .label = "Out, first quarter",
+        .unit = "of the air",
+        .print = {2},
+        .area = Area::steady,
+        .help =
+            "Which share of a breath out goes in the first quarter of its time: 0.25 is even, more is spent "
+            "too early.",
+        .ofTake = of::cue<way<AirPhase::exhale, &Air::front_load>>,
+        .ofCue = way<AirPhase::exhale, &Air::front_load>},
+    Figure{
+        .id = "out_last_quarter",
+        .label = "Out, last quarter",
+        .unit = "of the air",
+        .print = {2},
+        .area = Area::steady,
+        .help =
+            "Which share of a breath out goes in the last quarter of its time: 0.25 is even, more is pushed "
+            "out at the end.",
+        .ofTake = of::cue<way<AirPhase::exhale, &Air::end_load>>,
+        .ofCue = way<AirPhase::exhale, &Air::end_load>},
     Figure{.id = "full_at",
            .label = "Nearly full at",
            .unit = "of the time",
@@ -186,6 +245,13 @@ constexpr std::array kFigures{
            .ofTake = leaks,
            .ofCue = of_cue::own<&CueResult::leak_s>,
            .column = "leaks"},
+    Figure{.id = "kept_s",
+           .label = "Longest kept",
+           .unit = "s",
+           .print = {1},
+           .area = Area::startsAndLasts,
+           .help = "How long the breath was kept at most, without air or voice.",
+           .ofTake = kept},
     Figure{.id = "highest_even",
            .label = "Even up to",
            .unit = "counts",

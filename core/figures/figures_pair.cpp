@@ -31,6 +31,11 @@ std::optional<double> sumOfNotes(const FigureInput& heard, Get get) {
   return rows.size() > 1 ? std::optional(std::accumulate(rows.begin(), rows.end(), 0.0)) : ofPair(heard, get);
 }
 
+std::optional<double> turnUnsure(const CueResult& cue, const Analysis&) {
+  const auto& spread = cue.another.turn_spread_cents;
+  return spread ? std::optional(*spread / kOf90) : std::nullopt;
+}
+
 std::optional<double> apartOf(const Together& both) {
   return both.cents_at_end ? std::optional(std::abs(*both.cents_at_end)) : std::nullopt;
 }
@@ -227,6 +232,8 @@ const std::array kFigures{
                "How much higher than asked the tone is than the one before it, another player’s or one’s own "
                "voice, octaves aside where it was sung. Under 10 cents few ears tell the two apart so.",
            .ofTake = of::cue<of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_cents>>,
+           .unsure = of::unsureCue<turnUnsure>,
+           .unsureOfCue = turnUnsure,
            .ofCue = of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_cents>},
     Figure{.id = "turn_spread_cents",
            .label = "That may be off by",

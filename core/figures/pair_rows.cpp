@@ -12,8 +12,6 @@ namespace calando {
 
 namespace {
 
-constexpr double kOf90 = 1.645;          // standard deviations
-constexpr double kWanders_s = 0.5;       // what is further apart in a tone wanders by itself
 constexpr double kNoCentre_cents = 0.1;  // what a tone's middle is known to at best
 
 /// A tone's middle, and its standard deviation.
@@ -22,9 +20,7 @@ struct Middle {
   double spread_cents;
 };
 Middle middleOf(const Note& note) {
-  const double wander = note.wander_cents.value_or(0.0);
-  return {note.f0_hz, std::max(kNoCentre_cents,
-                               wander / std::sqrt(std::max(1.0, (note.end_s - note.start_s) / kWanders_s)))};
+  return {note.f0_hz, std::max(kNoCentre_cents, note.unsure.pitch_cents.value_or(0.0))};
 }
 
 }  // namespace

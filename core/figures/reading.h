@@ -11,7 +11,8 @@
 /// What a take is held against its exercise for, figure by figure, and what is advised for it.
 namespace calando {
 
-struct Figure;  // judging/figure.h
+struct Figure;      // figures/figure.h
+struct Instrument;  // theory/instrument.h
 
 /// A figure of a take, with what was asked of it.
 struct Reading {
@@ -33,10 +34,11 @@ struct Advice {
   std::string id;
   std::string text;  ///< the observation with its figure, then one thing to try
   std::string why;
-  std::vector<std::string> because;  ///< reading ids
-  const AdviceCard* card = nullptr;  ///< what it is written after
-  std::size_t nextTry = 0;           ///< which of its tries it asks for
-  std::vector<Reading> figures;      ///< that are put into it
+  std::vector<std::string> because;        ///< reading ids
+  const AdviceCard* card = nullptr;        ///< what it is written after
+  std::size_t nextTry = 0;                 ///< which of its tries it asks for
+  std::vector<Reading> figures;            ///< that are put into it
+  const Instrument* instrument = nullptr;  ///< whose it is
 };
 
 }  // namespace calando

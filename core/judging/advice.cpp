@@ -21,19 +21,14 @@ std::optional<double> optionalNumber(const json& entry, const char* key) {
   return entry.at(key).get<double>();
 }
 
-/// Puts the figures into a text: {id} is the size of a reading, {id:low} and {id:high} that of its bounds.
-std::string filled(std::string text, const std::vector<Reading>& readings) {
-  for (const Reading& r : readings) {
-    const auto put = [&](const std::string& key, const std::optional<double>& value) {
-      for (std::size_t at; (at = text.find(key)) != std::string::npos;)
-        text.replace(at, key.size(), value ? printed(std::abs(*value), {r.figure->print.decimals}) : "–");
-    };
-    std::string id{"{"};
-    id += r.id();
-    put(id + "}", r.value);
-    put(id + ":low}", r.low);
-    put(id + ":high}", r.high);
-  }
+/// Puts the figures into a text, as sizes, and what the instrument is tuned with.
+std::string filled(std::string text, const std::vector<Reading>& readings, const Instrument* instrument) {
+  if (const auto at = text.find(kTunerPlace); at != std::string::npos && instrument)
+    text.replace(at, kTunerPlace.size(), labelOf(instrument->tuner));
+  for (const Reading& r : readings)
+    for (const auto& [place, value] : placesIn(r))
+      for (std::size_t at; (at = text.find(place)) != std::string::npos;)
+        text.replace(at, place.size(), value ? printed(std::abs(*value), {r.figure->print.decimals}) : "–");
   return text;
 }
 
@@ -45,8 +40,9 @@ bool conditionsHold(const AdviceCard& card, const std::vector<Reading>& all) {
   });
 }
 
-bool fits(const AdviceCard& card, const Reading* worst, const std::vector<Reading>& all) {
-  if (card.smallPart) return false;
+bool fits(const AdviceCard& card, const Reading* worst, const Instrument* instrument,
+          const std::vector<Reading>& all) {
+  if (card.smallPart || !card.whom.holds(instrument)) return false;
   if (!worst) {
     if (!card.reading.empty()) return false;
   } else {
@@ -62,13 +58,22 @@ bool isAmong(const std::optional<T>& value, const std::vector<T>& list) {
   return list.empty() || (value && std::ranges::find(list, *value) != list.end());
 }
 
-bool fitsSmall(const AdviceCard& card, const HeardSmall& small, const std::vector<Reading>& all) {
-  const auto family = small.instrument ? std::optional(small.instrument->family) : std::nullopt;
-  return card.smallPart && isAmong(family, card.families) && isAmong(small.start, card.starts) &&
+bool fitsSmall(const AdviceCard& card, const HeardSmall& small, const Instrument* instrument,
+               const std::vector<Reading>& all) {
+  const bool his = instrument ? card.whom.holds(*instrument) : card.whom.holds(small.family);
+  return card.smallPart && his && isAmong(small.start, card.starts) &&
          isAmong(small.quality, card.qualities) && (!card.lowPitch || small.low) && conditionsHold(card, all);
 }
 
 }  // namespace
+
+std::array<std::pair<std::string, std::optional<double>>, 4> placesIn(const Reading& r) {
+  const std::string open = "{" + std::string(r.id());
+  return {{{open + "}", r.value},
+           {open + ":low}", r.low},
+           {open + ":high}", r.high},
+           {open + ":unsure}", r.unsure}}};
+}
 
 tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view text) {
   return parseEntries<AdviceCard>("advice", text, [](const json& entry) {
@@ -87,7 +92,7 @@ tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view text
     card.tries =
         tries.is_array() ? tries.get<std::vector<std::string>>() : std::vector{tries.get<std::string>()};
     card.smallPart = entry.value("small_part", false);
-    card.families = listNamed(entry, "families", kFamilies);
+    card.whom = forWhomFrom(entry);
     card.starts = listNamed(entry, "start", kStarts);
     card.qualities = listNamed(entry, "quality", kQualities);
     card.lowPitch = entry.value("low_pitch", false);
@@ -105,9 +110,15 @@ const std::vector<AdviceCard>& adviceCards() {
 namespace {
 
 Advice written(const AdviceCard& card, std::size_t next, const std::vector<Reading>& all,
-               const Reading* worst) {
-  Advice advice{
-      card.id, filled(card.says + " " + card.tryAt(next), all), filled(card.why, all), {}, &card, next, all};
+               const Reading* worst, const Instrument* instrument) {
+  Advice advice{card.id,
+                filled(card.says + " " + card.tryAt(next), all, instrument),
+                filled(card.why, all, instrument),
+                {},
+                &card,
+                next,
+                all,
+                instrument};
   if (worst) advice.because.emplace_back(worst->id());
   for (const auto& condition : card.conditions) advice.because.push_back(condition.reading);
   return advice;
@@ -116,7 +127,7 @@ Advice written(const AdviceCard& card, std::size_t next, const std::vector<Readi
 }  // namespace
 
 std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known,
-                                   const HeardSmall* small) {
+                                   const Instrument* instrument, const HeardSmall* small) {
   constexpr double alike = 0.9;
   double furthest = 0.0;
   bool judged = false;
@@ -127,11 +138,11 @@ std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const s
   std::vector<Reading> all = readings;
   all.insert(all.end(), known.begin(), known.end());
   if (small) {
-    const auto observed =
-        std::ranges::find_if(adviceCards(), [&](const AdviceCard& c) { return fitsSmall(c, *small, all); });
+    const auto observed = std::ranges::find_if(
+        adviceCards(), [&](const AdviceCard& c) { return fitsSmall(c, *small, instrument, all); });
     if (observed != adviceCards().end()) {
       const auto next = small->nextTries.find(observed->id);
-      return written(*observed, next == small->nextTries.end() ? 0 : next->second, all, nullptr);
+      return written(*observed, next == small->nextTries.end() ? 0 : next->second, all, nullptr, instrument);
     }
   }
   if (!judged) return std::nullopt;
@@ -142,10 +153,10 @@ std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const s
       if (!worst || r.figure->area < worst->figure->area) worst = &r;
     }
   }
-  const auto card =
-      std::ranges::find_if(adviceCards(), [&](const AdviceCard& c) { return fits(c, worst, all); });
+  const auto card = std::ranges::find_if(
+      adviceCards(), [&](const AdviceCard& c) { return fits(c, worst, instrument, all); });
   if (card == adviceCards().end()) return std::nullopt;
-  Advice advice = written(*card, 0, all, worst);
+  Advice advice = written(*card, 0, all, worst, instrument);
   if (!worst)
     for (const Reading& r : readings)
       if (r.verdict == Verdict::inside) advice.because.emplace_back(r.id());

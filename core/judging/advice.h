@@ -1,6 +1,7 @@
 #pragma once
 
 #include <algorithm>
+#include <array>
 #include <map>
 #include <optional>
 #include <string>
@@ -11,7 +12,7 @@
 #include "core/base/fault.h"
 #include "core/figures/start.h"
 #include "core/measure/edges/sounds.h"
-#include "core/theory/instrument.h"
+#include "core/theory/for_whom.h"
 
 namespace calando {
 
@@ -32,14 +33,13 @@ struct AdviceCard {
   bool low = false;     ///< the side of the target it is for
   bool high = false;
   std::vector<Condition> conditions;
-  std::string
-      says;  ///< the observation; {id} stands for a reading's value, {id:low} and {id:high} for its target
+  std::string says;                ///< the observation; what stands in braces is one of placesIn()
   std::vector<std::string> tries;  ///< in the order in which a teacher would try them, one at a time
   std::string why;
   // Of the small part, where an observation goes before the figures: the first that fits is the one
   bool smallPart = false;
-  std::vector<Family> families;  ///< empty: all
-  std::vector<Start> starts;     ///< empty: however it began
+  ForWhom whom;               ///< it is for
+  std::vector<Start> starts;  ///< empty: however it began
   std::vector<BuzzQuality> qualities;
   bool lowPitch = false;  ///< for a sound that is low for its part
   std::string figure;     ///< by which it is seen what a try did; empty: whether it is heard again
@@ -51,11 +51,17 @@ struct AdviceCard {
 struct HeardSmall {
   std::optional<Start> start;
   std::optional<BuzzQuality> quality;
-  bool low = false;  ///< for its part
-  const Instrument* instrument = nullptr;
+  bool low = false;               ///< for its part
+  Family family = Family::brass;  ///< of the part, where nobody has said which instrument
   /// Which of its tries is asked for next, by the observation's id; else the first.
   std::map<std::string, std::size_t> nextTries;
 };
+
+/// What stands in a text for what the player's instrument is tuned with.
+inline constexpr std::string_view kTunerPlace = "{tuner}";
+/// What a text can have of a reading, as it stands there: "{id}", "{id:low}" and "{id:high}" of its target,
+/// "{id:unsure}"; each with its value.
+std::array<std::pair<std::string, std::optional<double>>, 4> placesIn(const Reading& reading);
 
 tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view json);
 const std::vector<AdviceCard>& adviceCards();
@@ -64,9 +70,10 @@ const std::vector<AdviceCard>& adviceCards();
 /// a tenth of the furthest count as equal, and among them what a teacher mends first comes first: sound that
 /// starts and lasts, then steady, then in tune, then full. Nullopt when nothing was judged.
 /// `known`: readings that the card does not show, for the conditions of the advice and its words.
+/// `instrument`: whose advice; nullptr: only what is for everybody.
 /// `small`: what was heard on the small part, whose observations go first; nullptr: all of the instrument was
 /// played.
 std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known,
-                                   const HeardSmall* small);
+                                   const Instrument* instrument, const HeardSmall* small);
 
 }  // namespace calando

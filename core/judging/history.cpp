@@ -34,7 +34,10 @@ Verdict verdictOf(TeachersWord word, const TakeSummary& kept) {
   return kept.verdict;
 }
 
-Gate gateOf(const Exercise& card) { return {card.good, card.of, Gate().days}; }
+Gate gateOf(const Exercise& card, const std::optional<Gate>& wanted) {
+  if (!card.scored) return {0, 1, 0};
+  return wanted.value_or(Gate{card.good, card.of, std::min(Gate().days, card.good)});
+}
 
 bool isGood(const PastTake& take, bool scored) {
   const Verdict verdict = verdictOf(take.word, *take.kept);

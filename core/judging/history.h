@@ -27,7 +27,7 @@ struct PastTake {
   std::string exercise;
   TeachersWord word = TeachersWord::none;
   std::optional<TakeSummary> kept;  ///< nullopt: not measured yet
-  bool stopped = false;             ///< the player felt light-headed: nothing is taken from it
+  bool stopped = false;             ///< before its end, on purpose: nothing is taken from it
   std::string tried = {};           ///< what was tried in it; empty: nothing said
   std::size_t nextTry = 0;          ///< which try of what was observed in it it asked for
   Seen seen = Seen::unsaid;         ///< of what was observed in it
@@ -55,13 +55,14 @@ inline bool counts(const PastTake& take) {
 
 /// What makes a step reliable: so many good takes of the newest, on so many days at least.
 struct Gate {
-  int good = 3;
+  int good = 3;  ///< 0: it is always passed
   int of = 5;
-  int days = 2;
+  int days = 2;  ///< never more than `of`
   bool operator==(const Gate&) const = default;
 };
-/// As its card says.
-Gate gateOf(const Exercise& card);
+/// As its card says, on two days, or on one where a single good take is enough; `wanted`: the teacher's own
+/// instead. What is not judged gates nothing.
+Gate gateOf(const Exercise& card, const std::optional<Gate>& wanted = {});
 
 /// How a step of the lesson stands with a student.
 struct Standing {

@@ -22,19 +22,9 @@ std::optional<Target> targetFor(const Figure& figure, const Context& context) {
   if (!context.exercise->scored) return std::nullopt;
   if (figure.ownTarget)
     if (const auto own = figure.ownTarget(context)) return own->target;
-  const std::string id(figure.id);
-  const Instrument* instrument = context.instrument;
-  const auto holds = [instrument](const Target& target) {
-    return target.families.empty() ||
-           (instrument && std::ranges::find(target.families, instrument->family) != target.families.end());
-  };
-  const Target* target = findTarget(id, *context.exercise, *context.level);
-  if (target && holds(*target)) return *target;
-  if (context.exercise->part != PartPlayed::whole) return std::nullopt;
-  // A card's own target for other instruments leaves the level's to this one.
-  const auto common = context.level->targets.find(id);
-  if (common != context.level->targets.end() && holds(common->second)) return common->second;
-  return std::nullopt;
+  const Target* target =
+      findTarget(std::string(figure.id), *context.exercise, *context.level, context.instrument);
+  return target ? std::optional(*target) : std::nullopt;
 }
 
 /// Distance outside the target, in widths of it.
@@ -107,7 +97,7 @@ bool letGoTooEarly(const Analysis& analysis, const Context& context) {
 std::optional<HeardSmall> smallPartOf(const Analysis& analysis, const Context& context) {
   if (analysis.part == PartPlayed::whole || !context.exercise->scored) return std::nullopt;
   HeardSmall small;
-  small.instrument = context.instrument;
+  small.family = rowOf(analysis.part).family;
   small.nextTries = context.nextTries;
   if (const Tone* tone = analysis.mainTone()) {
     small.quality = tone->quality;
@@ -168,7 +158,8 @@ void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, cons
   for (const Figure& figure : figures())
     if (figure.aside && !has(figure.id)) analysis.aside.push_back(read(figure, heard, context));
   const auto small = smallPartOf(analysis, context);
-  if (auto advice = chooseAdvice(analysis.readings, analysis.aside, small ? &*small : nullptr))
+  if (auto advice =
+          chooseAdvice(analysis.readings, analysis.aside, context.instrument, small ? &*small : nullptr))
     analysis.advice.push_back(std::move(*advice));
 }
 

@@ -23,7 +23,7 @@ Target targetFrom(const nlohmann::json& entry) {
   if (!t.low && !t.high) refuse(Fault::noBound);
   t.width = bound(entry, "width").value_or(widthOf(t.low, t.high));
   if (!(t.width > 0.0)) refuse(Fault::noWidth);
-  t.families = listNamed(entry, "families", kFamilies);
+  t.whom = forWhomFrom(entry);
   return t;
 }
 
@@ -33,7 +33,11 @@ Targets targetsFrom(const nlohmann::json& object) {
   Targets targets;
   for (const auto& [id, target] : object.items()) {
     if (!isReading(id)) refuse(Fault::unknownReading, shortened(nlohmann::json(id)));
-    targets.emplace(id, targetFrom(target));
+    if (target.is_array())
+      for (const nlohmann::json& one : target) targets[id].push_back(targetFrom(one));
+    else
+      targets[id].push_back(targetFrom(target));
+    if (targets[id].empty()) refuse(Fault::noBound);
   }
   return targets;
 }
@@ -52,15 +56,12 @@ const std::vector<Level>& levels() {
 
 const Level* findLevel(std::string_view id) { return findById(levels(), id); }
 
-const Target* findTarget(const std::string& reading, const Exercise& card, const Level& level) {
-  const auto in = [&](const Targets& targets) {
-    const auto found = targets.find(reading);
-    return found == targets.end() ? nullptr : &found->second;
-  };
+const Target* findTarget(const std::string& figure, const Exercise& card, const Level& level,
+                         const Instrument* instrument) {
   const auto own = card.targets.find(level.id);
-  const Target* target = own == card.targets.end() ? nullptr : in(own->second);
+  const Target* target = own == card.targets.end() ? nullptr : targetIn(own->second, figure, instrument);
   // A buzz is asked for nothing that a tone is.
-  return target || card.part != PartPlayed::whole ? target : in(level.targets);
+  return target || card.part != PartPlayed::whole ? target : targetIn(level.targets, figure, instrument);
 }
 
 }  // namespace calando

@@ -64,6 +64,7 @@ std::string nameOf(const CueNote& note) {
 
 std::string toText(const Exercise& e) {
   json card{{"id", e.id}, {"title", e.title}, {"family", e.family}, {"purpose", e.purpose}};
+  if (!e.whom.everybody()) card["families"] = namesOf(e.whom);
   if (!e.cautions.empty()) card["cautions"] = e.cautions;
   if (!e.schools.empty()) card["schools"] = e.schools;
   if (e.counted()) card["tempo"] = e.tempo_bpm;
@@ -71,9 +72,12 @@ std::string toText(const Exercise& e) {
   if (e.part != PartPlayed::whole) card["part"] = nameOf(e.part);
   card["display"] = nameIn(kDisplays, e.display);
   if (e.reference != PitchReference::asked) card["reference"] = nameIn(kReferences, e.reference);
+  if (e.startsLow) card["starts_low"] = true;
   for (const Cue& cue : e.cues) card["cues"].push_back(cueTo(cue));
   if (e.generator.kind != Generator::Kind::none)
     card["generator"] = {{"kind", nameIn(kGenerators, e.generator.kind)}, {"count", e.generator.count}};
+  if (e.generator.rest_beats > 0.0) card["generator"]["rest_beats"] = e.generator.rest_beats;
+  if (!e.generator.says.empty()) card["generator"]["says"] = e.generator.says;
   if (e.pair) card["pair"] = pairTo(*e.pair);
   if (e.drone) card["drone"] = true;
   if (e.against != Against::nobody) card["against"] = nameIn(kAgainst, e.against);
@@ -83,15 +87,17 @@ std::string toText(const Exercise& e) {
   if (e.logsFingerings) card["logs_fingerings"] = true;
   if (!e.ticks.empty()) card["ticks"] = e.ticks;
   for (const auto& [level, targets] : e.targets)
-    for (const auto& [id, target] : targets) {
-      json& entry = card["targets"][level][id];
-      if (target.low) entry["low"] = *target.low;
-      if (target.high) entry["high"] = *target.high;
-      entry["width"] = target.width;
-      for (const Family family : target.families) entry["families"].push_back(nameIn(kFamilies, family));
-    }
+    for (const auto& [id, several] : targets)
+      for (const Target& target : several) {
+        json entry{{"width", target.width}};
+        if (target.low) entry["low"] = *target.low;
+        if (target.high) entry["high"] = *target.high;
+        if (!target.whom.everybody()) entry["families"] = namesOf(target.whom);
+        card["targets"][level][id].push_back(entry);
+      }
   card["opens_after"] = {{"good", e.good}, {"of", e.of}};
   card["dose"] = {{"sets", e.sets}, {"rest_s", e.rest_s}, {"most_per_day", e.mostPerDay}};
+  if (e.restsAsPlayed) card["dose"]["rest_as_played"] = true;
   if (e.grows.what != Grows::What::nothing)
     card["grows"] = {{"what", nameIn(kGrows, e.grows.what)}, {"steps", e.grows.steps}};
   if (!e.then.empty()) card["then"] = e.then;

@@ -6,7 +6,7 @@
 
 #include "core/base/bounded_json.h"
 #include "core/base/catalogue.h"
-#include "core/exercise/ticks.h"
+#include "core/care/ticks.h"
 #include "core/figures/figure.h"
 #include "core/judging/level.h"
 #include "core/library/card_names.h"
@@ -94,10 +94,12 @@ Cue cueFrom(const nlohmann::json& entry) {
 }
 
 Generator generatorFrom(const nlohmann::json& entry) {
-  refuseUnknown(entry, {"kind", "count"});
+  refuseUnknown(entry, {"kind", "count", "rest_beats", "says"});
   Generator g;
   g.kind = valueNamed(entry.at("kind"), "generator", kGenerators);
   g.count = whole(entry.at("count"), "count", -36, 36);
+  g.rest_beats = within(entry.value("rest_beats", nlohmann::json(0)), "rest_beats", 0, 64);
+  g.says = entry.value("says", "");
   if (g.count == 0) refuse(Fault::countOfNothing);
   if (g.count < 0 && g.kind != Generator::Kind::scale && g.kind != Generator::Kind::chromatic)
     refuse(Fault::countsUpward);
@@ -145,11 +147,12 @@ class CardReader {
   explicit CardReader(const nlohmann::json& entry) : entry_(entry) {}
 
   Exercise read() {
-    refuseUnknown(
-        entry_, {"id",       "title",           "family",    "purpose", "cautions",     "schools", "tempo",
-                 "count_in", "display",         "reference", "cues",    "generator",    "against", "scored",
-                 "targets",  "opens_after",     "dose",      "faster",  "timed_by_key", "ticks",   "readings",
-                 "part",     "logs_fingerings", "pair",      "drone",   "grows",        "then"});
+    refuseUnknown(entry_, {"id",          "title",     "family",          "purpose",      "cautions",
+                           "schools",     "tempo",     "count_in",        "display",      "reference",
+                           "cues",        "generator", "against",         "scored",       "targets",
+                           "opens_after", "dose",      "faster",          "timed_by_key", "ticks",
+                           "readings",    "part",      "logs_fingerings", "pair",         "drone",
+                           "grows",       "then",      "families",        "starts_low"});
     try {
       readWords();
       readCount();
@@ -185,6 +188,7 @@ class CardReader {
       *text = entry_.at(key).get<std::string>();
       if (text->empty()) refuse(Fault::empty);
     }
+    if (at("families")) e_.whom = forWhomFrom(entry_);
     if (at("cautions")) e_.cautions = entry_["cautions"].get<std::vector<std::string>>();
     if (at("schools")) e_.schools = entry_["schools"].get<std::map<std::string, std::string>>();
   }
@@ -195,6 +199,7 @@ class CardReader {
     if (at("part")) e_.part = partFrom(entry_["part"]);
     if (at("display")) e_.display = valueNamed(entry_["display"], "display", kDisplays);
     if (at("reference")) e_.reference = valueNamed(entry_["reference"], "reference", kReferences);
+    if (at("starts_low")) e_.startsLow = entry_["starts_low"].get<bool>();
     if (at("against")) e_.against = valueNamed(entry_["against"], "against", kAgainst);
     if (at("pair")) e_.pair = pairFrom(entry_["pair"]);
     if (at("drone")) e_.drone = entry_["drone"].get<bool>();
@@ -239,6 +244,7 @@ class CardReader {
     if (!at("dose")) return;
     const nlohmann::json& dose = entry_["dose"];
     e_.sets = whole(dose.value("sets", nlohmann::json(1)), "sets", 1, 20);
+    e_.restsAsPlayed = dose.value("rest_as_played", false);
     e_.rest_s = within(dose.value("rest_s", nlohmann::json(0)), "rest_s", 0, 1800);
     e_.mostPerDay = whole(dose.value("most_per_day", nlohmann::json(0)), "most_per_day", 0, 50);
   }

@@ -195,7 +195,7 @@ Context contextFor(const TakeSpec& asked) {
   context.apart = asked.apart;
   context.level = findLevel(asked.level);
   if (!context.level) context.level = findLevel(TakeSpec{}.level);
-  context.askedSeconds = asked.seconds;
+  if (context.exercise->asksForSeconds()) context.askedSeconds = asked.seconds;
   context.tempo_bpm = asked.tempo_bpm;
   context.mostCounts = asked.mostCounts;
   context.start_s = asked.start_s;

@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-
 namespace calando {
 
 const PlanStep* Plan::find(std::string_view exercise) const {
@@ -22,7 +21,7 @@ bool Plan::isHoliday(Day day) const {
   return std::ranges::any_of(holidays, [&](const Holiday& h) { return day >= h.from && day <= h.to; });
 }
 
-Gate gateOf(const Plan& plan, const Exercise& card) { return plan.gate.value_or(gateOf(card)); }
+Gate gateOf(const Plan& plan, const Exercise& card) { return gateOf(card, plan.gate); }
 
 std::optional<double> askedIn(const PastTake& take, const Exercise& card) {
   switch (card.grows.what) {

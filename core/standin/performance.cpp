@@ -119,11 +119,11 @@ class Performer {
     if (cue.note)
       part.sounding = context_.soundingOf(*cue.note);
     else if (small)
-      part.sounding = rowOf(part.part).comfortable;
+      part.sounding = comfortableOn(part.part, context_.instrument);
     else if (context_.accompaniment.partner)
       part.sounding = noteOfPartner();
     else if (context_.instrument)
-      part.sounding = comfortableNote(*context_.instrument);
+      part.sounding = context_.instrument->soundingOf(context_.instrument->firstNote);
     if (!cue.open) part.seconds /= kLongest;
     const double late = sheet_.cues.size() > 1 ? kTiming_s * (2.0 * uniform(random_) - 1.0) : 0.0;
     const double from = std::max({free_s_, start_s_ + cue.start_s + late, noteOfPartnerHeard_s(cue)});
@@ -131,7 +131,8 @@ class Performer {
     if (small) player.offset_cents += 100.0 * player.buzz_semitones;
     if (!small && context_.instrument)
       player.level_dbfs += std::max(
-          0.0, player.louder_db_per_octave * (part.sounding - comfortableNote(*context_.instrument)) / 12.0);
+          0.0, player.louder_db_per_octave *
+                   (part.sounding - context_.instrument->soundingOf(context_.instrument->firstNote)) / 12.0);
     if (cue.partial > 1 && player.under_db > kNothingUnder_db)
       part.under_hz = cue.tube->hz(context_.instrument, context_.reference.a4_hz);
     if (warms()) player.offset_cents += kCold_cents * std::exp(-blown_s_ / kWarms_s);

@@ -31,6 +31,7 @@ double partialStrength(const Instrument* instrument, int k, double f0) {
   if (!instrument) return 1.0 / k;
   switch (instrument->family) {
     case Family::flute:
+    case Family::recorder:
       return std::exp(-0.75 * (k - 1)) * (k == 2 ? 1.4 : 1.0);
     case Family::doubleReed:
       return (0.25 + formant(1100.0, 0.7) + 0.3 * formant(3000.0, 0.5)) / std::pow(k, 0.6);

@@ -13,7 +13,9 @@ namespace {
 
 using nlohmann::json;
 
-constexpr Named<Clef> kClefs[] = {{"treble", Clef::treble}, {"bass", Clef::bass}, {"tenor", Clef::tenor}};
+constexpr Named<Tuner> kTuners[] = {
+    {"slide", Tuner::slide},           {"barrel", Tuner::barrel}, {"head-joint", Tuner::headJoint},
+    {"mouthpiece", Tuner::mouthpiece}, {"reed", Tuner::reed},     {"crook", Tuner::crook}};
 constexpr Named<Spelling> kSpellings[] = {{"flats", Spelling::flats}, {"sharps", Spelling::sharps}};
 
 int noteFrom(const json& value) {
@@ -32,6 +34,12 @@ Instrument instrumentFrom(const json& entry) {
   i.transposition = entry.at("transposition").get<int>();
   i.lowest = noteFrom(entry.at("lowest"));
   i.highest = noteFrom(entry.at("highest"));
+  i.firstNote = noteFrom(entry.at("first_note"));
+  i.comfortableLowest = noteFrom(entry.at("comfortable").at(0));
+  i.comfortableHighest = noteFrom(entry.at("comfortable").at(1));
+  if (entry.contains("small_note")) i.smallNote = noteFrom(entry.at("small_note"));
+  i.tuner = valueNamed(entry.at("tuner"), "tuner", kTuners);
+  i.wooden = entry.value("wood", false);
   if (entry.contains("tube")) {
     const auto tube = entry.at("tube").get<std::string>();
     i.tubing = findTubing(tube);
@@ -39,15 +47,36 @@ Instrument instrumentFrom(const json& entry) {
     i.openFundamental = noteFrom(entry.at("open_fundamental"));
   }
   if (entry.contains("bell_notes"))
-    for (const json& note : entry.at("bell_notes")) i.bellNotes.push_back(noteFrom(note));
+    for (const json& note : entry.at("bell_notes")) {
+      i.bellNotes.push_back(noteFrom(note));
+      i.bellNames.push_back(note.get<std::string>());
+    }
   if (entry.contains("registers"))
     for (const json& note : entry.at("registers")) i.registers.push_back(noteFrom(note));
   i.oddSeries = entry.value("odd_series", false);
-  if (i.lowest >= i.highest) refuse(Fault::lowestAboveHighest);
+  if (i.lowest >= i.highest || i.comfortableLowest >= i.comfortableHighest) refuse(Fault::lowestAboveHighest);
   return i;
 }
 
 }  // namespace
+
+std::string_view labelOf(Tuner tuner) {
+  switch (tuner) {
+    case Tuner::slide:
+      return "the tuning slide";
+    case Tuner::barrel:
+      return "the barrel";
+    case Tuner::headJoint:
+      return "the head joint";
+    case Tuner::mouthpiece:
+      return "the mouthpiece on its cork";
+    case Tuner::reed:
+      return "the reed";
+    case Tuner::crook:
+      return "the crook";
+  }
+  return {};
+}
 
 tl::expected<std::vector<Instrument>, Problem> parseInstruments(std::string_view text) {
   return parseEntries<Instrument>("instruments", text, instrumentFrom);
@@ -59,9 +88,4 @@ const std::vector<Instrument>& instruments() {
 }
 
 const Instrument* findInstrument(std::string_view id) { return findById(instruments(), id); }
-
-int comfortableNote(const Instrument& instrument) {
-  return instrument.lowest + (instrument.highest - instrument.lowest) * 2 / 5;
-}
-
 }  // namespace calando

@@ -9,7 +9,7 @@
 namespace calando {
 
 /// What of the instrument is played: all of it, or its small part alone.
-enum class PartPlayed { whole, mouthpiece, lips, mouthpieceNeck };
+enum class PartPlayed { whole, mouthpiece, lips, mouthpieceNeck, reed, headJoint };
 
 struct PartRow {
   PartPlayed part;
@@ -17,7 +17,8 @@ struct PartRow {
   double lowest_hz;       ///< its sounds lie from there …
   double highest_hz;      ///< … to there
   double low_hz;          ///< a sound under this one is low for the part
-  int comfortable;        ///< concert semitone, where nobody asks for another
+  Family family;          ///< whose small part it is; of the whole meaningless
+  int comfortable;        ///< concert semitone, of an instrument of which nothing else is known
 
   bool holds(double hz) const { return hz >= lowest_hz && hz <= highest_hz; }
 };
@@ -27,7 +28,11 @@ const PartRow& rowOf(PartPlayed part);
 std::optional<PartPlayed> partNamed(std::string_view name);
 inline std::string_view nameOf(PartPlayed part) { return rowOf(part).name; }
 
-/// A reed does not sound without the neck or barrel behind it: its mouthpiece is the one with neck.
+/// The sounding note of a part where nobody asks for another: the instrument's own, where it is known.
+int comfortableOn(PartPlayed part, const Instrument* instrument);
+
+/// What of an instrument that is: only of brass lips and mouthpiece sound by themselves; the small part of
+/// the others is the mouthpiece with neck or barrel, the reed alone, the head joint.
 PartPlayed partOn(PartPlayed part, const Instrument* instrument);
 
 }  // namespace calando

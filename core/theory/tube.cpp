@@ -28,6 +28,7 @@ Tubing tubingFrom(const json& entry) {
   tubing.positions = entry.value("positions", 0);
   tubing.trigger = entry.value("trigger", 0);
   tubing.side = entry.value("side", 0);
+  tubing.compensating = entry.value("compensating", false);
   return tubing;
 }
 
@@ -36,10 +37,14 @@ const std::vector<Tubing>& tubings() {
   return list;
 }
 
-/// Parts that are in use, semitones each, on an open tube of which partial 1 is `open`.
-TubeSetting settingOf(std::string name, int open, const std::vector<int>& parts) {
+/// Parts that are in use, semitones each, on an open tube of which partial 1 is `open`. `through`: semitones
+/// of a valve that leads through the others once more, as long as they have to be on its tube; 0: there is
+/// none.
+TubeSetting settingOf(std::string name, int open, std::vector<int> parts, int through) {
   double length = 1.0;
   for (const int semitones : parts) length += std::exp2(semitones / 12.0) - 1.0;
+  length *= std::exp2(through / 12.0);
+  if (through > 0) parts.push_back(through);
   const double lowered_cents = 1200.0 * std::log2(length);
   int semitones = std::accumulate(parts.begin(), parts.end(), 0);
   if (std::abs(100.0 * semitones - lowered_cents) > kOwnName_cents)
@@ -59,7 +64,11 @@ std::optional<TubeSetting> settingFrom(std::string_view name, const Tubing& tubi
     if (valve > static_cast<int>(tubing.valves.size())) return std::nullopt;
     used.push_back(tubing.valves[static_cast<std::size_t>(valve - 1)]);
   }
-  TubeSetting setting = settingOf(std::string(name), parts->thumb ? open + tubing.side : open, used);
+  const bool through = tubing.compensating && !parts->valves.empty() &&
+                       parts->valves.back() == static_cast<int>(tubing.valves.size());
+  if (through) used.pop_back();
+  TubeSetting setting = settingOf(std::string(name), parts->thumb ? open + tubing.side : open, used,
+                                  through ? tubing.valves.back() : 0);
   if (!parts->drawn) return setting;
   if (setting.cents < kWorthDrawing_cents) return std::nullopt;
   setting.cents = 0.0;
@@ -133,8 +142,8 @@ tl::expected<TubeSetting, Problem> settingNamed(std::string_view name, const Ins
 
 std::vector<TubeSetting> settingsOf(const Instrument& instrument) {
   std::vector<TubeSetting> settings;
-  for (const int note : instrument.bellNotes)
-    settings.push_back({noteName(note, instrument.spelling), note, 0.0, instrument.oddSeries ? 2 : 1});
+  for (std::size_t i = 0; i < instrument.bellNotes.size(); ++i)
+    settings.push_back({instrument.bellNames[i], instrument.bellNotes[i], 0.0, instrument.oddSeries ? 2 : 1});
   const std::vector<std::string> names =
       instrument.tubing ? namesOf(*instrument.tubing) : std::vector<std::string>{};
   for (const std::string& name : names) {

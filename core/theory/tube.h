@@ -22,6 +22,7 @@ struct Tubing {
   std::vector<int> valves;  ///< semitones by which each lowers the open tube alone, the first valve first
   int positions = 0;        ///< of a slide, the first with nothing drawn, each a semitone lower than the last
   int trigger = 0;          ///< semitones by which a thumb's trigger lowers the open tube; 0: there is none
+  bool compensating = false;  ///< the last valve leads through the others once more, in its own length
   int side = 0;  ///< semitones by which a second open tube, with valves of its own, lies higher; 0: none
 };
 /// The error is one line that names the entry, the key and the remedy.

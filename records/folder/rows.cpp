@@ -118,7 +118,9 @@ Student studentFrom(SQLite::Statement& row, std::int64_t id) {
   return {id,
           visibleLine(row.getColumn("name").getString()),
           row.getColumn("instrument").getString(),
-          {note("lowest"), note("highest")}};
+          {note("lowest"), note("highest")},
+          static_cast<Experience>(
+              std::clamp(row.getColumn("experience").getInt(), 0, static_cast<int>(Experience::advanced)))};
 }
 
 void insertSummary(SQLite::Database& db, std::int64_t take, const StoredSummary& summary) {

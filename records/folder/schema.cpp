@@ -154,6 +154,17 @@ CREATE TABLE intake(
   PRIMARY KEY(homework, student, item)) WITHOUT ROWID;
 CREATE TABLE incoming(file TEXT PRIMARY KEY, place TEXT NOT NULL) WITHOUT ROWID;
 CREATE TABLE watched(file TEXT PRIMARY KEY, size INTEGER NOT NULL, changed INTEGER NOT NULL) WITHOUT ROWID;
+)",
+    // How far a student is; what was stopped, why, and when it was opened again.
+    R"(
+ALTER TABLE take ADD COLUMN stop_reason INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE student ADD COLUMN experience INTEGER NOT NULL DEFAULT 0;
+CREATE TABLE stop(
+  student INTEGER NOT NULL REFERENCES student(id) ON DELETE CASCADE,
+  at INTEGER NOT NULL, reason INTEGER NOT NULL, work INTEGER NOT NULL, opened INTEGER NOT NULL DEFAULT 0,
+  PRIMARY KEY(student, at)) WITHOUT ROWID;
+INSERT INTO stop(student, at, reason, work)
+  SELECT student, max(made), 1, 0 FROM take WHERE stopped != 0 AND deleted = 0 GROUP BY student;
 )"};
 
 }  // namespace

@@ -140,7 +140,7 @@ std::optional<OpenError> StudioFolder::openTables() {
 bool StudioFolder::isWhole() const {
   try {
     for (const char* table :
-         {"SELECT id, name, instrument, lowest, highest FROM student",
+         {"SELECT id, name, instrument, lowest, highest, experience FROM student",
           "SELECT take, engine, held, ribbon, verdict, advice FROM summary",
           "SELECT take, id, value FROM figure", "SELECT student, place, exercise FROM step",
           "SELECT student, exercise, take FROM model", "SELECT id, student, day, minutes, what FROM practice",
@@ -151,7 +151,7 @@ bool StudioFolder::isWhole() const {
           "SELECT key, value FROM setting", "SELECT id, text FROM card",
           "SELECT student, name, place, exercise FROM own_step",
           "SELECT homework, student, item, sound, note FROM intake", "SELECT file, place FROM incoming",
-          "SELECT file, size, changed FROM watched"})
+          "SELECT file, size, changed FROM watched", "SELECT student, at, reason, work, opened FROM stop"})
       SQLite::Statement(*db, table);
     SQLite::Statement(*db, takeQuery("JOIN summary", ", deleted, changed, noted"));
     // A sound's name leads nowhere but into the studio's own folder.

@@ -22,6 +22,7 @@ json jsonOf(const Student& student) {
   json object{{"id", student.id}, {"name", student.name}, {"instrument", student.instrument}};
   if (student.range.lowest) object["lowest"] = *student.range.lowest;
   if (student.range.highest) object["highest"] = *student.range.highest;
+  object["experience"] = nameIn(kExperiences, student.experience);
   return object;
 }
 
@@ -52,12 +53,16 @@ Student studentFrom(const json& object) {
   Student student{id(object.at("id")),
                   visibleLine(text(object.at("name"), kLongestName)),
                   text(object.at("instrument"), kLongestName),
-                  {}};
+                  {},
+                  Experience::unsaid};
   const auto note = [&](const char* key) -> std::optional<int> {
     if (!object.contains(key)) return std::nullopt;
     return static_cast<int>(std::clamp<std::int64_t>(whole(object[key]), 0, 140));
   };
   student.range = {note("lowest"), note("highest")};
+  if (object.contains("experience"))
+    student.experience =
+        valueIn(kExperiences, text(object["experience"], kLongestName)).value_or(Experience::unsaid);
   if (student.name.empty() || !findInstrument(student.instrument)) refuse(object);
   return student;
 }

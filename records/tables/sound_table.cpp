@@ -86,7 +86,7 @@ StudioResult<std::vector<Unnoted>> SoundTable::unnoted(std::size_t most, std::in
                             takeQuery("JOIN student ON student.id = take.student LEFT JOIN summary ON "
                                       "summary.take = take.id WHERE noted < changed AND deleted = 0 AND "
                                       "let_go = 0 AND take.id > :id ORDER BY take.id LIMIT :most",
-                                      ", changed, name, instrument, lowest, highest"));
+                                      ", changed, name, instrument, lowest, highest, experience"));
     query.bind(":id", after);
     query.bind(":most", static_cast<std::int64_t>(most));
     while (query.executeStep()) {

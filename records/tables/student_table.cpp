@@ -25,12 +25,13 @@ void bindStudent(SQLite::Statement& statement, const Student& student) {
   statement.bind(":instrument", student.instrument);
   if (student.range.lowest) statement.bind(":lowest", *student.range.lowest);
   if (student.range.highest) statement.bind(":highest", *student.range.highest);
+  statement.bind(":experience", static_cast<int>(student.experience));
 }
 
 void insertStudent(SQLite::Database& db, const Student& student) {
   SQLite::Statement insert(db,
-                           "INSERT INTO student(id, name, instrument, lowest, highest) "
-                           "VALUES(:id, :name, :instrument, :lowest, :highest)");
+                           "INSERT INTO student(id, name, instrument, lowest, highest, experience) "
+                           "VALUES(:id, :name, :instrument, :lowest, :highest, :experience)");
   bindStudent(insert, student);
   insert.exec();
 }
@@ -47,8 +48,8 @@ StudioResult<std::vector<Student>> StudentTable::all() const {
   return data_->attempt([&] {
     std::vector<Student> list;
     SQLite::Statement query(*data_->db,
-                            "SELECT id, name, instrument, lowest, highest FROM student ORDER BY name "
-                            "COLLATE NOCASE, id");
+                            "SELECT id, name, instrument, lowest, highest, experience FROM student ORDER BY "
+                            "name COLLATE NOCASE, id");
     while (query.executeStep())
       if (const auto id = query.getColumn("id").getInt64(); !data_->isErasing(id))
         list.push_back(studentFrom(query, id));
@@ -57,9 +58,9 @@ StudioResult<std::vector<Student>> StudentTable::all() const {
 }
 
 StudioResult<Student> StudentTable::add(const std::string& name, const std::string& instrument,
-                                        NoteRange range) {
+                                        NoteRange range, Experience experience) {
   return data_->change([&] {
-    Student student{data_->newId(), visibleLine(name), instrument, range};
+    Student student{data_->newId(), visibleLine(name), instrument, range, experience};
     insertStudent(*data_->db, student);
     return student;
   });
@@ -79,7 +80,7 @@ StudioResult<void> StudentTable::change(const Student& student) {
     Whole whole(*data_->db);
     SQLite::Statement update(*data_->db,
                              "UPDATE student SET name = :name, instrument = :instrument, lowest = :lowest, "
-                             "highest = :highest WHERE id = :id");
+                             "highest = :highest, experience = :experience WHERE id = :id");
     bindStudent(update, student);
     update.exec();
     // The name stands with every take.
@@ -104,6 +105,37 @@ StudioResult<void> StudentTable::keepHome(std::int64_t student, const std::strin
     update.bind(":home", studio);
     update.bind(":id", student);
     update.exec();
+  });
+}
+
+StudioResult<std::vector<Stop>> StudentTable::stops(std::int64_t student) const {
+  return data_->attempt([&] {
+    std::vector<Stop> list;
+    SQLite::Statement query(*data_->db,
+                            "SELECT at, reason, work, opened FROM stop WHERE student = :student ORDER BY at");
+    query.bind(":student", student);
+    const auto within = [&](const char* column, auto last) {
+      return std::clamp(query.getColumn(column).getInt(), 0, static_cast<int>(last));
+    };
+    while (query.executeStep())
+      list.push_back({student, query.getColumn("at").getInt64(),
+                      static_cast<StopReason>(within("reason", StopReason::enough)),
+                      static_cast<Work>(within("work", Work::tones)), query.getColumn("opened").getInt64()});
+    return list;
+  });
+}
+
+StudioResult<void> StudentTable::keepStop(const Stop& stop) {
+  return data_->change([&] {
+    SQLite::Statement insert(*data_->db,
+                             "INSERT OR REPLACE INTO stop(student, at, reason, work, opened) "
+                             "VALUES(:student, :at, :reason, :work, :opened)");
+    insert.bind(":student", stop.student);
+    insert.bind(":at", stop.at_unix_s);
+    insert.bind(":reason", static_cast<int>(stop.reason));
+    insert.bind(":work", static_cast<int>(stop.work));
+    insert.bind(":opened", stop.opened_unix_s);
+    insert.exec();
   });
 }
 

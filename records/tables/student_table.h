@@ -15,7 +15,8 @@ class StudentTable : public Table {
 
   /// Their names are one visible line, whoever wrote them.
   StudioResult<std::vector<Student>> all() const;
-  StudioResult<Student> add(const std::string& name, const std::string& instrument, NoteRange range = {});
+  StudioResult<Student> add(const std::string& name, const std::string& instrument, NoteRange range = {},
+                            Experience experience = Experience::unsaid);
   /// With the id that another studio gave them; one of that id stays as they are.
   StudioResult<void> adopt(const Student& student);
   StudioResult<void> change(const Student& student);
@@ -29,6 +30,11 @@ class StudentTable : public Table {
   /// The studio from which a student's packs for home come; empty: none yet.
   StudioResult<std::string> home(std::int64_t student) const;
   StudioResult<void> keepHome(std::int64_t student, const std::string& studio);
+
+  /// What they stopped, oldest first.
+  StudioResult<std::vector<Stop>> stops(std::int64_t student) const;
+  /// In place of one of the same student at the same time.
+  StudioResult<void> keepStop(const Stop& stop);
 
  private:
   std::vector<std::filesystem::path> soundsOf(std::int64_t student) const;

@@ -10,7 +10,7 @@
 #include "core/base/bounded_json.h"
 #include "core/base/json_text.h"
 #include "core/base/plain_text.h"
-#include "core/exercise/ticks.h"
+#include "core/care/ticks.h"
 #include "records/values/take_fields.h"
 
 namespace calando {

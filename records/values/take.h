@@ -5,7 +5,9 @@
 #include <string>
 #include <vector>
 
+#include "core/care/stop.h"
 #include "core/judging/said.h"
+#include "core/library/experience.h"
 #include "core/library/take_spec.h"
 
 namespace calando {
@@ -15,6 +17,7 @@ struct Student {
   std::string name;
   std::string instrument;  ///< catalogue id
   NoteRange range;         ///< what exercises ask of them
+  Experience experience = Experience::unsaid;
 };
 
 /// The stretch of a sound file that a take was cut from, told by the file's content, whatever it is called.
@@ -48,14 +51,15 @@ struct Take {
   Comfort comfort = Comfort::unsaid;
   std::string tried;  ///< the one thing that was tried in it, in words; empty: nothing said
   std::string remark;
-  std::vector<std::string> ticks;  ///< what was seen beside it, ids of ticks()
-  bool stopped = false;            ///< the player felt light-headed
-  Seen seen = Seen::unsaid;        ///< whether what was observed was there
-  std::optional<double> held_s;    ///< of the judged tone, from the kept analysis
-  std::string file;                ///< its sound's name in the studio's folder of takes
-  std::int64_t letGo_unix_s = 0;   ///< since when its sound is given up; 0: it is kept
-  std::string recording;           ///< the name of the recording that it was made from; empty: none
-  std::optional<Origin> origin;    ///< of one that was cut from a longer file
+  std::vector<std::string> ticks;            ///< what was seen beside it, ids of ticks()
+  bool stopped = false;                      ///< before its end, on purpose: nothing is taken from it
+  StopReason stopReason = StopReason::none;  ///< why
+  Seen seen = Seen::unsaid;                  ///< whether what was observed was there
+  std::optional<double> held_s;              ///< of the judged tone, from the kept analysis
+  std::string file;                          ///< its sound's name in the studio's folder of takes
+  std::int64_t letGo_unix_s = 0;             ///< since when its sound is given up; 0: it is kept
+  std::string recording;                     ///< the name of the recording that it was made from; empty: none
+  std::optional<Origin> origin;              ///< of one that was cut from a longer file
 
   bool soundKept() const { return letGo_unix_s == 0; }
   bool isOf(std::int64_t whom) const { return student == whom || (other != 0 && other == whom); }

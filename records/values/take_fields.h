@@ -37,6 +37,7 @@ void eachField(TakeOrConst& take, Visit visit) {
   visit(TakeField{"remark", "remark", kLongestText, kAfterwards}, take.remark);
   visit(TakeField{"ticks", "ticks", kLongestText, kAfterwards}, take.ticks);
   visit(TakeField{"stopped", "stopped", 1, kAfterwards}, take.stopped);
+  visit(TakeField{"stop_reason", "stop_reason", whole(StopReason::enough), kAfterwards}, take.stopReason);
   visit(TakeField{"file", nullptr, kLongestName}, take.file);
   visit(TakeField{"recording", "recording", kLongestName}, take.recording);
   visit(TakeField{"let_go", nullptr, kYear2150_s}, take.letGo_unix_s);

@@ -232,7 +232,7 @@ TEST_F(Contract, ChannelsThatCancelGiveWayToTheLoudest) {
 }
 
 TEST_F(Contract, ListsAreJsonWhenAsked) {
-  EXPECT_EQ(json::parse(run("instruments --json").out).size(), 30u);
+  EXPECT_EQ(json::parse(run("instruments --json").out).size(), 45u);
   EXPECT_EQ(json::parse(run("exercises --json").out)[0]["id"], "steady-tone");
   EXPECT_GE(json::parse(run("players --json").out).size(), 9u);
   const json series = json::parse(run("series --instrument trumpet-bb --fingering 12 --json").out);

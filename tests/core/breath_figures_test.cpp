@@ -41,7 +41,9 @@ TEST(Breaths, OfAClimbHoldUpToACount) {
     context.mostCounts = 7;
     context.start_s = 1.0;
     const CueSheet sheet = unroll(context);
-    ASSERT_EQ(sheet.cues.size(), 8u);  // 4, 5, 6, 7
+    ASSERT_EQ(sheet.cues.size(), 9u);  // 4, 5, normal breath, 6, 7
+    EXPECT_TRUE(isRest(sheet.cues[4].kind));
+    EXPECT_DOUBLE_EQ(sheet.cues[4].length_s, 8.0);
     EXPECT_DOUBLE_EQ(sheet.cues.back().length_s, 7.0);
     sounds::BreathSound sound = breathed(sheet, *context.start_s, 3);
     for (sounds::Breath& breath : sound.breaths)
@@ -62,7 +64,44 @@ TEST(Breaths, OfAClimbHoldUpToACount) {
     live.tracks.duration_s = *context.start_s + 8.0 + 10.0;  // just at the end of the second
     EXPECT_EQ(roundsPlayed(live), 1u);
   }
-  EXPECT_EQ(unroll(contextOf("climb")).cues.size(), 10u) << "to eight, where nobody has said more";
+  EXPECT_EQ(unroll(contextOf("climb")).cues.size(), 12u) << "to eight, where nobody has said more";
+}
+
+// In and out have faults of their own: who rushes the one is told of that one, and what was asked for is
+// none.
+TEST(BreathWays, AreJudgedApartAndByWhatWasAskedFor) {
+  const auto rushed = [](double share) { return std::exp(-2.5 * share); };
+  const auto even = [](double) { return 1.0; };
+  struct Case {
+    const char* card;
+    bool rushesIn, rushesOut;
+    const char* advice;  // begins so; empty: all is well
+  };
+  for (const Case& c : {Case{"in-4-out-4", false, false, "raise"},
+                        {"in-4-out-4", true, false, "breath-full-early"},
+                        {"in-4-out-4", false, true, "breath-spent-early"},
+                        {"in-4-fall-out", false, true, "raise"},
+                        {"in-4-fall-out", true, true, "breath-full-early"}})
+    for (unsigned seed = 1; seed <= 4; ++seed) {
+      SCOPED_TRACE(std::string(c.card) + c.advice + std::to_string(seed));
+      Context context = contextOf(c.card);
+      context.start_s = 1.0;
+      sounds::BreathSound sound = breathed(unroll(context), *context.start_s, seed);
+      for (sounds::Breath& breath : sound.breaths) {
+        breath.level_dbfs = -30.0;
+        const bool rushes = breath.way == sounds::Way::in ? c.rushesIn : c.rushesOut;
+        if (rushes) {
+          breath.shape = rushed;
+        } else {
+          breath.shape = even;
+        }
+      }
+      const Analysis heard = analyse(sounds::breathing(sound), kRate_hz, context);
+      EXPECT_EQ(reading(heard, "in_first_quarter").verdict == Verdict::inside, !c.rushesIn);
+      EXPECT_NEAR(*reading(heard, "in_first_quarter").value, c.rushesIn ? 0.51 : 0.25, 0.06);
+      ASSERT_EQ(heard.advice.size(), 1u);
+      EXPECT_TRUE(heard.advice[0].id.starts_with(c.advice)) << heard.advice[0].id;
+    }
 }
 
 // By the player's key: both times are told; where the hand let go before the air came nothing is.

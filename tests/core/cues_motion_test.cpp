@@ -68,18 +68,18 @@ INSTANTIATE_TEST_SUITE_P(
                                 [](double s) { return bentBy(-100, -14, s); }, -101.5, -14, NAN, NAN},
                     MovingPitch{"upwards", "bend-return", [](double s) { return bentBy(60, 0, s); }, 60, 0,
                                 NAN, NAN},
-                    MovingPitch{"an_even_slide", "slide-fifth", [](double s) { return slidTo(700, s); }, NAN,
-                                NAN, 0, restingSlide(700)},
-                    MovingPitch{"a_slide_too_short", "slide-fifth", [](double s) { return slidTo(640, s); },
-                                NAN, NAN, -60, restingSlide(640)},
+                    MovingPitch{"an_even_slide", "slide-fourth", [](double s) { return slidTo(500, s); }, NAN,
+                                NAN, 0, restingSlide(500)},
+                    MovingPitch{"a_slide_too_short", "slide-fourth", [](double s) { return slidTo(440, s); },
+                                NAN, NAN, -60, restingSlide(440)},
                     // Half of the way in the first quarter, the rest over the other three: its RMS about the
-                    // straight line is 700 / 4 / sqrt 3.
-                    MovingPitch{"a_slide_that_hurries", "slide-fifth",
+                    // straight line is 500 / 4 / sqrt 3.
+                    MovingPitch{"a_slide_that_hurries", "slide-fourth",
                                 [](double s) {
-                                  return s < 0.25 ? slidTo(1400, s) - slidTo(1400, 0.0) * s
-                                                  : 350.0 + 350.0 * std::clamp((s - 0.25) / 0.71, 0.0, 1.0);
+                                  return s < 0.25 ? slidTo(1000, s) - slidTo(1000, 0.0) * s
+                                                  : 250.0 + 250.0 * std::clamp((s - 0.25) / 0.71, 0.0, 1.0);
                                 },
-                                NAN, NAN, 0, 101.0}),
+                                NAN, NAN, 0, 72.2}),
     [](const auto& info) { return std::string(info.param.name); });
 
 class Paths : public testing::TestWithParam<int> {};

@@ -6,6 +6,7 @@
 #include "core/exercise/accompaniment.h"
 #include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/exercise/fit.h"
 #include "core/exercise/note_range.h"
 #include "core/figures/findings.h"
 #include "core/judging/history.h"
@@ -34,6 +35,7 @@ TEST(Cards, AreTheSameAfterBeingWrittenAndRead) {
 TEST(Cards, AskForThingsThatEveryInstrumentCanPlay) {
   for (const Exercise& exercise : exercises())
     for (const Instrument& instrument : instruments()) {
+      if (misfitOf(exercise, instrument)) continue;
       Context context;
       context.exercise = findExercise(exercise.id);
       context.instrument = &instrument;
@@ -45,7 +47,8 @@ TEST(Cards, AskForThingsThatEveryInstrumentCanPlay) {
       for (const SheetCue& cue : sheet.cues) {
         EXPECT_DOUBLE_EQ(cue.start_s, reached) << exercise.id;
         reached = cue.end_s();
-        if (!cue.note) continue;
+        // Notes that a card names for its own instruments may be over what the catalogue calls the range.
+        if (!cue.note || !exercise.whom.instruments.empty()) continue;
         const int sounding = instrument.soundingOf(*cue.note);
         const PartPlayed part = partOn(exercise.part, &instrument);
         EXPECT_TRUE(part == PartPlayed::whole

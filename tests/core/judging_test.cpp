@@ -7,6 +7,7 @@
 
 #include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/figures/figure.h"
 #include "core/figures/findings.h"
 #include "core/figures/reading.h"
 #include "core/judging/advice.h"
@@ -150,6 +151,31 @@ TEST(Advice, BreaksTiesByWhatATeacherMendsFirst) {
             "wander_cents");
 }
 
+/// What stands in braces in a text: the reading's id alone.
+std::set<std::string> placesOf(const AdviceCard& card) {
+  std::string all = card.says + card.why;
+  for (const std::string& one : card.tries) all += one;
+  std::set<std::string> ids;
+  for (std::size_t at = 0; (at = all.find('{', at)) != std::string::npos; ++at)
+    ids.insert(all.substr(at + 1, all.find_first_of(":}", at) - at - 1));
+  return ids;
+}
+
+TEST(Advice, HasEveryFigureThatItsWordsNameOnEveryCardThatMayGiveIt) {
+  for (const AdviceCard& advice : adviceCards())
+    for (const Exercise& card : exercises()) {
+      const auto shows = [&](const std::string& id) {
+        return std::ranges::find(card.readings, id) != card.readings.end();
+      };
+      if (advice.smallPart != (card.part != PartPlayed::whole)) continue;
+      if (!advice.reading.empty() && !shows(advice.reading)) continue;
+      for (const std::string& id : placesOf(advice))
+        EXPECT_TRUE((id == "tuner" && !advice.whom.everybody()) || shows(id) || findFigure(id)->aside ||
+                    std::ranges::any_of(advice.conditions, [&](const auto& c) { return c.reading == id; }))
+            << advice.id << " on " << card.id << ": " << id;
+    }
+}
+
 TEST(Verdicts, HaveTheirBounds) {
   const auto offset = [](double cents) {
     return reading(judged([=](Tone&, Note& n) { n.offset_cents = cents; }), "offset_cents").verdict;
@@ -175,7 +201,7 @@ TEST(Verdicts, AirBeforeIsNoFaultWhereTheCardAsksForABreathStart) {
     EXPECT_EQ(reading(analysis, "air_before_ms").verdict, breath ? Verdict::unmeasured : Verdict::outside);
     EXPECT_EQ(reading(analysis, "air_before_ms").value, 400.0);  // measured all the same
     EXPECT_EQ(analysis.advice.at(0).id, breath ? "raise" : "late-with-air");
-    card->targets["growing"]["air_before_ms"] = Target{{}, 300.0, 200.0, {}};
+    card->targets["growing"]["air_before_ms"] = {Target{{}, 300.0, 200.0, {}}};
     EXPECT_EQ(reading(judged(airy, context), "air_before_ms").verdict, Verdict::near);
   }
 }
@@ -230,15 +256,18 @@ TEST(Catalogues, AreConsistentAndAskMoreLevelByLevel) {
   EXPECT_GE(ids.size(), 15u);
   ASSERT_EQ(levels().size(), 3u);
   for (std::size_t i = 1; i < levels().size(); ++i)
-    for (const auto& [id, target] : levels()[i].targets) {
-      const Target& easier = levels()[i - 1].targets.at(id);
-      if (target.low) {
-        EXPECT_GE(*target.low, *easier.low) << id;
+    for (const auto& [id, several] : levels()[i].targets)
+      for (const Instrument& instrument : instruments()) {
+        const Target* target = targetIn(levels()[i].targets, id, &instrument);
+        const Target* easier = targetIn(levels()[i - 1].targets, id, &instrument);
+        ASSERT_EQ(target != nullptr, easier != nullptr) << id << " on " << instrument.id;
+        if (target && target->low) {
+          EXPECT_GE(*target->low, *easier->low) << id << " on " << instrument.id;
+        }
+        if (target && target->high) {
+          EXPECT_LE(*target->high, *easier->high) << id << " on " << instrument.id;
+        }
       }
-      if (target.high) {
-        EXPECT_LE(*target.high, *easier.high) << id;
-      }
-    }
 }
 
 TEST(Catalogues, RefuseWhatTheyDoNotKnow) {

@@ -251,8 +251,7 @@ TEST(Settling, IsReadOffAWarmingCardBesideWhatWarmthExplains) {
   const double rise =
       centsBetween(played.truth.tones.front().notes[0].f0_hz, played.truth.tones.back().notes[0].f0_hz);
   ASSERT_GT(rise, 10.0);
-  EXPECT_NEAR(*reading(heard, "warming_cents").value, rise,
-              3.0 * *reading(heard, "warming_unsure_cents").value);
+  EXPECT_NEAR(*reading(heard, "warming_cents").value, rise, 3.0 * *reading(heard, "warming_cents").unsure);
   EXPECT_NEAR(centsOfWarming(20.0, 21.0), 2.95, 0.02);
   EXPECT_NEAR(*reading(heard, "warming_most_cents").value, centsOfWarming(19.0, kBreath_c), 1e-9);
   context.room_c.reset();

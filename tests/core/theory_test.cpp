@@ -166,7 +166,7 @@ TEST(Fingerings, ThatAreNoneAreRefused) {
 TEST(Fingerings, AllOfAnInstrumentGoDownwardsAndNameTheirPartials) {
   for (const Instrument& instrument : instruments()) {
     const auto settings = settingsOf(instrument);
-    ASSERT_FALSE(settings.empty()) << instrument.id;
+    ASSERT_EQ(settings.empty(), instrument.family == Family::recorder) << instrument.id;
     double before = 1e9;
     for (const TubeSetting& setting : settings) {
       EXPECT_EQ(settingNamed(setting.name, &instrument)->written, setting.written) << setting.name;

@@ -42,7 +42,7 @@ TEST(Unsure, FiguresAreOffByAsMuchAsTheySay) {
     sounds::Beginner b;
     b.seed = seed;
     b.f0_hz = 70.0 * std::exp2(dice(0.0, 3.8));
-    b.seconds = dice(4.0, 8.0);
+    b.seconds = dice(2.5, 8.0);
     b.ramp_s = dice(0.1, 0.5);
     b.hnr_db = dice(12.0, 30.0);
     b.cents = sounds::RandomTrack::between(dice.random, 0.1, dice(1.0, 6.0), dice(3.0, 15.0));
@@ -51,7 +51,7 @@ TEST(Unsure, FiguresAreOffByAsMuchAsTheySay) {
     if (heard.tones.size() != 1 || heard.tones[0].notes.size() != 1) continue;  // others look at that
     const Tone& tone = heard.tones[0];
     const Note& note = tone.notes[0];
-    offset.add(note.offset_cents, centsBetween(note.target_hz, b.f0_hz), note.unsure.offset_cents);
+    offset.add(note.offset_cents, centsBetween(note.target_hz, b.f0_hz), note.unsure.pitch_cents);
     level.add(note.level_dbfs, -20.0, note.unsure.level_dbfs);
     held.add(tone.held_s, b.seconds - b.ramp_s, tone.held_unsure_s);
   }

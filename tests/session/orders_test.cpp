@@ -21,7 +21,7 @@ class OrdersTest : public SessionTest {
     for (const OwnOrder& one : session_->order.own()) orders[one.name] = one.exercises;
     return orders;
   }
-  static const Order& shipped(std::size_t i) { return lessonTemplates()[i].exercises; }
+  Order shipped(std::size_t i) const { return lessonsFor(session_->book.instrument())[i].exercises; }
 };
 
 TEST_F(OrdersTest, OnesOwnIsThereAgainHoweverManyOthersAreLookedAt) {

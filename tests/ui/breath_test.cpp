@@ -54,7 +54,7 @@ TEST_F(BreathTest, HasItsCautionItsTicksItsBreathsAndItsWeeks) {
   press(Qt::Key_Space);
   ASSERT_TRUE(taking());
   ASSERT_TRUE(settle());
-  EXPECT_GT(figure("front_load"), 0.3);
+  EXPECT_GT(figure("in_first_quarter"), 0.3);
   EXPECT_TRUE(message().contains("breathe normally")) << message().toStdString();
   press(Qt::Key_B);
   press(Qt::Key_H);

@@ -325,7 +325,7 @@ TEST(Words, OfAdviceAreFilledInWhateverLanguage) {
   sag.hasTarget = true;
   sag.verdict = Verdict::near;
   sag.excess = 0.1;
-  const auto advice = chooseAdvice({sag}, {}, nullptr);
+  const auto advice = chooseAdvice({sag}, {}, nullptr, nullptr);
   ASSERT_TRUE(advice);
   EXPECT_EQ(words::advice(*advice).toStdString(), advice->text);
   EXPECT_EQ(words::adviceWhy(*advice).toStdString(), advice->why);

@@ -2,6 +2,7 @@
 // scripts/screenshots.
 #include <QApplication>
 #include <QComboBox>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
 #include <QTemporaryDir>
@@ -215,6 +216,32 @@ void playTakes(MainWindow& window) {
   take(window, "breath");
 }
 
+/// What a beginner of each family meets first, and the stop of a long tone.
+void beginFirstLessons(MainWindow& window) {
+  const calando::Parts& session = window.parts();
+  session.setup.choose(calando::StandIn::kId);
+  for (const auto& [id, name, card] : {std::tuple{"flute", "Ylva Moran", "head-soft-start"},
+                                       {"clarinet-bb", "Tamo Heller", "neck-air-first"},
+                                       {"oboe", "Ivo Sandell", "reed-soft-start"},
+                                       {"trombone-straight", "Runa Falk", "tone-5"}}) {
+    session.book.add({0, name, id, {}, calando::Experience::beginner});
+    session.lesson.choose(card);
+    settle(window);
+    take(window, ("first-lesson-" + std::string(id)).c_str());
+  }
+  calando::OrderDialog cards(session, &window);
+  cards.show();
+  cards.findChild<QLineEdit*>("cardSearch")->setText("slide");
+  take(cards, "cards-misfits");
+  session.setup.standIns().front()->setPlayer(*calando::findPlayer("steady"));
+  session.lesson.choose("steady-tone");
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_Space);
+  QTest::qWait(2500);
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_Escape);
+  settle(window);
+  take(window, "stopped");
+}
+
 void openDialogs(MainWindow& window) {
   {
     calando::OrderDialog cards(window.parts(), &window);
@@ -255,6 +282,7 @@ int main(int argc, char** argv) {
     window.resize(size);
     window.show();
     take(window, "first-start");
+    beginFirstLessons(window);
   }
   if (calando::copyDemo(CALANDO_DEMO, demo.path().toStdString())) return 1;
   auto studio = Studio::open(demo.path().toStdString(), calando::demoClock());

@@ -78,6 +78,8 @@ class WindowTest : public testing::Test {
       QWidget* dialog = QApplication::activeModalWidget();
       ASSERT_NE(dialog, nullptr);
       QTest::keyClicks(dialog->findChild<QLineEdit*>("studentName"), name);
+      auto* level = dialog->findChild<QComboBox*>("studentExperience");
+      level->setCurrentIndex(level->findData(static_cast<int>(Experience::someYears)));
       auto* choice = dialog->findChild<QComboBox*>("studentInstrument");
       choice->setCurrentIndex(choice->findData(instrument));
       QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);

@@ -11,6 +11,11 @@ void Notices::say(const QString& text, const QString& action, std::function<void
   emit changed();
 }
 
+void Notices::ask(const QString& text, std::vector<std::pair<QString, std::function<void()>>> answers) {
+  light_ = Notice{text, answers.front().first, answers.front().second, {answers.begin() + 1, answers.end()}};
+  emit changed();
+}
+
 void Notices::sayLoss(const QString& text, const QString& action, std::function<void()> act) {
   // Said twice, it is still one thing to answer.
   std::erase_if(losses_, [&](const Notice& n) { return n.text == text; });
@@ -45,9 +50,10 @@ void Notices::drop() {
   emit changed();
 }
 
-void Notices::act() {
-  if (!current()) return;
-  const auto act = current()->act;
+void Notices::act(std::size_t answer) {
+  const Notice* notice = current();
+  if (!notice || answer > notice->more.size()) return;
+  const auto act = answer == 0 ? notice->act : notice->more[answer - 1].second;
   drop();
   if (act) act();
 }

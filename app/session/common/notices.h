@@ -26,6 +26,8 @@ class Notices : public QObject {
     QString text;
     QString action;  ///< of the button that acts; empty: none
     std::function<void()> act;
+    /// Other answers to what is asked, each with its button.
+    std::vector<std::pair<QString, std::function<void()>>> more = {};
   };
   struct Progress {
     QString text;
@@ -35,6 +37,8 @@ class Notices : public QObject {
   };
 
   void say(const QString& text, const QString& action = {}, std::function<void()> act = {});
+  /// A question, with its answers.
+  void ask(const QString& text, std::vector<std::pair<QString, std::function<void()>>> answers);
   void sayLoss(const QString& text, const QString& action = {}, std::function<void()> act = {});
   /// A loss.
   void failed(const Problem& why);
@@ -54,8 +58,8 @@ class Notices : public QObject {
   const std::optional<Progress>& progress() const { return progress_; }
   /// The one that is seen has been.
   void drop();
-  /// The same, and what it offers is done.
-  void act();
+  /// The same, and what it offers is done; of a question the answer of that number.
+  void act(std::size_t answer = 0);
 
  signals:
   void changed();

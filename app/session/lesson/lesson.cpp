@@ -75,7 +75,7 @@ void Lesson::show(const std::string& exercise) {
   if (setCurrent(exercise)) emit stepChanged();
 }
 
-Gate Lesson::gate(const Exercise& card) const { return gate_.value_or(gateOf(card)); }
+Gate Lesson::gate(const Exercise& card) const { return gateOf(card, gate_); }
 
 Standing Lesson::standing(const std::string& exercise) const {
   const ExercisePtr card = deck_.find(exercise);
@@ -84,7 +84,7 @@ Standing Lesson::standing(const std::string& exercise) const {
 
 int Lesson::opensAfter(std::size_t row) const {
   const auto& steps = order_.steps();
-  if (row == 0 || row >= steps.size()) return 0;
+  if (row == 0 || row >= steps.size() || !order_.gated()) return 0;
   if (standing(steps[row]).tries > 0) return 0;  // it has been opened
   const ExercisePtr before = deck_.find(steps[row - 1]);
   return before ? standing(steps[row - 1]).toCome(gate(*before)) : 0;

@@ -8,6 +8,7 @@
 #include "app/session/lesson/running_order.h"
 #include "app/session/students/student_book.h"
 #include "app/session/students/take_list.h"
+#include "core/exercise/fit.h"
 #include "records/studio.h"
 
 namespace calando {
@@ -54,7 +55,10 @@ PlanState Planning::state() const {
                   takes_.past(),
                   student ? student->range : NoteRange(),
                   today(studio_.clock()),
-                  [this](const std::string& exercise) { return deck_.find(exercise); }};
+                  [this, instrument = book_.instrument()](const std::string& exercise) {
+                    const ExercisePtr card = deck_.find(exercise);
+                    return card && misfitOf(*card, instrument) ? nullptr : card;
+                  }};
   for (const std::string& exercise : order_.steps())
     if (const ExercisePtr card = deck_.find(exercise)) state.order.push_back(card);
   return state;

@@ -22,7 +22,7 @@ namespace calando {
 
 namespace {
 constexpr std::int64_t kRemembered_s = 8 * 7 * 86400;
-constexpr double kFastest_bpm = 120.0;  // of a breath that goes faster by itself
+constexpr double kFastest_bpm = 80.0;  // of a breath that goes faster by itself: quicker is over-breathing
 }  // namespace
 
 RequestEditor::RequestEditor(const Clock& clock, StudentBook& book, TakeList& takes, OpenBreaths& breaths,
@@ -102,6 +102,13 @@ void RequestEditor::stepChosen() {
     wish_ = last->asked.wish();
   else
     wish_.tempo_bpm.reset();
+  // Of whom there is nothing yet is asked by how far they are.
+  if (const Student* student = book_.chosen(); student && takes.empty() && begun_ != student->id) {
+    const Beginning beginning = beginningOf(student->experience);
+    wish_.level = beginning.level;
+    wish_.seconds = beginning.seconds;
+    begun_ = student->id;
+  }
   planned_ = planning_.asked(exercise);
   askFor(wish_, *lesson_.current(), planned_);
   emit shown();

@@ -64,8 +64,9 @@ class RequestEditor : public QObject {
   Lesson& lesson_;
   Planning& planning_;
   TakeRequest wish_;
-  std::optional<double> planned_;  // what the plan asked of the step when it was last looked at
-  std::string step_;               // that the options were set for
+  std::optional<std::int64_t> begun_;  // of whom there was nothing yet
+  std::optional<double> planned_;      // what the plan asked of the step when it was last looked at
+  std::string step_;                   // that the options were set for
   TakeOptions options_;
 };
 

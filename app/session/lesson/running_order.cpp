@@ -4,6 +4,8 @@
 #include "app/session/common/undo.h"
 #include "app/session/lesson/card_deck.h"
 #include "app/session/students/student_book.h"
+#include "core/exercise/fit.h"
+#include "core/library/experience.h"
 #include "core/library/lesson.h"
 #include "records/studio.h"
 
@@ -24,8 +26,11 @@ void RunningOrder::load() {
   if (student) order = studio_.orders.of(student->id).value_or(order);
   own_.clear();
   if (student) own_ = studio_.orders.own(student->id).value_or(own_);
-  std::erase_if(order, [this](const std::string& id) { return !deck_.find(id); });
-  steps_ = order.empty() ? lessonTemplates().front().exercises : order;
+  const auto lessons = lessonsFor(book_.instrument());
+  const auto first = std::ranges::find(
+      lessons, beginningOf(student ? student->experience : Experience::unsaid).order, &LessonTemplate::id);
+  if (order.empty() && first != lessons.end()) order = first->exercises;
+  steps_ = playable(std::move(order));
   emit loaded();
 }
 
@@ -34,7 +39,23 @@ bool RunningOrder::has(const std::string& exercise) const {
 }
 
 bool RunningOrder::isShipped(const std::vector<std::string>& exercises) const {
-  return std::ranges::any_of(lessonTemplates(), [&](const auto& one) { return one.exercises == exercises; });
+  return std::ranges::any_of(lessonsFor(book_.instrument()),
+                             [&](const auto& one) { return one.exercises == exercises; });
+}
+
+std::vector<std::string> RunningOrder::playable(std::vector<std::string> exercises) const {
+  const Instrument* instrument = book_.instrument();
+  std::erase_if(exercises, [&](const std::string& id) {
+    const ExercisePtr card = deck_.find(id);
+    return !card || misfitOf(*card, instrument);
+  });
+  return exercises.empty() ? lessonsFor(instrument).front().exercises : exercises;
+}
+
+bool RunningOrder::gated() const {
+  const auto lessons = lessonsFor(book_.instrument());
+  const auto present = std::ranges::find(lessons, steps_, &LessonTemplate::exercises);
+  return present == lessons.end() || present->gated;
 }
 
 const OwnOrder* RunningOrder::presentOwn() const {
@@ -68,8 +89,7 @@ void RunningOrder::canUndo() {
 }
 
 void RunningOrder::set(std::vector<std::string> exercises) {
-  std::erase_if(exercises, [this](const std::string& id) { return !deck_.find(id); });
-  if (exercises.empty()) exercises = lessonTemplates().front().exercises;
+  exercises = playable(std::move(exercises));
   if (exercises == steps_) return;
   if (!studio_.readOnly()) {
     canUndo();
@@ -82,7 +102,7 @@ void RunningOrder::set(std::vector<std::string> exercises) {
 
 void RunningOrder::change(std::vector<std::string> exercises, const std::string& name) {
   const auto student = book_.chosenId();
-  std::erase_if(exercises, [this](const std::string& id) { return !deck_.find(id); });
+  if (!exercises.empty()) exercises = playable(std::move(exercises));
   if (!student || studio_.readOnly() || exercises.empty()) return set(std::move(exercises));
   const OwnOrder* own = presentOwn();
   const std::string before = own ? own->name : std::string();

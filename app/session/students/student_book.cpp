@@ -19,6 +19,11 @@ const Student* StudentBook::chosen() const { return chosen_ ? find(*chosen_) : n
 
 std::optional<std::int64_t> StudentBook::chosenId() const { return chosen() ? chosen_ : std::nullopt; }
 
+const Instrument* StudentBook::instrument() const {
+  const Student* student = chosen();
+  return student ? findInstrument(student->instrument) : nullptr;
+}
+
 void StudentBook::load() {
   auto list = studio_.students.all();
   if (!notices_.worked(list)) return;
@@ -36,7 +41,8 @@ void StudentBook::choose(std::int64_t student) {
 }
 
 bool StudentBook::add(const Student& student) {
-  const auto added = studio_.students.add(student.name, student.instrument, student.range);
+  const auto added =
+      studio_.students.add(student.name, student.instrument, student.range, student.experience);
   if (!notices_.worked(added)) return false;
   emit leaving();
   chosen_ = added->id;

@@ -11,6 +11,7 @@ namespace calando {
 
 class Notices;
 class SoundTagWriter;
+struct Instrument;
 class Studio;
 
 /// The students and the one who is here. Writes what is changed.
@@ -24,6 +25,8 @@ class StudentBook : public QObject {
   /// nullptr: there is none.
   const Student* chosen() const;
   std::optional<std::int64_t> chosenId() const;
+  /// Of the chosen one; nullptr: there is none.
+  const Instrument* instrument() const;
   const Student* find(std::int64_t student) const;
   void load();
   void choose(std::int64_t student);

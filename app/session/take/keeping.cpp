@@ -92,10 +92,13 @@ QStringList remarksOn(const AnalysisQueue::Answer& answer, TakeRun::Count count)
 
 }  // namespace
 
-QString enoughText(int takes) {
-  return Keeping::tr(
-             "Takes of this one today: %1. That is enough of it; go on with the next step (N), or tomorrow.")
-      .arg(takes);
+QString enoughText(const Safety::Enough& enough, const Exercise& card) {
+  if (enough.takes == 0)
+    return Keeping::tr("%1 min on the small part today: that is enough. Rest, or one more?")
+        .arg(words::number(enough.smallPart_s / 60.0, 1, false));
+  return Keeping::tr("That was %1 of %2 today: enough of it. Rest, or one more?")
+      .arg(enough.takes)
+      .arg(card.mostPerDay);
 }
 
 QString foundText(const std::vector<Stray>& strays) {
@@ -116,13 +119,15 @@ QString foundText(const std::vector<Stray>& strays) {
 }
 
 Keeping::Keeping(Studio& studio, TakeIntake& intake, StudentBook& book, TakeList& takes, Lesson& lesson,
-                 RestClock& rest, RequestEditor& asking, ShownTake& open, TakeRun& run, Notices& notices)
+                 RestClock& rest, Safety& safety, RequestEditor& asking, ShownTake& open, TakeRun& run,
+                 Notices& notices)
     : studio_(studio),
       intake_(intake),
       book_(book),
       takes_(takes),
       lesson_(lesson),
       rest_(rest),
+      safety_(safety),
       asking_(asking),
       open_(open),
       run_(run),
@@ -154,6 +159,13 @@ void Keeping::keepPlayed(const TakeRun::RawTake& raw) {
                  [this, place](const TakeIntake::Taken& taken) { kept(taken, place); });
 }
 
+namespace {
+/// What lips and air have worked for they rest for, where the card says so.
+double restAfter_s(const Exercise& card, const Take& take) {
+  return std::max(card.rest_s, card.restsAsPlayed ? take.held_s.value_or(0.0) : 0.0);
+}
+}  // namespace
+
 /// One that was played or found is measured, and on the list if nothing is wrong.
 void Keeping::kept(const TakeIntake::Taken& taken, ShownTake::Place place) {
   const AnalysisQueue::Answer& answer = taken.answer;
@@ -166,7 +178,8 @@ void Keeping::kept(const TakeIntake::Taken& taken, ShownTake::Place place) {
   if (taken.entered) markTooEarly(answer);
   const auto* played = std::get_if<TakeIntake::Played>(&taken.from);
   const Exercise& card = *answer.snapshot->context.exercise;
-  if (taken.entered && played && !answer.take.stopped) rest_.owe(answer.take.student, card.rest_s);
+  if (taken.entered && played && !answer.take.stopped)
+    rest_.owe(answer.take.student, restAfter_s(card, answer.take));
   if (!wanted) return sayKeptForAnother(taken);
   open_.show(answer);
   if (taken.entered && played) emit playedKept();
@@ -174,7 +187,7 @@ void Keeping::kept(const TakeIntake::Taken& taken, ShownTake::Place place) {
   QStringList notes;
   if (taken.entered && played) {
     notes << whatNext(answer);
-    if (const auto done = lesson_.doseDone()) notes << enoughText(*done);
+    if (const auto enough = safety_.enough()) notes << enoughText(*enough, *lesson_.current());
   }
   // Once for each source: it is the same with every take.
   const QString processing = processingText(answer.snapshot->analysis, card);
@@ -224,7 +237,8 @@ QStringList Keeping::whatNext(const AnalysisQueue::Answer& answer) {
           mostOf(takes_.past(), card->id, "air_lasts_s", from, today.to_unix_s).value_or(*lasts->value), 1,
           false);
     };
-    notes << tr("Longest today %1 s, ever %2 s.").arg(longest(today.from_unix_s), longest(0));
+    notes << tr("Longest today %1 s, ever %2 s. Stop while it is still easy.")
+                 .arg(longest(today.from_unix_s), longest(0));
   }
   const Verdict verdict = overallVerdict(analysis.readings);
   if (card->faster_bpm > 0.0 && (verdict == Verdict::inside || verdict == Verdict::near)) {

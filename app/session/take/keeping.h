@@ -2,6 +2,7 @@
 
 #include <QObject>
 
+#include "app/session/lesson/safety.h"
 #include "app/session/take/shown_take.h"
 #include "app/session/take/take_intake.h"
 
@@ -19,7 +20,8 @@ class Keeping : public QObject {
 
  public:
   Keeping(Studio& studio, TakeIntake& intake, StudentBook& book, TakeList& takes, Lesson& lesson,
-          RestClock& rest, RequestEditor& asking, ShownTake& open, TakeRun& run, Notices& notices);
+          RestClock& rest, Safety& safety, RequestEditor& asking, ShownTake& open, TakeRun& run,
+          Notices& notices);
 
   void openFiles(const std::vector<std::filesystem::path>& files, const Student& student);
   /// A recording, or a take's file, that was found, as a take of a student.
@@ -52,6 +54,7 @@ class Keeping : public QObject {
   TakeList& takes_;
   Lesson& lesson_;
   RestClock& rest_;
+  Safety& safety_;
   RequestEditor& asking_;
   ShownTake& open_;
   TakeRun& run_;
@@ -60,7 +63,7 @@ class Keeping : public QObject {
 };
 
 /// What there is to say where a step has had its dose of the day.
-QString enoughText(int takes);
+QString enoughText(const Safety::Enough& enough, const Exercise& card);
 
 /// What there is to say of recordings that were found, in one line.
 QString foundText(const std::vector<Stray>& strays);

@@ -102,7 +102,7 @@ void ShownTake::show(const AnalysisQueue::Answer& answer) {
   emit changed();
 }
 
-/// A take in which somebody felt light-headed is seen and heard, and judged by nothing.
+/// A take that was stopped on purpose is seen and heard, and judged by nothing.
 void ShownTake::respectStop() {
   if (!shown()->take.stopped) return;
   auto snapshot = std::make_shared<Snapshot>(*shown()->snapshot);
@@ -113,7 +113,9 @@ void ShownTake::respectStop() {
 /// That the one on show was stopped may be said, or taken back, only after it.
 void ShownTake::stoppedSince(std::int64_t id) {
   const Take* take = takes_.find(id);
-  if (!shown() || shown()->take.id != id || !take || take->stopped == shown()->take.stopped) return;
+  if (!shown() || shown()->take.id != id || !take) return;
+  shown()->take.stopReason = take->stopReason;
+  if (take->stopped == shown()->take.stopped) return;
   shown()->take.stopped = take->stopped;
   if (!take->stopped) return judge(shown()->take.asked);
   respectStop();

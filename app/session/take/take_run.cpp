@@ -218,17 +218,17 @@ void TakeRun::pressKey() {
   emit phaseChanged();
 }
 
-TakeRun::Result TakeRun::stop(bool lightHeaded) {
+TakeRun::Result TakeRun::stop(bool onPurpose) {
   if (phase() == Phase::calibrating) {
     endCalibrating(NoDelay::givenUp);
     return {};
   }
   if (!taking()) return tl::unexpected(Refusal::notRunning);
-  finish(lightHeaded);
+  finish(onPurpose);
   return {};
 }
 
-void TakeRun::finish(bool lightHeaded) {
+void TakeRun::finish(bool onPurpose) {
   Running& run = *running();
   RawTake raw;
   raw.rate_hz = listener_.rate();
@@ -243,7 +243,7 @@ void TakeRun::finish(bool lightHeaded) {
   raw.other = run.plan.other;
   raw.recording = run.plan.recording;
   raw.source = run.source;
-  raw.stopped = lightHeaded;
+  raw.stopped = onPurpose;
   if (run.partner) raw.asked.accompaniment.partner = run.partner->voice();
   if (run.countIn_s) {
     if (run.latency_s) raw.asked.start_s = countStart(heard.clock, *run.latency_s);

@@ -70,7 +70,7 @@ class TakeRun : public QObject {
     std::shared_ptr<std::vector<float>> first;  ///< of the first of two who have a channel each; else nullptr
     double rate_hz = 48000.0;
     Count count = Count::asHeard;
-    bool stopped = false;  ///< the player felt light-headed
+    bool stopped = false;  ///< on purpose, before its end
   };
 
   Phase phase() const { return static_cast<Phase>(state_.index()); }
@@ -84,7 +84,7 @@ class TakeRun : public QObject {
 
   Result start(Plan plan);
   /// Ends what is going on: a take is finished, a measuring of the delay given up.
-  Result stop(bool lightHeaded = false);
+  Result stop(bool onPurpose = false);
   Result calibrate();
   /// The player's key.
   void pressKey();
@@ -148,7 +148,7 @@ class TakeRun : public QObject {
   void sound(const WithTake& what);
   std::optional<double> countStart(const StreamClock& recording, double latency_s);
   void placeCount(double played_s);
-  void finish(bool lightHeaded = false);
+  void finish(bool onPurpose = false);
   void playClicks();
   void clicksOver();
   void endCalibrating(NoDelay why);

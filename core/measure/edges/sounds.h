@@ -71,7 +71,7 @@ struct Note {
   std::optional<double> colour_repeat_db;  ///< colour distance of its own two halves: what is no difference
   /// One standard deviation of a figure, by how it strays within the note; empty: too short to tell.
   struct Unsure {
-    std::optional<double> offset_cents;
+    std::optional<double> pitch_cents;  ///< of its middle: of f0_hz, offset_cents and what is made of them
     std::optional<double> level_dbfs;
     std::optional<double> hnr_db;
     std::optional<double> brightness;

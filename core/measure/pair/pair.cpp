@@ -20,7 +20,6 @@ constexpr double kAlsoMoved = 0.3;  // of what the other did
 constexpr double kEnd_s = 0.5;      // of either end of the stretch
 constexpr double kPause_s = 0.3;    // in one of them, and they go on
 constexpr double kShortest_s = 0.3;
-constexpr double kOf90 = 1.645;  // standard deviations
 constexpr double kSameTuning_cents = 0.5;
 constexpr double kOnTheNote_cents = 80.0;
 

@@ -34,6 +34,7 @@ inline constexpr Named<Moved> kMoved[] = {{"first", Moved::first},
                                           {"none", Moved::none},
                                           {"unknown", Moved::unknown}};
 
+inline constexpr double kOf90 = 1.645;  ///< standard deviations within which nine of ten lie
 /// Two are one within that, with beats under one a second, for a second.
 inline constexpr double kOne_cents = 5.0;
 /// Who is one sooner did not mend anything by ear.

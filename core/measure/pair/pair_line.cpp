@@ -6,6 +6,7 @@
 
 #include "core/maths/statistics.h"
 #include "core/measure/edges/segmentation.h"
+#include "core/measure/pair/beat_rates.h"
 #include "core/signal/pair_track.h"
 #include "core/signal/tracks.h"
 
@@ -25,11 +26,8 @@ constexpr double kSameAsAlone_cents = 8.0;
 constexpr double kApart_cents = 4.0;     // two that near may have changed places unseen
 constexpr double kCloseBy_cents = 12.0;  // from there they may meet unseen
 constexpr long kLongestUnseen = 8;       // frames
-constexpr double kFaster = 3.0;          // than a window could not have missed
-constexpr double kGoing_s = 0.2;         // by what was seen for so long they go on unseen
-constexpr std::size_t kFewestGoing = 3;
-constexpr double kJoins_s = 0.2;  // from where two are told apart at most
-constexpr double kChanges = 4.0;  // times what a tone alone does
+constexpr double kJoins_s = 0.2;         // from where two are told apart at most
+constexpr double kChanges = 4.0;         // times what a tone alone does
 constexpr double kLeastChange = 0.02;
 constexpr double kJoined = 0.2;     // of the most that it changes: a later change may be larger
 constexpr double kLouder_db = 3.0;  // then they are known by their levels
@@ -124,67 +122,6 @@ const BeatFrame* nearest(const std::vector<BeatFrame>& beats, double at_s) {
       std::ranges::min_element(beats, {}, [&](const BeatFrame& b) { return std::abs(b.at_s - at_s); });
   return found == beats.end() ? nullptr : &*found;
 }
-
-struct Rate {
-  double at_s;
-  double hz;
-};
-
-/// How fast they beat, from where both sound on.
-class Rates {
- public:
-  /// Of frames in which two are told apart; of beats that were resolved, or seen for long enough to be slow.
-  /// At the end of a sound no window may be long enough, and that no beat is seen says nothing then; nor does
-  /// it where one of those frames, within that window, beats faster.
-  Rates(double both_s, const PairTrack& pair, const Ratio& ratio) {
-    for (const PairFrame& frame : pair.frames)
-      if (frame.two && frame.at_s >= both_s)
-        told_.push_back({frame.at_s, beatOf(frame.fit.hz[0], frame.fit.hz[1], ratio)});
-    const auto isSlow = [&](const BeatFrame& beat) {
-      return beat.spread_hz < kLock_hz && std::ranges::none_of(told_, [&](const Rate& rate) {
-               return std::abs(rate.at_s - beat.at_s) < 0.5 * beat.window_s &&
-                      rate.hz > kFaster * beat.spread_hz;
-             });
-    };
-    all_ = told_;
-    for (const BeatFrame& beat : pair.beats)
-      if (beat.at_s >= both_s && (beat.resolved || isSlow(beat))) all_.push_back({beat.at_s, beat.rate_hz});
-    std::ranges::stable_sort(all_, {}, &Rate::at_s);
-  }
-
-  /// Between those that were measured: two that were told apart go on as they went until they are as near to
-  /// one as they are seen to be later, and the same the other way round.
-  std::optional<double> at(double at_s) const {
-    if (all_.empty()) return std::nullopt;
-    const auto after = std::ranges::lower_bound(all_, at_s, {}, &Rate::at_s);
-    if (after == all_.begin()) return after->hz;
-    if (after == all_.end()) return all_.back().hz;
-    const auto before = std::prev(after);
-    const double straight =
-        std::lerp(before->hz, after->hz, (at_s - before->at_s) / (after->at_s - before->at_s));
-    const bool nears = before->hz > after->hz;
-    const Rate &far = nears ? *before : *after, &near = nears ? *after : *before;
-    const auto going =
-        goingBy(nears ? far.at_s - kGoing_s : far.at_s, nears ? far.at_s : far.at_s + kGoing_s);
-    if (!going) return straight;
-    return std::min(straight, std::max(near.hz, far.hz + *going * (at_s - far.at_s)));
-  }
-
- private:
-  /// Hertz a second, of those told apart between two times; nullopt: there are too few.
-  std::optional<double> goingBy(double from_s, double to_s) const {
-    std::vector<double> times, rates;
-    for (auto rate = std::ranges::lower_bound(told_, from_s - 1e-6, {}, &Rate::at_s);
-         rate != told_.end() && rate->at_s <= to_s + 1e-6; ++rate) {
-      times.push_back(rate->at_s);
-      rates.push_back(rate->hz);
-    }
-    if (times.size() < kFewestGoing) return std::nullopt;
-    return leastSquaresSlope(times, rates);
-  }
-
-  std::vector<Rate> told_, all_;
-};
 
 /// Where two begin to be told apart, and not by chance.
 std::vector<PairFrame>::const_iterator firstOfTwo(const PairTrack& pair) {
@@ -335,7 +272,7 @@ PairLine lineTogether(const Tracks& tracks, const PairAsked& asked, bool& signKn
   if (begins == pair.frames.end()) return line;
   const bool unison = ratio.over == ratio.under;
   Identity identity(unison ? aloneBefore(tracks, begins->at_s) : std::nullopt, {begins, pair.frames.end()});
-  const Rates rates(begins->at_s, pair, ratio);
+  const BeatRates rates(begins->at_s, pair, ratio);
   signKnown = true;
   for (auto frame = begins; frame != pair.frames.end(); ++frame) {
     double low = frame->fit.hz[0], high = frame->fit.hz[1];

@@ -39,6 +39,13 @@ std::size_t blocksIn(const Note& note) {
   return static_cast<std::size_t>(std::max(0.0, note.coreEnd_s - note.coreStart_s) / kBlock_s);
 }
 
+/// Of a note too short for blocks by what it wanders: what is a block apart wanders by itself.
+std::optional<double> pitchUnsure_cents(const Note& note, const PitchLine& still) {
+  if (const auto told = deviationOfMiddle(still.cents, blocksIn(note))) return told;
+  if (!note.wander_cents) return std::nullopt;
+  return *note.wander_cents / std::sqrt(std::max(1.0, (note.coreEnd_s - note.coreStart_s) / kBlock_s));
+}
+
 struct Samples {
   std::vector<double> time, value;
 };
@@ -308,12 +315,12 @@ Note describeNote(const Tracks& tracks, const PitchLine& line, const PitchLine& 
   const PitchLine still = within(centre, core.time_s.front(), core.time_s.back());
   note.f0_hz = shiftedBy(440.0, still.cents.empty() ? plateau.cents : median(still.cents));
   namePitch(note, frame);
-  if (note.offset_cents) note.unsure.offset_cents = deviationOfMiddle(still.cents, blocksIn(note));
   const PitchMovement movement = pitchMovement(gapless(core.time_s, core.cents), note.f0_hz);
   note.drift_cents_per_s = movement.drift_cents_per_s;
   note.vibrato = movement.vibrato;
   note.wander_cents = movement.wander_cents;
   note.shake_cents = movement.shake_cents;
+  note.unsure.pitch_cents = pitchUnsure_cents(note, still);
   measureLevels(note, tracks, dropouts);
   measureNoise(note, tracks);
   measureColour(note, tracks);

@@ -1,4 +1,4 @@
-#include "core/exercise/ticks.h"
+#include "core/care/ticks.h"
 
 #include <algorithm>
 #include <array>

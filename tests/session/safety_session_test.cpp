@@ -9,7 +9,7 @@
 namespace calando {
 namespace {
 
-class BreathingTest : public SessionTest {
+class SafetySessionTest : public SessionTest {
  protected:
   /// One breath out, as long as it lasts, in a quiet room.
   static std::vector<float> breath(double seconds, double before_s = 0.8) {
@@ -33,29 +33,29 @@ class BreathingTest : public SessionTest {
     add("Ada");
     session_->lesson.choose(step);
     session_->session.toggle();
-    ASSERT_TRUE(session_->breathing.showsCaution());
+    ASSERT_TRUE(session_->safety.showsCaution());
   }
-  Breathing::Before before() { return session_->breathing.before(); }
+  Safety::Before before() { return session_->safety.before(); }
   void act() { session_->notices.act(); }
 };
 
-using Before = Breathing::Before;
+using Before = Safety::Before;
 
-TEST_F(BreathingTest, BeforeTheFirstSetOfADayIsTheCautionAndBetweenSetsNormalBreath) {
+TEST_F(SafetySessionTest, BeforeTheFirstSetOfADayIsTheCautionAndBetweenSetsNormalBreath) {
   start();
   add("Ada");
   session_->lesson.choose("steady-tone");
   EXPECT_EQ(before(), Before::nothing) << "tones need none of this";
   session_->lesson.choose("long-hiss");
   session_->session.toggle();
-  EXPECT_TRUE(session_->breathing.showsCaution());
+  EXPECT_TRUE(session_->safety.showsCaution());
   EXPECT_EQ(phase(), Phase::ready) << "the first press only shows it";
   session_->lesson.choose("steady-tone");
-  EXPECT_FALSE(session_->breathing.showsCaution()) << "another step takes it away";
+  EXPECT_FALSE(session_->safety.showsCaution()) << "another step takes it away";
   session_->lesson.choose("long-hiss");
   session_->session.toggle();
   breathe(2.0);  // the press that starts dismisses it
-  EXPECT_FALSE(session_->breathing.showsCaution());
+  EXPECT_FALSE(session_->safety.showsCaution());
   EXPECT_EQ(before(), Before::rest);
   EXPECT_TRUE(said().contains("breathe normally for 60 s")) << said().toStdString();
   session_->session.toggle();
@@ -71,7 +71,7 @@ TEST_F(BreathingTest, BeforeTheFirstSetOfADayIsTheCautionAndBetweenSetsNormalBre
   EXPECT_EQ(before(), Before::readCaution) << "and for everybody";
 }
 
-TEST_F(BreathingTest, TheDoseOfACardEndsIt) {
+TEST_F(SafetySessionTest, TheDoseOfACardEndsIt) {
   begin("long-hiss");
   for (int set = 0; set < 3; ++set) {
     session_->rest.forgive();
@@ -81,10 +81,14 @@ TEST_F(BreathingTest, TheDoseOfACardEndsIt) {
   EXPECT_EQ(before(), Before::doseDone);
   session_->session.toggle();
   EXPECT_EQ(phase(), Phase::ready);
-  EXPECT_TRUE(said().contains("enough"));
+  EXPECT_TRUE(said().contains("3 of 3")) << said().toStdString();
+  act();
+  EXPECT_EQ(phase(), Phase::sounding) << "asked for once more";
+  session_->session.toggle();
+  ASSERT_TRUE(settle());
 }
 
-TEST_F(BreathingTest, WhoeverFeelsLightHeadedHasBreathedForTodayAndNothingIsTakenFromIt) {
+TEST_F(SafetySessionTest, WhoeverFeelsLightHeadedHasBreathedForTodayAndNothingIsTakenFromIt) {
   begin("long-hiss");
   breathe(2.0);
   session_->rest.forgive();
@@ -109,17 +113,19 @@ TEST_F(BreathingTest, WhoeverFeelsLightHeadedHasBreathedForTodayAndNothingIsTake
     EXPECT_TRUE(said().contains("no more breathing today"));
   }
   session_->lesson.choose("steady-tone");
-  EXPECT_EQ(before(), Before::nothing) << "tones are still played";
+  EXPECT_EQ(before(), Before::over) << "long tones take as much breath";
+  session_->lesson.choose("home-two");
+  EXPECT_EQ(before(), Before::nothing) << "short ones are still played";
   start();  // and after a restart
   session_->lesson.choose("long-hiss");
   EXPECT_EQ(before(), Before::over);
   session_->session.toggle();
   act();  // the teacher opens it again
-  EXPECT_FALSE(session_->breathing.stoppedAt());
+  EXPECT_FALSE(session_->safety.closed());
   EXPECT_NE(before(), Before::over);
 }
 
-TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
+TEST_F(SafetySessionTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   begin("long-hiss");
   breathe(2.0);
   ASSERT_FALSE(session_->shown.snapshot()->analysis.readings.empty());
@@ -129,7 +135,9 @@ TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   EXPECT_TRUE(said().contains("Esc once more")) << said().toStdString();
   session_->session.stopHere();
   EXPECT_TRUE(session_->takes.all().front().stopped);
-  EXPECT_EQ(before(), Before::over);
+  EXPECT_EQ(before(), Before::over) << "until it is said why";
+  act();  // dizzy
+  EXPECT_EQ(session_->takes.all().front().stopReason, StopReason::dizzy);
   const auto openAgain = session_->notices.current()->act;
   EXPECT_TRUE(session_->shown.snapshot()->analysis.readings.empty()) << "what is on show is judged no more";
   for (const CueResult& cue : session_->shown.snapshot()->analysis.cues)
@@ -142,19 +150,95 @@ TEST_F(BreathingTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
       << "all of it is back";
   EXPECT_FALSE(session_->shown.snapshot()->analysis.readings.empty());
   EXPECT_NE(before(), Before::over);
-  session_->lesson.choose("steady-tone");
+}
+
+// One stop for everything that sounds; why it was decides what rests, and for how long.
+TEST_F(SafetySessionTest, ATonesStopAsksWhyAndWhatHurtsRestsUntilTheTeacherOpensIt) {
+  enum Answer : std::size_t { dizzy, pain, tired, enough, mistake };
+  struct Case {
+    Answer answer;
+    StopReason kept;
+    bool tones, smallPart, tomorrow;  // which may be played then
+  };
+  for (const Case& c :
+       {Case{dizzy, StopReason::dizzy, false, false, true}, Case{pain, StopReason::pain, false, true, false},
+        Case{tired, StopReason::tired, true, true, true}, Case{enough, StopReason::enough, true, true, true},
+        Case{mistake, StopReason::none, true, true, true}}) {
+    SCOPED_TRACE(c.answer);
+    start();
+    session_->book.add({0, "Player " + std::to_string(c.answer), "trumpet-bb", {}, Experience::someYears});
+    session_->lesson.choose("steady-tone");
+    session_->session.toggle();
+    ASSERT_EQ(phase(), Phase::sounding);
+    input_->push(tone(440.0));
+    ASSERT_TRUE(heard());
+    session_->session.stopHere();
+    ASSERT_TRUE(settle());
+    EXPECT_TRUE(session_->takes.all().front().stopped);
+    EXPECT_EQ(before(), Before::nothing) << "a tone rests for nothing before it is said why";
+    ASSERT_EQ(session_->notices.current()->more.size(), 4u);
+    session_->notices.act(c.answer);
+    ASSERT_TRUE(settle());
+    EXPECT_EQ(session_->takes.all().front().stopReason, c.kept);
+    EXPECT_EQ(session_->takes.all().front().stopped, c.answer != mistake) << "a mistake counts";
+    const std::string who = session_->book.chosen()->name;
+    for (const bool restarted : {false, true}) {
+      if (restarted) {
+        start();
+        for (const Student& student : session_->book.students())
+          if (student.name == who) session_->book.choose(student.id);
+      }
+      session_->lesson.choose("steady-tone");
+      EXPECT_EQ(before() != Before::over, c.tones) << restarted;
+      session_->lesson.choose("buzz-level");
+      EXPECT_EQ(before() != Before::over, c.smallPart) << restarted;
+    }
+    const auto stops = session_->studio.students.stops(session_->book.chosen()->id);
+    ASSERT_TRUE(stops);
+    const ExercisePtr steady = findExercise("steady-tone");
+    EXPECT_EQ(closing(*stops, *steady, stops->back().at_unix_s + 86400) == nullptr, c.tomorrow);
+    session_->lesson.choose("steady-tone");
+    session_->safety.openAgain();
+    EXPECT_NE(before(), Before::over);
+  }
+}
+
+TEST_F(SafetySessionTest, TheSmallPartHasADoseOverAllItsCards) {
+  start();
+  session_->book.add({0, "Cleo", "trumpet-bb", {}, Experience::beginner});
+  const double most_s = beginningOf(Experience::beginner).smallPart_s_a_day;
+  const auto student = session_->book.chosen()->id;
+  int played = 0;
+  for (const char* card : {"buzz-level", "buzz-fall", "buzz-instant", "buzz-4-4"}) {
+    session_->lesson.choose(card);
+    EXPECT_EQ(before(), Before::nothing) << card;
+    Take take;
+    take.student = student;
+    take.made_unix_s = clock_->now_unix_s();
+    take.id = ++played;
+    take.file = std::to_string(played);
+    take.seconds = take.held_s.emplace(0.26 * most_s);
+    take.asked.exercise = card;
+    take.asked.instrument = "trumpet-bb";
+    ASSERT_TRUE(session_->takes.enter(take, {}));
+  }
+  session_->lesson.choose("buzz-siren");
+  EXPECT_EQ(before(), Before::doseDone);
   session_->session.toggle();
-  ASSERT_EQ(phase(), Phase::sounding);
-  input_->push(tone(440.0));
-  ASSERT_TRUE(heard());
-  session_->session.stopHere();
+  EXPECT_EQ(phase(), Phase::ready);
+  EXPECT_TRUE(said().contains("on the small part today")) << said().toStdString();
+  act();  // one more
+  EXPECT_EQ(phase(), Phase::sounding);
+  session_->session.toggle();
   ASSERT_TRUE(settle());
-  EXPECT_FALSE(session_->takes.all().front().stopped) << "a tone is simply ended";
+  EXPECT_EQ(before(), Before::doseDone) << "one, and not two";
+  session_->lesson.choose("steady-tone");
+  EXPECT_EQ(before(), Before::nothing);
 }
 
 // The sheet at the wall: the same key that started the take says when the hand let go and when the sheet
 // slid.
-TEST_F(BreathingTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) {
+TEST_F(SafetySessionTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) {
   begin("sheet-at-wall");
   for (const bool tooEarly : {false, true}) {
     SCOPED_TRACE(tooEarly);
@@ -188,7 +272,7 @@ TEST_F(BreathingTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidTry) 
   }
 }
 
-TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndone) {
+TEST_F(SafetySessionTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndone) {
   begin("open-inhales");
   session_->session.toggle();
   Context context;
@@ -229,7 +313,7 @@ TEST_F(BreathingTest, WhatIsSeenIsTickedAndAnOpenBreathIsLearntForgottenAndUndon
   EXPECT_EQ(session_->breaths.marks().size(), 2u);
 }
 
-TEST_F(BreathingTest, WhatTheComputerDoesToTheMicrophoneIsSaidOnceAndBreathIsThenUnmeasured) {
+TEST_F(SafetySessionTest, WhatTheComputerDoesToTheMicrophoneIsSaidOnceAndBreathIsThenUnmeasured) {
   begin("in-2-out-4");
   session_->session.toggle();
   sounds::BreathSound sound;
