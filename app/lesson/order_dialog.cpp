@@ -111,6 +111,7 @@ void OrderDialog::addCard(const Exercise& card, bool in) {
     item->setText(
         tr("%1 – %2", "an exercise, why it is not to be had").arg(item->text(), words::misfit(*why)));
     item->setForeground(style::quietInk);
+    item->setToolTip(item->toolTip() + QStringLiteral("\n") + words::misfit(*why));
   } else {
     item->setCheckState(in ? Qt::Checked : Qt::Unchecked);
   }

@@ -19,6 +19,7 @@
 #include "app/ears/ears_page.h"
 #include "app/lesson/card_editor.h"
 #include "app/lesson/order_dialog.h"
+#include "app/people/student_dialog.h"
 #include "app/review/compare_view.h"
 #include "app/session/common/notices.h"
 #include "app/session/demo.h"
@@ -229,6 +230,8 @@ void beginFirstLessons(MainWindow& window) {
     settle(window);
     take(window, ("first-lesson-" + std::string(id)).c_str());
   }
+  whenOpen("student");
+  (void)calando::askForStudent(&window, {}, QStringLiteral("Add a student"));
   calando::OrderDialog cards(session, &window);
   cards.show();
   cards.findChild<QLineEdit*>("cardSearch")->setText("slide");
