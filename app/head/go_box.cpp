@@ -38,9 +38,11 @@ GoBox::GoBox(const Parts& parts) : parts_(parts), record_(new QPushButton), rest
   allow();
 }
 
+/// Under the button stands how to stop while something sounds, else the rest that is owed.
 void GoBox::showRest(int seconds) {
-  rest_->setText(tr("rest %1 s").arg(seconds));
-  rest_->setVisible(seconds > 0);
+  const bool sounds = parts_.run.taking();
+  rest_->setText(sounds ? tr("Esc: unwell", "a key, and when it is pressed") : tr("rest %1 s").arg(seconds));
+  rest_->setVisible(sounds || seconds > 0);
 }
 
 /// In a take that is timed by the player's key the button is that key.
@@ -49,6 +51,7 @@ void GoBox::allow() {
   const bool runs = run.phase() != TakeRun::Phase::ready;
   record_->setEnabled(parts_.session.allowed().record && parts_.book.chosen());
   record_->setChecked(runs);
+  showRest(parts_.rest.left_s());
   switch (run.keyStep()) {
     case TakeRun::KeyStep::begins:
       return record_->setText(tr("Let go"));

@@ -84,6 +84,7 @@ TEST_F(BreathTest, EscapeIsOneKeyAwayAllTheTime) {
   press(Qt::Key_Space);
   press(Qt::Key_Space);
   ASSERT_TRUE(taking());
+  EXPECT_TRUE(find<QLabel>("rest")->text().contains("Esc")) << "it stands where the button is";
   QTest::qWait(300);
   press(Qt::Key_Escape);
   ASSERT_TRUE(settle());
