@@ -77,21 +77,17 @@ void explainBreathing(const About& about) {
            "the breath out, a mark for each count. It can be followed without a sound; a soft swell for the "
            "ear "
            "is chosen under Heard, for headphones. Arms and other things to do stand in it."),
-       Help::tr("Before the first set of breath of a day stands a caution; the key that starts takes it "
-                "away. Between "
-                "its sets normal breathing is counted down. A card asks for no more than its dose, and the "
-                "small part "
-                "for no more than its minutes a day, whatever the card: then one is asked whether one more "
-                "is wanted."),
+       Help::tr(
+           "Before the first set of breath of a day stands a caution; the key that starts takes it away. "
+           "Between its sets normal breathing is counted down. A card asks for no more than its dose, and "
+           "the small part for no more than its minutes a day, whatever the card: then one is asked whether "
+           "one more is wanted."),
        Help::tr(
            "Esc stops whatever sounds, at once, and asks why: dizzy, pain, tired or enough. The take says "
-           "so, and "
-           "nothing is taken from it. Dizzy: no more breathing and no long tones that day. Pain: that kind "
-           "of "
-           "playing rests until the teacher opens it again, after a restart too. A stop that was a mistake "
-           "counts "
-           "as if it had been played to its end. Between two sets of breath Esc asks first, and once more is "
-           "meant."),
+           "so, and nothing is taken from it. Dizzy: no more breathing and no long tones that day. Pain: "
+           "that kind of playing rests until the teacher opens it again, after a restart too. A stop that "
+           "was a mistake counts as if it had been played to its end. When nothing sounds Esc asks first, "
+           "and once more is meant."),
        Help::tr(
            "A sheet at the wall is timed by the player’s key: Space begins to listen, again when the hand "
            "lets "

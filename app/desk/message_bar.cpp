@@ -1,5 +1,6 @@
 #include "app/desk/message_bar.h"
 
+#include "app/parts/flow_layout.h"
 #include "app/parts/plain_text.h"
 #include "app/parts/tight.h"
 #include "app/style/style.h"
@@ -13,6 +14,8 @@ constexpr std::size_t kMostAnswers = 5;
 MessageBar::MessageBar(Notices& notices)
     : notices_(notices),
       text_(new QLabel),
+      action_(new QPushButton),
+      question_(new QWidget),
       seen_(new QPushButton(tr("Seen"))),
       progressRow_(new QWidget),
       progressText_(new QLabel),
@@ -26,15 +29,18 @@ MessageBar::MessageBar(Notices& notices)
   auto* row = new QHBoxLayout;
   row->setSpacing(2 * style::kStep);
   row->addWidget(text_, 1);
+  row->addWidget(action_);
+  row->addWidget(seen_);
+  action_->setObjectName("messageButton");
+  connect(action_, &QPushButton::clicked, &notices_, [this] { notices_.act(); });
+  auto* flow = new FlowLayout(2 * style::kStep, question_);
   for (std::size_t i = 0; i < kMostAnswers; ++i) {
     auto* answer = new QPushButton;
-    answer->setObjectName(i == 0 ? QStringLiteral("messageButton")
-                                 : QStringLiteral("messageAnswer%1").arg(i));
+    answer->setObjectName(QStringLiteral("messageAnswer%1").arg(i));
     connect(answer, &QPushButton::clicked, &notices_, [this, i] { notices_.act(i); });
-    row->addWidget(answer);
+    flow->addWidget(answer);
     answers_.push_back(answer);
   }
-  row->addWidget(seen_);
 
   progressText_->setObjectName("progress");
   progressBar_->setTextVisible(false);
@@ -52,6 +58,7 @@ MessageBar::MessageBar(Notices& notices)
 
   auto* layout = tight(new QVBoxLayout(this), style::kStep);
   layout->addLayout(row);
+  layout->addWidget(question_);
   layout->addWidget(progressRow_);
   connect(&notices_, &Notices::changed, this, &MessageBar::refresh);
   refresh();
@@ -67,15 +74,15 @@ void MessageBar::refresh() {
     progressBar_->setValue(progress->done);
   }
   text_->setVisible(notice);
+  const std::size_t answers = notice ? notice->answers.size() : 0;
+  action_->setVisible(answers == 1);
+  if (answers == 1) action_->setText(withoutKeys(notice->answers.front().text));
+  question_->setVisible(answers > 1);
   for (std::size_t i = 0; i < answers_.size(); ++i) {
-    const QString text = !notice                       ? QString()
-                         : i == 0                      ? notice->action
-                         : i - 1 < notice->more.size() ? notice->more[i - 1].first
-                                                       : QString();
-    answers_[i]->setText(withoutKeys(text));
-    answers_[i]->setVisible(!text.isEmpty());
+    answers_[i]->setVisible(i < answers);
+    if (i < answers) answers_[i]->setText(withoutKeys(notice->answers[i].text));
   }
-  seen_->setVisible(notice);
+  seen_->setVisible(notice && answers < 2);
   setVisible(notice || progress);
   if (!notice) return text_->clear();
   text_->setText(notices_.losses() > 1

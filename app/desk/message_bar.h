@@ -23,6 +23,8 @@ class MessageBar : public QWidget {
 
   Notices& notices_;
   QLabel* text_;
+  QPushButton* action_;
+  QWidget* question_;  // several answers have a line of their own, and more where it is narrow
   std::vector<QPushButton*> answers_;
   QPushButton* seen_;
   QWidget* progressRow_;

@@ -203,7 +203,7 @@ void LessonView::fillOrders() {
   for (const LessonTemplate& one : lessonsFor(parts_.book.instrument()))
     add(words::said(one.label), words::plain(one.id), one.exercises);
   if (!order.own().empty()) templates_->insertSeparator(templates_->count());
-  for (const OwnOrder& own : order.own()) add(words::plain(own.name), {}, own.exercises);
+  for (const OwnOrder& own : order.own()) add(words::plain(own.name), {}, order.playable(own.exercises));
   bool shown = false;
   for (int i = 0; i < templates_->count(); ++i) {
     const QVariant one = templates_->itemData(i, orderRole);

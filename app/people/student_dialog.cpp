@@ -13,6 +13,22 @@ namespace {
 struct StudentDialog {
   Q_DECLARE_TR_FUNCTIONS(StudentDialog)
 };
+
+QComboBox* experienceBox(const Student& start) {
+  auto* experience = new QComboBox;
+  experience->setObjectName("studentExperience");
+  for (const auto& [text, value] : {std::pair{StudentDialog::tr("Beginner"), Experience::beginner},
+                                    {StudentDialog::tr("Some years"), Experience::someYears},
+                                    {StudentDialog::tr("Advanced"), Experience::advanced}})
+    experience->addItem(text, static_cast<int>(value));
+  // Who was here before anybody asked is no beginner any more.
+  const Experience known = start.id == 0                            ? Experience::beginner
+                           : start.experience == Experience::unsaid ? Experience::someYears
+                                                                    : start.experience;
+  experience->setCurrentIndex(experience->findData(static_cast<int>(known)));
+  experience->setToolTip(StudentDialog::tr("Level, length of tones and first running order go by that."));
+  return experience;
+}
 }  // namespace
 
 std::optional<Student> askForStudent(QWidget* parent, const Student& start, const QString& title) {
@@ -28,18 +44,7 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
   instrument->setCurrentIndex(std::max(0, instrument->findData(words::plain(start.instrument))));
   form->addRow(StudentDialog::tr("Name"), name);
   form->addRow(StudentDialog::tr("Instrument"), instrument);
-  auto* experience = new QComboBox;
-  experience->setObjectName("studentExperience");
-  for (const auto& [text, value] : {std::pair{StudentDialog::tr("Beginner"), Experience::beginner},
-                                    {StudentDialog::tr("Some years"), Experience::someYears},
-                                    {StudentDialog::tr("Advanced"), Experience::advanced}})
-    experience->addItem(text, static_cast<int>(value));
-  // Who was here before anybody asked is no beginner any more.
-  const Experience known = start.id == 0                            ? Experience::beginner
-                           : start.experience == Experience::unsaid ? Experience::someYears
-                                                                    : start.experience;
-  experience->setCurrentIndex(experience->findData(static_cast<int>(known)));
-  experience->setToolTip(StudentDialog::tr("Level, length of tones and first running order go by that."));
+  auto* experience = experienceBox(start);
   form->addRow(StudentDialog::tr("How far"), experience);
   const auto chosen = [=] { return findInstrument(instrument->currentData().toString().toStdString()); };
   const auto noteField = [&](const char* objectName, const std::optional<int>& note, const QString& tip) {

@@ -6,7 +6,6 @@ namespace calando {
 
 class AnalysisQueue;
 class BlindListening;
-class Safety;
 class CardDeck;
 class Clock;
 class EarKnowledge;
@@ -26,6 +25,7 @@ class RequestEditor;
 class RestClock;
 class Retention;
 class RunningOrder;
+class Safety;
 class Session;
 class SettingTable;
 class ShownHistory;

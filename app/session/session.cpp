@@ -186,7 +186,10 @@ void Session::toggle() {
 /// more there is time to ask whether that was meant.
 void Session::stopHere() {
   const bool taking = parts_.run.taking();
-  if (parts_.run.phase() != TakeRun::Phase::ready) parts_.run.stop(taking);
+  if (parts_.run.phase() != TakeRun::Phase::ready) {
+    parts_.run.stop(taking);
+    if (!taking) return;  // a measuring that was given up says so itself
+  }
   if (parts_.readOnly || !parts_.book.chosen() || parts_.safety.closed()) return;
   if (!taking) {
     if (!makesDizzy(*parts_.lesson.current())) return;

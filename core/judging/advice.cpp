@@ -60,8 +60,8 @@ bool isAmong(const std::optional<T>& value, const std::vector<T>& list) {
 
 bool fitsSmall(const AdviceCard& card, const HeardSmall& small, const Instrument* instrument,
                const std::vector<Reading>& all) {
-  const bool his = instrument ? card.whom.holds(*instrument) : card.whom.holds(small.family);
-  return card.smallPart && his && isAmong(small.start, card.starts) &&
+  const bool theirs = instrument ? card.whom.holds(*instrument) : card.whom.holds(small.family);
+  return card.smallPart && theirs && isAmong(small.start, card.starts) &&
          isAmong(small.quality, card.qualities) && (!card.lowPitch || small.low) && conditionsHold(card, all);
 }
 

@@ -33,8 +33,8 @@ std::vector<LessonTemplate> lessonsFor(const Instrument* instrument) {
     const std::size_t all = lesson.exercises.size();
     std::erase_if(lesson.exercises,
                   [&](const std::string& id) { return misfitOf(*findExercise(id), instrument); });
-    const bool his = !instrument || lesson.whom.holds(*instrument);
-    return !his || lesson.exercises.size() < std::min(all, kFewestSteps);
+    const bool theirs = !instrument || lesson.whom.holds(*instrument);
+    return !theirs || lesson.exercises.size() < std::min(all, kFewestSteps);
   });
   return lessons;
 }

@@ -51,6 +51,26 @@ TEST_F(OrdersTest, OnesOwnIsThereAgainHoweverManyOthersAreLookedAt) {
   EXPECT_EQ(own(), (std::map<std::string, Order>{{"Own order", longer}, {"Tuesdays", other}}));
 }
 
+// On another instrument what does not fit is left out of what is seen, and out of nothing that is kept.
+TEST_F(OrdersTest, OnesOwnIsThatOnEveryInstrumentAndWholeAgainOnItsOwn) {
+  const Order mine{"swell", "buzz-level", "steady-tone"};
+  session_->order.change(mine, "Mornings");
+  Student ada = *session_->book.chosen();
+  const std::string before = ada.instrument;
+  ada.instrument = "flute";
+  ASSERT_TRUE(session_->book.change(ada));
+  EXPECT_EQ(session_->order.steps(), (Order{"swell", "steady-tone"}));
+  ASSERT_TRUE(session_->order.presentOwn());
+  EXPECT_EQ(session_->order.presentOwn()->name, "Mornings");
+  session_->order.set(shipped(2));
+  EXPECT_EQ(own(), (std::map<std::string, Order>{{"Mornings", mine}})) << "nothing was made of it";
+  session_->order.set(mine);
+  ada.instrument = before;
+  ASSERT_TRUE(session_->book.change(ada));
+  session_->order.set(mine);
+  EXPECT_EQ(session_->order.presentOwn()->exercises, mine);
+}
+
 TEST_F(OrdersTest, EveryChangeIsTakenBackAsItWas) {
   const Order first{"swell"}, second{"swell", "tone-5"};
   session_->order.change(first);

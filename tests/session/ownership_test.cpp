@@ -136,7 +136,7 @@ TEST_F(OwnershipTest, AnUndoNamesWhatItTakesBackAndTheButtonOfAMessageIsForItsOw
   const auto newest = session_->takes.all()[0].id, older = session_->takes.all()[1].id;
   session_->session.deleteTake();
   ASSERT_TRUE(settle());
-  const auto restore = session_->notices.current()->act;
+  const auto restore = session_->notices.current()->answers.front().act;
   session_->session.choose(older);
   ASSERT_TRUE(settle());
   session_->remarks.setWord(TeachersWord::veto);  // something later

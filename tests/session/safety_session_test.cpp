@@ -138,7 +138,7 @@ TEST_F(SafetySessionTest, AStopBetweenTwoSetsIsNotedWithTheOneBefore) {
   EXPECT_EQ(before(), Before::over) << "until it is said why";
   act();  // dizzy
   EXPECT_EQ(session_->takes.all().front().stopReason, StopReason::dizzy);
-  const auto openAgain = session_->notices.current()->act;
+  const auto openAgain = session_->notices.current()->answers.front().act;
   EXPECT_TRUE(session_->shown.snapshot()->analysis.readings.empty()) << "what is on show is judged no more";
   for (const CueResult& cue : session_->shown.snapshot()->analysis.cues)
     EXPECT_EQ(cue.verdict, Verdict::unmeasured);
@@ -176,7 +176,7 @@ TEST_F(SafetySessionTest, ATonesStopAsksWhyAndWhatHurtsRestsUntilTheTeacherOpens
     ASSERT_TRUE(settle());
     EXPECT_TRUE(session_->takes.all().front().stopped);
     EXPECT_EQ(before(), Before::nothing) << "a tone rests for nothing before it is said why";
-    ASSERT_EQ(session_->notices.current()->more.size(), 4u);
+    ASSERT_EQ(session_->notices.current()->answers.size(), 5u);
     session_->notices.act(c.answer);
     ASSERT_TRUE(settle());
     EXPECT_EQ(session_->takes.all().front().stopReason, c.kept);

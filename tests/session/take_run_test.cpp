@@ -61,6 +61,17 @@ TEST_F(TakeRunTest, EveryCellOfTheTableOfStatesIsAsItSays) {
   ASSERT_TRUE(settle());
 }
 
+TEST_F(TakeRunTest, EscGivesUpAMeasuringAndAsksNobodyHowTheyFeel) {
+  start();
+  add("Ada");
+  ASSERT_TRUE(run().calibrate());
+  session_->session.stopHere();
+  EXPECT_EQ(phase(), Phase::ready);
+  EXPECT_TRUE(said().contains("was not measured")) << said().toStdString();
+  ASSERT_TRUE(settle());
+  EXPECT_TRUE(session_->studio.students.stops(session_->book.chosen()->id)->empty());
+}
+
 TEST_F(TakeRunTest, WithoutAnInputNothingIsStarted) {
   start();
   add("Ada");

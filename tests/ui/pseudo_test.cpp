@@ -226,6 +226,18 @@ TEST_F(PseudoTest, EveryPlaceDialogAndTooltipIsTranslatedAndHasRoom) {
     help.reject();
   });
   showHelp(window_.get());
+  window_->parts().notices.drop();
+  chooseStep("steady-tone");
+  for (int press = 0; press < 2; ++press) window_->parts().session.stopHere();
+  for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
+    window_->resize(size);
+    QTest::qWait(30);
+    expectTranslated(*window_, "a question");
+    expectWhole(*window_, "a question");
+    const auto* text = find<QLabel>("message");
+    EXPECT_GE(text->height(), text->heightForWidth(text->width())) << "cut at " << size.width();
+    EXPECT_TRUE(find<QPushButton>("messageAnswer4")->isVisible());
+  }
 }
 
 /// Notes what is asked for, by its context, and translates nothing.

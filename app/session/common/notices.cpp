@@ -5,21 +5,28 @@
 
 namespace calando {
 
+namespace {
+std::vector<Notices::Answer> oneAnswer(const QString& text, std::function<void()> act) {
+  if (text.isEmpty()) return {};
+  return {{text, std::move(act)}};
+}
+}  // namespace
+
 void Notices::say(const QString& text, const QString& action, std::function<void()> act) {
   if (text.isEmpty()) return clear();
-  light_ = Notice{text, action, std::move(act)};
+  light_ = Notice{text, oneAnswer(action, std::move(act))};
   emit changed();
 }
 
-void Notices::ask(const QString& text, std::vector<std::pair<QString, std::function<void()>>> answers) {
-  light_ = Notice{text, answers.front().first, answers.front().second, {answers.begin() + 1, answers.end()}};
+void Notices::ask(const QString& text, std::vector<Answer> answers) {
+  light_ = Notice{text, std::move(answers)};
   emit changed();
 }
 
 void Notices::sayLoss(const QString& text, const QString& action, std::function<void()> act) {
   // Said twice, it is still one thing to answer.
   std::erase_if(losses_, [&](const Notice& n) { return n.text == text; });
-  losses_.push_back({text, action, std::move(act)});
+  losses_.push_back({text, oneAnswer(action, std::move(act))});
   emit changed();
 }
 
@@ -52,8 +59,8 @@ void Notices::drop() {
 
 void Notices::act(std::size_t answer) {
   const Notice* notice = current();
-  if (!notice || answer > notice->more.size()) return;
-  const auto act = answer == 0 ? notice->act : notice->more[answer - 1].second;
+  if (!notice || answer >= notice->answers.size()) return;
+  const auto act = notice->answers[answer].act;
   drop();
   if (act) act();
 }

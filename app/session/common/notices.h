@@ -22,12 +22,14 @@ class Notices : public QObject {
     light,  ///< what to do, what a take was like: the next one replaces it
     loss    ///< something was refused, lost or could not be kept
   };
+  /// What can be done about it: a button.
+  struct Answer {
+    QString text;
+    std::function<void()> act;
+  };
   struct Notice {
     QString text;
-    QString action;  ///< of the button that acts; empty: none
-    std::function<void()> act;
-    /// Other answers to what is asked, each with its button.
-    std::vector<std::pair<QString, std::function<void()>>> more = {};
+    std::vector<Answer> answers = {};
   };
   struct Progress {
     QString text;
@@ -37,8 +39,8 @@ class Notices : public QObject {
   };
 
   void say(const QString& text, const QString& action = {}, std::function<void()> act = {});
-  /// A question, with its answers.
-  void ask(const QString& text, std::vector<std::pair<QString, std::function<void()>>> answers);
+  /// A light one that has several answers.
+  void ask(const QString& text, std::vector<Answer> answers);
   void sayLoss(const QString& text, const QString& action = {}, std::function<void()> act = {});
   /// A loss.
   void failed(const Problem& why);
@@ -58,7 +60,7 @@ class Notices : public QObject {
   const std::optional<Progress>& progress() const { return progress_; }
   /// The one that is seen has been.
   void drop();
-  /// The same, and what it offers is done; of a question the answer of that number.
+  /// The same, and what it offers is done; of several answers that one.
   void act(std::size_t answer = 0);
 
  signals:

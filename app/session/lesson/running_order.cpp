@@ -26,10 +26,6 @@ void RunningOrder::load() {
   if (student) order = studio_.orders.of(student->id).value_or(order);
   own_.clear();
   if (student) own_ = studio_.orders.own(student->id).value_or(own_);
-  const auto lessons = lessonsFor(book_.instrument());
-  const auto first = std::ranges::find(
-      lessons, beginningOf(student ? student->experience : Experience::unsaid).order, &LessonTemplate::id);
-  if (order.empty() && first != lessons.end()) order = first->exercises;
   steps_ = playable(std::move(order));
   emit loaded();
 }
@@ -49,7 +45,12 @@ std::vector<std::string> RunningOrder::playable(std::vector<std::string> exercis
     const ExercisePtr card = deck_.find(id);
     return !card || misfitOf(*card, instrument);
   });
-  return exercises.empty() ? lessonsFor(instrument).front().exercises : exercises;
+  if (!exercises.empty()) return exercises;
+  const Student* student = book_.chosen();
+  const auto lessons = lessonsFor(instrument);
+  const auto first = std::ranges::find(
+      lessons, beginningOf(student ? student->experience : Experience::unsaid).order, &LessonTemplate::id);
+  return (first == lessons.end() ? lessons.front() : *first).exercises;
 }
 
 bool RunningOrder::gated() const {
@@ -59,7 +60,8 @@ bool RunningOrder::gated() const {
 }
 
 const OwnOrder* RunningOrder::presentOwn() const {
-  const auto own = std::ranges::find(own_, steps_, &OwnOrder::exercises);
+  const auto own =
+      std::ranges::find_if(own_, [this](const OwnOrder& one) { return playable(one.exercises) == steps_; });
   return own == own_.end() ? nullptr : &*own;
 }
 

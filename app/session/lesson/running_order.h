@@ -27,7 +27,10 @@ class RunningOrder : public QObject {
   bool has(const std::string& exercise) const;
   /// A step opens when the one before it is reliable.
   bool gated() const;
-  /// The student's own, by name. What is looked at overwrites none of them.
+  /// As the student who is here plays one: without what there is no more, or is not for the instrument; if
+  /// that is all, one to start from.
+  std::vector<std::string> playable(std::vector<std::string> exercises) const;
+  /// The student's own as they are kept, by name. What is looked at overwrites none of them.
   const std::vector<OwnOrder>& own() const { return own_; }
   /// The own one that is present; nullptr: it is one that ships, or none that has a name.
   const OwnOrder* presentOwn() const;
@@ -50,8 +53,6 @@ class RunningOrder : public QObject {
  private:
   void load();
   bool isShipped(const std::vector<std::string>& exercises) const;
-  /// Without what there is no more, or is not for the instrument; if that is all, one to start from.
-  std::vector<std::string> playable(std::vector<std::string> exercises) const;
   void canUndo();
   void nameWhatHasNone();
   bool keepOwn(std::int64_t student, const OwnOrder& order);

@@ -52,18 +52,18 @@ ExercisePtr Safety::cardOf(const Take& take) const {
   return take.asked.card.empty() ? deck_.find(take.asked.exercise) : calando::cardOf(take.asked);
 }
 
-std::vector<Take> Safety::takesOfToday() const {
+std::vector<const Take*> Safety::takesOfToday() const {
   const Today today(studio_.clock());
-  std::vector<Take> list;
+  std::vector<const Take*> list;
   for (const Take& take : takes_.all())
-    if (today.holds(take.made_unix_s)) list.push_back(take);
+    if (today.holds(take.made_unix_s)) list.push_back(&take);
   return list;
 }
 
-std::optional<Take> Safety::newestBreath() const {
-  for (const Take& take : takesOfToday())
-    if (const ExercisePtr card = cardOf(take); card && disciplineOf(*card).withCare) return take;
-  return std::nullopt;
+const Take* Safety::newestBreath() const {
+  for (const Take* take : takesOfToday())
+    if (const ExercisePtr card = cardOf(*take); card && disciplineOf(*card).withCare) return take;
+  return nullptr;
 }
 
 std::optional<Stop> Safety::closed() const {
@@ -79,9 +79,9 @@ std::optional<Safety::Enough> Safety::enough() const {
   const Student* student = book_.chosen();
   if (!student || workOf(*lesson_.current()) != Work::smallPart) return std::nullopt;
   Enough enough;
-  for (const Take& take : takesOfToday())
-    if (const ExercisePtr card = cardOf(take); card && workOf(*card) == Work::smallPart)
-      enough.smallPart_s += take.held_s.value_or(take.seconds);
+  for (const Take* take : takesOfToday())
+    if (const ExercisePtr card = cardOf(*take); card && workOf(*card) == Work::smallPart)
+      enough.smallPart_s += take->held_s.value_or(take->seconds);
   return enough.smallPart_s >= beginningOf(student->experience).smallPart_s_a_day ? std::optional(enough)
                                                                                   : std::nullopt;
 }
@@ -108,8 +108,8 @@ void Safety::cautionRead() {
 std::vector<Caution> Safety::unread() const {
   const Instrument* instrument = book_.instrument();
   std::vector<Caution> list = cautionsOf(*lesson_.current(), instrument);
-  for (const Take& take : takesOfToday())
-    if (const ExercisePtr card = cardOf(take))
+  for (const Take* take : takesOfToday())
+    if (const ExercisePtr card = cardOf(*take))
       for (const Caution& seen : cautionsOf(*card, instrument))
         std::erase_if(list, [&](const Caution& one) { return one.id == seen.id; });
   if (list.size() > kMostCautions) list.resize(kMostCautions);
@@ -133,11 +133,12 @@ void Safety::stop(bool inTake) {
   const Work work = workOf(*lesson_.current());
   keep({*student, studio_.clock().now_unix_s(), work == Work::breath ? StopReason::dizzy : StopReason::enough,
         work});
-  auto take = newestBreath();
-  if (inTake || !take || take->stopped || work != Work::breath) return;
-  take->stopped = true;
-  takes_.change(*take);
-  noted_ = take->id;
+  const Take* newest = newestBreath();
+  if (inTake || !newest || newest->stopped || work != Work::breath) return;
+  Take take = *newest;
+  take.stopped = true;
+  takes_.change(take);
+  noted_ = take.id;
 }
 
 void Safety::because(StopReason reason) {

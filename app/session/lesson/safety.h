@@ -77,8 +77,8 @@ class Safety : public QObject {
   };
   std::optional<Day> day() const;
   ExercisePtr cardOf(const Take& take) const;
-  std::vector<Take> takesOfToday() const;
-  std::optional<Take> newestBreath() const;
+  std::vector<const Take*> takesOfToday() const;
+  const Take* newestBreath() const;
   void load();
   bool keep(const Stop& stop);
   void noteReason();
