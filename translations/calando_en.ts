@@ -4,6 +4,13 @@
 <context>
     <name>Plan</name>
     <message numerus="yes">
+        <source>Once more the same: %n more good ones and it is reliable.</source>
+        <translation>
+            <numerusform>Once more the same: %n more good one and it is reliable.</numerusform>
+            <numerusform>Once more the same: %n more good ones and it is reliable.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>on %n days</source>
         <translation>
             <numerusform>on one day</numerusform>

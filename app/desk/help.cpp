@@ -48,7 +48,12 @@ void explainPlaying(const About& about) {
            "pale, "
            "and a breath that is full before its time, or hurries at its end, is marked. The microphone "
            "hears "
-           "neither shoulders nor belly: watch them, and tick what you see (B, R, H, U, A)."),
+           "neither shoulders nor belly: watch them, and tick what you see."),
+       Help::tr(
+           "How was it? holds what nobody hears: the teacher’s word, where the mind was, how it felt, and "
+           "what was seen, four things at most, those that the instrument and the exercise are about. Their "
+           "keys open it; the weeks hold it against the figures. The mirror (X) shows the player through the "
+           "computer’s camera, while it is seen and no longer; nothing of it is kept."),
        Help::tr(
            "Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a dash not "
            "measured, a dotted ring not yet."),
@@ -80,8 +85,9 @@ void explainBreathing(const About& about) {
        Help::tr(
            "Before the first set of breath of a day stands a caution; the key that starts takes it away. "
            "Between its sets normal breathing is counted down. A card asks for no more than its dose, and "
-           "the small part for no more than its minutes a day, whatever the card: then one is asked whether "
-           "one more is wanted."),
+           "the small part and long tones for no more than their minutes a day, whatever the card: then one "
+           "is "
+           "asked whether one more is wanted. Who gets tired over the day is told so, once."),
        Help::tr(
            "Esc stops whatever sounds, at once, and asks why: dizzy, pain, tired or enough. The take says "
            "so, and nothing is taken from it. Dizzy: no more breathing and no long tones that day. Pain: "
@@ -198,9 +204,14 @@ void explainWeeks(const About& about) {
                 "beside "
                 "it, Q says not yet. Plan… has the gate, holidays, and what rests."),
        Help::tr(
+           "After a take in the lesson stands what to go on with: once more the same, easier after it "
+           "broke twice, the exercise for just that, back again, or what is proposed. W takes it, Q says "
+           "not now."),
+       Help::tr(
            "The sheet of a day fills the minutes there are: what is new, then what was done longest ago, "
            "each with "
-           "its rest. Tired is said when pitch, level, core or crackle fall together over a day, beyond what "
+           "its rest. Tired is said when pitch, level, core, crackle or time held fall together over a day, "
+           "beyond what "
            "this player’s takes of a day differ by: stop there."),
        Help::tr("Report… is a page for the student or the parents, or of the class; it can be looked at "
                 "before it is "

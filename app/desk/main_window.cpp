@@ -11,6 +11,7 @@
 #include "app/lesson/card_editor.h"
 #include "app/lesson/lesson_view.h"
 #include "app/lesson/order_dialog.h"
+#include "app/mirror/mirror.h"
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
 #include "app/people/student_chooser.h"
@@ -68,6 +69,7 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
   setAcceptDrops(true);
   const int names = static_cast<int>(parts_.settings.get(settings::noteNames));
   setNoteLanguage(static_cast<NoteLanguage>(std::clamp(names, 0, 2)));
+  setNoteSpelling(static_cast<int>(parts_.settings.get(settings::accidentals)));
   settings_ = new SettingsPage(parts_);
   buildPlaces();
   auto* central = new QWidget;
@@ -99,12 +101,15 @@ QWidget* MainWindow::buildLesson() {
   take_->setObjectName("ribbon");
   shelf_ = new ShelfView(parts_);
   auto* source = new SourceBox(parts_);
+  mirror_ = new Mirror(
+      [this] { return parts_.setup.chosen().playsForATake() ? paintedFace() : cameraOfTheComputer(); });
   connect(source, &SourceBox::filesWanted, this, &MainWindow::chooseFiles);
   auto* left = new QWidget;
   left->setFixedWidth(kLeft);
   auto* leftLayout = tight(new QVBoxLayout(left), 3 * style::kStep);
   leftLayout->addWidget(lesson_, 1);
   leftLayout->addWidget(source);
+  leftLayout->addWidget(mirror_);
   message_ = new MessageBar(parts_.notices);
   overTake_ = new QVBoxLayout;
   overTake_->setSpacing(2 * style::kStep);
@@ -195,9 +200,10 @@ void MainWindow::bindKeys() {
     keys_.on(id, [&s, comfort = comfort] { s.remarks.setComfort(comfort); });
   for (const Tick& tick : ticks())
     keys_.on("tick-" + std::string(tick.id), [&s, id = std::string(tick.id)] {
-      if (std::ranges::find(s.lesson.current()->ticks, id) != s.lesson.current()->ticks.end())
-        s.remarks.toggleTick(id);
+      const auto looked = ticksOf(*s.lesson.current(), s.book.instrument());
+      if (std::ranges::find(looked, id, &Tick::id) != looked.end()) s.remarks.toggleTick(id);
     });
+  keys_.on("mirror", [this] { mirror_->turn(!mirror_->isOn()); });
   keys_.on("tried", [&s] { s.remarks.toggleTried(); });
   keys_.on("seen", [&s] { s.remarks.nextSeen(); });
   keys_.on("model", [&s] { s.remarks.toggleModel(); });

@@ -20,6 +20,7 @@ class HeadStrip;
 class LessonView;
 class Rail;
 class MessageBar;
+class Mirror;
 class PostPage;
 class Readout;
 class SettingsPage;
@@ -74,6 +75,7 @@ class MainWindow : public QMainWindow {
   QVBoxLayout *overTake_ = nullptr, *overPlaces_ = nullptr;  // where messages stand: in the lesson, elsewhere
   HeadStrip* head_ = nullptr;
   LessonView* lesson_ = nullptr;
+  Mirror* mirror_ = nullptr;
   TakeView* take_ = nullptr;
   Readout* readout_ = nullptr;
   ShelfView* shelf_ = nullptr;

@@ -9,6 +9,7 @@
 #include "app/review/compare_view.h"
 #include "app/session/ears/blind_listening.h"
 #include "app/session/ears/ear_training.h"
+#include "app/session/lesson/onward.h"
 #include "app/session/playback.h"
 #include "app/session/session.h"
 #include "app/session/students/retention.h"
@@ -62,13 +63,15 @@ void MainWindow::buildPlaces() {
     rail_->choose(lessonPlace);
     parts_.session.choose(take);
   });
-  const auto inWeeks = [this, weeks](void (PlanPanel::*act)()) {
-    return [this, weeks, act] {
-      if (places_->currentWidget() == weeks) (weeks->plan().*act)();
+  const auto proposed = [this, weeks](void (PlanPanel::*inWeeks)(), void (Onward::*inLesson)()) {
+    return [this, weeks, inWeeks, inLesson] {
+      if (places_->currentWidget() == weeks) (weeks->plan().*inWeeks)();
+      if (places_->currentIndex() == lessonPlace && parts_.session.allowed().choose)
+        (parts_.onward.*inLesson)();
     };
   };
-  keys_.on("proposal-take", inWeeks(&PlanPanel::take));
-  keys_.on("proposal-refuse", inWeeks(&PlanPanel::refuse));
+  keys_.on("proposal-take", proposed(&PlanPanel::take, &Onward::take));
+  keys_.on("proposal-refuse", proposed(&PlanPanel::refuse, &Onward::refuse));
   post_ = new PostPage(parts_);
   places_->addWidget(post_);
   auto* ears = new EarsPage(parts_);

@@ -290,6 +290,8 @@ void HeadStrip::typedNote() {
     return parts_.notices.say(
         tr("“%1” is no note. Write it like %2 or %3, or leave it empty for any note.")
             .arg(text, shownNote(70, Spelling::flats), shownNote(54, Spelling::sharps)));
+  typed_ = note ? typedSpelling(text) : std::nullopt;
+  typedNote_ = note;
   if (note != staff_->note()) parts_.request.edit([=](TakeRequest& w) { w.note = note; });
 }
 
@@ -307,8 +309,10 @@ void HeadStrip::refresh() {
                                   QSignalBlocker(a4_),      QSignalBlocker(temperament_)};
   const Spelling spelling = instrument() ? instrument()->spelling : Spelling::flats;
   staff_->setInstrument(instrument());
-  staff_->setNote(wish.note);
-  note_->setText(wish.note ? shownNote(*wish.note, spelling) : QString());
+  // What was typed comes back as it was typed.
+  const auto typed = wish.note == typedNote_ ? typed_ : std::nullopt;
+  staff_->setNote(wish.note, typed);
+  note_->setText(wish.note ? exactNote(*wish.note, typed.value_or(spelledFor(spelling))) : QString());
   title_->setText(title_->fontMetrics().elidedText(words::said(card.title), Qt::ElideRight, 440));
   title_->setToolTip(words::said(card.purpose));
   const AskedBy by = disciplineOf(card).askedBy;

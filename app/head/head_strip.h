@@ -3,6 +3,7 @@
 #include <QWidget>
 
 #include "app/session/parts.h"
+#include "core/theory/pitch.h"
 
 class QComboBox;
 class QDoubleSpinBox;
@@ -60,6 +61,8 @@ class HeadStrip : public QWidget {
   QHBoxLayout* secondRow_ = nullptr;  // of the fields, where a language needs it
   QWidget* ways_ = nullptr;
   QLineEdit* note_;
+  std::optional<int> typedNote_;
+  std::optional<Spelling> typed_;
   TubeField* fingering_;
   QDoubleSpinBox* seconds_;
   QDoubleSpinBox* tempo_;

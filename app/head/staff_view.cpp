@@ -9,6 +9,7 @@ namespace {
 constexpr double kSpace = 7.0;    // between staff lines
 constexpr double kBottom = 56.0;  // the lowest line
 constexpr double kNoteX = 62.0;
+constexpr int kHigh = 65;  // written: from F4 on a bass clef has more than two lines over it
 }  // namespace
 
 StaffView::StaffView(QWidget* parent) : QWidget(parent) {
@@ -24,15 +25,29 @@ void StaffView::setInstrument(const Instrument* instrument) {
   update();
 }
 
-void StaffView::setNote(std::optional<int> written) {
+void StaffView::setNote(std::optional<int> written, std::optional<Spelling> spelling) {
   note_ = written;
+  spelling_ = spelling;
   update();
 }
 
+Clef StaffView::clef() const {
+  if (!instrument_) return Clef::treble;
+  return note_ && *note_ >= kHigh ? instrument_->highClef.value_or(instrument_->clef) : instrument_->clef;
+}
+
 int StaffView::bottomLineStep() const {
-  // Diatonic steps from C-1: E4 for treble, G2 for bass, D3 for tenor clef.
-  if (!instrument_ || instrument_->clef == Clef::treble) return 37;
-  return instrument_->clef == Clef::bass ? 25 : instrument_->clef == Clef::tenor ? 29 : 31;
+  switch (clef()) {  // diatonic steps from C-1
+    case Clef::treble:
+      return 37;  // E4
+    case Clef::alto:
+      return 31;  // F3
+    case Clef::tenor:
+      return 29;  // D3
+    case Clef::bass:
+      return 25;  // G2
+  }
+  return 37;
 }
 
 double StaffView::yOf(int step) const { return kBottom - (step - bottomLineStep()) * kSpace / 2.0; }
@@ -47,11 +62,11 @@ void StaffView::paintEvent(QPaintEvent*) {
   for (int line = 0; line < 5; ++line)
     painter.drawLine(QPointF(10, kBottom - line * kSpace), QPointF(100, kBottom - line * kSpace));
   painter.setFont(style::music(21));
-  const bool bass = instrument_ && instrument_->clef == Clef::bass;
-  const QString clef = bass                                              ? QStringLiteral("\U0001D122")
-                       : instrument_ && instrument_->clef == Clef::tenor ? QStringLiteral("\U0001D121")
-                                                                         : QStringLiteral("\U0001D11E");
-  painter.drawText(QPointF(12, kBottom), clef);
+  const Clef clef = this->clef();
+  const QString sign = clef == Clef::bass     ? QStringLiteral("\U0001D122")
+                       : clef == Clef::treble ? QStringLiteral("\U0001D11E")
+                                              : QStringLiteral("\U0001D121");  // on the line of C4
+  painter.drawText(QPointF(12, clef == Clef::tenor ? kBottom - kSpace : kBottom), sign);
   const QRectF names(108, 12, width() - 114, height() - 22);
   if (!note_) {
     painter.setPen(style::quietInk);
@@ -59,7 +74,8 @@ void StaffView::paintEvent(QPaintEvent*) {
     painter.drawText(names, Qt::AlignVCenter | Qt::AlignLeft, tr("free note"));
     return;
   }
-  const Spelling spelling = instrument_ ? instrument_->spelling : Spelling::flats;
+  const Spelling usual = instrument_ ? instrument_->spelling : Spelling::flats;
+  const Spelling spelling = spelling_.value_or(spelledFor(usual));
   const StaffPlace place = staffPlace(*note_, spelling);
   const double y = yOf(place.step);
   painter.setPen(QPen(style::ink, 1));
@@ -81,12 +97,12 @@ void StaffView::paintEvent(QPaintEvent*) {
   }
   painter.setPen(style::ink);
   painter.setFont(style::serif(style::kFigureType));
-  painter.drawText(names, Qt::AlignTop | Qt::AlignLeft, shownNote(*note_, spelling));
+  painter.drawText(names, Qt::AlignTop | Qt::AlignLeft, exactNote(*note_, spelling));
   painter.setPen(style::quietInk);
   painter.setFont(style::work(style::kSmallType));
   const int sounding = instrument_ ? instrument_->soundingOf(*note_) : *note_;
   const QString text =
-      sounding == *note_ ? tr("as it sounds") : tr("sounds %1").arg(shownNote(sounding, spelling));
+      sounding == *note_ ? tr("as it sounds") : tr("sounds %1").arg(exactNote(sounding, spelling));
   painter.drawText(names, Qt::AlignBottom | Qt::AlignLeft, text);
 }
 

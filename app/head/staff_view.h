@@ -15,7 +15,8 @@ class StaffView : public QWidget {
  public:
   explicit StaffView(QWidget* parent = nullptr);
   void setInstrument(const Instrument* instrument);
-  void setNote(std::optional<int> written);
+  /// `spelling`: as it was typed; nullopt: as is usual.
+  void setNote(std::optional<int> written, std::optional<Spelling> spelling = {});
   std::optional<int> note() const { return note_; }
   QSize sizeHint() const override { return {196, 80}; }
   QSize minimumSizeHint() const override { return {180, 80}; }
@@ -29,12 +30,14 @@ class StaffView : public QWidget {
   void keyPressEvent(QKeyEvent* event) override;
 
  private:
+  Clef clef() const;
   int bottomLineStep() const;
   double yOf(int step) const;
   void pick(std::optional<int> written);
 
   const Instrument* instrument_ = nullptr;
   std::optional<int> note_;
+  std::optional<Spelling> spelling_;
 };
 
 }  // namespace calando

@@ -13,8 +13,8 @@
 #include "app/session/take/take_remarks.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
-#include "core/judging/ledger.h"
 #include "core/figures/figure.h"
+#include "core/judging/ledger.h"
 
 namespace calando {
 

@@ -9,6 +9,7 @@
 #include "app/readout/figure_groups.h"
 #include "app/readout/figures_view.h"
 #include "app/readout/fingering_table.h"
+#include "app/readout/next_row.h"
 #include "app/readout/note_map.h"
 #include "app/readout/observation_row.h"
 #include "app/readout/reflection_bar.h"
@@ -109,6 +110,7 @@ QWidget* Readout::buildFigures() {
   words->addWidget(advice_);
   words->addWidget(why_);
   words->addWidget(new ObservationRow(parts_));
+  words->addWidget(new NextRow(parts_));
   attended_->setObjectName("attended");
   attended_->setWordWrap(true);
   tuning_->setObjectName("tuningOffer");

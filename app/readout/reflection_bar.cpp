@@ -5,6 +5,7 @@
 #include "app/parts/tight.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/session.h"
+#include "app/session/students/student_book.h"
 #include "app/session/take/shown_history.h"
 #include "app/session/take/shown_take.h"
 #include "app/session/take/take_remarks.h"
@@ -12,6 +13,7 @@
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/care/ticks.h"
+#include "core/judging/discipline.h"
 
 namespace calando {
 
@@ -21,12 +23,28 @@ constexpr int kCaption = 56;
 
 ReflectionBar::ReflectionBar(const Parts& parts)
     : parts_(parts),
+      head_(new QToolButton),
+      rows_(new QWidget),
       attentionRow_(new QWidget),
       tickRow_(new QWidget),
       tried_(toggle(tr("tried it"), {})),
       model_(toggle(tr("model"), tipOf("model"))),
       remark_(new QLineEdit) {
-  auto* layout = tight(new QVBoxLayout(this), style::kStep);
+  head_->setObjectName("howWasIt");
+  head_->setCheckable(true);
+  head_->setProperty("fold", true);
+  head_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+  head_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+  head_->setToolTip(
+      tr("The teacher’s word, where the mind was, how it felt, what was seen; their keys open it."));
+  connect(head_, &QToolButton::clicked, this, [this](bool open) {
+    stays_ = open;
+    setOpen(open);
+  });
+  auto* layout = tight(new QVBoxLayout(rows_), style::kStep);
+  auto* all = tight(new QVBoxLayout(this), style::kStep);
+  all->addWidget(head_);
+  all->addWidget(rows_);
   layout->addLayout(row(tr("Word"), words_,
                         {{tr("accept"), "accept"},
                          {tr("invalid"), "invalid"},
@@ -56,7 +74,7 @@ ReflectionBar::ReflectionBar(const Parts& parts)
   last->setSpacing(style::kStep);
   last->addWidget(remark_, 1);
   last->addWidget(model_);
-  layout->addLayout(last);
+  all->addLayout(last);
   tried_->setObjectName("tried");
   model_->setObjectName("model");
   remark_->setObjectName("remark");
@@ -76,35 +94,61 @@ ReflectionBar::ReflectionBar(const Parts& parts)
   connect(remark_, &QLineEdit::editingFinished, this, &ReflectionBar::keepRemark);
   connect(&open, &ShownTake::leaving, this, &ReflectionBar::keepRemark);
   connect(&open, &ShownTake::changed, this, [this] {
+    setOpen(stays_);
     const Take* take = parts_.shown.take();
     remark_->setText(take ? words::plain(take->remark) : QString());
     refresh();
   });
-  connect(&open, &ShownTake::said, this, &ReflectionBar::refresh);
+  connect(&open, &ShownTake::said, this, [this] {
+    const QString before = head_->text();
+    refresh();
+    if (head_->text() != before) setOpen(true);
+  });
   connect(&parts_.lesson, &Lesson::stepChanged, this, &ReflectionBar::fillTicks);
+  connect(&parts_.book, &StudentBook::studentChanged, this, &ReflectionBar::fillTicks);
   connect(&parts_.lesson, &Lesson::stepChanged, this, &ReflectionBar::refresh);
   connect(&parts_.run, &TakeRun::phaseChanged, this, &ReflectionBar::refresh);
+  setOpen(false);
   fillTicks();
   refresh();
 }
 
+void ReflectionBar::setOpen(bool open) {
+  head_->setChecked(open);
+  head_->setArrowType(open ? Qt::DownArrow : Qt::RightArrow);
+  rows_->setVisible(open);
+}
+
+/// What was said of it, in its buttons' words.
+QString ReflectionBar::saidText() const {
+  QStringList said;
+  for (const QButtonGroup* group : {words_, attention_, comfort_})
+    for (const QAbstractButton* button : group->buttons())
+      if (button->isChecked()) said << button->text();
+  for (const auto& [id, button] : ticks_)
+    if (button->isChecked()) said << button->text();
+  return said.join(QStringLiteral(" · "));
+}
+
 /// What this card wants to be looked at.
 void ReflectionBar::fillTicks() {
-  const auto& wanted = parts_.lesson.current()->ticks;
-  const auto ids = [](const auto& tick) { return tick.first; };
-  if (std::ranges::equal(wanted, ticks_, {}, {}, ids) && !wanted.empty()) return;
+  const ExercisePtr card = parts_.lesson.current();
+  const auto wanted = ticksOf(*card, parts_.book.instrument());
+  // Beside a breath nobody asks where the mind was.
+  attentionRow_->setVisible(!disciplineOf(*card).ofAir || wanted.empty());
+  tickRow_->setVisible(!wanted.empty());
+  const auto ids = [](const auto& tick) { return std::string_view(tick.first); };
+  if (std::ranges::equal(wanted, ticks_, {}, &Tick::id, ids)) return;
   for (const auto& [id, button] : ticks_) delete button;
   ticks_.clear();
-  for (const std::string& id : wanted) {
-    auto* button = toggle(words::said(findTick(id)->label), tipOf("tick-" + id));
+  for (const Tick* tick : wanted) {
+    const std::string id(tick->id);
+    auto* button = toggle(words::said(tick->label), tipOf("tick-" + id));
     button->setObjectName("tick-" + words::plain(id));
-    connect(button, &QToolButton::clicked, &parts_.shown, [this, id = id] { parts_.remarks.toggleTick(id); });
+    connect(button, &QToolButton::clicked, &parts_.shown, [this, id] { parts_.remarks.toggleTick(id); });
     tickCells_->addWidget(button);
     ticks_.emplace_back(id, button);
   }
-  // Where something is to be seen, that is what is said of the take.
-  tickRow_->setVisible(!ticks_.empty());
-  attentionRow_->setVisible(ticks_.empty());
 }
 
 QToolButton* ReflectionBar::toggle(const QString& text, const QString& tip) {
@@ -165,6 +209,8 @@ void ReflectionBar::refresh() {
   model_->setVisible(parts_.lesson.current()->against == Against::teacher);
   model_->setEnabled(may);
   model_->setChecked(parts_.remarks.isModel());
+  const QString all = saidText();
+  head_->setText(all.isEmpty() ? tr("How was it?") : tr("How was it? %1").arg(all));
   remark_->setEnabled(may);
 }
 

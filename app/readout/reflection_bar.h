@@ -28,8 +28,13 @@ class ReflectionBar : public QWidget {
   void refresh();
   void fillTicks();
   void keepRemark();
+  void setOpen(bool open);
+  QString saidText() const;
 
   const Parts& parts_;
+  QToolButton* head_;  // opens and shuts the rows
+  QWidget* rows_;
+  bool stays_ = false;  // somebody wants them open
   QButtonGroup* words_ = nullptr;
   QButtonGroup* attention_ = nullptr;
   QButtonGroup* comfort_ = nullptr;

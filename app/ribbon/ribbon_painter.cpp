@@ -28,8 +28,33 @@ struct Ribbon {
   Q_DECLARE_TR_FUNCTIONS(Ribbon)
 };
 
+/// Harmonics over noise, dB: what is as good as air, and what is as dense as that part gets. No small part is
+/// as clean as a whole instrument.
+struct InkScale {
+  double air_db, dense_db;
+};
+InkScale inkScaleOf(PartPlayed part) {
+  switch (part) {
+    case PartPlayed::whole:
+      break;
+    case PartPlayed::mouthpiece:
+    case PartPlayed::lips:
+      return {0.0, 16.0};
+    case PartPlayed::mouthpieceNeck:
+      return {2.0, 22.0};
+    case PartPlayed::reed:
+      return {-3.0, 14.0};
+    case PartPlayed::headJoint:
+      return {-1.0, 16.0};
+  }
+  return {4.0, 26.0};
+}
+
 /// 0 (air) to kInks - 1 (a dense core) for a harmonic-to-noise ratio.
-int inkOf(double hnr_db) { return std::clamp(static_cast<int>((hnr_db - 4.0) / 22.0 * kInks), 0, kInks - 1); }
+int inkOf(double hnr_db, const InkScale& scale) {
+  const double share = (hnr_db - scale.air_db) / (scale.dense_db - scale.air_db);
+  return std::clamp(static_cast<int>(share * kInks), 0, kInks - 1);
+}
 
 QBrush inkBrush(int shade) {
   const double dense = 0.35 + 0.65 * shade / (kInks - 1.0);
@@ -113,6 +138,7 @@ void paintBand(QPainter& painter, const Snapshot& snapshot, const RibbonScale& s
   const RibbonScale::Target* before = nullptr;
   double lastY = 0.0;
   int current = kInks - 1;
+  const InkScale inks = inkScaleOf(snapshot.context.partPlayed());
   const auto finish = [&] {
     if (upper.size() > 1) {
       QPolygonF whole = upper;
@@ -126,7 +152,8 @@ void paintBand(QPainter& painter, const Snapshot& snapshot, const RibbonScale& s
   for (std::size_t i = range.first; i < range.last; i += range.stride) {
     const TrackFrame& f = frames[i];
     const double t = static_cast<double>(i) * kHop_s;
-    if (f.colour >= 0) current = inkOf(snapshot.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db);
+    if (f.colour >= 0)
+      current = inkOf(snapshot.tracks.colours[static_cast<std::size_t>(f.colour)].hnr_db, inks);
     const Part part = partAt(snapshot, t);
     const RibbonScale::Target& target = scale.targetAt(t);
     const double hz = snapshot.drawn_hz(i);

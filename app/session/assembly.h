@@ -12,6 +12,7 @@
 #include "app/session/homework/homework_lists.h"
 #include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
+#include "app/session/lesson/onward.h"
 #include "app/session/lesson/planning.h"
 #include "app/session/lesson/request_editor.h"
 #include "app/session/lesson/rest_clock.h"
@@ -84,6 +85,7 @@ class Assembly : public Parts {
   BlindListening blind_;
   Safety safety_;
   RequestEditor request_;
+  Onward onward_;
   ShownTake shown_;
   ShownHistory history_;
   TakeRemarks remarks_;

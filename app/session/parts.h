@@ -17,6 +17,7 @@ class Keeping;
 class Lesson;
 class Listener;
 class Notices;
+class Onward;
 class OpenBreaths;
 class OrderTable;
 class Planning;
@@ -74,6 +75,7 @@ struct Parts {
   Planning& planning;
   RequestEditor& request;
   Safety& safety;
+  Onward& onward;
   Retention& retention;
 
   TakeIntake& intake;

@@ -98,6 +98,21 @@ QWidget* SettingsPage::buildWords() {
   });
   names->setAccessibleName(tr("Names of the notes"));
   form->addRow(term(tr("Names of the notes")), names);
+  auto* accidentals = new QComboBox;
+  accidentals->setObjectName("accidentals");
+  accidentals->setAccessibleName(tr("Sharps or flats"));
+  accidentals->addItem(tr("as the instrument’s music has them"), 0);
+  accidentals->addItem(tr("sharps"), 1 + static_cast<int>(Spelling::sharps));
+  accidentals->addItem(tr("flats"), 1 + static_cast<int>(Spelling::flats));
+  accidentals->setCurrentIndex(
+      std::max(0, accidentals->findData(static_cast<int>(parts_.settings.get(settings::accidentals)))));
+  connect(accidentals, &QComboBox::activated, this, [this, accidentals] {
+    const int chosen = accidentals->currentData().toInt();
+    setNoteSpelling(chosen);
+    parts_.notices.worked(parts_.settings.keep(settings::accidentals, static_cast<double>(chosen)));
+    emit noteNamesChanged();
+  });
+  form->addRow(term(tr("Sharps or flats")), accidentals);
   auto* language = new QComboBox;
   language->setObjectName("language");
   language->setAccessibleName(tr("Language"));

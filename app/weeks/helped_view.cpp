@@ -8,6 +8,7 @@
 #include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/care/ticks.h"
 #include "core/exercise/exercise.h"
 #include "core/growth/growth.h"
 #include "core/judging/ledger.h"
@@ -85,6 +86,17 @@ QStringList HelpedView::attentionText() const {
   });
 }
 
+QStringList HelpedView::seenText() const {
+  QStringList lines;
+  for (const Tick& tick : ticks())
+    lines += contrastText([&](const std::string& card, const std::string& figure) -> std::optional<Said> {
+      const auto effect = tickEffect(parts_.takes.past(), card, figure, tick.id);
+      if (!effect) return std::nullopt;
+      return Said{*effect, tr("with “%1” ticked, against without").arg(words::said(tick.label))};
+    });
+  return lines;
+}
+
 QStringList HelpedView::schoolText() const {
   return contrastText([this](const std::string& card, const std::string& figure) -> std::optional<Said> {
     const auto effect = schoolEffect(parts_.takes.past(), card, figure);
@@ -96,10 +108,12 @@ QStringList HelpedView::schoolText() const {
 }
 
 void HelpedView::refresh() {
-  const QStringList tries = triesText(), attention = attentionText(), schools = schoolText();
+  const QStringList tries = triesText(), attention = attentionText(), seen = seenText(),
+                    schools = schoolText();
   QString html;
   if (!tries.isEmpty()) html += "<h3>" + tr("What was tried") + "</h3>" + tries.join("");
   if (!attention.isEmpty()) html += "<h3>" + tr("Where the attention was") + "</h3>" + attention.join("");
+  if (!seen.isEmpty()) html += "<h3>" + tr("What was seen") + "</h3>" + seen.join("");
   if (!schools.isEmpty()) html += "<h3>" + tr("Whose words the cards spoke") + "</h3>" + schools.join("");
   if (html.isEmpty())
     html = "<p>" +

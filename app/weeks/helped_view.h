@@ -18,6 +18,7 @@ class HelpedView : public QTextBrowser {
  private:
   QStringList triesText() const;
   QStringList attentionText() const;
+  QStringList seenText() const;
   QStringList schoolText() const;
   /// A contrast, and in words what is held against what.
   struct Said {

@@ -34,20 +34,6 @@ QLabel* line(double points, bool serif = false) {
   return label;
 }
 
-QString fallenText(const Fallen& fallen) {
-  switch (fallen.what) {
-    case Fallen::What::pitch:
-      return PlanPanel::tr("pitch %1 cents").arg(words::number(fallen.by, 0));
-    case Fallen::What::level:
-      return PlanPanel::tr("level %1 dB").arg(words::number(fallen.by, 0));
-    case Fallen::What::core:
-      return PlanPanel::tr("core over noise %1 dB").arg(words::number(fallen.by, 0));
-    case Fallen::What::crackle:
-      return PlanPanel::tr("crackle %1 dB").arg(words::number(fallen.by, 0));
-  }
-  return {};
-}
-
 }  // namespace
 
 QString figuresOf(const Proposal& proposal, const PlanState& state) {
@@ -267,10 +253,7 @@ void PlanPanel::refreshLoad() {
   const auto tired = fatigueOn(parts_.takes.past(), today(parts_.clock));
   tired_->setVisible(tired.has_value());
   if (!tired) return;
-  QStringList fallen;
-  for (const Fallen& f : tired->fallen) fallen << fallenText(f);
-  tired_->setText(
-      tr("Tired: stop here. Since the day’s beginning: %1.").arg(fallen.join(QStringLiteral(", "))));
+  tired_->setText(tr("Tired: stop here. Since the day’s beginning: %1.").arg(words::fallen(*tired)));
 }
 
 }  // namespace calando

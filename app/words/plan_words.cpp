@@ -97,6 +97,64 @@ QString reason(const Proposal& p) {
   return {};
 }
 
+namespace {
+/// "48 beats a minute instead of 60".
+QString insteadOf(const NextTry& next) {
+  return PlanWords::tr("%1 instead of %2", "how much, instead of how much")
+      .arg(unitOf(next.what).arg(number(next.to, 0, false)), number(next.from, 0, false));
+}
+}  // namespace
+
+QString nextTry(const NextTry& next, const PlanState& state, const Instrument* instrument) {
+  using Kind = NextTry::Kind;
+  switch (next.kind) {
+    case Kind::onceMore:
+      return PlanWords::tr("Once more the same: %n more good ones and it is reliable.", nullptr, next.toCome);
+    case Kind::anotherDay:
+      return PlanWords::tr("Good often enough for today. It is wanted on another day too.");
+    case Kind::plan:
+      return PlanWords::tr("It is reliable: %1. Next: %2: %3.", "why, an exercise, what of it")
+          .arg(reason(*next.proposal), titleOf(next.proposal->exercise, state),
+               proposal(*next.proposal, state, instrument));
+    case Kind::easier:
+      return (next.what == Grows::What::tempo     ? PlanWords::tr("Twice it broke. Slower: %1.")
+              : next.what == Grows::What::seconds ? PlanWords::tr("Twice it broke. Shorter: %1.")
+                                                  : PlanWords::tr("Twice it broke. Fewer: %1."))
+          .arg(insteadOf(next));
+    case Kind::asBefore:
+      return PlanWords::tr("That went well. As before: %1.").arg(insteadOf(next));
+    case Kind::instead:
+      return PlanWords::tr("Twice in the same way. “%1” is for just that.").arg(titleOf(next.card, state));
+    case Kind::back:
+      return PlanWords::tr("That went well. Back to “%1”.").arg(titleOf(next.card, state));
+    case Kind::leave:
+      return PlanWords::tr("Enough of it for today: think of it, and take it up again in some days.");
+  }
+  return {};
+}
+
+QString fallen(const Fatigue& fatigue) {
+  const auto said = [](const Fallen& fallen) {
+    const QString by = number(fallen.by, 0);
+    switch (fallen.what) {
+      case Fallen::What::pitch:
+        return PlanWords::tr("pitch %1 cents").arg(by);
+      case Fallen::What::level:
+        return PlanWords::tr("level %1 dB").arg(by);
+      case Fallen::What::core:
+        return PlanWords::tr("core over noise %1 dB").arg(by);
+      case Fallen::What::crackle:
+        return PlanWords::tr("crackle %1 dB").arg(by);
+      case Fallen::What::held:
+        return PlanWords::tr("held %1 s").arg(by);
+    }
+    return QString();
+  };
+  QStringList all;
+  for (const Fallen& one : fatigue.fallen) all << said(one);
+  return all.join(QStringLiteral(", "));
+}
+
 QString duration(double seconds) {
   return seconds < 90.0 ? PlanWords::tr("%1 s").arg(number(std::ceil(seconds), 0, false))
                         : PlanWords::tr("%1 min").arg(number(std::round(seconds / 60.0), 0, false));

@@ -2,6 +2,8 @@
 
 #include <QString>
 
+#include "core/growth/fatigue.h"
+#include "core/plan/next_try.h"
 #include "core/plan/sheet.h"
 #include "core/theory/instrument.h"
 
@@ -14,6 +16,10 @@ QString asking(const Grows& grows, double asked);
 QString proposal(const Proposal& proposal, const PlanState& state, const Instrument* instrument);
 /// What led to it: "4 good of the last 5, on 2 days", "none good on the last three days".
 QString reason(const Proposal& proposal);
+/// What the lesson goes on with: "Good. Once more the same: 2 more until it is reliable."
+QString nextTry(const NextTry& next, const PlanState& state, const Instrument* instrument);
+/// "pitch −8 cents, level −3 dB".
+QString fallen(const Fatigue& fatigue);
 /// "Mon 30 Nov".
 QString day(Day day);
 /// "Mon 30 Nov 2026".

@@ -108,8 +108,10 @@ QString filled(QString text, const Advice& advice) {
 
 QString advice(const Advice& advice) {
   if (!advice.card) return plain(advice.text);
+  const QString heard = filled(said(advice.card->says), advice);
+  if (advice.card->tries.empty()) return heard;
   return QCoreApplication::translate("Advice", "%1 %2", "what is heard, then what to try")
-      .arg(filled(said(advice.card->says), advice), filled(said(advice.card->tryAt(advice.nextTry)), advice));
+      .arg(heard, filled(said(advice.card->tryAt(advice.nextTry)), advice));
 }
 
 QString adviceWhy(const Advice& advice) {

@@ -1,5 +1,7 @@
 #include "core/care/stop.h"
 
+#include <algorithm>
+
 #include "core/care/cautions.h"
 
 namespace calando {
@@ -8,6 +10,21 @@ Work workOf(const Exercise& card) {
   if (!card.asksForSound()) return Work::none;
   if (card.drillsBreath()) return Work::breath;
   return card.part != PartPlayed::whole ? Work::smallPart : Work::tones;
+}
+
+Dosed dosedOf(const Exercise& card) {
+  constexpr double long_s = 4.0;
+  const auto isLong = [&](const Cue& cue) {
+    const double s = cue.length.unit == CueLength::Unit::beats     ? cue.length.value * 60.0 / card.tempo_bpm
+                     : cue.length.unit == CueLength::Unit::seconds ? cue.length.value
+                                                                   : long_s;
+    return !isSounding(cue.kind) || s >= long_s;
+  };
+  const Work work = workOf(card);
+  if (work == Work::smallPart) return Dosed::smallPart;
+  // Beside a partner one listens more than one holds.
+  return work == Work::tones && !card.pair && std::ranges::all_of(card.cues, isLong) ? Dosed::longTones
+                                                                                     : Dosed::nothing;
 }
 
 bool makesDizzy(const Exercise& card) {

@@ -22,6 +22,10 @@ Work workOf(const Exercise& card);
 /// It can make light-headed: one of its cautions says so.
 bool makesDizzy(const Exercise& card);
 
+/// What there can be enough of on a day, whatever the cards.
+enum class Dosed { nothing, smallPart, longTones };
+Dosed dosedOf(const Exercise& card);
+
 struct Stop {
   std::int64_t student = 0;
   std::int64_t at_unix_s = 0;

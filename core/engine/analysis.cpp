@@ -46,7 +46,8 @@ constexpr double kSings = 0.9;              // confidence
 constexpr double kPeriodic = 0.6;           // confidence
 constexpr double kShortTry_s = 0.08, kTryReach_cents = 80.0, kTryWithin = 0.8;
 constexpr double kHissFrom_hz = 500.0;
-constexpr double kHiss_db = -9.0;  // harmonics over noise
+constexpr double kHiss_db = -9.0;          // harmonics over noise
+constexpr double kAToneInBreath_db = 0.0;  // the same
 constexpr std::size_t kFewestPitches = 10;
 
 Slip slipOf(const NoteLayout::Jump& jump, const Context& context) {
@@ -208,6 +209,13 @@ void describeEnds(Tone& tone, const Tracks& tracks, const Room& room, const Pitc
   if (start_s && end_s) tone.held_unsure_s = std::hypot(*start_s, *end_s);
 }
 
+/// In a drill of breath that lasts, some tenth of a second of noise has a pitch by chance, and would part one
+/// breath into two: what sounds there has to be a tone and nothing less.
+bool isChanceInBreath(const Tone& tone, const Context& context) {
+  return context.exercise && context.exercise->drillsBreath() &&
+         tone.hnr_db.value_or(-200.0) < kAToneInBreath_db;
+}
+
 /// Fills in what is inside a tone. False when there is neither a note nor a glide and hardly a pitch: then it
 /// was no tone.
 bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double earliest_s,
@@ -221,7 +229,7 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
   const PitchLine centre = withoutJumps(still, layout.jumps);
   if (layout.plateaus.empty() && layout.glides.empty()) {
     describeWhole(tone, tracks, everything, context.partPlayed());
-    return isPeriodic(tone, tracks, everything, room);
+    return isPeriodic(tone, tracks, everything, room) && !isChanceInBreath(tone, context);
   }
   tone.glides = std::move(layout.glides);
   tone.range = pitchRange(everything);
@@ -242,6 +250,7 @@ bool describeTone(Tone& tone, const Tracks& tracks, const Room& room, double ear
   }
   addUnaskedJumps(tone, context);
   describeWhole(tone, tracks, everything, context.partPlayed());
+  if (isChanceInBreath(tone, context)) return false;
   if (!tone.notes.empty()) describeEnds(tone, tracks, room, centre);
   return true;
 }

@@ -104,9 +104,12 @@ Spelling spellingFor(const Context& context) {
   const bool inScale = context.exercise->generator.kind == Generator::Kind::scale ||
                        std::ranges::any_of(context.exercise->cues,
                                            [](const Cue& c) { return c.note.kind == CueNote::Kind::degree; });
-  if (!inScale) return preferred;
+  const bool inSeries = context.exercise->asksForPartials() && context.fingering;
+  if (!inScale && !inSeries) return preferred;
+  // Partials are those of their tube's root: with 1 and 2 the fifth of A is C♯.
+  const int root = inSeries ? context.fingering->written : homeNote(context);
   // Fifths upwards from C, up to five of them, have sharps; downwards flats.
-  switch (((homeNote(context) % 12 + 12) % 12 * 7) % 12) {
+  switch (((root % 12 + 12) % 12 * 7) % 12) {
     case 0:
       return preferred;
     case 1:

@@ -61,6 +61,8 @@ struct Figure {
   bool byKey = false;           ///< no microphone is needed for it
   bool ofTheNoteAsked = false;  ///< where another note came, it did not come yet
   std::optional<OwnTarget> (*ownTarget)(const Context&) = nullptr;  ///< nullopt: nothing of its own
+  /// How much wider its target is where this was played than where it is written for; nullopt: as written.
+  std::optional<double> (*widening)(const Analysis&) = nullptr;
 };
 
 /// All of them; the order of those of cues is the contract's.

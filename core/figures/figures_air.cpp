@@ -21,6 +21,16 @@ std::optional<double> lasts(const FigureInput& heard) {
   return length(*std::ranges::max_element(heard.airs, {}, length));
 }
 
+/// Of the longest breath out.
+std::optional<double> easy(const FigureInput& heard) {
+  const Air* longest = nullptr;
+  for (const Air* air : heard.airs)
+    if (air->phase != AirPhase::inhale &&
+        (!longest || air->end_s - air->start_s > longest->end_s - longest->start_s))
+      longest = air;
+  return longest ? longest->easy_s : std::nullopt;
+}
+
 /// Inhales that hiss; empty where none could be told.
 std::optional<double> tightInhales(const FigureInput& heard) {
   int tight = 0, told = 0;
@@ -138,6 +148,15 @@ constexpr std::array kFigures{
            .area = Area::startsAndLasts,
            .help = "How long the longest breath goes on.",
            .ofTake = lasts},
+    Figure{.id = "easy_s",
+           .label = "Easy for",
+           .unit = "s",
+           .print = {1},
+           .area = Area::startsAndLasts,
+           .help = "How long the longest breath out goes as it began, within 4 dB: what comes after is "
+                   "squeezed out, "
+                   "or runs dry.",
+           .ofTake = easy},
     Figure{.id = "tight_inhales",
            .label = "Tight inhales",
            .unit = "",

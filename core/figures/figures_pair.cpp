@@ -4,6 +4,7 @@
 
 #include "core/figures/figure_input.h"
 #include "core/figures/figures.h"
+#include "core/theory/interval.h"
 
 namespace calando {
 
@@ -60,6 +61,13 @@ std::optional<double> beatsOfCue(const CueResult& cue, const Analysis&) {
   return ofTogether(cue, [](const Together& both) { return both.beat_left_hz; });
 }
 std::optional<double> apartOfCue(const CueResult& cue, const Analysis&) { return ofTogether(cue, apartOf); }
+/// A beat a second is 29 cents at B♭1 and 2 at B5: targets are written in beats of a unison at A4, and ask
+/// for the same cents everywhere, by the frequency at which the partials of the two meet.
+std::optional<double> beatsAgainstA4(const Analysis& analysis) {
+  const auto& pair = analysis.pair;
+  if (!pair || !pair->first_hz) return std::nullopt;
+  return beatingRatio(pair->interval_semitones).over * *pair->first_hz / 440.0;
+}
 std::optional<double> wrongWayOfCue(const CueResult& cue, const Analysis&) {
   return ofTogether(cue, [](const Together& both) {
     return std::optional(both.wrong_way_first.value_or(false) ? 1.0 : 0.0);
@@ -117,18 +125,20 @@ const std::array kFigures{
            .area = Area::inTune,
            .help = "How many of the notes were one within 0.3 s, before anything could be mended by ear.",
            .ofTake = atOnce},
-    Figure{.id = "beat_left_hz",
-           .label = "Beats left",
-           .unit = "a second",
-           .print = {2},
-           .area = Area::inTune,
-           .help = "How fast the two beat in their last second.",
-           .ofTake =
-               [](const FigureInput& h) {
-                 return ofNotes<beatsOfCue>(h, [](const Pair& p) { return p.beat_left_hz; });
-               },
-           .ofCue = beatsOfCue,
-           .column = "beats"},
+    Figure{
+        .id = "beat_left_hz",
+        .label = "Beats left",
+        .unit = "a second",
+        .print = {2},
+        .area = Area::inTune,
+        .help = "How fast the two beat in their last second; judged as the cents that it is at this pitch.",
+        .ofTake =
+            [](const FigureInput& h) {
+              return ofNotes<beatsOfCue>(h, [](const Pair& p) { return p.beat_left_hz; });
+            },
+        .ofCue = beatsOfCue,
+        .column = "beats",
+        .widening = beatsAgainstA4},
     Figure{.id = "apart_cents",
            .label = "Apart at the end",
            .unit = "cents",

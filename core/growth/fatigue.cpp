@@ -31,6 +31,12 @@ std::optional<double> valueOf(const PastTake& take, const char* id) {
   return found == take.kept->values.end() ? std::nullopt : std::optional(found->second);
 }
 
+/// How much longer than asked for.
+std::optional<double> heldOver(const PastTake& take) {
+  const auto held = valueOf(take, "held_s");
+  return held && take.seconds > 0.0 ? std::optional(*held - take.seconds) : std::nullopt;
+}
+
 struct Row {
   Fallen::What what;
   std::optional<double> (*of)(const PastTake&);
@@ -40,7 +46,8 @@ constexpr Row kRows[] = {
     {Fallen::What::pitch, [](const PastTake& t) { return valueOf(t, "offset_cents"); }, -1.0},
     {Fallen::What::level, levelOf, -1.0},
     {Fallen::What::core, [](const PastTake& t) { return valueOf(t, "hnr_db"); }, -1.0},
-    {Fallen::What::crackle, [](const PastTake& t) { return valueOf(t, "subharmonic_db"); }, 1.0}};
+    {Fallen::What::crackle, [](const PastTake& t) { return valueOf(t, "subharmonic_db"); }, 1.0},
+    {Fallen::What::held, heldOver, -1.0}};
 
 /// Takes of one kind can be held beside one another.
 using Kind = std::tuple<std::string, std::optional<int>, std::optional<int>>;
@@ -50,13 +57,32 @@ Kind kindOf(const PastTake& take) { return {take.exercise, take.note, take.place
 struct DayCourse {
   std::vector<double> today;     ///< oldest first, each less what is usual for its kind
   std::optional<double> repeat;  ///< standard deviation of one such value about its day's mean
+  double usualUnsure = 0.0;      ///< variance of the usual, in those of one value
 };
+
+/// Values of a day, each kind for itself, oldest first.
+using ByKind = std::map<Kind, std::vector<double>>;
+
+/// By how far each is from the one after it: what sinks all day does not tell (von Neumann 1941).
+std::optional<double> repeatOf(const ByKind& today) {
+  double squares = 0.0;
+  std::size_t pairs = 0;
+  for (const auto& [kind, values] : today)
+    for (std::size_t i = 1; i < values.size(); ++i, ++pairs)
+      squares += (values[i] - values[i - 1]) * (values[i] - values[i - 1]) / 2.0;
+  return pairs < kFewest / 2 ? std::nullopt : std::optional(std::sqrt(squares / static_cast<double>(pairs)));
+}
 
 DayCourse courseOn(std::span<const PastTake> takes, Day day, const Row& row) {
   std::map<Kind, std::map<Day, std::vector<double>>> before;
-  for (const PastTake& take : takes)
-    if (take.day < day && counts(take))
-      if (const auto value = row.of(take)) before[kindOf(take)][take.day].push_back(*value);
+  ByKind today;
+  for (const PastTake& take : takes) {
+    const auto value = take.day <= day && counts(take) ? row.of(take) : std::nullopt;
+    if (!value) continue;
+    auto& values = take.day < day ? before[kindOf(take)][take.day] : today[kindOf(take)];
+    values.insert(values.begin(), *value);
+  }
+  DayCourse course;
   std::map<Kind, double> usual;
   PooledDeviation within;
   for (const auto& [kind, days] : before) {
@@ -67,8 +93,12 @@ DayCourse courseOn(std::span<const PastTake> takes, Day day, const Row& row) {
     }
     if (all.size() >= kFewestUsual) usual[kind] = median(all);
   }
-  DayCourse course;
-  if (within.free() >= kFewestUsual) course.repeat = within.value();
+  for (const auto& [kind, values] : today)
+    if (!usual.contains(kind) && values.size() > kFewestUsual) {
+      usual[kind] = mean(std::span(values).first(kFewestUsual));
+      course.usualUnsure = 1.0 / kFewestUsual;
+    }
+  course.repeat = within.free() >= kFewestUsual ? std::optional(within.value()) : repeatOf(today);
   for (const PastTake& take : takes) {
     if (take.day != day || !counts(take)) continue;
     const auto known = usual.find(kindOf(take));
@@ -88,7 +118,8 @@ std::optional<Fatigue> fatigueOn(std::span<const PastTake> takes, Day day) {
     const std::size_t each = std::min(kMostEach, course.today.size() / 2);
     const std::span<const double> all(course.today);
     const double by = mean(all.last(each)) - mean(all.first(each));
-    const double unsure = kErrors * *course.repeat * std::sqrt(2.0 / static_cast<double>(each));
+    const double unsure =
+        kErrors * *course.repeat * std::sqrt(2.0 / static_cast<double>(each) + course.usualUnsure);
     if (by * row.tired < -unsure) return std::nullopt;  // that got better
     if (by * row.tired <= unsure) continue;
     fatigue.fallen.push_back({row.what, by, unsure});

@@ -42,7 +42,7 @@ bool conditionsHold(const AdviceCard& card, const std::vector<Reading>& all) {
 
 bool fits(const AdviceCard& card, const Reading* worst, const Instrument* instrument,
           const std::vector<Reading>& all) {
-  if (card.smallPart || !card.whom.holds(instrument)) return false;
+  if (card.observes() || !card.whom.holds(instrument)) return false;
   if (!worst) {
     if (!card.reading.empty()) return false;
   } else {
@@ -58,12 +58,19 @@ bool isAmong(const std::optional<T>& value, const std::vector<T>& list) {
   return list.empty() || (value && std::ranges::find(list, *value) != list.end());
 }
 
-bool fitsSmall(const AdviceCard& card, const HeardSmall& small, const Instrument* instrument,
-               const std::vector<Reading>& all) {
-  const bool theirs = instrument ? card.whom.holds(*instrument) : card.whom.holds(small.family);
-  return card.smallPart && theirs && isAmong(small.start, card.starts) &&
-         isAmong(small.quality, card.qualities) && (!card.lowPitch || small.low) && conditionsHold(card, all);
+bool fitsObserved(const AdviceCard& card, const Observed& observed, const Instrument* instrument,
+                  const std::vector<Reading>& all) {
+  // Of the small part the family is known where the instrument is not.
+  const bool byFamily = !instrument && observed.from == AdviceCard::From::smallPart;
+  const bool theirs = byFamily ? card.whom.holds(observed.family) : card.whom.holds(instrument);
+  return card.from == observed.from && theirs && isAmong(observed.start, card.starts) &&
+         isAmong(observed.quality, card.qualities) && (!card.lowPitch || observed.low) &&
+         conditionsHold(card, all);
 }
+
+constexpr Named<AdviceCard::From> kFrom[] = {{"figures", AdviceCard::From::figures},
+                                             {"small-part", AdviceCard::From::smallPart},
+                                             {"silence", AdviceCard::From::silence}};
 
 }  // namespace
 
@@ -88,10 +95,13 @@ tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view text
       for (const auto& [id, bounds] : entry.at("if").items())
         card.conditions.push_back({id, optionalNumber(bounds, "above"), optionalNumber(bounds, "below")});
     card.says = entry.at("says").get<std::string>();
-    const json& tries = entry.at("try");
-    card.tries =
-        tries.is_array() ? tries.get<std::vector<std::string>>() : std::vector{tries.get<std::string>()};
-    card.smallPart = entry.value("small_part", false);
+    if (entry.contains("try") || !card.reading.empty()) {
+      const json& tries = entry.at("try");
+      card.tries =
+          tries.is_array() ? tries.get<std::vector<std::string>>() : std::vector{tries.get<std::string>()};
+    }
+    card.instead = entry.value("instead", std::vector<std::string>());
+    if (entry.contains("from")) card.from = valueNamed(entry.at("from"), "from", kFrom);
     card.whom = forWhomFrom(entry);
     card.starts = listNamed(entry, "start", kStarts);
     card.qualities = listNamed(entry, "quality", kQualities);
@@ -112,7 +122,7 @@ namespace {
 Advice written(const AdviceCard& card, std::size_t next, const std::vector<Reading>& all,
                const Reading* worst, const Instrument* instrument) {
   Advice advice{card.id,
-                filled(card.says + " " + card.tryAt(next), all, instrument),
+                filled(card.tries.empty() ? card.says : card.says + " " + card.tryAt(next), all, instrument),
                 filled(card.why, all, instrument),
                 {},
                 &card,
@@ -127,7 +137,7 @@ Advice written(const AdviceCard& card, std::size_t next, const std::vector<Readi
 }  // namespace
 
 std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known,
-                                   const Instrument* instrument, const HeardSmall* small) {
+                                   const Instrument* instrument, const Observed* observed) {
   constexpr double alike = 0.9;
   double furthest = 0.0;
   bool judged = false;
@@ -137,12 +147,12 @@ std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const s
   }
   std::vector<Reading> all = readings;
   all.insert(all.end(), known.begin(), known.end());
-  if (small) {
-    const auto observed = std::ranges::find_if(
-        adviceCards(), [&](const AdviceCard& c) { return fitsSmall(c, *small, instrument, all); });
-    if (observed != adviceCards().end()) {
-      const auto next = small->nextTries.find(observed->id);
-      return written(*observed, next == small->nextTries.end() ? 0 : next->second, all, nullptr, instrument);
+  if (observed) {
+    const auto card = std::ranges::find_if(
+        adviceCards(), [&](const AdviceCard& c) { return fitsObserved(c, *observed, instrument, all); });
+    if (card != adviceCards().end()) {
+      const auto next = observed->nextTries.find(card->id);
+      return written(*card, next == observed->nextTries.end() ? 0 : next->second, all, nullptr, instrument);
     }
   }
   if (!judged) return std::nullopt;

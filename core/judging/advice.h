@@ -34,21 +34,28 @@ struct AdviceCard {
   bool high = false;
   std::vector<Condition> conditions;
   std::string says;                ///< the observation; what stands in braces is one of placesIn()
-  std::vector<std::string> tries;  ///< in the order in which a teacher would try them, one at a time
+  std::vector<std::string> tries;  ///< in the order in which a teacher would try them, one at a time; none
+                                   ///< where all is well: what comes then is the plan's to say
   std::string why;
-  // Of the small part, where an observation goes before the figures: the first that fits is the one
-  bool smallPart = false;
+  std::vector<std::string> instead;  ///< ids of cards that train just that, the first that can be played
+  /// What it is taken from. Observations go before figures: the first that fits is the one.
+  enum class From { figures, smallPart, silence };
+  From from = From::figures;
   ForWhom whom;               ///< it is for
   std::vector<Start> starts;  ///< empty: however it began
   std::vector<BuzzQuality> qualities;
   bool lowPitch = false;  ///< for a sound that is low for its part
   std::string figure;     ///< by which it is seen what a try did; empty: whether it is heard again
 
+  bool observes() const { return from != From::figures; }
   /// What the try that is asked for is, given how many were asked for before; the last one goes on.
-  const std::string& tryAt(std::size_t index) const { return tries[std::min(index, tries.size() - 1)]; }
+  std::string tryAt(std::size_t index) const {
+    return tries.empty() ? std::string() : tries[std::min(index, tries.size() - 1)];
+  }
 };
-/// What an observation of the small part is taken from, beside the figures.
-struct HeardSmall {
+/// What an observation is taken from, beside the figures: of the small part, or where nothing sounded.
+struct Observed {
+  AdviceCard::From from = AdviceCard::From::smallPart;
   std::optional<Start> start;
   std::optional<BuzzQuality> quality;
   bool low = false;               ///< for its part
@@ -71,9 +78,9 @@ const std::vector<AdviceCard>& adviceCards();
 /// starts and lasts, then steady, then in tune, then full. Nullopt when nothing was judged.
 /// `known`: readings that the card does not show, for the conditions of the advice and its words.
 /// `instrument`: whose advice; nullptr: only what is for everybody.
-/// `small`: what was heard on the small part, whose observations go first; nullptr: all of the instrument was
-/// played.
+/// `observed`: of the small part, or of silence, whose observations go first; nullptr: there is nothing but
+/// figures.
 std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known,
-                                   const Instrument* instrument, const HeardSmall* small);
+                                   const Instrument* instrument, const Observed* observed);
 
 }  // namespace calando

@@ -225,6 +225,15 @@ std::optional<Contrast> attentionEffect(std::span<const PastTake> takes, const s
   return contrastOf(takes, exercise, figure, on(Attention::sound), on(Attention::count));
 }
 
+std::optional<Contrast> tickEffect(std::span<const PastTake> takes, const std::string& exercise,
+                                   const std::string& figure, std::string_view tick) {
+  const auto has = [tick](const PastTake& take) {
+    return std::ranges::find(take.ticks, tick) != take.ticks.end();
+  };
+  return contrastOf(takes, exercise, figure, has,
+                    [&](const PastTake& take) { return !take.ticks.empty() && !has(take); });
+}
+
 std::optional<SchoolEffect> schoolEffect(std::span<const PastTake> takes, const std::string& exercise,
                                          const std::string& figure) {
   std::map<std::string, int> used;

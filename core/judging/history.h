@@ -7,6 +7,7 @@
 #include <optional>
 #include <span>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/base/day.h"
@@ -32,6 +33,7 @@ struct PastTake {
   std::size_t nextTry = 0;          ///< which try of what was observed in it it asked for
   Seen seen = Seen::unsaid;         ///< of what was observed in it
   Attention attention = Attention::unsaid;
+  std::vector<std::string> ticks = {};   ///< what was seen beside it, ids
   std::optional<int> note = {};          ///< asked for, written
   std::string fingering = {};            ///< in use, as it was typed
   std::optional<int> place = {};         ///< of the microphone
@@ -130,6 +132,9 @@ std::optional<Contrast> contrastOf(std::span<const PastTake> takes, const std::s
 /// What attention did: on the sound against on the count.
 std::optional<Contrast> attentionEffect(std::span<const PastTake> takes, const std::string& exercise,
                                         const std::string& figure);
+/// What it did that something was seen, against takes with which something else was seen and that was not.
+std::optional<Contrast> tickEffect(std::span<const PastTake> takes, const std::string& exercise,
+                                   const std::string& figure, std::string_view tick);
 /// What the words of two schools did, those of a card that were used most, by their names.
 struct SchoolEffect {
   std::string one, other;

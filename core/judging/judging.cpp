@@ -18,13 +18,20 @@ namespace {
 constexpr double kKeyUnsure_s = 0.3;  // a hand is that much early or late
 
 /// The target that holds here: the take's own, the card's own at this level, or the level's.
-std::optional<Target> targetFor(const Figure& figure, const Context& context) {
+std::optional<Target> targetFor(const Figure& figure, const Analysis& analysis, const Context& context) {
   if (!context.exercise->scored) return std::nullopt;
   if (figure.ownTarget)
     if (const auto own = figure.ownTarget(context)) return own->target;
-  const Target* target =
+  const Target* found =
       findTarget(std::string(figure.id), *context.exercise, *context.level, context.instrument);
-  return target ? std::optional(*target) : std::nullopt;
+  if (!found) return std::nullopt;
+  Target target = *found;
+  if (const auto wider = figure.widening ? figure.widening(analysis) : std::nullopt) {
+    for (auto* bound : {&target.low, &target.high})
+      if (*bound) **bound *= *wider;
+    target.width *= *wider;
+  }
+  return target;
 }
 
 /// Distance outside the target, in widths of it.
@@ -50,7 +57,7 @@ Reading read(const Figure& figure, const FigureInput& heard, const Context& cont
   r.value = valueOf(figure, heard);
   if (r.value && figure.unsure) r.unsure = figure.unsure(heard);
   if (heard.analysis.letGoTooEarly) return r;
-  const auto target = targetFor(figure, context);
+  const auto target = targetFor(figure, heard.analysis, context);
   if (target) {
     r.low = target->low;
     r.high = target->high;
@@ -79,7 +86,7 @@ Verdict rowVerdict(const CueResult& cue, const Analysis& analysis, const Context
   for (const std::string& id : context.exercise->readings) {
     const Figure& figure = *findFigure(id);
     const auto value = figure.ofCue ? figure.ofCue(cue, analysis) : std::nullopt;
-    const auto target = targetFor(figure, context);
+    const auto target = targetFor(figure, analysis, context);
     if (value && target) worst = std::max(worst, excessOf(*value, *target));
   }
   return worst < 0.0 ? Verdict::unmeasured : verdictOf(worst);
@@ -93,16 +100,20 @@ bool letGoTooEarly(const Analysis& analysis, const Context& context) {
   return false;
 }
 
-/// What is observed of the small part; nullopt where all of the instrument was played, or nothing is judged.
-std::optional<HeardSmall> smallPartOf(const Analysis& analysis, const Context& context) {
-  if (analysis.part == PartPlayed::whole || !context.exercise->scored) return std::nullopt;
-  HeardSmall small;
-  small.family = rowOf(analysis.part).family;
-  small.nextTries = context.nextTries;
-  if (const Tone* tone = analysis.mainTone()) {
-    small.quality = tone->quality;
+/// What is observed of the small part, or where a tone was wanted and none came; nullopt for all else, where
+/// nothing is judged, and where not even a room was recorded.
+std::optional<Observed> observedIn(const Analysis& analysis, const Context& context) {
+  const bool whole = analysis.part == PartPlayed::whole;
+  const bool silent = analysis.tones.empty() && context.exercise->asksForTones() && analysis.noiseFloor_dbfs;
+  if (!context.exercise->scored || (whole && !silent)) return std::nullopt;
+  Observed observed;
+  observed.from = whole ? AdviceCard::From::silence : AdviceCard::From::smallPart;
+  observed.family = rowOf(analysis.part).family;
+  observed.nextTries = context.nextTries;
+  if (const Tone* tone = analysis.mainTone(); tone && !whole) {
+    observed.quality = tone->quality;
     const Note* note = tone->mainNote();
-    small.low = note && note->f0_hz < rowOf(analysis.part).low_hz;
+    observed.low = note && note->f0_hz < rowOf(analysis.part).low_hz;
   }
   // As most of its sounds began; of those that began as often, the worse.
   std::map<Start, int> starts;
@@ -112,9 +123,9 @@ std::optional<HeardSmall> smallPartOf(const Analysis& analysis, const Context& c
   for (const auto& [start, count] : starts)
     if (count >= most) {
       most = count;
-      small.start = start;
+      observed.start = start;
     }
-  return small;
+  return observed;
 }
 
 }  // namespace
@@ -157,9 +168,9 @@ void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, cons
       if (!has(id)) add(id);
   for (const Figure& figure : figures())
     if (figure.aside && !has(figure.id)) analysis.aside.push_back(read(figure, heard, context));
-  const auto small = smallPartOf(analysis, context);
-  if (auto advice =
-          chooseAdvice(analysis.readings, analysis.aside, context.instrument, small ? &*small : nullptr))
+  const auto observed = judged ? observedIn(analysis, context) : std::nullopt;
+  if (auto advice = chooseAdvice(analysis.readings, analysis.aside, context.instrument,
+                                 observed ? &*observed : nullptr))
     analysis.advice.push_back(std::move(*advice));
 }
 

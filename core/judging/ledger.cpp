@@ -10,7 +10,7 @@ namespace {
 
 const AdviceCard* observationOf(const TakeSummary& kept) {
   const auto card = std::ranges::find(adviceCards(), kept.observation, &AdviceCard::id);
-  return card != adviceCards().end() && card->smallPart ? &*card : nullptr;
+  return card != adviceCards().end() && card->observes() ? &*card : nullptr;
 }
 
 std::optional<double> valueIn(const TakeSummary& kept, const std::string& id) {

@@ -3,6 +3,7 @@
 #include "core/figures/figure.h"
 #include "core/figures/findings.h"
 #include "core/figures/reading.h"
+#include "core/judging/advice.h"
 #include "core/judging/judging.h"
 
 namespace calando {
@@ -17,8 +18,9 @@ TakeSummary keptOf(const Analysis& analysis) {
   // What a try did is seen by what its observation was taken from.
   if (analysis.part != PartPlayed::whole) keep(analysis.aside);
   if (analysis.advice.empty()) return kept;
-  kept.advice = analysis.advice.front().text;
-  kept.observation = analysis.advice.front().id;
+  const Advice& advice = analysis.advice.front();
+  if (advice.card && !advice.card->tries.empty()) kept.advice = advice.text;
+  kept.observation = advice.id;
   return kept;
 }
 

@@ -15,7 +15,7 @@ struct Analysis;
 struct TakeSummary {
   Verdict verdict = Verdict::unmeasured;  ///< overallVerdict()
   std::map<std::string, double> values;   ///< by figure id
-  std::string advice;                     ///< the one thing to try; empty: nothing was judged
+  std::string advice;                     ///< the one thing to try; empty: nothing is to be
   std::string observation = {};           ///< the id of the advice that it is from
   std::vector<Reached> reach = {};        ///< where steady tones were held
 };

@@ -19,18 +19,19 @@ struct Beginning {
   double seconds;                  ///< of a tone that is to be held
   std::string_view order;          ///< id of the running order
   double smallPart_s_a_day = 0.0;  ///< the most that the small part sounds
+  double longTones_s_a_day = 0.0;  ///< the same of long tones
 };
 constexpr Beginning beginningOf(Experience experience) {
   switch (experience) {
     case Experience::beginner:
-      return {"starting", 5.0, "first-lesson", 180.0};
+      return {"starting", 5.0, "first-lesson", 180.0, 360.0};
     case Experience::advanced:
-      return {"fluent", 12.0, "daily-quarter", 600.0};
+      return {"fluent", 12.0, "daily-quarter", 600.0, 1200.0};
     case Experience::unsaid:
     case Experience::someYears:
       break;
   }
-  return {"growing", 8.0, "daily-short", 360.0};
+  return {"growing", 8.0, "daily-short", 360.0, 720.0};
 }
 
 }  // namespace calando

@@ -1,5 +1,6 @@
 #include "core/standin/buzz.h"
 
+#include <algorithm>
 #include <complex>
 
 #include "core/maths/statistics.h"
@@ -8,13 +9,32 @@ namespace calando::standin {
 
 namespace {
 
-constexpr double kTop_hz = 3000.0;
-constexpr double kTilt_db_per_octave = -9.0;
-constexpr double kCleanest_db = 16.0;  // harmonics over noise: no buzz is as clean as a tone
 constexpr double kShimmer_db = 0.4;
 constexpr double kAirRise_s = 0.03;
 
-double hnrOf(const Player& player) { return std::min(player.hnr_db, kCleanest_db); }
+/// What a small part sounds like.
+struct PartSound {
+  PartPlayed part;
+  double tilt_db_per_octave;  ///< of its partials
+  double top_hz;              ///< hardly anything above
+  double cleanest_db;         ///< harmonics over noise: none is as clean as a tone
+  double strays;              ///< of how its player's lips stray from period to period
+  bool crackles;              ///< as its player’s lips do
+};
+constexpr PartSound kPartSounds[] = {
+    {PartPlayed::mouthpiece, -9.0, 3000.0, 16.0, 1.0, true},
+    {PartPlayed::lips, -9.0, 3000.0, 16.0, 1.0, true},
+    {PartPlayed::mouthpieceNeck, -5.0, 7000.0, 22.0, 0.3, true},
+    {PartPlayed::reed, -2.0, 9000.0, 19.0, 0.5, true},
+    {PartPlayed::headJoint, -15.0, 6000.0, 15.0, 0.15, false},
+};
+const PartSound& soundOf(const Part& part) {
+  return *std::ranges::find(kPartSounds, part.part, &PartSound::part);
+}
+
+double hnrOf(const Player& player, const Part& part) {
+  return std::min(player.hnr_db, soundOf(part).cleanest_db);
+}
 
 }  // namespace
 
@@ -25,14 +45,15 @@ void BuzzVoice::sing(std::vector<float>& out, double rate, std::mt19937& random)
   std::vector<double> strength;
   std::vector<std::complex<double>> start;
   double power = 0.0;
-  for (int k = 1; k == 1 || k * target < kTop_hz; ++k) {
-    strength.push_back(fromDecibels(kTilt_db_per_octave * std::log2(k)));
+  const PartSound& like = soundOf(part());
+  for (int k = 1; k == 1 || k * target < like.top_hz; ++k) {
+    strength.push_back(fromDecibels(like.tilt_db_per_octave * std::log2(k)));
     start.push_back(std::polar(1.0, kTau * uniform(random)));
     power += strength.back() * strength.back() / 2.0;
   }
   const double gain = fromDecibels(player.level_dbfs) / std::sqrt(power);
   // Of independent lengths with a deviation s, neighbours differ by 2 s / √π in the mean.
-  const double stray = player.buzz_jitter_percent / 100.0 * std::sqrt(std::numbers::pi) / 2.0;
+  const double stray = like.strays * player.buzz_jitter_percent / 100.0 * std::sqrt(std::numbers::pi) / 2.0;
   Sampled amplitude(rate, [&](double t) { return score().amplitude(t); });
   Sampled hz(rate, [&](double t) { return shiftedBy(target, score().cents(t)); });
   double turn = 0.0, stretch = 1.0, loud = 1.0;
@@ -42,7 +63,8 @@ void BuzzVoice::sing(std::vector<float>& out, double rate, std::mt19937& random)
     if (const auto now = static_cast<long>(turn / kTau); now != period) {
       period = now;
       stretch = std::max(0.5, 1.0 + stray * gaussian(random));
-      loud = fromDecibels(kShimmer_db * gaussian(random)) * (now % 2 == 1 ? 1.0 - player.buzz_crackle : 1.0);
+      const double crackle = like.crackles && now % 2 == 1 ? player.buzz_crackle : 0.0;
+      loud = fromDecibels(kShimmer_db * gaussian(random)) * (1.0 - crackle);
     }
     double sum = 0.0;
     const std::complex<double> step = std::polar(1.0, turn);
@@ -59,7 +81,7 @@ void BuzzVoice::sing(std::vector<float>& out, double rate, std::mt19937& random)
 double BuzzVoice::air(double t) const {
   const Player& player = score().player;
   if (player.speaks < 0) return 0.0;
-  const double noise = fromDecibels(player.level_dbfs - hnrOf(player));
+  const double noise = fromDecibels(player.level_dbfs - hnrOf(player, part()));
   double share = std::max(score().amplitude(t), score().air(t));
   const bool inside = t > score().toneStart && t < score().toneEnd;
   // Where the lips part the air goes on; so it does where they never met.
@@ -80,7 +102,7 @@ void BuzzVoice::tell(Analysis& truth) const {
   ToneVoice::tell(truth);
   Tone& tone = truth.tones.back();
   for (Dropout& dropout : tone.dropouts) dropout.air_went_on = player.breaks_air > 0;
-  for (Note& note : tone.notes) note.hnr_db = hnrOf(player);
+  for (Note& note : tone.notes) note.hnr_db = hnrOf(player, part());
   const double target = frequencyOf(part().sounding, part().reference);
   double low = score().cents(tone.start_s), high = low;
   for (double t = tone.start_s; t < tone.end_s; t += 0.01) {

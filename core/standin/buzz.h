@@ -4,8 +4,8 @@
 
 namespace calando::standin {
 
-/// A tone on the small part: periods none of which is quite like its neighbour, hardly anything over 3 kHz,
-/// the noise of the air. Or air that never turns into one, or nothing at all.
+/// A tone on the small part: periods none of which is quite like its neighbour, partials as that part has
+/// them, the noise of the air. Or air that never turns into one, or nothing at all.
 class BuzzVoice : public ToneVoice {
  public:
   using ToneVoice::ToneVoice;

@@ -30,6 +30,7 @@ Instrument instrumentFrom(const json& entry) {
   i.name = entry.at("name").get<std::string>();
   i.family = valueNamed(entry.at("family"), "family", kFamilies);
   i.clef = valueNamed(entry.at("clef"), "clef", kClefs);
+  if (entry.contains("high_clef")) i.highClef = valueNamed(entry.at("high_clef"), "high_clef", kClefs);
   i.spelling = valueNamed(entry.at("spelling"), "spelling", kSpellings);
   i.transposition = entry.at("transposition").get<int>();
   i.lowest = noteFrom(entry.at("lowest"));

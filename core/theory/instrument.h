@@ -35,6 +35,7 @@ struct Instrument {
   std::string name;
   Family family;
   Clef clef;
+  std::optional<Clef> highClef;  ///< of notes high over the staff, where players read another
   Spelling spelling;
   int transposition;  ///< sounding less written, semitones (B♭ trumpet -2)
   int lowest;         ///< sounding range, MIDI semitones

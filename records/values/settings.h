@@ -20,9 +20,11 @@ inline const Setting<double> output_db{"output_db", 0.0};  ///< of what is heard
 /// What a partner sounds as: an instrument's id, kOwnInstrument, or empty for a plain tone.
 inline const Setting<std::string> partner{"partner", ""};
 inline constexpr const char* kOwnInstrument = "own";
-inline const Setting<std::string> school{"school", ""};         ///< in whose words cards speak; empty: of all
-inline const Setting<double> place{"place", 1.0};               ///< where the microphone stands, by number
-inline const Setting<double> noteNames{"note_names", 0.0};      ///< a NoteLanguage
+inline const Setting<std::string> school{"school", ""};     ///< in whose words cards speak; empty: of all
+inline const Setting<double> place{"place", 1.0};           ///< where the microphone stands, by number
+inline const Setting<double> noteNames{"note_names", 0.0};  ///< a NoteLanguage
+inline const Setting<double> accidentals{"accidentals",
+                                         0.0};  ///< 0: as is usual; else one more than a Spelling
 inline const Setting<double> guessFirst{"guess_first", 0.0};    ///< 1: a figure is guessed before it is seen
 inline const Setting<double> soundMonths{"sound_months", 0.0};  ///< how long sound is kept; 0: for good
 inline const Setting<double> backedUp{"backed_up", 0.0};        ///< when, Unix seconds; 0: never

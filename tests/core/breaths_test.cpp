@@ -9,6 +9,9 @@
 #include "core/engine/analysis.h"
 #include "core/exercise/context.h"
 #include "core/figures/findings.h"
+#include "core/figures/reading.h"
+#include "core/judging/level.h"
+#include "core/library/cards.h"
 #include "core/signal/tracker.h"
 #include "support/breaths.h"
 #include "support/dice.h"
@@ -261,6 +264,65 @@ TEST(Breaths, AreNotInventedInWhatARoomDoes) {
   }
   count(speech);
   EXPECT_LE(invented, 0);
+}
+
+/// How long a breath is easy, of its own amplitude: means over half a second against the middle of its first
+/// half.
+double easeOf(const sounds::Breath& b) {
+  const double length = b.end_s - b.start_s;
+  const auto power = [&](double t) { return std::pow(b.shape(std::clamp(t / length, 0.0, 1.0)), 2.0); };
+  const auto level = [&](double t) {
+    double sum = 0.0;
+    for (int i = 0; i < 50; ++i) sum += power(t - 0.25 + 0.01 * (i + 0.5));
+    return 10.0 * std::log10(sum / 50.0);
+  };
+  std::vector<double> first;
+  for (double t = 0.4; t < length / 2.0; t += 0.005) first.push_back(level(t));
+  std::ranges::sort(first);
+  const double usual = first[first.size() / 2];
+  for (double t = length / 4.0; t < length - 0.4; t += 0.005)
+    if (std::abs(level(t) - usual) > 4.0) return t;
+  return length;
+}
+
+TEST(Breaths, AreEasyUntilTheRestIsSqueezedOutOrRunsDry) {
+  std::vector<double> errors;
+  int whole = 0, wholeTold = 0;
+  Context asked;
+  asked.exercise = findExercise("long-hiss");
+  asked.level = findLevel("growing");
+  for (unsigned seed = 1; seed <= 45; ++seed) {
+    sounds::Dice dice(seed);
+    sounds::BreathSound sound;
+    sound.seed = seed;
+    sound.microphone = &sounds::microphones()[seed % sounds::microphones().size()];
+    sound.room_dbfs = -dice(62.0, 75.0);
+    const double length = dice(4.0, 14.0), from = dice(0.4, 0.85), over = dice(0.03, 0.15);
+    const double by_db = dice.chance(0.5) ? dice(7.0, 12.0) : -dice(7.0, 14.0);
+    const bool ends = !dice.chance(0.3);
+    sounds::Breath breath{1.0, 1.0 + length, sounds::Way::out, sounds::Mouth::hiss, -dice(28.0, 42.0)};
+    const double lean_db = dice(-2.0, 1.0);  // all the way
+    breath.shape = [=](double share) {
+      const double late = ends ? smooth((share - from) / over) : 0.0;
+      return std::pow(10.0, (lean_db * share + by_db * late) / 20.0);
+    };
+    sound.breaths = {breath};
+    sound.seconds = length + 2.5;
+    const Analysis heard = analyse(sounds::breathing(sound), sound.rate_hz, asked);
+    EXPECT_EQ(heard.airs.size(), 1u) << "one breath, seed " << seed;
+    const auto easy = std::ranges::find(heard.readings, "easy_s", &Reading::id);
+    ASSERT_TRUE(easy != heard.readings.end() && easy->value) << seed;
+    const double truth = easeOf(breath);
+    if (truth < length) {
+      errors.push_back(*easy->value - truth);
+    } else {
+      ++whole;
+      wholeTold += *easy->value > length - 0.3;
+    }
+  }
+  ASSERT_GE(errors.size(), 20u);
+  sounds::expectWithin(errors, 0.06, 0.25);
+  EXPECT_GE(wholeTold, whole - 1) << "of " << whole;
 }
 
 }  // namespace

@@ -222,6 +222,19 @@ TEST(CueSheet, SpellsScalesByTheirKey) {
   EXPECT_EQ(spelled("chromatic-down", 67), "G Gb F E Eb D ");  // no key: as the instrument prefers
 }
 
+TEST(CueSheet, SpellsPartialsByTheRootOfTheirTube) {
+  Context context;
+  context.instrument = findInstrument("trumpet-bb");
+  context.exercise = findExercise("overtones");
+  for (const auto& [valves, spelling] :
+       {std::pair{"12", Spelling::sharps}, {"23", Spelling::flats}, {"1", Spelling::flats}}) {
+    const auto tube = settingNamed(valves, context.instrument);
+    ASSERT_TRUE(tube) << valves;
+    context.fingering = *tube;
+    EXPECT_EQ(spellingFor(context), spelling) << valves << " " << context.fingering->written;
+  }
+}
+
 TEST(CueSheet, KnowsWhatAMomentMeans) {
   Context context;
   context.exercise = findExercise("scale-4-4");

@@ -6,6 +6,7 @@
 #include <set>
 
 #include "core/care/cautions.h"
+#include "core/care/ticks.h"
 #include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/exercise/fit.h"
@@ -36,6 +37,28 @@ class Played : public testing::TestWithParam<std::string> {
   }
   std::vector<LessonTemplate> lessons() const { return lessonsFor(&instrument()); }
 };
+
+TEST_P(Played, IsLookedAtForWhatItIsPlayedWith) {
+  const Family family = instrument().family;
+  for (const ExercisePtr& card : cards()) {
+    const auto looked = ticksOf(*card, &instrument());
+    EXPECT_EQ(looked.empty(), !card->asksForSound() && card->ticks.empty()) << card->id;
+    EXPECT_LE(looked.size(), 4u);
+    const auto has = [&](std::string_view id) {
+      return std::ranges::find(looked, id, &Tick::id) != looked.end();
+    };
+    if (family == Family::recorder) {
+      EXPECT_FALSE(has("corners") || has("chin")) << card->id;
+    }
+    if (family == Family::flute) {
+      EXPECT_FALSE(has("cheeks") || has("chin")) << card->id;
+    }
+    const bool bends = std::ranges::any_of(card->cues, [](const Cue& c) { return c.kind == CueKind::bend; });
+    if (bends && card->ticks.empty() && card->part == PartPlayed::whole) {
+      EXPECT_EQ(looked.front()->id, "jaw") << card->id;
+    }
+  }
+}
 
 TEST_P(Played, HasCardsThatCanBePlayedOnIt) {
   for (const ExercisePtr& card : cards()) {

@@ -167,7 +167,7 @@ TEST(Advice, HasEveryFigureThatItsWordsNameOnEveryCardThatMayGiveIt) {
       const auto shows = [&](const std::string& id) {
         return std::ranges::find(card.readings, id) != card.readings.end();
       };
-      if (advice.smallPart != (card.part != PartPlayed::whole)) continue;
+      if ((advice.from == AdviceCard::From::smallPart) != (card.part != PartPlayed::whole)) continue;
       if (!advice.reading.empty() && !shows(advice.reading)) continue;
       for (const std::string& id : placesOf(advice))
         EXPECT_TRUE((id == "tuner" && !advice.whom.everybody()) || shows(id) || findFigure(id)->aside ||

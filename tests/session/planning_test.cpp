@@ -10,7 +10,8 @@ namespace {
 /// A student with kept takes of one steady tone, so many seconds asked for, on days before today.
 class PlanningTest : public SessionTest {
  protected:
-  void practised(std::initializer_list<int> daysAgo, double seconds, Verdict verdict) {
+  void practised(std::initializer_list<int> daysAgo, double seconds, Verdict verdict,
+                 const std::string& observed = {}) {
     auto studio = Studio::open(folder_.path().toStdString());
     if (studio->students.all()->empty()) {
       ASSERT_TRUE(studio->students.add("Ada", "trumpet-bb"));
@@ -26,7 +27,7 @@ class PlanningTest : public SessionTest {
       const auto kept = studio->takes.add(take, tone(440.0), 48000);
       ASSERT_TRUE(kept);
       ASSERT_TRUE(studio->summaries.keep(
-          kept->id, {engineVersion(), 9.0, "png", {verdict, {{"held_s", seconds + 0.2}}, {}}}));
+          kept->id, {engineVersion(), 9.0, "png", {verdict, {{"held_s", seconds + 0.2}}, {}, observed}}));
     }
   }
   Planning& planning() { return session_->planning; }
@@ -119,6 +120,54 @@ TEST_F(PlanningTest, TheSheetIsOfThisStudentAndPracticeByHandIsKept) {
   EXPECT_EQ(planning().practices().size(), 1u);
   session_->session.undo();
   EXPECT_EQ(planning().practices().size(), 2u);
+}
+
+TEST_F(PlanningTest, WhatBrokeTwiceIsAskedForLessOfUntilItGoesWell) {
+  practised({0, 0}, 10.0, Verdict::outside);
+  start();
+  session_->order.set({"steady-tone", "swell"});
+  session_->lesson.choose("steady-tone");
+  Onward& onward = session_->onward;
+  ASSERT_TRUE(onward.next());
+  EXPECT_EQ(onward.next()->kind, NextTry::Kind::easier);
+  int judged = 0;
+  QObject::connect(&session_->request, &RequestEditor::changed, [&] { ++judged; });
+  onward.take();
+  EXPECT_EQ(session_->request.wish().seconds, 7.0);
+  EXPECT_EQ(judged, 0) << "the take that broke is judged by what it was asked for";
+  EXPECT_FALSE(onward.next()) << "taken";
+  session_->safety.stop(false);
+  session_->safety.because(StopReason::pain);
+  EXPECT_FALSE(onward.next());
+}
+
+TEST_F(PlanningTest, WhatStandsInComesBackToWhatItStoodInFor) {
+  practised({0, 0}, 4.0, Verdict::outside, "runs-out");
+  start();
+  session_->order.set({"steady-tone", "swell"});
+  session_->lesson.choose("steady-tone");
+  Onward& onward = session_->onward;
+  ASSERT_TRUE(onward.next());
+  EXPECT_EQ(onward.next()->card, "long-hiss");
+  onward.take();
+  EXPECT_EQ(session_->lesson.current()->id, "long-hiss");
+  EXPECT_EQ(session_->lesson.standsFor(), "steady-tone");
+  EXPECT_EQ(session_->order.steps().size(), 2u) << "the order stays as it is";
+  session_->lesson.next();
+  EXPECT_EQ(session_->lesson.current()->id, "swell") << "after what it stood in for";
+  session_->lesson.choose("steady-tone");
+  EXPECT_FALSE(onward.next()) << "it was answered";
+}
+
+TEST_F(PlanningTest, AnotherStudentsTakesLeadNowhere) {
+  practised({0, 0}, 10.0, Verdict::outside);
+  start();
+  session_->lesson.choose("steady-tone");
+  ASSERT_TRUE(session_->onward.next());
+  add("Ben");
+  EXPECT_FALSE(session_->onward.next());
+  session_->onward.take();
+  EXPECT_EQ(session_->request.wish().seconds, 8.0);
 }
 
 }  // namespace

@@ -30,6 +30,7 @@
 #include "app/session/session.h"
 #include "app/session/students/student_book.h"
 #include "app/session/students/take_list.h"
+#include "app/session/take/take_run.h"
 #include "app/sound/input.h"
 #include "app/sound/sound_setup.h"
 #include "app/style/style.h"
@@ -243,6 +244,25 @@ void beginFirstLessons(MainWindow& window) {
   QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_Escape);
   settle(window);
   take(window, "stopped");
+  session.notices.act(4);  // a mistake
+  session.setup.standIns().front()->setPlayer(*calando::findPlayer("breaking"));
+  for (int i = 0; i < 2; ++i) {
+    QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_Space);
+    (void)QTest::qWaitFor([&] { return !session.run.taking(); }, 30000);
+    settle(window);
+  }
+  take(window, "broken-twice");
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_X);
+  session.setup.standIns().front()->setPlayer(*calando::findPlayer("buzz-lips-part"));
+  for (const auto& [id, card] : {std::pair{"flute", "head-level"}, {"oboe", "reed-crow"}}) {
+    session.book.add({0, std::string("Nika Lund, ") + id, id, {}, calando::Experience::beginner});
+    session.lesson.choose(card);
+    QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_Space);
+    (void)QTest::qWaitFor([&] { return !session.run.taking(); }, 30000);
+    settle(window);
+    take(window, card);
+  }
+  QTest::keyClick(window.findChild<calando::TakeView*>("ribbon"), Qt::Key_X);
 }
 
 void openDialogs(MainWindow& window) {

@@ -288,17 +288,21 @@ TEST_F(WindowTest, AStepAgainstTheBestIsHeldAgainstTheLongestTakeBefore) {
   const double first = figure("held_s");
   EXPECT_FALSE(find<QToolButton>("tried")->isChecked());
   find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("sagging");  // there is something to try
+  EXPECT_FALSE(find<QToolButton>("howWasIt")->isChecked());
   playTake("steady");
   EXPECT_NEAR(figure("held_more_s"), figure("held_s") - first, 1e-6);
   // What was to be tried after the take before was tried in this one, and it felt fair.
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_Y);
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_K);
   EXPECT_TRUE(find<QToolButton>("tried")->isChecked());
+  EXPECT_TRUE(find<QToolButton>("howWasIt")->isChecked()) << "a key opens it";
+  EXPECT_TRUE(find<QToolButton>("howWasIt")->text().contains("fair"));
   playTake("steady");  // still against the first, the longest
   EXPECT_NEAR(figure("held_more_s"), figure("held_s") - first, 1e-6);
   auto studio = Studio::open(folder_.path().toStdString());
   const auto takes = *studio->takes.of(studio->students.all()->front().id);
-  ASSERT_EQ(takes.size(), 3u);
+  ASSERT_EQ(takes.size(), 4u);
   EXPECT_FALSE(takes[1].tried.empty());
   EXPECT_EQ(takes[1].comfort, Comfort::fair);
   EXPECT_TRUE(takes[0].tried.empty());

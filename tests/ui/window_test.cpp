@@ -1,9 +1,11 @@
 #include "app/charts/reach_chart.h"
 #include "app/charts/weeks_chart.h"
 #include "app/desk/found_dialog.h"
+#include "app/desk/rail.h"
 #include "app/head/head_strip.h"
 #include "app/head/staff_view.h"
 #include "app/lesson/sheet_preview.h"
+#include "app/mirror/mirror.h"
 #include "app/people/student_chooser.h"
 #include "app/readout/cue_table.h"
 #include "app/readout/fingering_table.h"
@@ -19,6 +21,7 @@
 #include "app/sound/input.h"
 #include "app/sound/player.h"
 #include "app/sound/sound_setup.h"
+#include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "core/library/cards.h"
 #include "core/standin/player.h"
@@ -300,6 +303,36 @@ TEST(RibbonScale, AxisStepsAreRoundAndAboutAsManyAsWanted) {
   EXPECT_DOUBLE_EQ(axisStep(100, 6), 20.0);
   EXPECT_DOUBLE_EQ(axisStep(10, 10), 1.0);
   EXPECT_DOUBLE_EQ(axisStep(0.7, 10), 0.1);
+}
+
+TEST_F(WindowTest, TheMirrorIsThereWhileItIsWantedAndKeepsNothing) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  const auto files = [this] {
+    return std::distance(std::filesystem::recursive_directory_iterator(folder_.path().toStdString()), {});
+  };
+  const auto before = files();
+  auto* mirror = window_->findChild<Mirror*>();
+  EXPECT_FALSE(mirror->isOn());
+  QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_X);
+  ASSERT_TRUE(mirror->isOn());
+  EXPECT_TRUE(find<QPushButton>("mirror")->isChecked());
+  const QImage first = mirror->seen();
+  ASSERT_FALSE(first.isNull());
+  EXPECT_TRUE(QTest::qWaitFor([&] { return mirror->seen() != first; })) << "it moves";
+  EXPECT_EQ(first.pixelColor(first.width() / 2, 5), first.pixelColor(5, 5)) << "nothing over the head";
+  const QImage shown = mirror->grab().toImage();
+  int light = 0;
+  for (int y = 0; y < shown.height() / 4; ++y)
+    for (int x = shown.width() * 3 / 4; x < shown.width(); ++x)
+      light += shown.pixelColor(x, y) == style::attention;
+  EXPECT_GT(light, 10) << "a light says that it is on";
+  EXPECT_EQ(files(), before);
+  window_->findChild<Rail*>()->choose(1);
+  EXPECT_FALSE(mirror->isOn()) << "who does not see it is not seen";
+  EXPECT_TRUE(mirror->seen().isNull());
+  window_->findChild<Rail*>()->choose(0);
+  EXPECT_FALSE(mirror->isOn()) << "it does not come on by itself";
 }
 
 }  // namespace

@@ -13,6 +13,7 @@ PastTake pastOf(const Take& take, const StoredSummary* summary) {
   past.tried = take.tried;
   past.seen = take.seen;
   past.attention = take.attention;
+  past.ticks = take.ticks;
   past.note = take.asked.note;
   past.fingering = take.asked.fingering;
   past.place = take.asked.place;

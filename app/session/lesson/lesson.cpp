@@ -35,9 +35,10 @@ Lesson::Lesson(Studio& studio, StudentBook& book, TakeList& takes, CardDeck& dec
 void Lesson::orderLoaded() {
   if (const Student* student = book_.chosen(); student && student_ != student->id) {
     student_ = student->id;
+    standsFor_.clear();
     here_unix_s_ = studio_.clock().now_unix_s();
   }
-  if (!currentRow()) current_ = deck_.find(order_.steps().front());
+  if (!currentRow() && standsFor().empty()) current_ = deck_.find(order_.steps().front());
   emit orderChanged();
   emit stepChanged();
 }
@@ -57,6 +58,7 @@ bool Lesson::setCurrent(const std::string& exercise) {
 
 void Lesson::choose(const std::string& exercise) {
   if (!setCurrent(exercise)) return;
+  standsFor_.clear();
   if (!currentRow()) {
     std::vector<std::string> longer = order_.steps();
     longer.push_back(exercise);
@@ -68,8 +70,21 @@ void Lesson::choose(const std::string& exercise) {
 
 void Lesson::next() {
   const auto& steps = order_.steps();
-  choose(currentRow() ? steps[(*currentRow() + 1) % steps.size()] : steps.front());
+  const auto here = std::ranges::find(steps, standsFor().empty() ? current_->id : standsFor_);
+  const auto after = static_cast<std::size_t>(here - steps.begin()) + 1;
+  choose(here == steps.end() ? steps.front() : steps[after % steps.size()]);
 }
+
+void Lesson::standIn(const std::string& exercise) {
+  const std::string before = standsFor().empty() ? current_->id : standsFor_;
+  if (!setCurrent(exercise)) return;
+  standsIn_ = exercise;
+  standsFor_ = before;
+  emit stepChanged();
+  emit stepChosen();
+}
+
+std::string Lesson::standsFor() const { return current_->id == standsIn_ ? standsFor_ : std::string(); }
 
 void Lesson::show(const std::string& exercise) {
   if (setCurrent(exercise)) emit stepChanged();

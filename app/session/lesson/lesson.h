@@ -32,6 +32,10 @@ class Lesson : public QObject {
   /// Chooses a step as somebody wants it; one that is not in the order is put at its end.
   void choose(const std::string& exercise);
   void next();
+  /// Takes another exercise up in the present one's place, without it being put into the order.
+  void standIn(const std::string& exercise);
+  /// What the present step stands in for; empty: it is itself.
+  std::string standsFor() const;
   /// The step of a take that is shown: nobody has chosen it.
   void show(const std::string& exercise);
 
@@ -70,6 +74,7 @@ class Lesson : public QObject {
   RunningOrder& order_;
   Notices& notices_;
   ExercisePtr current_;
+  std::string standsIn_, standsFor_;  // one exercise for another
   std::optional<std::int64_t> student_;
   std::optional<Gate> gate_;
   std::int64_t here_unix_s_ = 0;

@@ -84,7 +84,13 @@ void RequestEditor::show(const TakeRequest& wish) {
 
 void RequestEditor::hurry(double more_bpm) {
   const double now = wish_.tempo_bpm.value_or(lesson_.current()->tempo_bpm);
-  wish_.tempo_bpm = std::min(now + more_bpm, std::max(now, kFastest_bpm));
+  askNext(Grows::What::tempo, std::min(now + more_bpm, std::max(now, kFastest_bpm)));
+}
+
+void RequestEditor::askNext(Grows::What what, double value) {
+  if (what == Grows::What::seconds) wish_.seconds = value;
+  if (what == Grows::What::tempo) wish_.tempo_bpm = value;
+  if (what == Grows::What::counts) wish_.mostCounts = static_cast<int>(value);
   emit shown();
 }
 

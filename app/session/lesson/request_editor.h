@@ -36,8 +36,9 @@ class RequestEditor : public QObject {
   TakeSpec asked() const;
   /// Changes the wish as a field says.
   void edit(const std::function<void(TakeRequest&)>& change);
-  /// The next take goes faster; what is on show stays as it is.
+  /// The next take goes faster, or asks so much: what is on show is judged as it was asked for.
   void hurry(double more_bpm);
+  void askNext(Grows::What what, double value);
   /// The wish that a take was played for: its step, too.
   void show(const TakeRequest& wish);
 

@@ -9,6 +9,7 @@
 #include "app/session/students/take_list.h"
 #include "core/judging/discipline.h"
 #include "core/library/experience.h"
+#include "core/plan/sheet.h"
 #include "records/studio.h"
 
 namespace calando {
@@ -43,9 +44,9 @@ void Safety::load() {
   if (const Student* student = book_.chosen()) stops_ = studio_.students.stops(student->id).value_or(stops_);
 }
 
-std::optional<Safety::Day> Safety::day() const {
+std::optional<Safety::OnesDay> Safety::day() const {
   const Student* student = book_.chosen();
-  return student ? std::optional(Day{student->id, dateOf(studio_.clock())}) : std::nullopt;
+  return student ? std::optional(OnesDay{student->id, dateOf(studio_.clock())}) : std::nullopt;
 }
 
 ExercisePtr Safety::cardOf(const Take& take) const {
@@ -73,17 +74,33 @@ std::optional<Stop> Safety::closed() const {
 
 QTime Safety::timeOf(const Stop& stop) const { return QDateTime::fromSecsSinceEpoch(stop.at_unix_s).time(); }
 
-/// Of the small part all that sounded on it today counts, whatever the card.
+/// Of an open tone what was held, of a counted one what it asks for.
+double Safety::soundedIn(const Take& take, const Exercise& card) const {
+  if (!card.counted()) return take.held_s.value_or(take.seconds);
+  const SetLength set = lengthOf(card, std::nullopt, take.asked.instrument, take.asked.range);
+  return std::min(set.work_s, take.seconds);
+}
+
+/// Of the small part and of long tones all that sounded today counts, whatever the card.
 std::optional<Safety::Enough> Safety::enough() const {
   if (const auto takes = lesson_.doseDone()) return Enough{*takes};
   const Student* student = book_.chosen();
-  if (!student || workOf(*lesson_.current()) != Work::smallPart) return std::nullopt;
-  Enough enough;
+  const Dosed of = dosedOf(*lesson_.current());
+  if (!student || of == Dosed::nothing) return std::nullopt;
+  Enough enough{0, of};
   for (const Take* take : takesOfToday())
-    if (const ExercisePtr card = cardOf(*take); card && workOf(*card) == Work::smallPart)
-      enough.smallPart_s += take->held_s.value_or(take->seconds);
-  return enough.smallPart_s >= beginningOf(student->experience).smallPart_s_a_day ? std::optional(enough)
-                                                                                  : std::nullopt;
+    if (const ExercisePtr card = cardOf(*take); card && dosedOf(*card) == of)
+      enough.sounded_s += soundedIn(*take, *card);
+  const Beginning doses = beginningOf(student->experience);
+  const double most_s = of == Dosed::smallPart ? doses.smallPart_s_a_day : doses.longTones_s_a_day;
+  return enough.sounded_s >= most_s ? std::optional(enough) : std::nullopt;
+}
+
+std::optional<Fatigue> Safety::newlyTired() {
+  if (saidTired_ == day()) return std::nullopt;
+  const auto tired = fatigueOn(takes_.past(), today(studio_.clock()));
+  if (tired) saidTired_ = day();
+  return tired;
 }
 
 Safety::Before Safety::before() const {

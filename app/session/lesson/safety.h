@@ -7,6 +7,7 @@
 
 #include "core/care/cautions.h"
 #include "core/care/stop.h"
+#include "core/growth/fatigue.h"
 #include "records/values/take.h"
 
 namespace calando {
@@ -57,10 +58,13 @@ class Safety : public QObject {
 
   /// Of the present card, where there was enough of it today.
   struct Enough {
-    int takes = 0;             ///< of the card; 0: it is the part
-    double smallPart_s = 0.0;  ///< that it sounded
+    int takes = 0;  ///< of the card; 0: it is what is dosed over cards
+    Dosed of = Dosed::nothing;
+    double sounded_s = 0.0;  ///< of that
   };
   std::optional<Enough> enough() const;
+  /// What falls together today, where that was not said yet today.
+  std::optional<Fatigue> newlyTired();
   /// It may be started once more all the same.
   void allowOneMore() { oneMore_ = true; }
   /// A take has begun.
@@ -70,12 +74,13 @@ class Safety : public QObject {
   void changed();
 
  private:
-  struct Day {
+  struct OnesDay {
     std::int64_t student;
     QDate date;
-    bool operator==(const Day&) const = default;
+    bool operator==(const OnesDay&) const = default;
   };
-  std::optional<Day> day() const;
+  std::optional<OnesDay> day() const;
+  double soundedIn(const Take& take, const Exercise& card) const;
   ExercisePtr cardOf(const Take& take) const;
   std::vector<const Take*> takesOfToday() const;
   const Take* newestBreath() const;
@@ -92,7 +97,7 @@ class Safety : public QObject {
   Notices& notices_;
   bool showsCaution_ = false;
   bool oneMore_ = false;
-  std::optional<Day> cautioned_;
+  std::optional<OnesDay> cautioned_, saidTired_;
   std::vector<Stop> stops_;            // of the student who is here
   std::optional<std::int64_t> noted_;  // the take that says of the last stop that it was
 };

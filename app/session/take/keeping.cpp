@@ -10,6 +10,7 @@
 #include "app/session/lesson/rest_clock.h"
 #include "app/session/students/take_list.h"
 #include "app/session/take/take_run.h"
+#include "app/words/plan_words.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "core/base/plain_text.h"
@@ -94,8 +95,10 @@ QStringList remarksOn(const AnalysisQueue::Answer& answer, TakeRun::Count count)
 
 QString enoughText(const Safety::Enough& enough, const Exercise& card) {
   if (enough.takes == 0)
-    return Keeping::tr("%1 min on the small part today: that is enough. Rest, or one more?")
-        .arg(words::number(enough.smallPart_s / 60.0, 1, false));
+    return (enough.of == Dosed::smallPart
+                ? Keeping::tr("%1 min on the small part today: that is enough. Rest, or one more?")
+                : Keeping::tr("%1 min of long tones today: that is enough. Rest, or one more?"))
+        .arg(words::number(enough.sounded_s / 60.0, 1, false));
   return Keeping::tr("That was %1 of %2 today: enough of it. Rest, or one more?")
       .arg(enough.takes)
       .arg(card.mostPerDay);
@@ -188,6 +191,10 @@ void Keeping::kept(const TakeIntake::Taken& taken, ShownTake::Place place) {
   if (taken.entered && played) {
     notes << whatNext(answer);
     if (const auto enough = safety_.enough()) notes << enoughText(*enough, *lesson_.current());
+    if (const auto tired = safety_.newlyTired())
+      notes << tr("You get tired: %1 since the day’s beginning. Rest as long as you have played, or stop for "
+                  "today.")
+                   .arg(words::fallen(*tired));
   }
   // Once for each source: it is the same with every take.
   const QString processing = processingText(answer.snapshot->analysis, card);
@@ -237,8 +244,11 @@ QStringList Keeping::whatNext(const AnalysisQueue::Answer& answer) {
           mostOf(takes_.past(), card->id, "air_lasts_s", from, today.to_unix_s).value_or(*lasts->value), 1,
           false);
     };
-    notes << tr("Longest today %1 s, ever %2 s. Stop while it is still easy.")
-                 .arg(longest(today.from_unix_s), longest(0));
+    const auto easy = std::ranges::find(analysis.readings, "easy_s", &Reading::id);
+    const bool told = easy != analysis.readings.end() && easy->value;
+    notes << (told ? tr("Easy for %1 s: stop there.").arg(words::number(*easy->value, 1, false)) + ' '
+                   : QString()) +
+                 tr("Longest today %1 s, ever %2 s.").arg(longest(today.from_unix_s), longest(0));
   }
   const Verdict verdict = overallVerdict(analysis.readings);
   if (card->faster_bpm > 0.0 && (verdict == Verdict::inside || verdict == Verdict::near)) {

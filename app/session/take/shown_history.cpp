@@ -22,7 +22,7 @@ std::string ShownHistory::adviceBefore() const {
 const AdviceCard* ShownHistory::observation() const {
   if (!shown_.take() || shown_.snapshot()->analysis.advice.empty()) return nullptr;
   const AdviceCard* card = shown_.snapshot()->analysis.advice.front().card;
-  return card && card->smallPart ? card : nullptr;
+  return card && card->observes() ? card : nullptr;
 }
 
 Confirmed ShownHistory::confirmed() const {

@@ -55,6 +55,31 @@ void describeFilling(Air& air, const EnergyTrack& energy, double noisePower) {
   air.full_at = (step + (0.9 * sum - before) / (*full - before)) * kHop_s / length;
 }
 
+/// How long the level of half a second stays within 4 dB of what it is in the middle of the first half:
+/// before the last of the air is squeezed out, or it runs dry. All of it where only its end is off.
+void describeEase(Air& air, const EnergyTrack& energy, double noisePower) {
+  constexpr double fewest_s = 3.0, around_s = 0.25, within_db = 4.0, begins_s = 0.4, ends_s = 0.4;
+  const double length = air.end_s - air.start_s;
+  if (length < fewest_s) return;
+  const auto level = [&](double t) {
+    return decibels(std::max(0.0, energy.meanSquare(t - around_s, t + around_s) - noisePower));
+  };
+  std::vector<double> first;
+  for (double t = air.start_s + begins_s; t < air.start_s + length / 2.0; t += kHop_s)
+    first.push_back(level(t));
+  const double usual = median(first);
+  double before = 0.0;
+  for (double t = air.start_s + begins_s; t < air.end_s - ends_s; t += kHop_s) {
+    const double off = std::abs(level(t) - usual);
+    if (off > within_db && t > air.start_s + length / 4.0) {
+      air.easy_s = t - air.start_s - kHop_s * (off - within_db) / std::max(off - before, 1e-9);
+      return;
+    }
+    before = off;
+  }
+  air.easy_s = length;
+}
+
 /// The low bands over the high ones, dB. Of what a telephone's microphone has lost at the bottom as much is
 /// put back as an even spectrum would have there.
 double leanOf(const AirProfile& profile) {
@@ -128,6 +153,7 @@ Air describeAir(const Tracks& tracks, const AirSums& sums, const AirSums::Row& r
   const double spread = standardDeviation(levels), chance = chance_db(row, room, kLevelWindow_s);
   air.evenness_db = std::sqrt(std::max(0.0, spread * spread - chance * chance));
   describeFilling(air, tracks.airEnergy, envelope.noisePower);
+  describeEase(air, tracks.airEnergy, envelope.noisePower);
   describeSpectrum(air, row, room, open);
   return air;
 }

@@ -207,6 +207,7 @@ struct Air {
       {};                               ///< share of the summed amplitude in the first quarter; 0.25 is even
   std::optional<double> end_load = {};  ///< in the last
   std::optional<double> full_at = {};   ///< share of its time after which 90 % of it is past; 0.9 is even
+  std::optional<double> easy_s = {};    ///< how long it goes as it began; of one of three seconds and more
   std::optional<AirProfile> profile = {};
   std::optional<double> open_distance_db = {};  ///< from the player's own open breath
 };

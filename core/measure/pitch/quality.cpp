@@ -54,6 +54,9 @@ Quality qualityOf(const Note& heard, Pitch pitch, PartPlayed part) {
 }  // namespace
 
 void describeQuality(Tone& tone, const Note& heard, Pitch pitch, PartPlayed part) {
+  // The borders are those of lips and of a reed on its mouthpiece. A reed alone strays from period to period
+  // as it should, and a head joint is air as much as tone: of them nothing is low, spread or crackling.
+  if (rowOf(part).low_hz <= 0.0) return;
   tone.quality = BuzzQuality::unsure;
   if (!heard.level_dbfs || !heard.hnr_db) return;
   const auto [is, margin] = qualityOf(heard, pitch, part);
