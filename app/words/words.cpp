@@ -96,6 +96,9 @@ QString value(const Reading& reading) {
 namespace {
 
 QString filled(QString text, const Advice& advice) {
+  if (!advice.because.empty())
+    if (const Figure* figure = findFigure(advice.because.front()))
+      text.replace(plain(kFigurePlace), label(*figure));
   if (advice.instrument) text.replace(plain(kTunerPlace), said(labelOf(advice.instrument->tuner)));
   for (const Reading& r : advice.figures)
     for (const auto& [place, value] : placesIn(r))

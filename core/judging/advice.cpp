@@ -22,7 +22,10 @@ std::optional<double> optionalNumber(const json& entry, const char* key) {
 }
 
 /// Puts the figures into a text, as sizes, and what the instrument is tuned with.
-std::string filled(std::string text, const std::vector<Reading>& readings, const Instrument* instrument) {
+std::string filled(std::string text, const std::vector<Reading>& readings, const Instrument* instrument,
+                   const Reading* worst) {
+  if (const auto at = text.find(kFigurePlace); at != std::string::npos && worst)
+    text.replace(at, kFigurePlace.size(), worst->figure->label);
   if (const auto at = text.find(kTunerPlace); at != std::string::npos && instrument)
     text.replace(at, kTunerPlace.size(), labelOf(instrument->tuner));
   for (const Reading& r : readings)
@@ -42,7 +45,7 @@ bool conditionsHold(const AdviceCard& card, const std::vector<Reading>& all) {
 
 bool fits(const AdviceCard& card, const Reading* worst, const Instrument* instrument,
           const std::vector<Reading>& all) {
-  if (card.observes() || !card.whom.holds(instrument)) return false;
+  if (card.from != AdviceCard::From::figures || !card.whom.holds(instrument)) return false;
   if (!worst) {
     if (!card.reading.empty()) return false;
   } else {
@@ -69,6 +72,7 @@ bool fitsObserved(const AdviceCard& card, const Observed& observed, const Instru
 }
 
 constexpr Named<AdviceCard::From> kFrom[] = {{"figures", AdviceCard::From::figures},
+                                             {"outside", AdviceCard::From::outside},
                                              {"small-part", AdviceCard::From::smallPart},
                                              {"silence", AdviceCard::From::silence}};
 
@@ -121,24 +125,46 @@ namespace {
 
 Advice written(const AdviceCard& card, std::size_t next, const std::vector<Reading>& all,
                const Reading* worst, const Instrument* instrument) {
-  Advice advice{card.id,
-                filled(card.tries.empty() ? card.says : card.says + " " + card.tryAt(next), all, instrument),
-                filled(card.why, all, instrument),
-                {},
-                &card,
-                next,
-                all,
-                instrument};
+  Advice advice{
+      card.id,
+      filled(card.tries.empty() ? card.says : card.says + " " + card.tryAt(next), all, instrument, worst),
+      filled(card.why, all, instrument, worst),
+      {},
+      &card,
+      next,
+      all,
+      instrument};
   if (worst) advice.because.emplace_back(worst->id());
   for (const auto& condition : card.conditions) advice.because.push_back(condition.reading);
   return advice;
+}
+
+const AdviceCard* cardFor(const Reading* worst, const Instrument* instrument,
+                          const std::vector<Reading>& all) {
+  const auto card = std::ranges::find_if(
+      adviceCards(), [&](const AdviceCard& c) { return fits(c, worst, instrument, all); });
+  return card == adviceCards().end() ? nullptr : &*card;
+}
+
+/// What is outside, what is to be mended first before the rest: of those about as far out as the furthest by
+/// area, then by how far they are.
+std::vector<const Reading*> inOrder(const std::vector<Reading>& readings, double furthest) {
+  constexpr double alike = 0.9;
+  std::vector<const Reading*> outside;
+  for (const Reading& r : readings)
+    if (r.excess > 0.0) outside.push_back(&r);
+  const auto isFurthest = [&](const Reading* r) { return r->excess >= alike * furthest; };
+  const auto rest = std::ranges::stable_partition(outside, isFurthest);
+  std::stable_sort(outside.begin(), rest.begin(),
+                   [](const Reading* a, const Reading* b) { return a->figure->area < b->figure->area; });
+  std::ranges::stable_sort(rest, std::greater(), &Reading::excess);
+  return outside;
 }
 
 }  // namespace
 
 std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known,
                                    const Instrument* instrument, const Observed* observed) {
-  constexpr double alike = 0.9;
   double furthest = 0.0;
   bool judged = false;
   for (const Reading& r : readings) {
@@ -157,15 +183,19 @@ std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const s
   }
   if (!judged) return std::nullopt;
   const Reading* worst = nullptr;
-  if (furthest > 0.0) {
-    for (const Reading& r : readings) {
-      if (r.excess < alike * furthest) continue;
-      if (!worst || r.figure->area < worst->figure->area) worst = &r;
-    }
+  const AdviceCard* card = nullptr;
+  const std::vector<const Reading*> outside = inOrder(readings, furthest);
+  for (const Reading* reading : outside) {
+    worst = reading;
+    card = cardFor(reading, instrument, all);
+    if (card) break;
   }
-  const auto card = std::ranges::find_if(
-      adviceCards(), [&](const AdviceCard& c) { return fits(c, worst, instrument, all); });
-  if (card == adviceCards().end()) return std::nullopt;
+  if (!card && worst) {
+    worst = outside.front();
+    card = &*std::ranges::find(adviceCards(), AdviceCard::From::outside, &AdviceCard::from);
+  }
+  if (!worst) card = cardFor(nullptr, instrument, all);
+  if (!card) return std::nullopt;
   Advice advice = written(*card, 0, all, worst, instrument);
   if (!worst)
     for (const Reading& r : readings)

@@ -39,7 +39,8 @@ struct AdviceCard {
   std::string why;
   std::vector<std::string> instead;  ///< ids of cards that train just that, the first that can be played
   /// What it is taken from. Observations go before figures: the first that fits is the one.
-  enum class From { figures, smallPart, silence };
+  /// Of `outside`: a figure for which there is no advice of its own.
+  enum class From { figures, outside, smallPart, silence };
   From from = From::figures;
   ForWhom whom;               ///< it is for
   std::vector<Start> starts;  ///< empty: however it began
@@ -47,7 +48,7 @@ struct AdviceCard {
   bool lowPitch = false;  ///< for a sound that is low for its part
   std::string figure;     ///< by which it is seen what a try did; empty: whether it is heard again
 
-  bool observes() const { return from != From::figures; }
+  bool observes() const { return from == From::smallPart || from == From::silence; }
   /// What the try that is asked for is, given how many were asked for before; the last one goes on.
   std::string tryAt(std::size_t index) const {
     return tries.empty() ? std::string() : tries[std::min(index, tries.size() - 1)];
@@ -64,8 +65,9 @@ struct Observed {
   std::map<std::string, std::size_t> nextTries;
 };
 
-/// What stands in a text for what the player's instrument is tuned with.
-inline constexpr std::string_view kTunerPlace = "{tuner}";
+/// What stands in a text for what the player's instrument is tuned with, and for the name of the figure that
+/// it is about, the first of Advice::because.
+inline constexpr std::string_view kTunerPlace = "{tuner}", kFigurePlace = "{figure}";
 /// What a text can have of a reading, as it stands there: "{id}", "{id:low}" and "{id:high}" of its target,
 /// "{id:unsure}"; each with its value.
 std::array<std::pair<std::string, std::optional<double>>, 4> placesIn(const Reading& reading);
@@ -75,7 +77,8 @@ const std::vector<AdviceCard>& adviceCards();
 
 /// The one piece of advice: for the figure furthest outside its target in widths of the target. Those within
 /// a tenth of the furthest count as equal, and among them what a teacher mends first comes first: sound that
-/// starts and lasts, then steady, then in tune, then full. Nullopt when nothing was judged.
+/// starts and lasts, then steady, then in tune, then full. Where there is no advice for that, for the next
+/// one outside that has some; else for what is outside, by its name. Nullopt when nothing was judged.
 /// `known`: readings that the card does not show, for the conditions of the advice and its words.
 /// `instrument`: whose advice; nullptr: only what is for everybody.
 /// `observed`: of the small part, or of silence, whose observations go first; nullptr: there is nothing but

@@ -20,11 +20,12 @@ struct Beginning {
   std::string_view order;          ///< id of the running order
   double smallPart_s_a_day = 0.0;  ///< the most that the small part sounds
   double longTones_s_a_day = 0.0;  ///< the same of long tones
+  double ofTempo = 1.0;            ///< a quick exercise is begun at, of its own
 };
 constexpr Beginning beginningOf(Experience experience) {
   switch (experience) {
     case Experience::beginner:
-      return {"starting", 5.0, "first-lesson", 180.0, 360.0};
+      return {"starting", 5.0, "first-lesson", 180.0, 360.0, 0.8};
     case Experience::advanced:
       return {"fluent", 12.0, "daily-quarter", 600.0, 1200.0};
     case Experience::unsaid:

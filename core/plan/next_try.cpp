@@ -8,12 +8,22 @@
 namespace calando {
 
 namespace {
+constexpr double kShort_beats = 2.0;
+}
+
+bool isQuick(const Exercise& card) {
+  return card.counted() && !card.breathes() && std::ranges::all_of(card.cues, [](const Cue& cue) {
+           return !isSounding(cue.kind) ||
+                  (cue.length.unit == CueLength::Unit::beats && cue.length.value <= kShort_beats);
+         });
+}
+
+namespace {
 
 constexpr std::size_t kBroken = 2;     // in a row
 constexpr std::size_t kGoodAgain = 2;  // in a row, of what was made easier or taken up instead
 constexpr double kSlower = 0.8;
 constexpr double kSlowest_bpm = 40.0;
-constexpr double kShort_beats = 2.0;  // what is longer gets harder when it gets slower
 
 bool broke(const PastTake& take) {
   const Verdict verdict = verdictOf(take.word, *take.kept);
@@ -26,14 +36,6 @@ struct Asking {
   double value = 0.0;
   bool isSame(const Asking& other) const { return isSameAsking(value, other.value); }
 };
-
-/// A quick thing gets easier when it gets slower; a long one does not.
-bool isQuick(const Exercise& card) {
-  return card.counted() && !card.breathes() && std::ranges::all_of(card.cues, [](const Cue& cue) {
-           return !isSounding(cue.kind) ||
-                  (cue.length.unit == CueLength::Unit::beats && cue.length.value <= kShort_beats);
-         });
-}
 
 Asking askingOf(const PastTake& take, const Exercise& card) {
   if (const auto asked = askedIn(take, card)) return {card.grows.what, *asked};

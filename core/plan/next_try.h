@@ -28,6 +28,9 @@ struct NextTry {
   std::optional<Proposal> proposal = {};    ///< of plan
 };
 
+/// All its notes are short, so that it gets easier when it gets slower; a long one does not.
+bool isQuick(const Exercise& card);
+
 /// After the newest take of a card today; nullopt where nothing follows from it: none of today, nothing that
 /// is judged, or broken once, which is normal. `standsFor`: the card that it was taken up instead of; empty:
 /// none.

@@ -15,6 +15,7 @@
 #include "core/library/lesson.h"
 #include "core/standin/performance.h"
 #include "core/standin/player.h"
+#include "core/ten_instruments.h"
 
 namespace calando {
 namespace {
@@ -90,10 +91,7 @@ TEST_P(FirstWeeks, BeginWithHelpForWhoeverMakesNoSound) {
   }
 }
 
-INSTANTIATE_TEST_SUITE_P(On, FirstWeeks,
-                         testing::Values("flute", "oboe", "clarinet-bb", "alto-sax", "bassoon",
-                                         "recorder-soprano", "trumpet-bb", "horn-f", "trombone-straight",
-                                         "tuba-bb"));
+INSTANTIATE_TEST_SUITE_P(On, FirstWeeks, testing::ValuesIn(kTenInstruments));
 
 }  // namespace
 }  // namespace calando

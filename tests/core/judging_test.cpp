@@ -170,10 +170,37 @@ TEST(Advice, HasEveryFigureThatItsWordsNameOnEveryCardThatMayGiveIt) {
       if ((advice.from == AdviceCard::From::smallPart) != (card.part != PartPlayed::whole)) continue;
       if (!advice.reading.empty() && !shows(advice.reading)) continue;
       for (const std::string& id : placesOf(advice))
-        EXPECT_TRUE((id == "tuner" && !advice.whom.everybody()) || shows(id) || findFigure(id)->aside ||
+        EXPECT_TRUE((id == "tuner" && !advice.whom.everybody()) ||
+                    (id == "figure" && advice.from == AdviceCard::From::outside) || shows(id) ||
+                    findFigure(id)->aside ||
                     std::ranges::any_of(advice.conditions, [&](const auto& c) { return c.reading == id; }))
             << advice.id << " on " << card.id << ": " << id;
     }
+}
+
+TEST(Advice, IsGivenForEveryFigureThatCanBeOutside) {
+  for (const Exercise& card : exercises())
+    for (const auto& [level, targets] : card.targets)
+      for (const std::string& id : card.readings) {
+        const Target* target = findTarget(id, card, *findLevel(level), nullptr);
+        if (!target || !card.scored || card.part != PartPlayed::whole) continue;
+        for (const bool above : {false, true}) {
+          const auto& bound = above ? target->high : target->low;
+          if (!bound) continue;
+          Reading worst;
+          worst.figure = findFigure(id);
+          worst.value = *bound + (above ? 3.0 : -3.0) * target->width;
+          worst.low = target->low;
+          worst.high = target->high;
+          worst.hasTarget = true;
+          worst.excess = 3.0;
+          worst.verdict = Verdict::outside;
+          const auto advice = chooseAdvice({worst}, {}, nullptr, nullptr);
+          ASSERT_TRUE(advice) << card.id << " " << id;
+          EXPECT_EQ(advice->because.front(), id);
+          EXPECT_EQ(advice->text.find("{figure}"), std::string::npos) << advice->text;
+        }
+      }
 }
 
 TEST(Verdicts, HaveTheirBounds) {

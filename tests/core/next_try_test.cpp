@@ -13,6 +13,7 @@
 #include "core/library/experience.h"
 #include "core/library/lesson.h"
 #include "core/plan/sheet.h"
+#include "core/ten_instruments.h"
 
 namespace calando {
 namespace {
@@ -272,10 +273,7 @@ TEST_P(Walk, GoesOnForEightWeeksWithoutADeadEndOrAJump) {
     EXPECT_TRUE(played.contains(id)) << "stays shut: " << id;
 }
 
-INSTANTIATE_TEST_SUITE_P(Beginners, Walk,
-                         testing::Values("flute", "oboe", "clarinet-bb", "alto-sax", "bassoon",
-                                         "recorder-soprano", "trumpet-bb", "horn-f", "trombone-straight",
-                                         "tuba-bb"));
+INSTANTIATE_TEST_SUITE_P(Beginners, Walk, testing::ValuesIn(kTenInstruments));
 
 }  // namespace
 }  // namespace calando

@@ -143,5 +143,17 @@ TEST_F(OrdersTest, APackFromElsewhereAsksBeforeItReplacesAndOneFromHomeDoesNot) 
   EXPECT_EQ(session_->planning.plan().minutes, 90);
 }
 
+TEST_F(OrdersTest, WhatIsQuickIsBegunSlowerByABeginner) {
+  start();
+  for (const auto& [experience, tempo] : {std::pair{Experience::beginner, std::optional(48.0)},
+                                          {Experience::advanced, std::optional<double>()}}) {
+    session_->book.add({0, "Ada", "trumpet-bb", {}, experience});
+    session_->lesson.choose("swing-neighbours");
+    EXPECT_EQ(session_->request.wish().tempo_bpm, tempo);
+    session_->lesson.choose("scale-4-4");
+    EXPECT_FALSE(session_->request.wish().tempo_bpm) << "slower is no easier there";
+  }
+}
+
 }  // namespace
 }  // namespace calando

@@ -1,5 +1,6 @@
 #include "app/session/lesson/request_editor.h"
 
+#include <cmath>
 #include <random>
 
 #include "app/session/common/today.h"
@@ -17,6 +18,7 @@
 #include "core/judging/ledger.h"
 #include "core/library/cards.h"
 #include "core/measure/air/open_breath.h"
+#include "core/plan/next_try.h"
 
 namespace calando {
 
@@ -99,6 +101,14 @@ void RequestEditor::planChanged() {
   if (planning_.asked(lesson_.current()->id) != planned_) stepChosen();
 }
 
+/// Of what was never tried; nullopt: its own.
+std::optional<double> RequestEditor::firstTempo() const {
+  const Student* student = book_.chosen();
+  const double share = student ? beginningOf(student->experience).ofTempo : 1.0;
+  const Exercise& card = *lesson_.current();
+  return share < 1.0 && isQuick(card) ? std::optional(std::round(share * card.tempo_bpm)) : std::nullopt;
+}
+
 /// As it was asked for the last time, or as the plan has it.
 void RequestEditor::stepChosen() {
   const std::string& exercise = lesson_.current()->id;
@@ -107,7 +117,7 @@ void RequestEditor::stepChosen() {
   if (last != takes.end())
     wish_ = last->asked.wish();
   else
-    wish_.tempo_bpm.reset();
+    wish_.tempo_bpm = firstTempo();
   // Of whom there is nothing yet is asked by how far they are.
   if (const Student* student = book_.chosen(); student && takes.empty() && begun_ != student->id) {
     const Beginning beginning = beginningOf(student->experience);

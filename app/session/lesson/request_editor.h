@@ -53,6 +53,7 @@ class RequestEditor : public QObject {
   void optionsChanged();
 
  private:
+  std::optional<double> firstTempo() const;
   void stepChosen();
   void planChanged();
   void stepChanged();
