@@ -50,9 +50,8 @@ void explainPlaying(const About& about) {
            "hears "
            "neither shoulders nor belly: watch them, and tick what you see."),
        Help::tr(
-           "How was it? holds what nobody hears: the teacher’s word, where the mind was, how it felt, and "
-           "what was seen, four things at most, those that the instrument and the exercise are about. Their "
-           "keys open it; the weeks hold it against the figures. The mirror (X) shows the player through the "
+           "How was it? holds what nobody hears: the teacher’s word, where the mind was, how it felt, what "
+           "was seen; its keys open it, the weeks hold it against the figures. The mirror (X) is the "
            "computer’s camera, while it is seen and no longer; nothing of it is kept."),
        Help::tr(
            "Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a dash not "
