@@ -49,10 +49,8 @@ void explainPlaying(const About& about) {
            "and a breath that is full before its time, or hurries at its end, is marked. The microphone "
            "hears "
            "neither shoulders nor belly: watch them, and tick what you see."),
-       Help::tr(
-           "How was it? holds what nobody hears: the teacher’s word, where the mind was, how it felt, what "
-           "was seen; its keys open it, the weeks hold it against the figures. The mirror (X) is the "
-           "computer’s camera, while it is seen and no longer; nothing of it is kept."),
+       Help::tr("How was it? holds what nobody hears: word, attention, how it felt, what was seen; its keys "
+                "open it. The mirror (X) is the computer’s camera; nothing of it is kept."),
        Help::tr(
            "Shapes: a filled disc is inside the target, a half disc near, an open ring outside, a dash not "
            "measured, a dotted ring not yet."),
