@@ -292,7 +292,8 @@ void HeadStrip::typedNote() {
             .arg(text, shownNote(70, Spelling::flats), shownNote(54, Spelling::sharps)));
   typed_ = note ? typedSpelling(text) : std::nullopt;
   typedNote_ = note;
-  if (note != staff_->note()) parts_.request.edit([=](TakeRequest& w) { w.note = note; });
+  if (note == staff_->note()) return refresh();  // the same, spelt otherwise
+  parts_.request.edit([=](TakeRequest& w) { w.note = note; });
 }
 
 void HeadStrip::renameNotes() {

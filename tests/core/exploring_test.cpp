@@ -85,6 +85,25 @@ TEST(Attention, IsADifferenceOnlyBeyondItsUncertainty) {
   EXPECT_FALSE(attentionEffect(takes, "stairs-4", "step_spread_percent"));
 }
 
+TEST(Ticks, AreHeldAgainstTakesWithWhichSomethingElseWasSeen) {
+  std::vector<PastTake> takes;
+  const auto add = [&](std::vector<std::string> ticks, double value) {
+    PastTake take;
+    take.exercise = "widening";
+    take.ticks = std::move(ticks);
+    take.kept = TakeSummary{Verdict::inside, {{"gap_ms", value}}, ""};
+    takes.push_back(take);
+  };
+  for (const double value : {10.0, 12.0, 14.0}) add({"jaw", "corners"}, value);
+  for (const double value : {40.0, 44.0, 48.0}) add({"corners"}, value);
+  add({}, 500.0);  // nobody looked
+  const auto effect = tickEffect(takes, "widening", "gap_ms", "jaw");
+  ASSERT_TRUE(effect);
+  EXPECT_NEAR(effect->difference(), -32.0, 1e-9);
+  EXPECT_TRUE(effect->tells());
+  EXPECT_FALSE(tickEffect(takes, "widening", "gap_ms", "corners")) << "never seen without";
+}
+
 TEST(Reach, IsWhereATonesStaysForHalfASecond) {
   // Two seconds of one note soft, two of the fifth loud, two of a wave that no note is.
   sounds::ToneSpec spec;

@@ -262,6 +262,28 @@ TEST(Verdicts, AreNotYetWhenNothingOrAnotherNoteCame) {
   EXPECT_EQ(reading(judged([](Tone&, Note&) {}, asked), "offset_cents").verdict, Verdict::notYet);
 }
 
+TEST(Verdicts, OfBeatsAreThoseOfTheCentsThatTheyAre) {
+  for (const double hz : {58.27, 440.0, 987.77})
+    for (const auto& [semitones, partial] : {std::pair{0.0, 1.0}, {7.0, 3.0}, {12.0, 2.0}})
+      for (const auto& [cents, verdict] :
+           {std::pair{3.0, Verdict::inside}, {5.0, Verdict::near}, {9.0, Verdict::outside}}) {
+        Context context = growing();
+        context.exercise = findExercise("unison");
+        Analysis analysis;
+        analysis.noiseFloor_dbfs = -70.0;
+        Tone tone{};
+        tone.notes.emplace_back();
+        analysis.tones.push_back(tone);
+        analysis.pair.emplace();
+        analysis.pair->interval_semitones = semitones;
+        analysis.pair->first_hz = hz;
+        analysis.pair->beat_left_hz = partial * hz * (std::exp2(cents / 1200.0) - 1.0);
+        judgeAs(analysis, context);
+        EXPECT_EQ(reading(analysis, "beat_left_hz").verdict, verdict)
+            << hz << " Hz, " << semitones << ", " << cents << " cents";
+      }
+}
+
 TEST(Verdicts, SecondsAskedForReplaceTheLevels) {
   Context context = growing();
   context.askedSeconds = 5.0;

@@ -202,6 +202,27 @@ TEST_F(WindowTest, OnASmallScreenTheFieldsStandInOneRow) {
   }
 }
 
+TEST_F(WindowTest, ATypedNoteComesBackAsTypedAndOthersAsTheSettingSays) {
+  openWindow();
+  addStudent("Ada", "trumpet-bb");
+  const auto typed = [&](const char* text) {
+    find<QLineEdit>("note")->selectAll();
+    type("note", text);
+    return find<QLineEdit>("note")->text();
+  };
+  EXPECT_EQ(typed("F#4"), "F♯4");
+  EXPECT_EQ(typed("Gb4"), "G♭4");
+  EXPECT_EQ(typed("F#4"), "F♯4");
+  auto* accidentals = find<QComboBox>("accidentals");
+  accidentals->setCurrentIndex(1);
+  emit accidentals->activated(1);
+  window_->parts().request.edit([](TakeRequest& wish) { wish.note = 70; });
+  EXPECT_EQ(find<QLineEdit>("note")->text(), "A♯4");
+  accidentals->setCurrentIndex(0);
+  emit accidentals->activated(0);
+  EXPECT_EQ(find<QLineEdit>("note")->text(), "B♭4");
+}
+
 TEST_F(WindowTest, NotesHaveTheNamesThatTheTeacherChoseAndAreReadInThem) {
   openWindow();
   addStudent("Ada", "trumpet-bb");
