@@ -4,6 +4,13 @@
 <context>
     <name>Plan</name>
     <message numerus="yes">
+        <source>Once more the same: %n more good ones are enough for today.</source>
+        <translation>
+            <numerusform>Once more the same: %n more good one is enough for today.</numerusform>
+            <numerusform>Once more the same: %n more good ones are enough for today.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>Once more the same: %n more good ones and it is reliable.</source>
         <translation>
             <numerusform>Once more the same: %n more good one and it is reliable.</numerusform>

@@ -222,6 +222,9 @@ void explainWeeks(const About& about) {
            "Ctrl+Z takes back the last thing that was done for the student who is here, or for nobody in "
            "particular; the button of a message takes back what that message says, whatever was done "
            "since.")});
+}
+
+void explainPost(const About& about) {
   about(
       Help::tr("The post"),
       {Help::tr(
@@ -336,6 +339,7 @@ std::vector<Entry> entries() {
   explainFlexibility(about);
   explainPairs(about);
   explainWeeks(about);
+  explainPost(about);
   explainEars(about);
   explainReckoner(about);
   explainKeeping(about);

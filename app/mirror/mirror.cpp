@@ -12,7 +12,7 @@
 namespace calando {
 
 namespace {
-constexpr int kGlass = 140;  // px high
+constexpr int kLeast = 72, kGlass = 140;  // px high
 constexpr double kLight = 4.0;
 }  // namespace
 
@@ -24,11 +24,12 @@ Mirror::Mirror(Open open)
   switch_->setObjectName("mirror");
   switch_->setCheckable(true);
   switch_->setToolTip(tipOf("mirror"));
-  glass_->setFixedHeight(kGlass);
+  glass_->setMinimumHeight(kLeast);
+  glass_->setMaximumHeight(kGlass);
   light_->setObjectName("caption");
   light_->setWordWrap(true);
   auto* layout = tight(new QVBoxLayout(this), style::kStep);
-  layout->addWidget(glass_);
+  layout->addWidget(glass_, 1);
   layout->addWidget(light_);
   layout->addWidget(switch_);
   connect(switch_, &QPushButton::clicked, this, &Mirror::turn);
@@ -50,10 +51,11 @@ void Mirror::turn(bool on) {
     seen_ = picture.mirrored(true, false);
     update();
   });
-  // Not from within the source's own signal, which it would not outlive.
+  // Not from within the source's own signal, which it would not outlive; by then there may be another.
   connect(
       source_.get(), &FaceSource::failed, this,
-      [this](const QString& why) {
+      [this, failed = source_.get()](const QString& why) {
+        if (source_.get() != failed) return;
         turn(false);
         say(tr("The camera gives no picture: %1").arg(why));
       },

@@ -83,36 +83,7 @@ QWidget* SettingsPage::buildWords() {
   school->setAccessibleName(tr("School"));
   form->addRow(term(tr("School")), school);
   form->addRow(term({}), caption(tr("Where schools differ, cards speak in the words of this one.")));
-  auto* names = new QComboBox;
-  names->setObjectName("noteNames");
-  for (const auto& [text, language] : {std::pair{tr("C D E F G A B♭ B"), NoteLanguage::english},
-                                       {tr("C D E F G A B H"), NoteLanguage::german},
-                                       {tr("Do Ré Mi Fa Sol La Si♭ Si"), NoteLanguage::fixedDo}})
-    names->addItem(text, static_cast<int>(language));
-  names->setCurrentIndex(names->findData(static_cast<int>(noteLanguage())));
-  connect(names, &QComboBox::activated, this, [this, names] {
-    const auto language = static_cast<NoteLanguage>(names->currentData().toInt());
-    setNoteLanguage(language);
-    parts_.notices.worked(parts_.settings.keep(settings::noteNames, static_cast<double>(language)));
-    emit noteNamesChanged();
-  });
-  names->setAccessibleName(tr("Names of the notes"));
-  form->addRow(term(tr("Names of the notes")), names);
-  auto* accidentals = new QComboBox;
-  accidentals->setObjectName("accidentals");
-  accidentals->setAccessibleName(tr("Sharps or flats"));
-  accidentals->addItem(tr("as the instrument’s music has them"), 0);
-  accidentals->addItem(tr("sharps"), 1 + static_cast<int>(Spelling::sharps));
-  accidentals->addItem(tr("flats"), 1 + static_cast<int>(Spelling::flats));
-  accidentals->setCurrentIndex(
-      std::max(0, accidentals->findData(static_cast<int>(parts_.settings.get(settings::accidentals)))));
-  connect(accidentals, &QComboBox::activated, this, [this, accidentals] {
-    const int chosen = accidentals->currentData().toInt();
-    setNoteSpelling(chosen);
-    parts_.notices.worked(parts_.settings.keep(settings::accidentals, static_cast<double>(chosen)));
-    emit noteNamesChanged();
-  });
-  form->addRow(term(tr("Sharps or flats")), accidentals);
+  addNoteNames(*form);
   auto* language = new QComboBox;
   language->setObjectName("language");
   language->setAccessibleName(tr("Language"));
@@ -127,6 +98,40 @@ QWidget* SettingsPage::buildWords() {
   });
   form->addRow(term(tr("Language")), language);
   return box;
+}
+
+/// What notes are called, and whether with sharps or flats.
+void SettingsPage::addNoteNames(QFormLayout& form) {
+  auto* names = new QComboBox;
+  names->setObjectName("noteNames");
+  for (const auto& [text, language] : {std::pair{tr("C D E F G A B♭ B"), NoteLanguage::english},
+                                       {tr("C D E F G A B H"), NoteLanguage::german},
+                                       {tr("Do Ré Mi Fa Sol La Si♭ Si"), NoteLanguage::fixedDo}})
+    names->addItem(text, static_cast<int>(language));
+  names->setCurrentIndex(names->findData(static_cast<int>(noteLanguage())));
+  connect(names, &QComboBox::activated, this, [this, names] {
+    const auto language = static_cast<NoteLanguage>(names->currentData().toInt());
+    setNoteLanguage(language);
+    parts_.notices.worked(parts_.settings.keep(settings::noteNames, static_cast<double>(language)));
+    emit noteNamesChanged();
+  });
+  names->setAccessibleName(tr("Names of the notes"));
+  form.addRow(term(tr("Names of the notes")), names);
+  auto* accidentals = new QComboBox;
+  accidentals->setObjectName("accidentals");
+  accidentals->setAccessibleName(tr("Sharps or flats"));
+  accidentals->addItem(tr("as the instrument’s music has them"), 0);
+  accidentals->addItem(tr("sharps"), 1 + static_cast<int>(Spelling::sharps));
+  accidentals->addItem(tr("flats"), 1 + static_cast<int>(Spelling::flats));
+  accidentals->setCurrentIndex(
+      std::max(0, accidentals->findData(static_cast<int>(parts_.settings.get(settings::accidentals)))));
+  connect(accidentals, &QComboBox::activated, this, [this, accidentals] {
+    const int chosen = accidentals->currentData().toInt();
+    setNoteSpelling(chosen);
+    parts_.notices.worked(parts_.settings.keep(settings::accidentals, static_cast<double>(chosen)));
+    emit noteNamesChanged();
+  });
+  form.addRow(term(tr("Sharps or flats")), accidentals);
 }
 
 QWidget* SettingsPage::buildSound() {

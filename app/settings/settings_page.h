@@ -27,6 +27,7 @@ class SettingsPage : public QWidget {
 
  private:
   QWidget* buildWords();
+  void addNoteNames(QFormLayout& form);
   QWidget* buildSound();
   QWidget* buildStudio();
   QWidget* buildRetention();

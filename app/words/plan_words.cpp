@@ -109,7 +109,17 @@ QString nextTry(const NextTry& next, const PlanState& state, const Instrument* i
   using Kind = NextTry::Kind;
   switch (next.kind) {
     case Kind::onceMore:
-      return PlanWords::tr("Once more the same: %n more good ones and it is reliable.", nullptr, next.toCome);
+      switch (next.until) {
+        case NextTry::Until::reliable:
+          return PlanWords::tr("Once more the same: %n more good ones and it is reliable.", nullptr,
+                               next.toCome);
+        case NextTry::Until::enoughToday:
+          return PlanWords::tr("Once more the same: %n more good ones are enough for today.", nullptr,
+                               next.toCome);
+        case NextTry::Until::asBefore:
+          return PlanWords::tr("Once more the same, then as before.");
+      }
+      return {};
     case Kind::anotherDay:
       return PlanWords::tr("Good often enough for today. It is wanted on another day too.");
     case Kind::plan:

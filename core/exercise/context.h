@@ -36,7 +36,8 @@ struct Context : PitchFrame {
   std::optional<PairAsked> pair;       ///< two sound together
   std::optional<double> spanBefore;    ///< semitones, the player's widest of the card on days before
   std::map<std::string, std::size_t> nextTries;  ///< which try is asked for next, by observation
-  std::optional<ComparisonTake> against;         ///< another take's tone that this one is held against
+  std::map<std::string, double> own;      ///< by figure: what the player's accepted takes of the note have
+  std::optional<ComparisonTake> against;  ///< another take's tone that this one is held against
 
   PartPlayed partPlayed() const {
     return partOn(part.value_or(exercise ? exercise->part : PartPlayed::whole), instrument);

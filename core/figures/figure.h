@@ -61,6 +61,9 @@ struct Figure {
   bool byKey = false;           ///< no microphone is needed for it
   bool ofTheNoteAsked = false;  ///< where another note came, it did not come yet
   std::optional<OwnTarget> (*ownTarget)(const Context&) = nullptr;  ///< nullopt: nothing of its own
+  /// How far under the player's own accepted takes of the note it may lie, whatever is asked of everybody; 0:
+  /// it is not held against them.
+  double belowOwn = 0.0;
   /// How much wider its target is where this was played than where it is written for; nullopt: as written.
   std::optional<double> (*widening)(const Analysis&) = nullptr;
 };

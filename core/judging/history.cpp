@@ -7,6 +7,7 @@
 #include "core/base/problem.h"
 #include "core/exercise/exercise.h"
 #include "core/exercise/partner.h"
+#include "core/figures/figure.h"
 #include "core/figures/findings.h"
 #include "core/maths/statistics.h"
 #include "core/measure/edges/sounds.h"
@@ -215,6 +216,26 @@ std::optional<Contrast> contrastOf(std::span<const PastTake> takes, const std::s
   const auto one = alike(isOne), other = alike(isOther);
   if (!one || !other) return std::nullopt;
   return Contrast{*one, *other};
+}
+
+std::map<std::string, double> acceptedOf(std::span<const PastTake> takes, const std::string& exercise,
+                                         std::optional<int> note, std::optional<int> place) {
+  constexpr std::size_t fewest = 3, most = 5;
+  std::map<std::string, double> own;
+  if (!note) return own;
+  for (const Figure& figure : figures()) {
+    if (figure.belowOwn <= 0.0) continue;
+    std::vector<double> values;
+    for (const PastTake& take : takes) {
+      if (values.size() == most) break;
+      const bool accepted = counts(take) && take.word == TeachersWord::accept;
+      if (!accepted || take.exercise != exercise || take.note != note || take.place != place) continue;
+      if (const auto value = take.kept->values.find(std::string(figure.id)); value != take.kept->values.end())
+        values.push_back(value->second);
+    }
+    if (values.size() >= fewest) own[std::string(figure.id)] = median(values);
+  }
+  return own;
 }
 
 std::optional<Contrast> attentionEffect(std::span<const PastTake> takes, const std::string& exercise,

@@ -129,6 +129,10 @@ std::optional<Contrast> contrastOf(std::span<const PastTake> takes, const std::s
                                    const std::string& figure,
                                    const std::function<bool(const PastTake&)>& isOne,
                                    const std::function<bool(const PastTake&)>& isOther);
+/// By figure the middle of the newest five takes of a card, a note and a place of the microphone that the
+/// teacher accepted, of figures that are held against those (Figure::belowOwn); of fewer than three nothing.
+std::map<std::string, double> acceptedOf(std::span<const PastTake> takes, const std::string& exercise,
+                                         std::optional<int> note, std::optional<int> place);
 /// What attention did: on the sound against on the count.
 std::optional<Contrast> attentionEffect(std::span<const PastTake> takes, const std::string& exercise,
                                         const std::string& figure);

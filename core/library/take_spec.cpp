@@ -3,6 +3,7 @@
 #include "core/base/bounded_json.h"
 #include "core/exercise/context.h"
 #include "core/exercise/cue_sheet.h"
+#include "core/figures/figure.h"
 #include "core/judging/advice.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
@@ -81,6 +82,17 @@ std::map<std::string, std::size_t> triesFrom(Fields& fields) {
   return tries;
 }
 
+std::map<std::string, double> ownFrom(Fields& fields) {
+  std::map<std::string, double> own;
+  const nlohmann::json object = fields.object("own");
+  Fields of(object);
+  for (const Figure& figure : figures())
+    if (figure.belowOwn > 0.0)
+      if (const auto value = of.number(std::string(figure.id).c_str(), -200.0, 200.0))
+        own[std::string(figure.id)] = *value;
+  return own;
+}
+
 nlohmann::json partnerTo(const PartnerVoice& voice) {
   nlohmann::json partner{{"hz", voice.hz},
                          {"drift_cents", voice.drift_cents},
@@ -132,6 +144,7 @@ nlohmann::json toJson(const TakeSpec& a) {
           {"key", key},
           {"open", open},
           {"next_tries", a.nextTries},
+          {"own", a.own},
           {"span_before", orNull(a.spanBefore)}};
 }
 
@@ -169,6 +182,7 @@ TakeSpec askedFrom(const nlohmann::json& object, bool* sound) {
   a.key = keyFrom(fields);
   a.open = openFrom(fields);
   a.nextTries = triesFrom(fields);
+  a.own = ownFrom(fields);
   a.spanBefore = fields.number("span_before", 0.0, kWidest_semitones);
   if (sound) *sound = *sound && fields.sound();
   return a;
@@ -203,6 +217,7 @@ Context contextFor(const TakeSpec& asked) {
   context.room_c = asked.room_c;
   context.open = asked.open;
   context.nextTries = asked.nextTries;
+  context.own = asked.own;
   context.spanBefore = asked.spanBefore;
   context.reference = referenceFor(context);
   return context;

@@ -46,6 +46,7 @@ struct TakeConditions {
   std::optional<KeyTimes> key;     ///< when the player pressed theirs, on a card that is timed by key
   std::optional<OpenBreath> open;  ///< the player's own open breath as it was known then
   std::map<std::string, std::size_t> nextTries;  ///< of observations, as they stood then
+  std::map<std::string, double> own;             ///< by figure: of the player's accepted takes of the note
   std::optional<double> spanBefore;              ///< semitones, the widest of the card on days before
 };
 

@@ -20,8 +20,8 @@ bool isQuick(const Exercise& card) {
 
 namespace {
 
-constexpr std::size_t kBroken = 2;     // in a row
-constexpr std::size_t kGoodAgain = 2;  // in a row, of what was made easier or taken up instead
+constexpr std::ptrdiff_t kBroken = 2;     // in a row
+constexpr std::ptrdiff_t kGoodAgain = 2;  // in a row, of what was made easier or taken up instead
 constexpr double kSlower = 0.8;
 constexpr double kSlowest_bpm = 40.0;
 
@@ -53,8 +53,9 @@ std::optional<double> easierThan(const Asking& asking, const Exercise& card) {
 /// Looks at one card's takes of a day.
 class Chooser {
  public:
-  Chooser(const PlanState& state, const Exercise& card, const std::string& standsFor)
-      : s_(state), card_(card), standsFor_(standsFor) {
+  Chooser(const PlanState& state, std::span<const Proposal> proposed, const Exercise& card,
+          const std::string& standsFor)
+      : s_(state), proposed_(proposed), card_(card), standsFor_(standsFor) {
     for (const PastTake& take : state.past)
       if (take.day == state.today && take.exercise == card.id && counts(take)) today_.push_back(&take);
   }
@@ -67,33 +68,39 @@ class Chooser {
 
  private:
   using Kind = NextTry::Kind;
+  using Until = NextTry::Until;
 
   NextTry afterGood() const {
     const Asking now = askingOf(*today_.front(), card_);
     const auto run = std::ranges::find_if(today_, [&](const PastTake* take) {
       return !isGood(*take, true) || !askingOf(*take, card_).isSame(now);
     });
-    if (run - today_.begin() >= static_cast<std::ptrdiff_t>(kGoodAgain)) {
-      if (!standsFor_.empty()) return {.kind = Kind::back, .card = standsFor_};
-      if (const auto before = harderToday(now))
-        return {.kind = Kind::asBefore, .what = now.what, .from = now.value, .to = *before};
-    }
-    for (Proposal& proposal : proposalsFor(s_))
+    const auto before = harderToday(now);
+    const std::ptrdiff_t again = kGoodAgain - (run - today_.begin());
+    if (!standsFor_.empty() && again <= 0) return {.kind = Kind::back, .card = standsFor_};
+    if (before && again <= 0)
+      return {.kind = Kind::asBefore, .what = now.what, .from = now.value, .to = *before};
+    for (const Proposal& proposal : proposed_)
       if (std::ranges::find(proposal.takes, today_.front()->id) != proposal.takes.end() &&
           proposal.why == Proposal::Why::gate)
-        return {.kind = Kind::plan, .proposal = std::move(proposal)};
+        return {.kind = Kind::plan, .proposal = proposal};
     const Gate gate = gateOf(s_.plan, card_);
     const Standing standing = tally(takesOfStep(s_, card_), true, gate);
     // What was good often enough is not asked for once more on the same day.
+    if (standing.good >= gate.good && !standsFor_.empty()) return {.kind = Kind::back, .card = standsFor_};
     if (standing.good >= gate.good) return {.kind = Kind::anotherDay};
-    return {.kind = Kind::onceMore, .toCome = gate.good - standing.good};
+    if (before || !standsFor_.empty())
+      return {.kind = Kind::onceMore, .toCome = static_cast<int>(again), .until = Until::asBefore};
+    return {.kind = Kind::onceMore,
+            .toCome = gate.good - standing.good,
+            .until = standing.days < gate.days ? Until::enoughToday : Until::reliable};
   }
 
   std::optional<NextTry> afterBroken() const {
     const Asking now = askingOf(*today_.front(), card_);
     const auto other = std::ranges::find_if(
         today_, [&](const PastTake* take) { return !broke(*take) || !askingOf(*take, card_).isSame(now); });
-    if (other - today_.begin() < static_cast<std::ptrdiff_t>(kBroken)) return std::nullopt;
+    if (other - today_.begin() < kBroken) return std::nullopt;
     const bool silent = verdictOf(today_.front()->word, *today_.front()->kept) == Verdict::notYet;
     if (!silent && !harderToday(now))
       if (const auto to = easierThan(now, card_))
@@ -124,6 +131,7 @@ class Chooser {
   }
 
   const PlanState& s_;
+  std::span<const Proposal> proposed_;
   const Exercise& card_;
   const std::string& standsFor_;
   std::vector<const PastTake*> today_;  // newest first
@@ -131,8 +139,9 @@ class Chooser {
 
 }  // namespace
 
-std::optional<NextTry> nextTry(const PlanState& state, const Exercise& card, const std::string& standsFor) {
-  return Chooser(state, card, standsFor).chosen();
+std::optional<NextTry> nextTry(const PlanState& state, std::span<const Proposal> proposed,
+                               const Exercise& card, const std::string& standsFor) {
+  return Chooser(state, proposed, card, standsFor).chosen();
 }
 
 }  // namespace calando

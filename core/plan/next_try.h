@@ -1,6 +1,7 @@
 #pragma once
 
 #include <optional>
+#include <span>
 #include <string>
 
 #include "core/plan/proposals.h"
@@ -19,8 +20,11 @@ struct NextTry {
     asBefore,    ///< that went well: as hard as it was
     leave        ///< enough of it today
   };
+  /// What so many more good takes lead to.
+  enum class Until { reliable, enoughToday, asBefore };
   Kind kind;
   int toCome = 0;                           ///< of onceMore: good takes that are wanting
+  Until until = Until::reliable;            ///< of onceMore
   std::string card = {};                    ///< of instead and back: which
   std::string because = {};                 ///< of instead: id of what was observed
   Grows::What what = Grows::What::nothing;  ///< of easier and asBefore
@@ -32,9 +36,9 @@ struct NextTry {
 bool isQuick(const Exercise& card);
 
 /// After the newest take of a card today; nullopt where nothing follows from it: none of today, nothing that
-/// is judged, or broken once, which is normal. `standsFor`: the card that it was taken up instead of; empty:
-/// none.
-std::optional<NextTry> nextTry(const PlanState& state, const Exercise& card,
-                               const std::string& standsFor = {});
+/// is judged, or broken once, which is normal. `proposed`: proposalsFor(state). `standsFor`: the card that it
+/// was taken up instead of; empty: none.
+std::optional<NextTry> nextTry(const PlanState& state, std::span<const Proposal> proposed,
+                               const Exercise& card, const std::string& standsFor = {});
 
 }  // namespace calando

@@ -85,6 +85,31 @@ TEST(Attention, IsADifferenceOnlyBeyondItsUncertainty) {
   EXPECT_FALSE(attentionEffect(takes, "stairs-4", "step_spread_percent"));
 }
 
+TEST(Accepted, TakesOfANoteSayWhatItsOwnColourIs) {
+  std::vector<PastTake> takes;
+  const auto add = [&](TeachersWord word, int note, std::optional<int> place, double tilt) {
+    PastTake take;
+    take.exercise = "steady-tone";
+    take.word = word;
+    take.note = note;
+    take.place = place;
+    take.kept = TakeSummary{Verdict::outside, {{"tilt_db_per_octave", tilt}, {"offset_cents", 3.0}}, ""};
+    takes.push_back(take);
+  };
+  for (const double tilt : {-20.0, -23.0, -21.0}) add(TeachersWord::accept, 67, 1, tilt);
+  add(TeachersWord::none, 67, 1, -5.0);
+  add(TeachersWord::accept, 67, 2, -5.0);  // the microphone stood elsewhere
+  for (const double tilt : {-9.0, -9.0}) add(TeachersWord::accept, 72, 1, tilt);
+  const auto own = [&](std::optional<int> note, int place) {
+    return acceptedOf(takes, "steady-tone", note, place);
+  };
+  EXPECT_EQ(own(67, 1), (std::map<std::string, double>{{"tilt_db_per_octave", -21.0}}));
+  EXPECT_TRUE(own(67, 2).empty());
+  EXPECT_TRUE(own(72, 1).empty()) << "two are too few";
+  EXPECT_TRUE(own({}, 1).empty()) << "a free note is any note";
+  EXPECT_TRUE(acceptedOf(takes, "swell", 67, 1).empty());
+}
+
 TEST(Ticks, AreHeldAgainstTakesWithWhichSomethingElseWasSeen) {
   std::vector<PastTake> takes;
   const auto add = [&](std::vector<std::string> ticks, double value) {

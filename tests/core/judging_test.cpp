@@ -284,6 +284,19 @@ TEST(Verdicts, OfBeatsAreThoseOfTheCentsThatTheyAre) {
       }
 }
 
+TEST(Verdicts, OfColourAreByWhatTheTeacherAcceptedOnTheNote) {
+  const auto tilt = [](double db) { return [db](Tone&, Note& n) { n.tilt_db_per_octave = db; }; };
+  Context dark = growing();
+  const Reading general = reading(judged(tilt(-24.0), dark), "tilt_db_per_octave");
+  EXPECT_EQ(general.verdict, Verdict::outside) << "thin, for everybody";
+  dark.own = {{"tilt_db_per_octave", -22.5}};
+  EXPECT_EQ(reading(judged(tilt(-24.0), dark), "tilt_db_per_octave").verdict, Verdict::inside);
+  EXPECT_EQ(reading(judged(tilt(-28.0), dark), "tilt_db_per_octave").verdict, Verdict::outside);
+  dark.own = {{"tilt_db_per_octave", -10.0}};
+  EXPECT_EQ(reading(judged(tilt(-14.8), dark), "tilt_db_per_octave").verdict, Verdict::outside)
+      << "good enough for others, and not what this player can";
+}
+
 TEST(Verdicts, SecondsAskedForReplaceTheLevels) {
   Context context = growing();
   context.askedSeconds = 5.0;

@@ -9,6 +9,7 @@
 
 #include "core/exercise/fit.h"
 #include "core/judging/advice.h"
+#include "core/judging/level.h"
 #include "core/library/cards.h"
 #include "core/library/experience.h"
 #include "core/library/lesson.h"
@@ -47,8 +48,13 @@ struct Player {
     if (card.climbs()) take.mostCounts = static_cast<int>(asked);
     past.insert(past.begin(), take);
   }
-  std::optional<NextTry> next(const Exercise& card) const { return nextTry(state(), card, standsFor); }
+  std::optional<NextTry> next(const Exercise& card) const {
+    const PlanState s = state();
+    return nextTry(s, proposalsFor(s), card, standsFor);
+  }
 };
+
+using Until = NextTry::Until;
 
 struct Turn {
   const char* what;
@@ -111,6 +117,27 @@ TEST(NextTry, IsOneThingThatFollowsFromWhatWasHeard) {
   }
 }
 
+TEST(NextTry, SaysWhatOnceMoreLeadsTo) {
+  const Exercise& card = *findExercise("steady-tone");
+  Player player{findInstrument("flute"), {}, {"steady-tone"}};
+  const auto once = [&](int toCome, Until until) {
+    const auto next = player.next(card);
+    ASSERT_TRUE(next);
+    EXPECT_EQ(next->kind, Kind::onceMore);
+    EXPECT_EQ(next->toCome, toCome);
+    EXPECT_EQ(next->until, until);
+  };
+  player.play(card, 10.0, Verdict::inside);
+  once(2, Until::enoughToday);  // another day is wanted too
+  player.today += std::chrono::days(1);
+  player.play(card, 10.0, Verdict::inside);
+  once(1, Until::reliable);
+  player.past.clear();
+  for (const double seconds : {10.0, 10.0}) player.play(card, seconds, Verdict::outside);
+  player.play(card, 7.0, Verdict::inside);
+  once(1, Until::asBefore);
+}
+
 TEST(NextTry, SaysWhatThePlanSaysOnceItIsReliable) {
   const Exercise& card = *findExercise("steady-tone");
   Player player{findInstrument("oboe"), {}, {"steady-tone"}};
@@ -124,9 +151,19 @@ TEST(NextTry, SaysWhatThePlanSaysOnceItIsReliable) {
   EXPECT_EQ(proposalsFor(player.state()).front().exercise, next->proposal->exercise);
 }
 
-TEST(NextTry, LeadsToCardsThatThereAre) {
+TEST(NextTry, LeadsToCardsThatThereAreAndThatAreJudged) {
   for (const AdviceCard& advice : adviceCards())
-    for (const std::string& id : advice.instead) EXPECT_TRUE(findExercise(id)) << advice.id << ": " << id;
+    for (const std::string& id : advice.instead) {
+      const ExercisePtr card = findExercise(id);
+      ASSERT_TRUE(card) << advice.id << ": " << id;
+      for (const Level& level : levels())
+        EXPECT_TRUE(card->scored && std::ranges::any_of(card->readings,
+                                                        [&](const std::string& reading) {
+                                                          return findTarget(reading, *card, level, nullptr) !=
+                                                                 nullptr;
+                                                        }))
+            << advice.id << ": " << id << " leads back nowhere";
+    }
 }
 
 /// Beginners who do as they are told.

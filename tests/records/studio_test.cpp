@@ -132,6 +132,7 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   take.seen = Seen::wrong;
   take.asked.nextTries = {{"comes-and-goes", 2}};
   take.asked.spanBefore = 7.5;
+  take.asked.own = {{"tilt_db_per_octave", -17.5}};
   take.asked.school = "air";
   ASSERT_TRUE(studio.plans.keepOpenBreaths(ada.id, {mark, mark}));
   ASSERT_TRUE(studio.takes.change(take));
@@ -142,6 +143,7 @@ TEST_F(StudioTest, WhatIsChangedOfAStudentAndATakeStays) {
   EXPECT_EQ(again.seen, Seen::wrong);
   EXPECT_EQ(again.asked.nextTries, take.asked.nextTries);
   EXPECT_EQ(contextFor(again.asked).spanBefore, 7.5);
+  EXPECT_EQ(contextFor(again.asked).own, take.asked.own);
   EXPECT_EQ(again.asked.school, "air");
   EXPECT_EQ(contextFor(again.asked).range.highest, 79);
   ASSERT_TRUE(again.asked.against);

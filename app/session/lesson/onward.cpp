@@ -25,7 +25,7 @@ void Onward::refresh() {
   const Exercise& card = *lesson_.current();
   const bool open = newest && newest != answered_ && takes_.all().front().asked.exercise == card.id &&
                     !takes_.all().front().stopped && !safety_.closed() && !safety_.enough();
-  next_ = open ? nextTry(planning_.state(), card, lesson_.standsFor()) : std::nullopt;
+  next_ = open ? nextTry(planning_.state(), planning_.proposals(), card, lesson_.standsFor()) : std::nullopt;
   emit changed();
 }
 

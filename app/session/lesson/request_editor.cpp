@@ -64,6 +64,7 @@ TakeSpec RequestEditor::asked() const {
     asked.school = school;
   asked.open = openBreathOf(breaths_.marks());
   asked.nextTries = nextTries(takes_.past());
+  asked.own = acceptedOf(takes_.past(), lesson_.current()->id, asked.note, asked.place);
   const std::int64_t today = Today(clock_).from_unix_s;
   asked.spanBefore =
       mostOf(takes_.past(), lesson_.current()->id, "span_semitones", today - kRemembered_s, today);
