@@ -74,9 +74,24 @@ int main(int argc, char** argv) {
                 QFile::encodeName(Folders::writableLocation(Folders::AppLocalDataLocation)).toStdString()));
   qCInfo(calando::logProgram) << "Calando" << QApplication::applicationVersion() << "with Qt" << qVersion()
                               << "on" << QSysInfo::prettyProductName() << QGuiApplication::platformName();
-  calando::useLanguage(QString::fromStdString(studio->settings.get(calando::settings::language)));
-  calando::MainWindow window(std::move(*studio));
-  window.show();
-  window.openFiles(parser.positionalArguments());
-  return QApplication::exec();
+  const auto said = [](const calando::Studio& opened) {
+    calando::useLanguage(QString::fromStdString(opened.settings.get(calando::settings::language)));
+  };
+  said(*studio);
+  auto window = std::make_unique<calando::MainWindow>(std::move(*studio));
+  window->show();
+  window->openFiles(parser.positionalArguments());
+  int ended = QApplication::exec();
+  // In another language the same window is made anew.
+  while (window->wantedAgain()) {
+    window.reset();
+    studio = calando::openStudio(folder, clock);
+    if (!studio) return 1;
+    said(*studio);
+    window = std::make_unique<calando::MainWindow>(std::move(*studio));
+    window->showSettings();
+    window->show();
+    ended = QApplication::exec();
+  }
+  return ended;
 }

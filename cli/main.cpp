@@ -211,30 +211,45 @@ const auto aPitch = between(20.0, 5000.0), aTuning = between(380.0, 500.0), aTem
 CLI::App* addAnalyse(CLI::App& app, AnalyseOptions& a) {
   auto* analyse = app.add_subcommand("analyse", "Measure a sound file");
   analyse->add_option("file", a.file, "The sound file")->required()->check(aFile);
-  analyse->add_option("--instrument", a.instrument)->check(anId);
+  analyse->add_option("--instrument", a.instrument, "Whose notes are meant: an id of `instruments`")
+      ->check(anId);
   analyse->add_option("--note", a.note, "Written note asked for; several with commas")->check(aNote);
   analyse->add_option("--lowest", a.lowest, "The player's lowest written note: exercises make none below it")
       ->check(aNote);
   analyse->add_option("--highest", a.highest, "The player's highest written note")->check(aNote);
   analyse->add_option("--part", a.part, "What of the instrument is played")->check(anId);
-  analyse->add_option("--target-hz", a.target_hz)->check(aPitch);
-  analyse->add_option("--fingering", a.fingering)->check(anId);
-  analyse->add_option("--a4", a.a4_hz)->check(aTuning);
+  analyse->add_option("--target-hz", a.target_hz, "The pitch asked for, in hertz, instead of a note")
+      ->check(aPitch);
+  analyse
+      ->add_option("--fingering", a.fingering,
+                   "Valves, slide position or low note in use, as `series` lists them")
+      ->check(anId);
+  analyse->add_option("--a4", a.a4_hz, "What A4 is tuned to, in hertz")->check(aTuning);
   analyse->add_option("--temperament", a.temperament, "equal or just");
-  analyse->add_option("--tonic", a.tonic);
-  analyse->add_option("--exercise", a.exercise);
-  analyse->add_option("--against", a.against)->check(aFile);
-  analyse->add_option("--drone-hz", a.drone_hz)->check(aPitch);
-  analyse->add_flag("--click", a.click);
-  analyse->add_option("--fork-hz", a.fork_hz)->needs("--click")->check(aPitch);
-  analyse->add_flag("--swell", a.swell);
-  analyse->add_option("--level", a.level);
-  analyse->add_option("--tempo", a.tempo)->check(aTempo);
-  analyse->add_option("--start", a.start_s)->check(between(0.0, kLongestTake_s));
+  analyse->add_option("--tonic", a.tonic, "The note that a just temperament is pure over: C, F#, Bb …");
+  analyse->add_option("--exercise", a.exercise,
+                      "What was to be played: an id of `exercises`, or a file of one");
+  analyse->add_option("--against", a.against, "Another sound file, whose tone this one is compared with")
+      ->check(aFile);
+  analyse->add_option("--drone-hz", a.drone_hz, "A drone sounded along, at this pitch")->check(aPitch);
+  analyse->add_flag("--click", a.click, "A click was heard along: it is taken out");
+  analyse->add_option("--fork-hz", a.fork_hz, "A fork sounded with the click, at this pitch")
+      ->needs("--click")
+      ->check(aPitch);
+  analyse->add_flag("--swell", a.swell, "A swell sounded along, for breathing");
+  analyse->add_option("--level", a.level, "How narrow the targets are: starting, growing, fluent");
+  analyse->add_option("--tempo", a.tempo, "Beats a minute, instead of the exercise's own")->check(aTempo);
+  analyse->add_option("--start", a.start_s, "When the first beat was, in seconds into the file")
+      ->check(between(0.0, kLongestTake_s));
   analyse->add_option("--room-c", a.room_c, "How warm the room was, degrees Celsius")
       ->check(between(-30.0, 60.0));
-  auto* keyedFrom = analyse->add_option("--keyed-from", a.keyedFrom_s)->check(between(0.0, kLongestTake_s));
-  auto* keyedTo = analyse->add_option("--keyed-to", a.keyedTo_s)->check(between(0.0, kLongestTake_s));
+  auto* keyedFrom = analyse
+                        ->add_option("--keyed-from", a.keyedFrom_s,
+                                     "When the hand let go of the sheet, in seconds into the file")
+                        ->check(between(0.0, kLongestTake_s));
+  auto* keyedTo =
+      analyse->add_option("--keyed-to", a.keyedTo_s, "When the sheet slid, in seconds into the file")
+          ->check(between(0.0, kLongestTake_s));
   keyedFrom->needs(keyedTo);
   keyedTo->needs(keyedFrom);
   analyse->add_option("--channel", a.channel, "A number from 1, or mix");
@@ -251,17 +266,17 @@ struct ReckonWith {
 
 CLI::App* addReckon(CLI::App& app, ReckonWith& r) {
   auto* reckon = app.add_subcommand("reckon", "The arithmetic of the trade; alone: lists its lines");
-  reckon->add_option("line", r.what.line);
+  reckon->add_option("line", r.what.line, "Which line; without one all are listed");
   reckon->add_option("value", r.what.value, "Of the left side");
   reckon->add_flag("--back", r.what.back, "The value is of the right side");
-  reckon->add_option("--tempo", r.givens.tempo_bpm)->check(aTempo);
-  reckon->add_option("--a4", r.givens.reference.a4_hz)->check(aTuning);
-  reckon->add_option("--instrument", r.instrument)->check(anId);
+  reckon->add_option("--tempo", r.givens.tempo_bpm, "Beats a minute")->check(aTempo);
+  reckon->add_option("--a4", r.givens.reference.a4_hz, "What A4 is tuned to, in hertz")->check(aTuning);
+  reckon->add_option("--instrument", r.instrument, "An id of `instruments`")->check(anId);
   reckon->add_option("--note", r.note, "Written, where a line needs one")->check(aNote);
-  reckon->add_option("--fingering", r.fingering)->check(anId);
+  reckon->add_option("--fingering", r.fingering, "Valves, slide position or low note in use")->check(anId);
   reckon->add_option("--air-c", r.givens.air_c, "Of the air in the tube, degrees Celsius")
       ->check(between(-20.0, 45.0));
-  reckon->add_flag("--json", r.what.asJson);
+  reckon->add_flag("--json", r.what.asJson, "As JSON");
   return reckon;
 }
 
@@ -274,16 +289,18 @@ void reckonWith(ReckonWith& r) {
 
 CLI::App* addStandIn(CLI::App& app, StandInOptions& s) {
   auto* standIn = app.add_subcommand("stand-in", "Let the simulated player play into a WAV file");
-  standIn->add_option("--exercise", s.exercise)->required();
-  standIn->add_option("--player", s.player)->required();
-  standIn->add_option("--instrument", s.instrument);
-  standIn->add_option("--part", s.part)->check(anId);
+  standIn->add_option("--exercise", s.exercise, "What is played: an id of `exercises`, or a file of one")
+      ->required();
+  standIn->add_option("--player", s.player, "Who plays it: an id of `players`")->required();
+  standIn->add_option("--instrument", s.instrument, "On what: an id of `instruments`");
+  standIn->add_option("--part", s.part, "What of the instrument is played")->check(anId);
   standIn->add_option("--note", s.note, "Written note")->check(aNote);
   standIn->add_option("--seconds", s.seconds, "Of an open cue")->check(between(1.0, 120.0));
   standIn->add_option("--tempo", s.tempo, "Beats a minute")->check(aTempo);
-  standIn->add_option("--seed", s.seed)->check(between(0.0, 4294967295.0));
-  standIn->add_option("--out", s.out)->required()->check(aFile);
-  standIn->add_option("--truth", s.truth)->check(aFile);
+  standIn->add_option("--seed", s.seed, "Another number is another take of the same player")
+      ->check(between(0.0, 4294967295.0));
+  standIn->add_option("--out", s.out, "The sound file that is written")->required()->check(aFile);
+  standIn->add_option("--truth", s.truth, "Also write what was played, as JSON")->check(aFile);
   return standIn;
 }
 
@@ -305,10 +322,11 @@ int run(int argc, char** argv) {
   auto* playerList = app.add_subcommand("players", "List the simulated players");
   auto* series =
       app.add_subcommand("series", "The natural series of a fingering, or of all of an instrument");
-  for (auto* sub : {instrumentList, exerciseList, playerList, series}) sub->add_flag("--json", asJson);
-  series->add_option("--instrument", seriesInstrument);
-  series->add_option("--fingering", seriesFingering)->check(anId);
-  series->add_option("--a4", seriesA4)->check(aTuning);
+  for (auto* sub : {instrumentList, exerciseList, playerList, series})
+    sub->add_flag("--json", asJson, "As JSON");
+  series->add_option("--instrument", seriesInstrument, "An id of `instruments`");
+  series->add_option("--fingering", seriesFingering, "Valves, slide position or low note")->check(anId);
+  series->add_option("--a4", seriesA4, "What A4 is tuned to, in hertz")->check(aTuning);
 
   try {
     app.parse(argc, argv);

@@ -28,9 +28,10 @@ CLI::App* addMark(CLI::App& app, MarkOptions& o, const CLI::Validator& aFile, co
   auto* mark = app.add_subcommand("mark", "Split recordings of homework, and mark what was asked for");
   mark->add_option("files", o.files, "Sound files of one player, in their order")->required()->check(aFile);
   mark->add_option("--list", o.list, "What was asked for, as JSON")->required()->check(aFile);
-  mark->add_option("--instrument", o.instrument)->check(anId);
-  mark->add_option("--level", o.level)->check(anId);
-  mark->add_option("--a4", o.a4_hz)->check(aTuning);
+  mark->add_option("--instrument", o.instrument, "Whose notes are meant: an id of `instruments`")
+      ->check(anId);
+  mark->add_option("--level", o.level, "How narrow the targets are: starting, growing, fluent")->check(anId);
+  mark->add_option("--a4", o.a4_hz, "What A4 is tuned to, in hertz")->check(aTuning);
   return mark;
 }
 

@@ -29,7 +29,9 @@ std::set<std::string> texts() {
     if (!text.empty()) all.emplace(text);
   };
   for (const Figure& f : figures())
-    for (const std::string_view text : {f.label, f.unit, f.help, f.column}) add(text);
+    for (const std::string_view text : {f.label, f.unit, f.spoken, f.help, f.column, f.sides.below,
+                                        f.sides.above, f.words.under, f.words.inside, f.words.over})
+      add(text);
   for (const CueKindRow& kind : cueKinds()) add(kind.name);
   for (const Discipline& of : disciplines()) {
     for (const std::string_view text : {of.cue, of.cues, of.noWeeks}) add(text);
@@ -50,7 +52,7 @@ std::set<std::string> texts() {
     for (const std::string_view text : {row.name, row.unit, row.which, row.fault}) add(text);
   for (const AdviceCard& advice : adviceCards()) {
     for (const std::string& text : {advice.says, advice.why}) add(text);
-    for (const std::string& text : advice.tries) add(text);
+    for (const AdviceCard::Try& one : advice.tries) add(one.says);
   }
   for (const Reckoning& line : reckonings())
     for (const std::string_view text :

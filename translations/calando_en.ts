@@ -35,13 +35,6 @@
 <context>
     <name>Post</name>
     <message numerus="yes">
-        <source>%n tries, number %1 counts</source>
-        <translation>
-            <numerusform>%n try, number %1 counts</numerusform>
-            <numerusform>%n tries, number %1 counts</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>%n missing</source>
         <translation>
             <numerusform>%n missing</numerusform>
@@ -56,17 +49,24 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n wanting in “%1”</source>
-        <translation>
-            <numerusform>%n wanting in “%1”</numerusform>
-            <numerusform>%n wanting in “%1”</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>far outside: %n in “%1”</source>
         <translation>
             <numerusform>far outside: %n in “%1”</numerusform>
             <numerusform>far outside: %n in “%1”</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>played %n times, number %1 counts</source>
+        <translation>
+            <numerusform>played %n time, number %1 counts</numerusform>
+            <numerusform>played %n times, number %1 counts</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n notes missing in “%1”</source>
+        <translation>
+            <numerusform>%n note missing in “%1”</numerusform>
+            <numerusform>%n notes missing in “%1”</numerusform>
         </translation>
     </message>
 </context>
@@ -103,10 +103,10 @@
 <context>
     <name>calando::LessonView</name>
     <message numerus="yes">
-        <source>after %n</source>
+        <source>%n more good takes</source>
         <translation>
-            <numerusform>after %n</numerusform>
-            <numerusform>after %n</numerusform>
+            <numerusform>%n more good take</numerusform>
+            <numerusform>%n more good takes</numerusform>
         </translation>
     </message>
 </context>
@@ -180,6 +180,13 @@
             <numerusform>middle of %n takes since %1</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1 played on %n days of the last four weeks.</source>
+        <translation>
+            <numerusform>%1 played on %n day of the last four weeks.</numerusform>
+            <numerusform>%1 played on %n days of the last four weeks.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>calando::Retention</name>
@@ -209,22 +216,22 @@
     </message>
 </context>
 <context>
-    <name>calando::StudioFiles</name>
-    <message numerus="yes">
-        <source>Backed up and read back: %n files in %1</source>
-        <translation>
-            <numerusform>Backed up and read back: one file in %1</numerusform>
-            <numerusform>Backed up and read back: %n files in %1</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
     <name>calando::ShelfView</name>
     <message numerus="yes">
         <source>%n missing</source>
         <translation>
             <numerusform>%n missing</numerusform>
             <numerusform>%n missing</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>calando::StudioFiles</name>
+    <message numerus="yes">
+        <source>Backed up and read back: %n files in %1</source>
+        <translation>
+            <numerusform>Backed up and read back: one file in %1</numerusform>
+            <numerusform>Backed up and read back: %n files in %1</numerusform>
         </translation>
     </message>
 </context>

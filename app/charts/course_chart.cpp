@@ -62,8 +62,7 @@ std::pair<double, double> CourseChart::range() const {
   if (least > most) return {0.0, 1.0};
   // What hardly differs is not blown up.
   const double wanting =
-      std::max(figure_->chart.leastSpan, kLeastUnits * std::pow(10.0, -figure_->print.decimals)) -
-      (most - least);
+      std::max(figure_->chart.leastSpan, kLeastUnits * figure_->print.step()) - (most - least);
   return wanting > 0.0 ? std::pair(least - 0.5 * wanting, most + 0.5 * wanting) : std::pair(least, most);
 }
 
@@ -89,7 +88,7 @@ void CourseChart::paintEvent(QPaintEvent*) {
     painter.setPen(style::quietInk);
     painter.setFont(style::work(style::kType));
     painter.drawText(rect().adjusted(12, 12, -12, -12), Qt::AlignCenter | Qt::TextWordWrap,
-                     tr("No take has this figure yet."));
+                     tr("No take has this figure yet. Choose another figure, or another exercise."));
     return;
   }
   paintAxes(painter);
@@ -103,13 +102,14 @@ void CourseChart::paintEvent(QPaintEvent*) {
 void CourseChart::paintAxes(QPainter& painter) const {
   const QRectF area = plot();
   painter.setFont(style::work(style::kType));
-  const int decimals = std::max(0, static_cast<int>(-std::floor(std::log10(step_) + 1e-9)));
+  const double times = figure_->print.times;
+  const int decimals = std::max(0, static_cast<int>(-std::floor(std::log10(step_ * times) + 1e-9)));
   for (double value = low_; value <= high_ + 1e-9 * step_; value += step_) {
     painter.setPen(QPen(style::rule, 1.0));
     painter.drawLine(QPointF(area.left(), y(value)), QPointF(area.right(), y(value)));
     painter.setPen(style::quietInk);
     painter.drawText(QRectF(0, y(value) - 10, kLeft - 6, 20), Qt::AlignRight | Qt::AlignVCenter,
-                     words::number(value, decimals, figure_->print.sign));
+                     words::number(value * times, decimals, figure_->print.sign));
   }
   const double names = painter.fontMetrics().horizontalAdvance("88 Mmm") + 10.0;
   double free = area.left() - 10.0;

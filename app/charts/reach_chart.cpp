@@ -33,7 +33,7 @@ void ReachChart::setReach(ReachCourse reach, const Instrument* instrument,
     highest_db_ = std::max(highest_db_, place.second + kReachStep_db);
   }
   highest_db_ = std::max(highest_db_, lowest_db_ + kFewestLevels_db);
-  setAccessibleName(tr("Reach: notes held steadily, by pitch and level"));
+  setAccessibleName(tr("Reach: notes held steadily, by pitch and loudness"));
   setAccessibleDescription(holeText());
   update();
 }
@@ -104,7 +104,7 @@ void ReachChart::paintEvent(QPaintEvent*) {
   const QRectF area = plot();
   painter.fillRect(area, style::sheet);
   painter.setFont(style::work(style::kSmallType));
-  painter.drawText(QRectF(0, 0, width(), kTop), Qt::AlignLeft, tr("dBFS, as this microphone hears it"));
+  painter.drawText(QRectF(0, 0, width(), kTop), Qt::AlignLeft, tr("loudness, as this microphone hears it"));
   for (int level = lowest_db_ - lowest_db_ % 12; level <= highest_db_; level += 12) {
     if (level < lowest_db_) continue;
     const double y = area.bottom() - area.height() * (level - lowest_db_) / (highest_db_ - lowest_db_);
@@ -163,7 +163,7 @@ bool ReachChart::event(QEvent* event) {
   }
   QToolTip::showText(
       help->globalPos(),
-      tr("%1, from %2 dBFS: %3 s, longest %4. This note has %5 dB from soft to loud.")
+      tr("%1, from %2 dB: %3 s, longest %4. This note has %5 dB from soft to loud.")
           .arg(noteOf(place.first), words::number(place.second), words::number(cell->seconds, 1, false),
                dateOf_(cell->take), words::number(*reach_.now.span_db(place.first), 0, false)),
       this);

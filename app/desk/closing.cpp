@@ -15,7 +15,7 @@ Closing askHowToClose(const StudioFiles::Promises& promises, QWidget* over) {
   QStringList text;
   if (promises.taking.of > 0)
     text << Question::tr(
-                "Of %1 recordings %2 are taken in. Those that were opened stay where they are and can be "
+                "Of %1 recordings %2 are in. Those that were opened stay where they are and can be "
                 "opened "
                 "again; homework goes on at the next start.")
                 .arg(QString::number(promises.taking.of), QString::number(promises.taking.done));

@@ -2,7 +2,6 @@
 
 #include "app/desk/closing.h"
 #include "app/desk/found_dialog.h"
-#include "app/desk/help.h"
 #include "app/desk/message_bar.h"
 #include "app/desk/rail.h"
 #include "app/desk/shelf_view.h"
@@ -219,7 +218,7 @@ void MainWindow::bindKeys() {
   });
   keys_.on("delete", [&s] { s.session.deleteTake(); });
   keys_.on("undo", [&s] { s.session.undo(); });
-  keys_.on("help", [this] { showHelp(this); });
+  keys_.on("help", [this] { helpHere(); });
 }
 
 void MainWindow::bindSession() {
@@ -353,7 +352,7 @@ void MainWindow::editCard(const std::string& exercise) {
   CardEditor editor(*opened, deck.isOwn(exercise), contextFor(parts_.request.asked()), deck.own(), this);
   if (editor.exec() != QDialog::Accepted) return;
   if (editor.erased()) {
-    if (deck.erase(exercise)) parts_.session.sayUndoable(tr("The card was erased."));
+    if (deck.erase(exercise)) parts_.session.sayUndoable(tr("The exercise was erased."));
     return;
   }
   if (const auto id = deck.keep(editor.card())) parts_.lesson.choose(*id);

@@ -40,6 +40,9 @@ class MainWindow : public QMainWindow {
   /// Nothing is being recorded, analysed or waited for.
   bool idle() const;
   SnapshotPtr shownSnapshot() const;
+  /// It was closed only to be made anew, in another language.
+  bool wantedAgain() const { return again_; }
+  void showSettings();
 
  protected:
   void dragEnterEvent(QDragEnterEvent* event) override;
@@ -48,6 +51,7 @@ class MainWindow : public QMainWindow {
 
  private:
   void buildPlaces();
+  void helpHere();
   QWidget* buildLesson();
   QWidget* buildRight();
   QWidget* buildActions();
@@ -83,7 +87,7 @@ class MainWindow : public QMainWindow {
   SettingsPage* settings_ = nullptr;
   QPushButton* play_ = nullptr;
   std::vector<QPushButton*> actions_;
-  bool closing_ = false;
+  bool closing_ = false, again_ = false;
 };
 
 }  // namespace calando

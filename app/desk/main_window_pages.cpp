@@ -3,12 +3,14 @@
 #include "app/desk/rail.h"
 #include "app/ears/ears_page.h"
 #include "app/head/head_strip.h"
+#include "app/help/help.h"
 #include "app/people/student_chooser.h"
 #include "app/post/post_page.h"
 #include "app/reckoner/reckoner_page.h"
 #include "app/review/compare_view.h"
 #include "app/session/ears/blind_listening.h"
 #include "app/session/ears/ear_training.h"
+#include "app/session/lesson/lesson.h"
 #include "app/session/lesson/onward.h"
 #include "app/session/playback.h"
 #include "app/session/session.h"
@@ -54,6 +56,21 @@ void MainWindow::bindComparing() {
   });
 }
 
+void MainWindow::showSettings() { rail_->choose(settingsPlace); }
+
+/// The help, open at the place and the exercise in front.
+void MainWindow::helpHere() {
+  static const std::map<int, std::string> kTopics{{weeksPlace, "weeks"},
+                                                  {postPlace, "post"},
+                                                  {earsPlace, "ears"},
+                                                  {reckonerPlace, "reckoner"},
+                                                  {settingsPlace, "kept"}};
+  const auto elsewhere = kTopics.find(places_->currentIndex());
+  if (elsewhere != kTopics.end()) return showHelp(this, elsewhere->second);
+  const ExercisePtr exercise = parts_.lesson.current();
+  showHelp(this, topicFor(*exercise), exercise);
+}
+
 /// What the rail leads to, with the keys that are a place's own.
 void MainWindow::buildPlaces() {
   places_->addWidget(buildLesson());
@@ -79,6 +96,11 @@ void MainWindow::buildPlaces() {
   auto* reckoner = new ReckonerPage(parts_);
   places_->addWidget(reckoner);
   places_->addWidget(settings_);
+  connect(settings_, &SettingsPage::languageChanged, this, [this] {
+    again_ = true;
+    // What is under way is waited for, or stays.
+    if (!close()) again_ = closing_;
+  });
   connect(reckoner, &ReckonerPage::taken, this, [this] { rail_->choose(lessonPlace); });
   keys_.on("reckoned", [this, reckoner] {
     if (places_->currentWidget() == reckoner) reckoner->takeIntoLesson();

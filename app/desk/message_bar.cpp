@@ -16,7 +16,7 @@ MessageBar::MessageBar(Notices& notices)
       text_(new QLabel),
       action_(new QPushButton),
       question_(new QWidget),
-      seen_(new QPushButton(tr("Seen"))),
+      seen_(new QPushButton(tr("OK"))),
       progressRow_(new QWidget),
       progressText_(new QLabel),
       progressBar_(new QProgressBar) {

@@ -93,13 +93,13 @@ QString wordOf(TeachersWord word, bool stopped) {
     case TeachersWord::none:
       return {};
     case TeachersWord::accept:
-      return ShelfView::tr("accepted");
+      return ShelfView::tr("counts");
     case TeachersWord::invalidTry:
-      return ShelfView::tr("invalid");
+      return ShelfView::tr("does not count");
     case TeachersWord::notYet:
       return ShelfView::tr("not yet");
     case TeachersWord::veto:
-      return ShelfView::tr("veto");
+      return ShelfView::tr("right figure, wrong way");
   }
   return {};
 }

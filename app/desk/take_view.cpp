@@ -29,7 +29,7 @@ TakeView::TakeView(QWidget* parent) : QWidget(parent), emptyAction_(new QPushBut
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Ribbon of the take"));
   setAccessibleDescription(
-      tr("Pitch, level and tone colour over time. Arrow keys move, plus and minus zoom."));
+      tr("Pitch, loudness and tone colour over time. Arrow keys move, plus and minus zoom."));
 }
 
 void TakeView::setSnapshot(SnapshotPtr snapshot) {

@@ -94,8 +94,10 @@ QString EarCourse::guessesText() const {
     if (const Figure* figure = findFigure(id))
       if (const auto off = guessError(guesses, id, kLately))
         lines << tr("%1: off by %2 in the middle", "a figure")
-                     .arg(words::titled(*figure), words::number(*off, figure->print.decimals, false));
-  return lines.isEmpty() ? tr("Nothing yet.") : lines.join('\n');
+                     .arg(words::titled(*figure), words::size(*off, figure->print));
+  return lines.isEmpty()
+             ? tr("Nothing yet: each question and each guess of five minutes stands here with its answer.")
+             : lines.join('\n');
 }
 
 }  // namespace calando

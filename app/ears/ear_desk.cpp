@@ -220,9 +220,7 @@ void EarDesk::refreshGuess() {
   }
   question_->setText(words::guessed(*wanted.figure, byEar.guessed(), wanted.value));
   const double off = std::abs(byEar.guessed() - wanted.value);
-  told_->setText(
-      tr("Off by %1.")
-          .arg(words::inUnit(words::number(off, wanted.figure->print.decimals, false), *wanted.figure)));
+  told_->setText(tr("Off by %1.").arg(words::inUnit(words::size(off, wanted.figure->print), *wanted.figure)));
   if (const Take* take = parts_.takes.find(wanted.take)) about_->setText(words::fromTake(take->made_unix_s));
 }
 

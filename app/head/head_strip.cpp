@@ -135,7 +135,7 @@ QWidget* HeadStrip::buildFields() {
   most_->setObjectName("mostCounts");
   most_->setRange(kFewestCounts, kMostCounts);
   most_->setSuffix(tr(" counts"));
-  most_->setToolTip(tr("The most counts that are asked of this player: the card goes up no further."));
+  most_->setToolTip(tr("The most counts that are asked of this player: the exercise goes up no further."));
   support_->setObjectName("support");
   support_->setToolTip(
       tr("What is heard while the exercise runs. What sounds from loudspeakers is heard by the microphone "
@@ -151,8 +151,8 @@ QWidget* HeadStrip::buildFields() {
   }
   for (QWidget* field :
        {captioned(tr("Note"), note_), captioned(tr("Fingering"), fingering_), captioned(tr("Hold"), seconds_),
-        captioned(tr("Tempo"), tempo_), captioned(tr("Up to"), most_), captioned(tr("Heard"), support_),
-        captioned(tr("Targets"), level_), captioned(tr("In tune with"), buildTuning())})
+        captioned(tr("Tempo"), tempo_), captioned(tr("Up to"), most_), captioned(tr("Plays along"), support_),
+        captioned(tr("Level"), level_), captioned(tr("In tune with"), buildTuning())})
     firstRow_->insertWidget(firstRow_->count() - 1, field, 0, Qt::AlignTop);
   auto* box = new QWidget;
   auto* layout = tight(new QVBoxLayout(box), style::kStep);
@@ -206,10 +206,10 @@ QWidget* HeadStrip::buildRoom() {
   auto* content = new QWidget;
   auto* form = new QFormLayout(content);
   form->addRow(tr("Room"), roomTemperature_);
-  auto* moved = new QPushButton(tr("It was moved"));
+  auto* moved = new QPushButton(tr("I moved the microphone"));
   moved->setObjectName("moved");
   moved->setToolTip(
-      tr("Levels depend on where the microphone stands: the map of reach begins anew from here."));
+      tr("Loudness depends on where the microphone stands: the map of reach begins anew from here."));
   form->addRow(tr("Microphone"), moved);
   connect(moved, &QPushButton::clicked, &parts_.session, &Session::moveMicrophone);
   popUnder(*room_, content);
@@ -338,9 +338,9 @@ void HeadStrip::refresh() {
   temperament_->setCurrentIndex(temperament_->findData(wish.just ? wish.tonic : -1));
   const bool own = card.reference == PitchReference::equal || card.reference == PitchReference::just;
   temperament_->setEnabled(!own);
-  cardTuning_->setText(own ? tr("The card says how it is tuned.")
+  cardTuning_->setText(own ? tr("The exercise says how it is tuned.")
                        : card.reference == PitchReference::home
-                           ? tr("Held against the player’s own home note.")
+                           ? tr("Compared with the player’s own home note.")
                            : QString());
   cardTuning_->setVisible(!cardTuning_->text().isEmpty());
   tuning_->setText(tuningText());

@@ -1,4 +1,4 @@
-#include "app/desk/log_dialog.h"
+#include "app/help/log_dialog.h"
 
 #include <QCoreApplication>
 

@@ -44,7 +44,7 @@ CardEditor::CardEditor(const Exercise& card, bool own, Context context,
       pair_(new PairFields),
       preview_(new SheetPreview(true)),
       error_(new QLabel) {
-  setWindowTitle(own ? tr("Own exercise card") : tr("Exercise card: what is changed becomes an own card"));
+  setWindowTitle(own ? tr("Own exercise") : tr("Exercise: what is changed becomes an own one"));
   fitToScreen(*this, 1040, 640);
   error_->setObjectName("cardError");
   error_->setWordWrap(true);
@@ -149,7 +149,7 @@ QLayout* CardEditor::buildFoot() {
     files->addWidget(button);
   }
   if (own_) {
-    auto* erase = new QPushButton(tr("Erase the card"));
+    auto* erase = new QPushButton(tr("Erase the exercise"));
     erase->setObjectName("eraseCard");
     connect(erase, &QPushButton::clicked, this, [this] {
       erased_ = true;
@@ -159,7 +159,7 @@ QLayout* CardEditor::buildFoot() {
   }
   files->addStretch();
   auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel);
-  save_ = buttons->addButton(own_ ? tr("Save") : tr("Save as own card"), QDialogButtonBox::AcceptRole);
+  save_ = buttons->addButton(own_ ? tr("Save") : tr("Save as own exercise"), QDialogButtonBox::AcceptRole);
   save_->setObjectName("saveCard");
   connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
   connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
@@ -300,7 +300,7 @@ void CardEditor::changed() {
 
 void CardEditor::importCard() {
   const QString file =
-      QFileDialog::getOpenFileName(this, tr("Import an exercise card"), {}, tr("Exercise cards (*.json)"));
+      QFileDialog::getOpenFileName(this, tr("Import an exercise"), {}, tr("Exercises (*.json)"));
   if (file.isEmpty()) return;
   const auto text = readSmall(QFile::encodeName(file).toStdString(), kLargestJson);
   if (!text) return error_->setText(tr("%1: %2").arg(QFileInfo(file).fileName(), words::said(text.error())));
@@ -314,7 +314,7 @@ void CardEditor::exportCard() {
   const auto card = read();
   if (!card) return;
   const QString file = QFileDialog::getSaveFileName(
-      this, tr("Export the card"), words::plain(card->id) + ".json", tr("Exercise cards (*.json)"));
+      this, tr("Export the exercise"), words::plain(card->id) + ".json", tr("Exercises (*.json)"));
   if (file.isEmpty()) return;
   if (const auto written = writeWhole(QFile::encodeName(file).toStdString(), Access::umask, toText(*card));
       !written)

@@ -110,7 +110,7 @@ void CueRows::addRow(const Cue& cue) {
   pulses->setValue(cue.pulses);
   auto* model = new QCheckBox;
   model->setChecked(cue.model);
-  model->setToolTip(tr("The others are held against this note in colour"));
+  model->setToolTip(tr("The others are compared with this note in colour"));
   auto* who = choice<Who>({{tr("both"), Who::both},
                            {tr("partner"), Who::partner},
                            {tr("player"), Who::player},

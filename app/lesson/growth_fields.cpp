@@ -14,7 +14,7 @@ GrowthFields::GrowthFields(const std::vector<ExercisePtr>& own)
                                    {tr("rounds of a climb"), Grows::What::counts}})
     what_->addItem(text, static_cast<int>(what));
   steps_->setObjectName("growsSteps");
-  steps_->setToolTip(tr("Growing numbers with spaces between: one step after the other"));
+  steps_->setToolTip(tr("Growing numbers with spaces between: one after the other"));
   then_->setObjectName("cardThen");
   then_->addItem(tr("none"), QString());
   for (const ExercisePtr& card : own) then_->addItem(words::plain(card->title), words::plain(card->id));

@@ -118,18 +118,22 @@ QString askedOf(const Exercise& card) {
 }  // namespace
 
 LessonView::LessonView(const Parts& parts)
-    : parts_(parts), list_(new QListWidget), templates_(new QComboBox), edit_(new QPushButton(tr("Steps…"))) {
+    : parts_(parts),
+      list_(new QListWidget),
+      templates_(new QComboBox),
+      edit_(new QPushButton(tr("Exercises…"))) {
   list_->setObjectName("lesson");
   list_->setAccessibleName(tr("Running order of the lesson"));
   list_->setItemDelegate(new StepDelegate(list_));
   list_->setFrameShape(QFrame::NoFrame);
   list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  list_->setResizeMode(QListView::Adjust);  // a narrower row may need two lines
   templates_->setObjectName("lessonTemplate");
   templates_->setAccessibleName(tr("Running order to start from"));
-  templates_->setToolTip(tr("A running order to start from; Steps… changes it step by step."));
+  templates_->setToolTip(tr("A running order to start from; Exercises… changes it one by one."));
   edit_->setObjectName("editOrder");
   edit_->setProperty("narrow", true);
-  edit_->setToolTip(tr("All cards: choose the lesson’s steps and their order, and make own cards"));
+  edit_->setToolTip(tr("All exercises: choose the lesson’s and their order, and make own ones"));
   auto* foot = new FlowLayout(style::kStep);
   foot->addWidget(templates_);
   foot->addWidget(edit_);
@@ -175,10 +179,10 @@ void LessonView::fill() {
     auto* item = new QListWidgetItem(words::said(card->title));
     item->setData(step, words::plain(card->id));
     if (standing.tries > 0) item->setData(verdictRole, static_cast<int>(standing.last));
-    item->setData(asks, after > 0 ? tr("after %n", nullptr, after) : askedOf(*card));
+    item->setData(asks, after > 0 ? tr("%n more good takes", nullptr, after) : askedOf(*card));
     item->setData(ajar, after > 0);
     QStringList tip{words::said(card->title), words::said(card->purpose)};
-    tip << (standing.tries > 0 ? tr("Last: %1. %2 good of the last %3; the next step opens at %4 of %5.")
+    tip << (standing.tries > 0 ? tr("Last take: %1. %2 of %3 were good; %4 of %5 open the next one.")
                                      .arg(style::verdictWord(standing.last))
                                      .arg(standing.good)
                                      .arg(standing.tries)

@@ -31,11 +31,11 @@ OrderDialog::OrderDialog(const Parts& parts, QWidget* parent)
       title_(new QLabel),
       text_(new QLabel),
       preview_(new SheetPreview) {
-  setWindowTitle(tr("Cards, and the lesson’s steps"));
+  setWindowTitle(tr("All exercises, and the lesson’s"));
   fitToScreen(*this, 880, 620);
   search_->setObjectName("cardSearch");
   search_->setPlaceholderText(tr("Search: a title, a part of the lesson, a word"));
-  search_->setAccessibleName(tr("Search the cards"));
+  search_->setAccessibleName(tr("Search the exercises"));
   cards_->setObjectName("orderCards");
   cards_->setAccessibleName(tr("Exercises; ticked ones are in the lesson"));
   cards_->setDragDropMode(QAbstractItemView::InternalMove);
@@ -51,7 +51,7 @@ OrderDialog::OrderDialog(const Parts& parts, QWidget* parent)
   QStringList sorted;
   const auto sort = [&](const Exercise& card) {
     if (isStep(card.id)) return;
-    const QString part = deck.isOwn(card.id) ? tr("own cards") : words::said(card.family);
+    const QString part = deck.isOwn(card.id) ? tr("own exercises") : words::said(card.family);
     if (!sorted.contains(part)) sorted << part;
     groups[part].push_back(&card);
   };
@@ -135,7 +135,7 @@ QWidget* OrderDialog::buildCard() {
   auto* change = new QPushButton(tr("Change…"));
   change->setObjectName("editCard");
   change->setAutoDefault(false);
-  change->setToolTip(tr("Look at the chosen card, change an own one, or make an own one of it"));
+  change->setToolTip(tr("Look at the chosen exercise, change an own one, or make an own one of it"));
   connect(change, &QPushButton::clicked, this, [this] {
     if (cards_->currentItem()) wanted_ = cards_->currentItem()->data(Qt::UserRole).toString().toStdString();
     accept();

@@ -85,7 +85,7 @@ tl::expected<void, QString> TargetRows::readInto(Exercise& card) const {
         before ? target->low == before->low && target->high == before->high : !target->low && !target->high;
     if (same) continue;
     if (!target->low && !target->high)
-      return fail(tr("give it a bound; a card cannot take the level’s away"));
+      return fail(tr("give it a bound; an exercise cannot take the level’s away"));
     target->width = widthOf(target->low, target->high);
     if (target->width <= 0.0) target->width = before ? before->width : 1.0;
     if (before) target->whom = before->whom;

@@ -56,12 +56,13 @@ void GuessBox::filterKeys(QObject* other) { guess_->installEventFilter(other); }
 
 void GuessBox::say() {
   guess_->interpretText();
-  emit guessed(guess_->value());
+  emit guessed(guess_->value() / times_);
 }
 
 void GuessBox::ask(const Figure& figure) {
   const QString unit = words::unit(figure);
   what_->setText(tr("%1: what do you guess?", "a figure").arg(words::label(figure)));
+  times_ = figure.print.times;
   guess_->setDecimals(figure.print.decimals);
   guess_->setSuffix(unit.isEmpty() ? QString() : " " + unit);
   guess_->setValue(0.0);

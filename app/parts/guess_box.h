@@ -27,6 +27,7 @@ class GuessBox : public QWidget {
 
   QLabel* what_;
   QDoubleSpinBox* guess_;
+  double times_ = 1.0;  ///< what stands in it is that many times the figure
 };
 
 }  // namespace calando

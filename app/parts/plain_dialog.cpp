@@ -4,11 +4,11 @@
 
 namespace calando {
 
-QDialogButtonBox* plainButtons() {
+QDialogButtonBox* plainButtons(const QString& yes) {
   auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
-  buttons->button(QDialogButtonBox::Ok)->setText(QCoreApplication::translate("Dialog", "Keep"));
-  buttons->button(QDialogButtonBox::Cancel)
-      ->setText(QCoreApplication::translate("Dialog", "Leave as it was"));
+  buttons->button(QDialogButtonBox::Ok)
+      ->setText(yes.isEmpty() ? QCoreApplication::translate("Dialog", "Save") : yes);
+  buttons->button(QDialogButtonBox::Cancel)->setText(QCoreApplication::translate("Dialog", "Cancel"));
   for (QAbstractButton* button : buttons->buttons()) button->setIcon({});
   return buttons;
 }

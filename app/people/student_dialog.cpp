@@ -59,7 +59,7 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
                             StudentDialog::tr("Written. Exercises leave out what is higher."));
   form->addRow(StudentDialog::tr("Lowest note"), lowest);
   form->addRow(StudentDialog::tr("Highest note"), highest);
-  auto* buttons = plainButtons();
+  auto* buttons = plainButtons(start.id == 0 ? StudentDialog::tr("Add") : QString());
   form->addRow(buttons);
   QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
   QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);

@@ -78,7 +78,7 @@ void paintAxes(QPainter& painter, const ArchScale& scale) {
   }
   painter.setPen(style::quietInk);
   painter.drawText(QRectF(scale.area.left() - kAxisWidth, scale.area.top() - 19, scale.area.width(), 16),
-                   Qt::AlignLeft, Arch::tr("how it rings, dB: level and core together, to where it began"));
+                   Qt::AlignLeft, Arch::tr("how it rings, compared with where it began"));
   painter.drawText(QRectF(scale.area.left(), scale.area.bottom() + 17, scale.area.width(), 16),
                    Qt::AlignCenter, Arch::tr("cents off the note as it was played"));
 }

@@ -70,7 +70,7 @@ void paintLock(QPainter& painter, const Pair& pair, const RibbonScale& scale, co
   const double x = scale.x(pair.from_s + *pair.lock_s);
   painter.setPen(QPen(style::ink, 1.6, Qt::DashLine));
   painter.drawLine(QPointF(x, area.top() + kMargin), QPointF(x, area.bottom()));
-  labels.put({x, area.top() + 12}, Braid::tr("one after %1 s").arg(words::number(*pair.lock_s, 1, false)),
+  labels.put({x, area.top() + 12}, Braid::tr("in tune after %1 s").arg(words::number(*pair.lock_s, 1, false)),
              style::ink);
 }
 
@@ -88,7 +88,7 @@ void paintNotes(QPainter& painter, const Snapshot& take, const RibbonScale& scal
     if (!both || !both->cents_at_end) continue;
     const auto& lock_s = both->lock_s;
     const double x = scale.x(take.spanOf(c).start_s + lock_s.value_or(0.0));
-    const QString word = !lock_s ? Braid::tr("not one")
+    const QString word = !lock_s ? Braid::tr("not in tune")
                          : *lock_s <= kAtOnce_s
                              ? Braid::tr("at once")
                              : Braid::tr("after %1 s").arg(words::number(*lock_s, 1, false));
@@ -128,7 +128,7 @@ void paintCaption(QPainter& painter, const QRectF& line, double right) {
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);
   for (const QString& text :
-       {Braid::tr("both: a turn for each beat, straight when one"), Braid::tr("a turn for each beat")}) {
+       {Braid::tr("both: a turn for each beat, straight when in tune"), Braid::tr("a turn for each beat")}) {
     if (line.left() + painter.fontMetrics().horizontalAdvance(text) > right) continue;
     painter.drawText(line, Qt::AlignLeft, text);
     return;

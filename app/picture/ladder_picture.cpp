@@ -139,8 +139,8 @@ void nameMissteps(QPainter& painter, const Snapshot& take, const Rungs& rungs, c
     for (const Slip& slip : tone.slips) {
       const double hz = slip.to_partial ? *slip.to_partial * rungs.lowest_hz : take.context.hzOf(slip.to);
       const QString to = slip.to_partial
-                             ? Ladder::tr("slips to %1").arg(*slip.to_partial)
-                             : Ladder::tr("slips to %1").arg(shownNote(slip.to, spellingFor(take.context)));
+                             ? Ladder::tr("flips to %1").arg(*slip.to_partial)
+                             : Ladder::tr("flips to %1").arg(shownNote(slip.to, spellingFor(take.context)));
       labels.put({scale.x(slip.at_s + slip.length_s / 2.0), y(hz) - kBeside}, to, style::attention);
     }
     for (const Transition& way : tone.transitions) {

@@ -369,7 +369,7 @@ QString TidePicture::under(const Snapshot& take, const Frame&, double t) const {
   QStringList parts{Tide::tr("%1 s").arg(words::number(t, 2, false))};
   const auto i = static_cast<std::size_t>(std::max(0.0, std::round(t / kHop_s)));
   if (i < take.tracks.frames.size())
-    parts << Tide::tr("%1 dBFS").arg(words::number(take.tracks.frames[i].level_dbfs, 1));
+    parts << Tide::tr("%1 dB").arg(words::number(take.tracks.frames[i].level_dbfs, 1));
   for (const Air& air : take.analysis.airs)
     if (isBreath(air) && air.start_s <= t && t <= air.end_s) {
       parts << (air.phase == AirPhase::inhale   ? Tide::tr("breath in")

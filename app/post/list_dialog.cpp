@@ -72,10 +72,10 @@ ListDialog::ListDialog(const Parts& parts, HomeworkList list, std::optional<Day>
 QWidget* ListDialog::buildCards() {
   auto* box = new QWidget;
   search_->setObjectName("listSearch");
-  search_->setPlaceholderText(tr("Search the cards; Return adds"));
+  search_->setPlaceholderText(tr("Search the exercises; Return adds"));
   search_->setAccessibleName(search_->placeholderText());
   cards_->setObjectName("listCards");
-  cards_->setAccessibleName(tr("Cards"));
+  cards_->setAccessibleName(tr("Exercises"));
   const auto add = [this](const Exercise& card) {
     auto* item = new QListWidgetItem(words::said(card.title));
     item->setData(Qt::UserRole, words::plain(card.id));

@@ -177,7 +177,7 @@ void PostPage::refreshLists() {
     lists_->setCurrentIndex(lists_->findData(QVariant::fromValue(qlonglong(chosen->id))));
   const QString watched = words::plain(parts_.inbox.watched().string());
   watch_->setChecked(!watched.isEmpty());
-  watch_->setToolTip(watched.isEmpty() ? tr("What comes into a folder is taken in by itself") : watched);
+  watch_->setToolTip(watched.isEmpty() ? tr("What comes into a folder is opened by itself") : watched);
   edit_->setEnabled(lists.chosen());
   give_->setEnabled(lists.chosen());
   refreshProgress();

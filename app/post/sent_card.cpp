@@ -1,8 +1,11 @@
 #include "app/post/sent_card.h"
 
+#include "app/parts/captioned.h"
 #include "app/parts/commands.h"
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
+#include "app/session/common/notices.h"
+#include "app/session/common/today.h"
 #include "app/session/common/undo.h"
 #include "app/session/homework/homework_inbox.h"
 #include "app/session/homework/homework_lists.h"
@@ -11,8 +14,10 @@
 #include "app/session/students/student_book.h"
 #include "app/session/take/take_intake.h"
 #include "app/style/style.h"
-#include "app/words/post_words.h"
+#include "app/words/plan_words.h"
 #include "app/words/words.h"
+#include "records/tables/setting_table.h"
+#include "records/values/settings.h"
 
 namespace calando {
 
@@ -21,9 +26,10 @@ SentCard::SentCard(const Parts& parts)
       name_(new QLabel),
       about_(new QLabel),
       items_(new QLabel),
+      reader_(new QComboBox),
       answer_(new QPlainTextEdit),
       keepBest_(new QPushButton(tr("Into the weeks"))),
-      remove_(new QPushButton(tr("Take it out"))) {
+      remove_(new QPushButton(tr("Remove from the list"))) {
   name_->setFont(style::serif(style::kTitleType));
   about_->setObjectName("caption");
   about_->setWordWrap(true);
@@ -32,6 +38,14 @@ SentCard::SentCard(const Parts& parts)
   answer_->setObjectName("answer");
   answer_->setProperty(kFreeText, true);
   answer_->setAccessibleName(tr("Answer to the student"));
+  reader_->setObjectName("reader");
+  reader_->addItems({tr("for a child"), tr("for an adult"), tr("for the parents")});
+  reader_->setAccessibleName(tr("Who reads the answer"));
+  connect(reader_, &QComboBox::activated, this, [this](int reader) {
+    if (!student_) return;
+    parts_.notices.worked(parts_.settings.keep(settings::readerOf(*student_), double(reader)));
+    refresh();
+  });
   auto* write = new QPushButton(tr("Write it out…"));
   write->setObjectName("postWrite");
   auto* again = new QPushButton(tr("As it was made"));
@@ -65,6 +79,7 @@ SentCard::SentCard(const Parts& parts)
   layout->addWidget(name_);
   layout->addWidget(about_);
   layout->addWidget(items_);
+  layout->addWidget(captioned(tr("Answer"), reader_));
   layout->addWidget(answer_, 1);
   layout->addWidget(keys);
 }
@@ -79,9 +94,21 @@ QString SentCard::answerOf(std::int64_t student) const {
   const Student* who = parts_.book.find(student);
   if (!sent || !who) return {};
   if (sent->kept.answer) return words::plain(*sent->kept.answer);
-  return sent->marked ? words::answer(words::plain(who->name), sent->marked->heard->list,
-                                      sent->marked->marking, findInstrument(who->instrument))
+  return sent->marked ? words::answer(readerOf(student), words::plain(who->name), sent->marked->heard->list,
+                                      sent->marked->marking, findInstrument(who->instrument), next())
                       : QString();
+}
+
+words::Reader SentCard::readerOf(std::int64_t student) const {
+  return static_cast<words::Reader>(
+      std::clamp(static_cast<int>(parts_.settings.get(settings::readerOf(student))), 0, 2));
+}
+
+/// Until when the list can still be sent.
+QString SentCard::next() const {
+  const Homework* list = parts_.lists.chosen();
+  if (!list || list->due <= today(parts_.clock)) return {};
+  return tr("until %1", "a day").arg(words::day(list->due));
 }
 
 void SentCard::refresh() {
@@ -98,6 +125,8 @@ void SentCard::refresh() {
   keepBest_->setText(onTheWay ? tr("On its way…") : kept ? tr("Is in the weeks") : tr("Into the weeks"));
   remove_->setEnabled(sent);
   answer_->setEnabled(marked);
+  reader_->setEnabled(marked && !parts_.readOnly);
+  if (student_) reader_->setCurrentIndex(static_cast<int>(readerOf(*student_)));
   QStringList items;
   if (!sent) {
     about_->setText(who ? tr("Nothing came in.") : tr("Add students in the lesson."));

@@ -3,7 +3,9 @@
 #include <QWidget>
 
 #include "app/session/parts.h"
+#include "app/words/post_words.h"
 
+class QComboBox;
 class QLabel;
 class QPlainTextEdit;
 class QPushButton;
@@ -26,9 +28,12 @@ class SentCard : public QWidget {
 
  private:
   void refresh();
+  words::Reader readerOf(std::int64_t student) const;
+  QString next() const;
 
   const Parts& parts_;
   QLabel *name_, *about_, *items_;
+  QComboBox* reader_;
   QPlainTextEdit* answer_;
   QPushButton *keepBest_, *remove_;
   std::optional<std::int64_t> student_;

@@ -15,6 +15,7 @@
 #include "app/session/students/student_book.h"
 #include "app/session/students/take_list.h"
 #include "app/style/style.h"
+#include "app/words/figure_words.h"
 #include "app/words/note_names.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
@@ -54,11 +55,6 @@ QString titled(const std::string& exercise, const CardDeck& deck) {
   return card ? words::said(card->title) : words::plain(exercise);
 }
 
-QString withUnit(double value, const Figure& figure) {
-  const QString unit = words::unit(figure);
-  return words::number(value, figure.print) + (unit.isEmpty() ? QString() : " " + unit);
-}
-
 }  // namespace
 
 QString nameOf(const Student& student, Naming naming) {
@@ -83,7 +79,7 @@ void ReportMaker::make(ReportKind kind, QPageSize::PageSizeId paper, Naming nami
       const auto takes = parts_.takeTable.of(student.id);
       if (takes && !takes->empty()) want(takes->front());
     }
-  } else {
+  } else if (kind == ReportKind::student) {
     for (const std::string& exercise : cardsOf(parts_.takes.past(), today(parts_.clock)))
       if (const Take* best = bestTakeOf(parts_.takes, exercise)) want(*best);
   }
@@ -103,7 +99,11 @@ void ReportMaker::want(const Take& take) {
                                          }));
 }
 
-void ReportMaker::finish() { emit made(kind_ == ReportKind::term ? classPages() : studentPages()); }
+void ReportMaker::finish() {
+  emit made(kind_ == ReportKind::term      ? classPages()
+            : kind_ == ReportKind::parents ? parentsPages()
+                                           : studentPages());
+}
 
 /// A take as it is drawn everywhere, as vectors.
 void ReportMaker::addPicture(Pages& pages, const Take& take, const QString& caption) const {
@@ -116,98 +116,145 @@ void ReportMaker::addPicture(Pages& pages, const Take& take, const QString& capt
   pages.small(caption);
 }
 
-/// The figures that a card shows first: where they are, where they were, and whether that is more than
+/// A figure's course by week, as it is drawn everywhere.
+void ReportMaker::addChart(Pages& pages, const std::string& exercise, const Figure& figure) const {
+  const auto chart = std::make_shared<CourseChart>();
+  chart->setCourse(figure, courseOf(parts_.takes.past(), {std::string(figure.id), exercise}), {}, {}, {});
+  pages.picture(kChart, tr("%1 by week", "a figure").arg(words::label(figure)),
+                [chart](QPainter& painter, const QRectF& area) {
+                  chart->resize((area.size() / kChartScale).toSize());
+                  painter.translate(area.topLeft());
+                  painter.scale(kChartScale, kChartScale);
+                  chart->render(&painter);
+                });
+}
+
+/// The figures that an exercise shows first: where they are, where they were, and whether that is more than
 /// chance.
-void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool plain, bool withChart) const {
-  const auto& past = parts_.takes.past();
+void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool withChart) const {
   const ExercisePtr card = parts_.deck.find(exercise);
   if (!card) return;
   std::size_t shown = 0;
   for (const std::string& id : card->readings) {
-    const Figure* figure = findFigure(id);
-    const Points points = pointsOf(past, {id, exercise});
-    if (!figure || points.list.empty() || shown == (plain || !withChart ? kFewer : kFigures)) continue;
-    ++shown;
-    const auto lately = middleSince(points, today(parts_.clock) - kMonth + std::chrono::days(1));
-    if (!lately) continue;
-    const Period before{today(parts_.clock) - 2 * kMonth + std::chrono::days(1),
-                        today(parts_.clock) - kMonth};
-    const Period after{today(parts_.clock) - kMonth + std::chrono::days(1), today(parts_.clock)};
-    const auto difference = differenceOf(points, before, after, figure->print);
-    QString note =
-        tr("middle of %n takes since %1", nullptr, lately->takes).arg(words::dayAndYear(after.from));
-    if (difference && difference->tells)
+    const auto lately = lastMonthOf(id, exercise);
+    if (!lately || shown == (withChart ? kFigures : kFewer)) continue;
+    const Figure& figure = *findFigure(id);
+    QString note = tr("middle of %n takes since %1", nullptr, lately->takes)
+                       .arg(words::dayAndYear(today(parts_.clock) - kMonth + std::chrono::days(1)));
+    if (const auto& difference = lately->difference; difference && difference->tells)
       note += "; " + tr("%1 ± %2 against the four weeks before")
-                         .arg(words::number(difference->change(), figure->print.decimals),
-                              words::number(difference->unsure, figure->print.decimals, false));
+                         .arg(words::change(difference->change(), figure.print),
+                              words::size(difference->unsure, figure.print));
     else if (difference)
       note += "; " + tr("no difference to speak of against the four weeks before");
-    if (shown == 1 && withChart) {
-      const auto chart = std::make_shared<CourseChart>();
-      chart->setCourse(*figure, courseOf(past, {id, exercise}), {}, {}, {});
-      pages.picture(kChart, tr("%1 by week", "a figure").arg(words::label(*figure)),
-                    [chart](QPainter& painter, const QRectF& area) {
-                      chart->resize((area.size() / kChartScale).toSize());
-                      painter.translate(area.topLeft());
-                      painter.scale(kChartScale, kChartScale);
-                      chart->render(&painter);
-                    });
-    }
-    pages.figure(words::label(*figure), withUnit(lately->value, *figure),
-                 plain ? words::help(*figure) + ' ' + note + '.' : note);
+    if (shown++ == 0 && withChart) addChart(pages, exercise, figure);
+    pages.figure(words::label(figure), words::value(lately->value, figure), note);
   }
 }
 
-std::shared_ptr<Pages> ReportMaker::studentPages() const {
-  const bool plain = kind_ == ReportKind::parents;
-  auto pages = std::make_shared<Pages>(paper_);
-  const StudentBook& book = parts_.book;
-  const Student* student = book.chosen();
-  if (!student) return pages;
-  const Instrument* instrument = findInstrument(student->instrument);
-  pages->title(plain ? tr("What %1 is working at").arg(words::plain(student->name))
-                     : tr("%1: this month").arg(words::plain(student->name)));
-  pages->small(tr("%1 · %2", "instrument, day")
-                   .arg(instrument ? words::said(instrument->name) : QString(),
-                        words::dayAndYear(today(parts_.clock))));
-  const std::vector<std::string> cards = cardsOf(parts_.takes.past(), today(parts_.clock));
-  if (cards.empty()) pages->paragraph(tr("No take of the last four weeks has figures."));
-  for (const std::string& exercise : cards) {
-    pages->heading(titled(exercise, parts_.deck));
-    if (const ExercisePtr card = parts_.deck.find(exercise); plain && card)
-      pages->paragraph(words::said(card->purpose));
-    if (const Take* best = bestTakeOf(parts_.takes, exercise))
-      addPicture(*pages, *best,
-                 tr("A take of %1: the line’s height is the pitch, its thickness the loudness.")
-                     .arg(words::moment(QDateTime::fromSecsSinceEpoch(best->made_unix_s))));
-    addGrowth(*pages, exercise, plain, exercise == cards.front());
-  }
-  pages->heading(tr("Next"));
+/// A figure of the last four weeks, and against the four before; nullopt where it was not measured in them.
+std::optional<ReportMaker::LastMonth> ReportMaker::lastMonthOf(const std::string& figure,
+                                                               const std::string& exercise) const {
+  const Figure* row = findFigure(figure);
+  const Points points = pointsOf(parts_.takes.past(), {figure, exercise});
+  const Day now = today(parts_.clock), from = now - kMonth + std::chrono::days(1);
+  const auto lately = row ? middleSince(points, from) : std::nullopt;
+  if (!lately) return std::nullopt;
+  return LastMonth{
+      lately->value, lately->takes,
+      differenceOf(points, {from - kMonth, from - std::chrono::days(1)}, {from, now}, row->print)};
+}
+
+/// What comes next, and a day at home.
+void ReportMaker::addNext(Pages& pages) const {
+  pages.heading(tr("Next"));
   const auto& proposals = parts_.planning.proposals();
   if (!proposals.empty()) {
     const PlanState state = parts_.planning.state();
     const Proposal& first = proposals.front();
-    pages->paragraph(QStringLiteral("%1: %2 (%3).")
-                         .arg(titled(first.exercise, parts_.deck), words::proposal(first, state, instrument),
-                              words::reason(first)));
+    pages.paragraph(QStringLiteral("%1: %2 (%3).")
+                        .arg(titled(first.exercise, parts_.deck),
+                             words::proposal(first, state, parts_.book.instrument()), words::reason(first)));
   } else {
-    pages->paragraph(tr("The same again, until it is reliable."));
+    pages.paragraph(tr("The same again, until it is reliable."));
   }
   const auto sheets = parts_.planning.sheets(today(parts_.clock), 1);
-  if (!sheets.empty() && !sheets.front().items.empty()) {
-    QStringList items;
-    for (const SheetItem& item : sheets.front().items)
-      items << tr("%1: %2", "a card and how often").arg(words::said(item.card->title), words::howOften(item));
-    pages->paragraph(tr("A day at home: %1.").arg(items.join(QStringLiteral("; "))));
+  if (sheets.empty() || sheets.front().items.empty()) return;
+  QStringList items;
+  for (const SheetItem& item : sheets.front().items)
+    items << tr("%1: %2", "an exercise and how often")
+                 .arg(words::said(item.card->title), words::howOften(item));
+  pages.paragraph(tr("A day at home: %1.").arg(items.join(QStringLiteral("; "))));
+}
+
+std::shared_ptr<Pages> ReportMaker::begun(const QString& title) const {
+  auto pages = std::make_shared<Pages>(paper_);
+  const Instrument* instrument = parts_.book.instrument();
+  pages->title(title);
+  pages->small(tr("%1 · %2", "instrument, day")
+                   .arg(instrument ? words::said(instrument->name) : QString(),
+                        words::dayAndYear(today(parts_.clock))));
+  return pages;
+}
+
+std::shared_ptr<Pages> ReportMaker::studentPages() const {
+  const Student* student = parts_.book.chosen();
+  if (!student) return std::make_shared<Pages>(paper_);
+  auto pages = begun(tr("%1: this month").arg(words::plain(student->name)));
+  const std::vector<std::string> cards = cardsOf(parts_.takes.past(), today(parts_.clock));
+  if (cards.empty()) pages->paragraph(tr("No take of the last four weeks has figures."));
+  for (const std::string& exercise : cards) {
+    pages->heading(titled(exercise, parts_.deck));
+    if (const Take* best = bestTakeOf(parts_.takes, exercise))
+      addPicture(*pages, *best,
+                 tr("A take of %1: the line’s height is the pitch, its thickness the loudness.")
+                     .arg(words::moment(QDateTime::fromSecsSinceEpoch(best->made_unix_s))));
+    addGrowth(*pages, exercise, exercise == cards.front());
   }
-  if (plain) {
-    pages->heading(tr("How to help"));
-    pages->paragraph(
-        tr("A quiet quarter of an hour at the same time of day is worth more than an hour once a week. "
-           "Listen to one long "
-           "tone together: did it last, was it steady? Rest as long as was played; stop at once when dizzy "
-           "or in pain."));
+  addNext(*pages);
+  return pages;
+}
+
+/// Half a page that needs no music: how often, one picture of growth, a sentence for each figure, what to do.
+std::shared_ptr<Pages> ReportMaker::parentsPages() const {
+  const Student* student = parts_.book.chosen();
+  if (!student) return std::make_shared<Pages>(paper_);
+  const QString name = words::plain(student->name);
+  auto pages = begun(tr("What %1 is working at").arg(name));
+  const auto& past = parts_.takes.past();
+  const Day since = today(parts_.clock) - kMonth + std::chrono::days(1);
+  std::set<Day> days;
+  for (const PastTake& take : past)
+    if (take.day >= since) days.insert(take.day);
+  pages->paragraph(
+      tr("%1 played on %n days of the last four weeks.", nullptr, static_cast<int>(days.size())).arg(name));
+  bool charted = false;
+  for (const std::string& exercise : cardsOf(past, today(parts_.clock))) {
+    const ExercisePtr card = parts_.deck.find(exercise);
+    QStringList sentences;
+    for (const std::string& id : card ? card->readings : std::vector<std::string>{}) {
+      const auto lately = lastMonthOf(id, exercise);
+      const QString sentence = lately ? words::forParents(*findFigure(id), lately->value) : QString();
+      if (sentence.isEmpty() || sentences.size() == kFewer) continue;
+      if (!std::exchange(charted, true)) addChart(*pages, exercise, *findFigure(id));
+      const auto& difference = lately->difference;
+      sentences << sentence + ' ' +
+                       (!difference ? QString()
+                        : !difference->tells
+                            ? tr("That is about as four weeks before.")
+                            : tr("Four weeks before it was %1.")
+                                  .arg(words::forParents(difference->before.mean, *findFigure(id))));
+    }
+    if (sentences.isEmpty()) continue;
+    pages->heading(titled(exercise, parts_.deck));
+    for (const QString& sentence : sentences) pages->paragraph(sentence.trimmed());
   }
+  addNext(*pages);
+  pages->heading(tr("How to help"));
+  pages->paragraph(tr(
+      "A quiet quarter of an hour at the same time of day is worth more than an hour once a week. Listen to "
+      "one long tone together: did it last, was it steady? Rest as long as was played; stop at once when "
+      "dizzy or in pain."));
   return pages;
 }
 

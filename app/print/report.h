@@ -10,15 +10,18 @@
 #include "app/session/parts.h"
 #include "app/work/pending.h"
 #include "core/engine/snapshot_ptr.h"
+#include "core/growth/growth.h"
 #include "core/judging/history.h"
 #include "records/values/take.h"
 
 namespace calando {
 
+struct Figure;
 struct Instrument;
 enum class ReportKind {
   student,  ///< one page: this month, and one thing next
-  parents,  ///< the same in plain words, two pictures, and how to help
+  parents,  ///< half a page that needs no music: one picture of growth, a sentence for each figure, how to
+            ///< help
   term      ///< the whole class, in the order of its names
 };
 
@@ -44,9 +47,19 @@ class ReportMaker : public QObject {
  private:
   void want(const Take& take);
   void finish();
+  struct LastMonth {
+    double value;  ///< the middle
+    int takes;
+    std::optional<Difference> difference;  ///< against the four weeks before
+  };
+  std::optional<LastMonth> lastMonthOf(const std::string& figure, const std::string& exercise) const;
+  std::shared_ptr<Pages> begun(const QString& title) const;
   std::shared_ptr<Pages> studentPages() const;
+  std::shared_ptr<Pages> parentsPages() const;
   std::shared_ptr<Pages> classPages() const;
-  void addGrowth(Pages& pages, const std::string& exercise, bool plain, bool withChart) const;
+  void addGrowth(Pages& pages, const std::string& exercise, bool withChart) const;
+  void addChart(Pages& pages, const std::string& exercise, const Figure& figure) const;
+  void addNext(Pages& pages) const;
   void addPicture(Pages& pages, const Take& take, const QString& caption) const;
 
   const Parts& parts_;

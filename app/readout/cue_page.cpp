@@ -28,7 +28,7 @@ CuePage::CuePage(const Parts& parts)
   open_->setObjectName("callOpen");
   open_->setProperty("narrow", true);
   open_->setToolTip(
-      tr("Choose a breath in that sounds open: this player’s breaths are held against it from now on."));
+      tr("Choose a breath in that sounds open: this player’s breaths are compared with it from now on."));
   forget_->setObjectName("forgetOpen");
   forget_->setProperty("narrow", true);
   auto* buttons = new FlowLayout(style::kStep);
@@ -76,9 +76,9 @@ std::optional<std::size_t> CuePage::chosenInhale() const {
 void CuePage::refresh() {
   foot_->setVisible(snapshot_ && disciplineOf(snapshot_->context).ofAir);
   const std::size_t learnt = parts_.breaths.marks().size();
-  learnt_->setText(learnt == 0 ? tr("Breaths in are held against what holds for everybody. Choose one that "
-                                    "sounds open to hold them against this player’s own.")
-                               : tr("Held against this player’s own open breaths: %1.").arg(learnt));
+  learnt_->setText(learnt == 0 ? tr("Breaths in are compared with what holds for everybody. Choose one that "
+                                    "sounds open to compare them with this player’s own.")
+                               : tr("Compared with this player’s own open breaths: %1.").arg(learnt));
   open_->setEnabled(parts_.session.allowed().say && chosenInhale());
   forget_->setEnabled(parts_.session.allowed().say && learnt > 0);
 }

@@ -16,6 +16,7 @@ constexpr double kTallestRow = 58.0, kLeastRow = 46.0;
 constexpr std::size_t kMost = 5, kFewest = 3;
 constexpr double kShape = 14.0;
 constexpr double kBandWidth = 108.0;
+constexpr double kWord = 0.72;  // a word’s type, beside a number’s
 
 int weightOf(Verdict verdict) {
   switch (verdict) {
@@ -77,11 +78,15 @@ void paintBand(QPainter& painter, const QRectF& area, const Reading& r, const st
 
 QString targetText(const Reading& r) {
   if (!r.hasTarget) return {};
-  const Print print{r.figure->print.decimals, false};
   const auto bound = [&](double v) {
     // A round bound is written round.
-    return words::number(v, v == std::round(v) ? 0 : print.decimals, false);
+    const Print& print = r.figure->print;
+    return words::number(v, {v == std::round(v) ? 0 : print.decimals, false, print.times});
   };
+  const Sides& sides = r.figure->sides;
+  if (!sides.none() && r.low.has_value() != r.high.has_value() && (r.low ? *r.low <= 0.0 : *r.high >= 0.0))
+    return FiguresView::tr("up to %1 %2", "3 cents: flat")
+        .arg(bound(std::abs(r.low ? *r.low : *r.high)), words::said(r.low ? sides.below : sides.above));
   if (r.low && r.high && *r.low == -*r.high) return FiguresView::tr("within %1").arg(bound(*r.high));
   if (r.low && r.high) return FiguresView::tr("%1 to %2").arg(bound(*r.low), bound(*r.high));
   return r.low ? FiguresView::tr("%1 and more").arg(bound(*r.low))
@@ -146,18 +151,24 @@ void FiguresView::paintRow(QPainter& painter, const QRectF& row, const Reading& 
   painter.setFont(style::work(style::kType));
   painter.setPen(style::quietInk);
   painter.drawText(QRectF(left, row.top() + 2, right - left, 16), Qt::AlignVCenter, words::label(*r.figure));
-  const double size = std::min(style::kFigureType, 0.42 * row.height());
+  const QString word = words::inWords(r);
+  // A word leaves room for its number.
+  const double size = std::min(style::kFigureType, 0.42 * row.height()) * (word.isEmpty() ? 1.0 : kWord);
   painter.setFont(style::work(size, true));
   painter.setPen(r.value ? style::ink : style::quietInk);
-  const QString value = words::bare(r);
+  const QString value = word.isEmpty() ? words::bare(r) : word;
   const QRectF line(left, row.top() + 17, right - left, row.height() - 19);
   painter.drawText(line, Qt::AlignVCenter, value);
   const double after = painter.fontMetrics().horizontalAdvance(value) + 8.0;
   painter.setFont(style::work(style::kType));
   painter.setPen(style::quietInk);
-  if (r.value)
-    painter.drawText(line.adjusted(after, size * 0.35, 0, 0), Qt::AlignVCenter,
-                     (words::unsure(r) + QStringLiteral(" ") + words::unit(*r.figure)).trimmed());
+  if (r.value) {
+    QString beside = word.isEmpty() ? words::behind(r) : words::value(r);
+    // Beside a long word there may be room for the number alone; its unit is in the folded rows.
+    if (!word.isEmpty() && painter.fontMetrics().horizontalAdvance(beside) > line.width() - after)
+      beside = words::bare(r);
+    painter.drawText(line.adjusted(after, size * 0.35, 0, 0), Qt::AlignVCenter, beside);
+  }
   if (!r.hasTarget) return;
   const QRectF band(row.right() - kBandWidth, row.top() + row.height() / 2.0 - 13.0, kBandWidth, 16);
   paintBand(painter, band, r, earlierOf(shown_, r));

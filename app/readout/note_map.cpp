@@ -83,7 +83,7 @@ void paintChart(QPainter& painter, const Snapshot& snapshot, const Figure& figur
 }  // namespace
 
 NoteMap::NoteMap(QWidget* parent) : QWidget(parent) {
-  setAccessibleName(tr("Offset, wander, level and colour of the notes along the range"));
+  setAccessibleName(tr("Tuning, wander, loudness and colour of the notes along the range"));
 }
 
 void NoteMap::setSnapshot(SnapshotPtr snapshot) {

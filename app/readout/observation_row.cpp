@@ -27,7 +27,7 @@ QString headOf(const QString& cue) {
 }
 
 QString said(const TriedCue& cue) {
-  const QString what = headOf(words::said(cue.observed->tries[cue.index]));
+  const QString what = headOf(words::said(cue.observed->tries[cue.index].says));
   if (!cue.before || !cue.after)
     return cue.helped ? ObservationRow::tr("%1: not heard again").arg(what)
                       : ObservationRow::tr("%1: heard again").arg(what);
@@ -64,22 +64,24 @@ ObservationRow::ObservationRow(const Parts& parts)
 void ObservationRow::refresh() {
   const ShownTake& open = parts_.shown;
   const ShownHistory& history = parts_.history;
-  setVisible(history.observation() != nullptr);
-  if (!history.observation()) return;
-  const Seen seen = open.take()->seen;
+  const bool observed = history.observation() != nullptr;
+  const Seen seen = observed ? open.take()->seen : Seen::unsaid;
   seen_->setText(seen == Seen::right   ? tr("it was so")
                  : seen == Seen::wrong ? tr("it was not so")
                                        : tr("was it so?"));
   seen_->setChecked(seen != Seen::unsaid);
   seen_->setEnabled(parts_.session.allowed().say);
+  seen_->setVisible(observed);
   const Confirmed often = history.confirmed();
   often_->setText(often.said > 0 ? tr("right in %1 of %2").arg(often.right).arg(often.said) : QString());
+  often_->setVisible(observed);
   const auto tried = history.triedBefore();
   QStringList all;
   for (const TriedCue& cue : tried) all << said(cue);
   tried_->setText(all.isEmpty() ? QString() : all.front());
   tried_->setToolTip(all.join(QStringLiteral("\n")));
   tried_->setVisible(!all.isEmpty());
+  setVisible(observed || !all.isEmpty());
 }
 
 }  // namespace calando

@@ -9,8 +9,8 @@ class QToolButton;
 
 namespace calando {
 
-/// Of what was observed on the small part: whether it was there, how often that was right with this student,
-/// and what was tried for it before.
+/// Of an observation: whether it was there, and how often that was right with this student; of any advice
+/// what was tried for it before, and what that did.
 class ObservationRow : public QWidget {
   Q_OBJECT
 

@@ -161,11 +161,11 @@ void Readout::refresh() {
   const bool modelless =
       open.take() && parts_.lesson.current()->against == Against::teacher && !open.take()->asked.against;
   advice_->setText(advised     ? words::advice(analysis.advice.front())
-                   : modelless ? tr("The teacher’s tone? Model (M) holds the next takes against it.")
+                   : modelless ? tr("The teacher’s tone? Model (M) compares the next takes with it.")
                    : stopped   ? tr("Stopped: nothing is judged.")
                    : analysis.airSpoilt() && disciplineOf(*parts_.lesson.current()).ofAir
                        ? tr("The air was not heard as it was: breath is not measured.")
-                       : tr("Nothing to judge in this take."));
+                       : tr("Explored: nothing is judged."));
   card_->setVisible(open.take() != nullptr);
   why_->setText(advised ? words::adviceWhy(analysis.advice.front()) : QString());
   why_->setVisible(!why_->text().isEmpty());
@@ -185,12 +185,11 @@ QString Readout::attentionText() const {
       attentionEffect(parts_.takes.past(), open.take()->asked.exercise, std::string(figure.id));
   if (!effect) return {};
   const auto number = [&](double value) { return words::number(value, figure.print); };
-  const QString both = tr("%1: %2 with the mind on the sound, %3 on the count")
+  const QString both = tr("%1: %2 with the attention on the sound, %3 on the count")
                            .arg(words::titled(figure), number(effect->one.mean), number(effect->other.mean));
   if (!effect->tells()) return tr("%1; no difference to speak of.").arg(both);
   return tr("%1; apart by %2 ± %3.")
-      .arg(both, number(std::abs(effect->difference())),
-           words::number(effect->error(), figure.print.decimals, false));
+      .arg(both, words::size(effect->difference(), figure.print), words::size(effect->error(), figure.print));
 }
 
 /// What could be done to the tube about an offset that stays; the player and the room come first.

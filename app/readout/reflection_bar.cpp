@@ -18,8 +18,18 @@
 namespace calando {
 
 namespace {
-constexpr int kCaption = 56;
+
+/// As wide as the widest of what stands before the rows, in this language.
+int captionWidth() {
+  const QFontMetrics metrics(style::work(style::kSmallType));
+  int widest = 0;
+  for (const QString& text : {ReflectionBar::tr("Teacher"), ReflectionBar::tr("Attention"),
+                              ReflectionBar::tr("Felt"), ReflectionBar::tr("Watched")})
+    widest = std::max(widest, metrics.horizontalAdvance(text));
+  return widest + style::kStep;
 }
+
+}  // namespace
 
 ReflectionBar::ReflectionBar(const Parts& parts)
     : parts_(parts),
@@ -36,7 +46,7 @@ ReflectionBar::ReflectionBar(const Parts& parts)
   head_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
   head_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
   head_->setToolTip(
-      tr("The teacher’s word, where the mind was, how it felt, what was seen; their keys open it."));
+      tr("What the teacher says, attention, how it felt, what was watched; their keys open it."));
   connect(head_, &QToolButton::clicked, this, [this](bool open) {
     stays_ = open;
     setOpen(open);
@@ -45,16 +55,16 @@ ReflectionBar::ReflectionBar(const Parts& parts)
   auto* all = tight(new QVBoxLayout(this), style::kStep);
   all->addWidget(head_);
   all->addWidget(rows_);
-  layout->addLayout(row(tr("Word"), words_,
-                        {{tr("accept"), "accept"},
-                         {tr("invalid"), "invalid"},
+  layout->addLayout(row(tr("Teacher"), words_,
+                        {{tr("counts"), "accept"},
+                         {tr("does not count"), "invalid"},
                          {tr("not yet"), "not-yet"},
-                         {tr("veto"), "veto"}}));
-  attentionRow_->setLayout(row(tr("Mind on"), attention_,
+                         {tr("right figure, wrong way"), "veto"}}));
+  attentionRow_->setLayout(row(tr("Attention"), attention_,
                                {{tr("sound"), "on-sound"},
                                 {tr("count"), "on-count"},
                                 {tr("lips"), "on-lips"},
-                                {tr("else"), "elsewhere"}}));
+                                {tr("elsewhere"), "elsewhere"}}));
   attentionRow_->layout()->setContentsMargins(0, 0, 0, 0);
   layout->addWidget(attentionRow_);
   auto* felt =
@@ -63,9 +73,9 @@ ReflectionBar::ReflectionBar(const Parts& parts)
   layout->addLayout(felt);
   layout->addWidget(tickRow_);
   auto* seen = tight(new QHBoxLayout(tickRow_), 2);
-  auto* caption = new QLabel(tr("Seen"));
+  auto* caption = new QLabel(tr("Watched"));
   caption->setObjectName("caption");
-  caption->setFixedWidth(kCaption);
+  caption->setFixedWidth(captionWidth());
   seen->addWidget(caption);
   auto* cells = new FlowLayout(2);
   tickCells_ = cells;
@@ -166,7 +176,7 @@ QHBoxLayout* ReflectionBar::row(const QString& caption, QButtonGroup*& group,
   auto* label = new QLabel(caption);
   label->setObjectName("caption");
   label->setWordWrap(true);
-  label->setFixedWidth(kCaption);
+  label->setFixedWidth(captionWidth());
   auto* cells = new FlowLayout(2);
   group = new QButtonGroup(this);
   group->setExclusive(false);

@@ -74,7 +74,7 @@ QLayout* CompareView::buildListening() {
     made->setAutoDefault(false);
     return made;
   };
-  listen->addWidget(new QLabel(tr("Listen, at equal levels:")));
+  listen->addWidget(new QLabel(tr("Listen, equally loud:")));
   for (std::size_t i = 0; i < takes_.size(); ++i) {
     auto* one = button(letter(i), QStringLiteral("listen%1").arg(i));
     connect(one, &QPushButton::clicked, this, [this, i] { play(i); });
@@ -110,6 +110,7 @@ QLayout* CompareView::buildListening() {
 }
 
 QLayout* CompareView::buildVerdict() {
+  verdict_->setWordWrap(true);
   verdict_->setObjectName("why");
   verdict_->hide();
   name_->setObjectName("whenWere");
@@ -117,9 +118,8 @@ QLayout* CompareView::buildVerdict() {
   name_->hide();
   connect(name_, &QPushButton::clicked, this, &CompareView::name);
   auto* row = new QHBoxLayout;
-  row->addWidget(verdict_);
+  row->addWidget(verdict_, 1);
   row->addWidget(name_);
-  row->addStretch();
   return row;
 }
 
@@ -232,8 +232,7 @@ void CompareView::fillTable() {
       const Print& print = figures[r].figure->print;
       const ComparedFigure::Cell& cell = figures[r].takes[i];
       QString text = cell.value ? words::number(*cell.value, print) : none;
-      if (cell.fromFirst)
-        text += QStringLiteral("  (%1)").arg(words::number(*cell.fromFirst, print.decimals));
+      if (cell.fromFirst) text += QStringLiteral("  (%1)").arg(words::change(*cell.fromFirst, print));
       put(r, i, text);
     }
     const Note* a = takes_.front().snapshot->analysis.mainNote();

@@ -81,8 +81,8 @@ void paintLane(QPainter& painter, const Snapshot& snapshot, const RibbonScale& s
                Lane lane) {
   painter.save();
   const bool level = lane == Lane::level;
-  const LaneRow row = level ? LaneRow{-60.0, 0.0, {-20, -40}, style::loudness, Ribbon::tr("level, dBFS")}
-                            : LaneRow{0.0, 45.0, {15, 30}, style::colour, Ribbon::tr("core over noise, dB")};
+  const LaneRow row = level ? LaneRow{-60.0, 0.0, {-20, -40}, style::loudness, Ribbon::tr("loudness")}
+                            : LaneRow{0.0, 45.0, {15, 30}, style::colour, Ribbon::tr("tone over air noise")};
   paintLaneGround(painter, area, row);
   const auto y = [&](double value) { return row.y(area, value); };
   painter.setRenderHint(QPainter::Antialiasing);

@@ -67,13 +67,14 @@ void nameWaves(QPainter& painter, Labels& labels, const Tone& tone, const Ribbon
   for (const Note& n : tone.notes) {
     y = area.bottom() - 34;
     if (n.vibrato)
-      along(n, (n.vibrato->extent_cents > kWideSwing_cents ? Ribbon::tr("swings %1 times a second, ±%2 cents")
-                                                           : Ribbon::tr("vibrato %1 a second, ±%2 cents"))
-                   .arg(words::number(n.vibrato->rate_hz, 1, false))
-                   .arg(words::number(n.vibrato->extent_cents, 0, false)));
+      along(n,
+            (n.vibrato->extent_cents > kWideSwing_cents ? Ribbon::tr("wide vibrato, %1 a second, ±%2 cents")
+                                                        : Ribbon::tr("vibrato %1 a second, ±%2 cents"))
+                .arg(words::number(n.vibrato->rate_hz, 1, false))
+                .arg(words::number(n.vibrato->extent_cents, 0, false)));
     y -= n.vibrato ? 22 : 0;
     if (n.level_wave)
-      along(n, Ribbon::tr("level pulses %1 times a second, %2 dB")
+      along(n, Ribbon::tr("loudness pulses, %1 a second")
                    .arg(words::number(n.level_wave->rate_hz, 1, false))
                    .arg(words::number(n.level_wave->depth_db, 0, false)));
   }
@@ -99,8 +100,8 @@ void nameSpan(QPainter& painter, Labels& labels, const Tone& tone, const RibbonS
   for (const double y : {top, bottom}) painter.drawLine(QPointF(x - kBracketFoot, y), QPointF(x, y));
   const QString span = words::number(tone.range->semitones(), 1, false);
   labels.put({x, (top + bottom) / 2.0},
-             before ? Ribbon::tr("%1 semitones, before %2").arg(span, words::number(*before, 1, false))
-                    : Ribbon::tr("%1 semitones").arg(span),
+             before ? Ribbon::tr("%1 half steps, before %2").arg(span, words::number(*before, 1, false))
+                    : Ribbon::tr("%1 half steps").arg(span),
              style::ink);
   if (const auto back = tone.wayBack_semitones(); back < -kEndsLower_semitones)
     labels.put({scale.x(tone.end_s), bottom},
@@ -122,7 +123,7 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& snapshot, const T
   }
   for (const Slip& s : tone.slips)
     labels.put({scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
-               Ribbon::tr("slip to %1").arg(spellingOf(s.to)), style::attention);
+               Ribbon::tr("flips to %1").arg(spellingOf(s.to)), style::attention);
   for (const Note& n : tone.notes) {
     const QPointF at(scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14);
     const auto cue = snapshot.cueAt((n.start_s + n.end_s) / 2.0);
@@ -154,7 +155,7 @@ void nameTheWorst(Labels& labels, const Snapshot& snapshot, const RibbonScale& s
   if (shows("scoop_cents"))
     if (const auto [tone, cents] = mostOf(snapshot, [](const Tone& t) { return t.onset.scoop_cents; }); tone)
       labels.put({scale.x(tone->start_s + 0.1), scale.y(cents) + (cents < 0 ? 44 : -44)},
-                 Ribbon::tr("scoop %1 cents").arg(words::number(cents)), style::attention);
+                 Ribbon::tr("start %1 cents").arg(words::number(cents)), style::attention);
   if (shows("air_before_ms"))
     if (const auto [tone, ms] = mostOf(snapshot, [](const Tone& t) { return t.onset.air_before_ms; }); tone)
       labels.put({scale.x(tone->start_s - ms / 2000.0), scale.area.center().y()},
@@ -163,7 +164,7 @@ void nameTheWorst(Labels& labels, const Snapshot& snapshot, const RibbonScale& s
     if (const auto [tone, cents] = mostOf(snapshot, [](const Tone& t) { return t.release.sag_cents; }); tone)
       labels.put({scale.x(tone->end_s - 0.5) - kBeside,  // left of where it falls or climbs
                   scale.y(tone->notes.back().offset_cents.value_or(0.0) + cents) + (cents < 0 ? 16 : -16)},
-                 Ribbon::tr("sag %1 cents").arg(words::number(cents)), style::attention);
+                 Ribbon::tr("end %1 cents").arg(words::number(cents)), style::attention);
 }
 
 /// Air that does not sound: a stroke under the ribbon. On the small part, where it is half of the matter,

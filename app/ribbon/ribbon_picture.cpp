@@ -136,11 +136,11 @@ QString RibbonPicture::under(const Snapshot& take, const Frame& frame, double t)
     parts << shownNote(written, spellingFor(take.context))
           << Ribbon::tr("%1 cents").arg(words::number(centsBetween(scale.targetAt(t).hz, f.f0_hz), 1));
   }
-  parts << Ribbon::tr("%1 dBFS").arg(words::number(f.level_dbfs, 1));
+  parts << Ribbon::tr("%1 dB").arg(words::number(f.level_dbfs, 1));
   for (std::size_t k = i + 1; k-- > 0 && i - k < kLastFrames;)
     if (const auto colour = take.tracks.frames[k].colour; colour >= 0) {
       if (f.f0_hz > 0.0f)
-        parts << Ribbon::tr("core %1 dB over noise")
+        parts << Ribbon::tr("tone %1 dB over air noise")
                      .arg(words::number(take.tracks.colours[static_cast<std::size_t>(colour)].hnr_db, 1,
                                         false));
       break;

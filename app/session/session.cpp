@@ -50,11 +50,11 @@ QString whyUnmeasured(TakeRun::NoDelay why) {
     case TakeRun::NoDelay::stumbled:
       return Session::tr(
           "The sound was late or missing on its way each time. Close what keeps the computer busy and "
-          "measure again; until then timing is held against the notes' own count.");
+          "measure again; until then timing is judged against your own pulse.");
     case TakeRun::NoDelay::unclear:
       return Session::tr(
           "The clicks were not heard clearly. Turn the loudspeaker up or move the microphone closer, and "
-          "measure again; until then timing is held against the notes' own count.");
+          "measure again; until then timing is judged against your own pulse.");
   }
   return {};
 }
@@ -139,9 +139,8 @@ void Session::connectRun() {
   });
   connect(&parts_.run, &TakeRun::delayMeasured, this, [this](const Latency& delay) {
     if (!parts_.notices.worked(parts_.setup.keepDelay(delay.seconds))) return;
-    parts_.notices.say(
-        tr("The delay is measured: clicked exercises are held against the count from now on, to ±%1 ms.")
-            .arg(words::number(kRunToRun_ms + 500.0 * delay.spread_s, 0, false)));
+    parts_.notices.say(tr("The delay is measured: timing is judged against the click from now on, to ±%1 ms.")
+                           .arg(words::number(kRunToRun_ms + 500.0 * delay.spread_s, 0, false)));
   });
   connect(&parts_.run, &TakeRun::delayUnmeasured, this,
           [this](TakeRun::NoDelay why) { parts_.notices.say(whyUnmeasured(why)); });
@@ -269,7 +268,7 @@ void Session::moveMicrophone() {
   if (!parts_.notices.worked(parts_.studio.settings.keep(settings::place, static_cast<double>(place))))
     return;
   parts_.request.editOptions([&](TakeOptions& o) { o.place = place; });
-  parts_.notices.say(tr("From now on levels are compared with each other, not with those before."));
+  parts_.notices.say(tr("From now on loudness is compared with what comes, not with what was before."));
 }
 
 /// The take that was on show last sounds again as the partner, until something else is wished.

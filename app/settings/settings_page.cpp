@@ -82,8 +82,14 @@ QWidget* SettingsPage::buildWords() {
           [this, school] { parts_.deck.setSchool(school->currentData().toString().toStdString()); });
   school->setAccessibleName(tr("School"));
   form->addRow(term(tr("School")), school);
-  form->addRow(term({}), caption(tr("Where schools differ, cards speak in the words of this one.")));
+  form->addRow(term({}),
+               caption(tr("Where schools differ, exercises and advice speak in the words of this one.")));
   addNoteNames(*form);
+  addLanguage(*form);
+  return box;
+}
+
+void SettingsPage::addLanguage(QFormLayout& form) {
   auto* language = new QComboBox;
   language->setObjectName("language");
   language->setAccessibleName(tr("Language"));
@@ -91,13 +97,20 @@ QWidget* SettingsPage::buildWords() {
   for (const QString& code : languages()) language->addItem(QLocale(code).nativeLanguageName(), code);
   language->setCurrentIndex(
       std::max(0, language->findData(words::plain(parts_.settings.get(settings::language)))));
-  connect(language, &QComboBox::activated, this, [this, language] {
-    parts_.notices.worked(
-        parts_.settings.keep(settings::language, language->currentData().toString().toStdString()));
-    parts_.notices.say(tr("The language changes at the next start."));
-  });
-  form->addRow(term(tr("Language")), language);
-  return box;
+  connect(language, &QComboBox::activated, this,
+          [this, language] { setLanguage(language->currentData().toString()); });
+  form.addRow(term(tr("Language")), language);
+}
+
+/// With the names of the notes that are usual in it.
+void SettingsPage::setLanguage(const QString& code) {
+  const QLocale locale = code.isEmpty() ? QLocale::system() : QLocale(code);
+  const NoteLanguage names = locale.language() == QLocale::German   ? NoteLanguage::german
+                             : locale.language() == QLocale::French ? NoteLanguage::fixedDo
+                                                                    : NoteLanguage::english;
+  if (parts_.notices.worked(parts_.settings.keep(settings::language, code.toStdString())) &&
+      parts_.notices.worked(parts_.settings.keep(settings::noteNames, static_cast<double>(names))))
+    emit languageChanged();
 }
 
 /// What notes are called, and whether with sharps or flats.

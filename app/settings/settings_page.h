@@ -21,6 +21,7 @@ class SettingsPage : public QWidget {
 
  signals:
   void noteNamesChanged();
+  void languageChanged();
 
  protected:
   void showEvent(QShowEvent* event) override;
@@ -28,6 +29,8 @@ class SettingsPage : public QWidget {
  private:
   QWidget* buildWords();
   void addNoteNames(QFormLayout& form);
+  void addLanguage(QFormLayout& form);
+  void setLanguage(const QString& code);
   QWidget* buildSound();
   QWidget* buildStudio();
   QWidget* buildRetention();

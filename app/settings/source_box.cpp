@@ -74,8 +74,8 @@ SourceBox::SourceBox(const Parts& parts)
   }
   calibrate_->setObjectName("calibrate");
   calibrate_->setToolTip(
-      tr("Plays eight clicks and hears how late they come back: from then on notes are held against the "
-         "count itself. Let the microphone hear the loudspeaker."));
+      tr("Plays eight clicks and hears how late they come back: from then on timing is judged against the "
+         "click itself. Let the microphone hear the loudspeaker."));
   open_->setToolTip(tipOf("open"));
   open_->setProperty("narrow", true);
   meter_->setRange(-60, 0);
@@ -166,7 +166,7 @@ void SourceBox::showQuiet() {
 QString SourceBox::timing() const {
   if (!parts_.lesson.current()->counted()) return {};
   const bool heard = parts_.request.options().accompaniment != AccompanimentKind::flash;
-  return tr(" · timing ±%1 ms").arg(words::number(timingUnsure_ms(heard, parts_.setup.delay_s()), 0, false));
+  return tr("timing ± %1 ms").arg(words::number(timingUnsure_ms(heard, parts_.setup.delay_s()), 0, false));
 }
 
 void SourceBox::showInput(const InputState& state) {
@@ -174,9 +174,7 @@ void SourceBox::showInput(const InputState& state) {
   // What is said of a microphone is not true of somebody who only plays for a take.
   const bool plays = parts_.setup.chosen().playsForATake();
   const QString remark = plays ? QString() : remarkOn(state);
-  remark_->setText(!remark.isEmpty() ? remark
-                                     : tr("Level %1 dBFS").arg(words::number(state.level_dbfs)) +
-                                           (plays ? QString() : timing()));
+  remark_->setText(!remark.isEmpty() || plays ? remark : timing());
 }
 
 }  // namespace calando

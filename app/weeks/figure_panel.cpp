@@ -27,14 +27,13 @@ QString differenceText(const Figure& figure, const std::optional<Difference>& d)
   const QString takes = FigurePanel::tr("%1 and %2 takes")
                             .arg(QString::number(d->after.takes), QString::number(d->before.takes));
   const QString unit = words::unit(figure).isEmpty() ? QString() : " " + words::unit(figure);
-  const int decimals = figure.print.decimals;
-  const QString unsure = words::number(d->unsure, decimals, false) + unit;
+  const QString unsure = words::size(d->unsure, figure.print) + unit;
   if (!d->tells) return FigurePanel::tr("No difference to speak of (± %1; %2).").arg(unsure, takes);
-  const QString size = words::number(std::abs(d->change()), decimals, false);
+  const QString size = words::size(d->change(), figure.print);
   const QString from = words::number(d->before.mean, figure.print),
                 to = words::number(d->after.mean, figure.print);
-  return (d->change() > 0.0 ? FigurePanel::tr("More by %1 ± %2: from %3 to %4%5 (%6).")
-                            : FigurePanel::tr("Less by %1 ± %2: from %3 to %4%5 (%6)."))
+  return (d->change() > 0.0 ? FigurePanel::tr("%3 → %4%5: %1 more, give or take %2 (%6).")
+                            : FigurePanel::tr("%3 → %4%5: %1 less, give or take %2 (%6)."))
       .arg(size, unsure, from, to, unit, takes);
 }
 
@@ -60,7 +59,7 @@ FigurePanel::FigurePanel(const Parts& parts)
   difference_->setFont(style::work(style::kStrongType));
   aside_->setObjectName("caption");
   auto* choices = tight(new QGridLayout, 2 * style::kStep);
-  choices->addWidget(captioned(tr("Step"), exercises_), 0, 0);
+  choices->addWidget(captioned(tr("Exercise"), exercises_), 0, 0);
   choices->addWidget(captioned(tr("Drawn here"), figures_), 0, 1);
   choices->addWidget(captioned(tr("Compared"), periods_), 1, 0, 1, 2);
   auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
@@ -91,7 +90,7 @@ void FigurePanel::refresh() {
 void FigurePanel::fillExercises() {
   const std::vector<std::string> played = mostPlayed(parts_.takes.past());
   exercises_->clear();
-  exercises_->addItem(tr("all steps"), QString());
+  exercises_->addItem(tr("all exercises"), QString());
   for (const std::string& exercise : played)
     if (const ExercisePtr card = parts_.deck.find(exercise))
       exercises_->addItem(words::said(card->title), words::plain(exercise));
@@ -169,10 +168,12 @@ void FigurePanel::showDifference() {
   QStringList aside;
   if (points.elsewhere > 0)
     aside << tr("Left out, as the microphone stood elsewhere: %n.", nullptr, points.elsewhere);
-  if (exercise_.empty()) aside << tr("Of all steps together; choose one to compare like with like.");
-  aside << tr("On the axis: strokes are lessons, wedges remarks.");
+  if (exercise_.empty()) aside << tr("All exercises mixed: choose one to compare like with like.");
+  aside << tr("Strokes: lessons; wedges: notes.");
   aside_->setText(aside.join(' '));
-  if (points.list.empty()) return difference_->setText(tr("No take has this figure yet."));
+  if (points.list.empty())
+    return difference_->setText(
+        tr("No take has this figure yet. Choose another figure, or another exercise."));
   const PeriodPair pair = periodsOf(kPeriods[std::max(0, periods_->currentIndex())], today(parts_.clock),
                                     points.list.front().day);
   difference_->setText(differenceText(*figure, differenceOf(points, pair.before, pair.after, figure->print)));

@@ -21,7 +21,7 @@ namespace {
 QString withUnsure(double value, double unsure, const Figure& figure) {
   const QString unit = words::unit(figure);
   return QStringLiteral("%1 ± %2%3")
-      .arg(words::number(value, figure.print.decimals), words::number(unsure, figure.print.decimals, false),
+      .arg(words::change(value, figure.print), words::size(unsure, figure.print),
            unit.isEmpty() ? QString() : " " + unit);
 }
 
@@ -36,7 +36,8 @@ HelpedView::HelpedView(const Parts& parts) : parts_(parts) {
 QStringList HelpedView::triesText() const {
   QStringList lines;
   for (const TryEffect& effect : effectsOf(ledgerOf(parts_.takes.past()))) {
-    const QString what = words::said(effect.observed->tries[effect.index]);
+    const AdviceCard::Try& asked = effect.observed->tries[effect.index];
+    const QString what = words::said(asked.says);
     QString did = tr("helped in %1 of %2").arg(QString::number(effect.helped), QString::number(effect.times));
     if (effect.change && effect.figure) {
       const QString label = words::label(*effect.figure);
@@ -47,7 +48,11 @@ QStringList HelpedView::triesText() const {
                                : tr("%1: no difference to speak of").arg(label)
                          : tr("too few to say how much"));
     }
-    lines << QStringLiteral("<p><b>%1</b><br>%2</p>").arg(what.toHtmlEscaped(), did.toHtmlEscaped());
+    // What it is like, what is claimed for it, what it did: three things.
+    lines << QStringLiteral("<p><b>%1</b>%2<br>%3<br>%4</p>")
+                 .arg(what.toHtmlEscaped(), asked.image ? " · " + tr("an image").toHtmlEscaped() : QString(),
+                      tr("Said of it: %1").arg(words::said(effect.observed->why)).toHtmlEscaped(),
+                      tr("Measured: %1").arg(did).toHtmlEscaped());
   }
   return lines;
 }
@@ -113,8 +118,8 @@ void HelpedView::refresh() {
   QString html;
   if (!tries.isEmpty()) html += "<h3>" + tr("What was tried") + "</h3>" + tries.join("");
   if (!attention.isEmpty()) html += "<h3>" + tr("Where the attention was") + "</h3>" + attention.join("");
-  if (!seen.isEmpty()) html += "<h3>" + tr("What was seen") + "</h3>" + seen.join("");
-  if (!schools.isEmpty()) html += "<h3>" + tr("Whose words the cards spoke") + "</h3>" + schools.join("");
+  if (!seen.isEmpty()) html += "<h3>" + tr("What was watched") + "</h3>" + seen.join("");
+  if (!schools.isEmpty()) html += "<h3>" + tr("Whose words the exercises spoke") + "</h3>" + schools.join("");
   if (html.isEmpty())
     html = "<p>" +
            tr("Nothing was tried yet. Y says that the one thing to try was tried in a take; 5 to 8 say where "

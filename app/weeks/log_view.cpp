@@ -60,7 +60,7 @@ QString attentionOf(Attention attention) {
 LogView::LogView(const Parts& parts) : parts_(parts), search_(new QLineEdit), days_(new QTreeWidget) {
   search_->setObjectName("logSearch");
   search_->setProperty(kFreeText, true);
-  search_->setPlaceholderText(tr("Search: a card, a remark, what was tried"));
+  search_->setPlaceholderText(tr("Search: an exercise, a note, what was tried"));
   search_->setAccessibleName(tr("Search the logbook"));
   days_->setObjectName("log");
   days_->setAccessibleName(tr("Logbook, by day"));

@@ -21,7 +21,7 @@ constexpr double kFull_cents = 30.0;
 
 NoteWeeks::NoteWeeks(const Parts& parts) : parts_(parts) {
   setObjectName("noteWeeks");
-  setAccessibleName(tr("Offsets of notes by week, cents"));
+  setAccessibleName(tr("Tuning of notes by week, cents"));
   setFrameShape(QFrame::NoFrame);
   setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   viewport()->setBackgroundRole(QPalette::Window);

@@ -39,7 +39,7 @@ QString stepsOf(const std::vector<std::string>& order, const CardDeck& deck,
 
 QString planOf(const Plan& plan) {
   return Question::tr("minutes a day: %1").arg(plan.minutes) + '\n' +
-         Question::tr("steps with something of their own: %1").arg(plan.steps.size());
+         Question::tr("exercises with something of their own: %1").arg(plan.steps.size());
 }
 
 QLabel* column(const QString& text) {
@@ -58,7 +58,7 @@ std::optional<Replacing> askWhatReplaces(const UnpackedPack& pack, const PackRep
   dialog.setWindowTitle(Question::tr("A pack from another studio"));
   auto* text =
       new QLabel(Question::tr("The pack brings %1 another running order or plan than stands here. "
-                              "Takes, own cards and the list of homework come in beside what there is.")
+                              "Takes, own exercises and the list of homework come in beside what there is.")
                      .arg(words::plain(pack.contents.student.name)));
   text->setTextFormat(Qt::PlainText);
   text->setWordWrap(true);
@@ -95,7 +95,7 @@ std::optional<Replacing> askWhatReplaces(const UnpackedPack& pack, const PackRep
   };
   choice(Question::tr("Take the pack’s"), "packTake", Replacing::takeThere);
   choice(Question::tr("Keep what is here"), "packKeep", Replacing::keepHere)->setDefault(true);
-  choice(Question::tr("Take nothing in"), "packNothing", std::nullopt);
+  choice(Question::tr("Add nothing"), "packNothing", std::nullopt);
   auto* layout = new QVBoxLayout(&dialog);
   layout->setSpacing(3 * style::kStep);
   layout->addWidget(text);

@@ -28,7 +28,7 @@ PlanDialog::PlanDialog(const Parts& parts, QWidget* parent)
 
 QWidget* PlanDialog::buildGate() {
   auto* box = new QWidget;
-  ownGate_ = new QCheckBox(tr("A gate of this student’s own, instead of the cards’:"));
+  ownGate_ = new QCheckBox(tr("For this student, instead of what the exercises say:"));
   ownGate_->setObjectName("ownGate");
   const auto number = [](int least, int most, int value, const char* name) {
     auto* spin = new QSpinBox;
@@ -64,7 +64,7 @@ QWidget* PlanDialog::buildSteps() {
   auto* box = new QWidget;
   steps_ = new QTableWidget(0, 3);
   steps_->setObjectName("planSteps");
-  steps_->setHorizontalHeaderLabels({tr("Step"), tr("Asks"), tr("Stands")});
+  steps_->setHorizontalHeaderLabels({tr("Exercise"), tr("Asks"), tr("Stands")});
   steps_->setSelectionBehavior(QAbstractItemView::SelectRows);
   steps_->setEditTriggers(QAbstractItemView::NoEditTriggers);
   steps_->verticalHeader()->hide();

@@ -62,7 +62,7 @@ PlanPanel::PlanPanel(const Parts& parts, QWidget* waysOut)
       why_(line(style::kType)),
       more_(line(style::kType)),
       other_(new QDoubleSpinBox),
-      take_(new QPushButton(tr("Take it"))),
+      take_(new QPushButton(tr("Agree"))),
       refuse_(new QPushButton(tr("Not yet"))),
       minutes_(new QComboBox),
       today_(line(style::kType)),
@@ -110,6 +110,7 @@ QWidget* PlanPanel::buildNext() {
 QWidget* PlanPanel::buildWeek() {
   auto* box = new QWidget;
   minutes_->setObjectName("minutes");
+  minutes_->setMinimumContentsLength(6);
   minutes_->setAccessibleName(tr("Minutes a day"));
   for (const int minutes : kMinutes) minutes_->addItem(tr("%1 min").arg(minutes), minutes);
   connect(minutes_, &QComboBox::activated, this, [this](int index) {
@@ -146,7 +147,7 @@ QWidget* PlanPanel::buildWeek() {
   auto* plan = new QPushButton(tr("Plan…"));
   plan->setObjectName("planDialog");
   plan->setProperty("narrow", true);
-  plan->setToolTip(tr("Gate, holidays, what rests and what was left"));
+  plan->setToolTip(tr("When an exercise is done, holidays, what rests and what was left"));
   connect(plan, &QPushButton::clicked, this, &PlanPanel::planWanted);
   out->addWidget(plan);
   auto* layout = tight(new QVBoxLayout(box), style::kStep);
@@ -201,7 +202,7 @@ void PlanPanel::refreshNext() {
   if (!any) {
     other_->hide();
     title_->setText(tr("Nothing to change today"));
-    why_->setText(tr("A step is proposed when it has been good often enough, on days enough."));
+    why_->setText(tr("An exercise is proposed when it has been good often enough, on days enough."));
     return;
   }
   const PlanState state = parts_.planning.state();

@@ -83,7 +83,7 @@ QWidget* WeeksPage::buildHead() {
   auto* row = tight(new QHBoxLayout(head), 2 * style::kStep);
   row->addWidget(chooser_, 1);
   int id = 0;
-  for (const QString& text : {tr("Ribbons"), tr("Logbook"), tr("Notes"), tr("What helped"), tr("Heard")}) {
+  for (const QString& text : {tr("Ribbons"), tr("Logbook"), tr("Notes"), tr("What helped"), tr("Ear")}) {
     auto* button = new QToolButton;
     button->setText(text);
     button->setObjectName("weeksView");
@@ -116,7 +116,7 @@ QWidget* WeeksPage::buildWaysOut() {
           [this] { askForPack(PackKind::answer); });
   connect(menu->addAction(tr("Everything, for another teacher…")), &QAction::triggered, this,
           [this] { askForPack(PackKind::teacher); });
-  connect(menu->addAction(tr("Take a pack in…")), &QAction::triggered, this, [this] {
+  connect(menu->addAction(tr("Open a pack…")), &QAction::triggered, this, [this] {
     const QString file = QFileDialog::getOpenFileName(this, tr("A pack"), {}, tr("Pack (*.zip)"));
     if (!file.isEmpty()) parts_.files.takePackIn(QFile::encodeName(file).toStdString());
   });

@@ -47,6 +47,8 @@ QStringList languages() {
 }
 
 void useLanguage(const QString& code) {
+  // Numbers and days are written as the language writes them.
+  if (code != QLatin1String(kPseudo)) QLocale::setDefault(code.isEmpty() ? QLocale::system() : QLocale(code));
   static QTranslator* installed = nullptr;
   if (installed) QCoreApplication::removeTranslator(installed);
   delete std::exchange(installed, nullptr);

@@ -82,7 +82,8 @@ QString reason(const Proposal& p) {
                                .arg(QString::number(p.standing.good), QString::number(p.standing.tries));
       const QString days = p.standing.days == 1 ? PlanWords::tr("on one day")
                                                 : PlanWords::tr("on %n days", nullptr, p.standing.days);
-      if (p.kind == Proposal::Kind::open) return PlanWords::tr("the step before it: %1, %2").arg(good, days);
+      if (p.kind == Proposal::Kind::open)
+        return PlanWords::tr("the exercise before it: %1, %2").arg(good, days);
       return QStringLiteral("%1, %2").arg(good, days);
     }
     case Why::badDays:
@@ -150,11 +151,11 @@ QString fallen(const Fatigue& fatigue) {
       case Fallen::What::pitch:
         return PlanWords::tr("pitch %1 cents").arg(by);
       case Fallen::What::level:
-        return PlanWords::tr("level %1 dB").arg(by);
+        return PlanWords::tr("loudness");
       case Fallen::What::core:
-        return PlanWords::tr("core over noise %1 dB").arg(by);
+        return PlanWords::tr("clear tone");
       case Fallen::What::crackle:
-        return PlanWords::tr("crackle %1 dB").arg(by);
+        return PlanWords::tr("crackle");
       case Fallen::What::held:
         return PlanWords::tr("held %1 s").arg(by);
     }

@@ -47,7 +47,7 @@ QString said(const Problem& problem) {
 }
 
 QString label(const Figure& figure) { return said(figure.label); }
-QString unit(const Figure& figure) { return said(figure.unit); }
+QString unit(const Figure& figure) { return said(figure.spoken.empty() ? figure.unit : figure.spoken); }
 QString help(const Figure& figure) { return said(figure.help); }
 QString noOutput() {
   return QCoreApplication::translate(
@@ -71,26 +71,75 @@ QString number(double value, int decimals, bool plus) {
   return sign + locale.toString(std::abs(rounded), 'f', decimals);
 }
 
-QString number(double value, const Print& print) { return number(value, print.decimals, print.sign); }
+QString number(double value, const Print& print) {
+  return number(value * print.times, print.decimals, print.sign);
+}
+QString size(double value, const Print& print) {
+  return number(std::abs(value) * print.times, print.decimals, false);
+}
+QString change(double value, const Print& print) { return number(value * print.times, print.decimals, true); }
 
 QString inUnit(const QString& number, const Figure& figure) {
   return figure.unit.empty() ? number : number + QStringLiteral(" ") + unit(figure);
 }
 
-QString unsure(const Reading& reading) {
-  const int decimals = reading.figure->print.decimals;
-  if (!reading.unsure || *reading.unsure < 0.5 * std::pow(10.0, -decimals)) return {};
-  return QStringLiteral("± ") + number(*reading.unsure, decimals, false);
+namespace {
+
+/// Which side of 0 it is on, as far as it is written.
+QString sideOf(const Figure& figure, std::optional<double> value, double size) {
+  if (figure.sides.none() || !value || std::abs(size) < 0.5 * figure.print.step()) return {};
+  return said(*value < 0.0 ? figure.sides.below : figure.sides.above);
+}
+
+QString numberOf(double value, const Figure& figure) {
+  return figure.sides.none() ? number(value, figure.print) : size(value, figure.print);
+}
+
+/// Of a size the side that most of it is on.
+std::optional<double> directionOf(const Reading& reading) {
+  return reading.figure->leaning ? reading.leaning : reading.value;
+}
+
+}  // namespace
+
+QString value(double value, const Figure& figure) {
+  // Of a size it is not known to which side it was.
+  const QString side = figure.leaning ? QString() : sideOf(figure, value, value);
+  return (inUnit(numberOf(value, figure), figure) + ' ' + side).trimmed();
 }
 
 QString bare(const Reading& reading) {
-  return reading.value ? number(*reading.value, reading.figure->print) : QStringLiteral("–");
+  return reading.value ? numberOf(*reading.value, *reading.figure) : QStringLiteral("–");
 }
 
-QString value(const Reading& reading) {
-  const QString figure = bare(reading), unsure = words::unsure(reading);
-  if (!reading.value) return figure;
-  return inUnit(unsure.isEmpty() ? figure : figure + QStringLiteral(" ") + unsure, *reading.figure);
+QString behind(const Reading& reading) {
+  if (!reading.value) return {};
+  const Print& print = reading.figure->print;
+  QStringList parts;
+  if (reading.unsure && *reading.unsure >= 0.5 * print.step())
+    parts << QStringLiteral("± ") + size(*reading.unsure, print);
+  parts << unit(*reading.figure) << sideOf(*reading.figure, directionOf(reading), *reading.value);
+  parts.removeAll(QString());
+  return parts.join(' ');
+}
+
+QString value(const Reading& reading) { return (bare(reading) + ' ' + behind(reading)).trimmed(); }
+
+QString inWords(const Reading& reading) {
+  const InWords& words = reading.figure->words;
+  if (words.inside.empty() || !reading.value || !reading.hasTarget) return {};
+  switch (reading.verdict) {
+    case Verdict::inside:
+      return said(words.inside);
+    case Verdict::near:
+      return QCoreApplication::translate("Words", "nearly %1", "clear, even").arg(said(words.inside));
+    case Verdict::outside:
+      return said(reading.low && *reading.value < *reading.low ? words.under : words.over);
+    case Verdict::notYet:
+    case Verdict::unmeasured:
+      break;
+  }
+  return {};
 }
 
 namespace {
@@ -102,8 +151,7 @@ QString filled(QString text, const Advice& advice) {
   if (advice.instrument) text.replace(plain(kTunerPlace), said(labelOf(advice.instrument->tuner)));
   for (const Reading& r : advice.figures)
     for (const auto& [place, value] : placesIn(r))
-      text.replace(plain(place),
-                   value ? number(std::abs(*value), r.figure->print.decimals, false) : QStringLiteral("–"));
+      text.replace(plain(place), value ? size(*value, r.figure->print) : QStringLiteral("–"));
   return text;
 }
 
@@ -113,8 +161,11 @@ QString advice(const Advice& advice) {
   if (!advice.card) return plain(advice.text);
   const QString heard = filled(said(advice.card->says), advice);
   if (advice.card->tries.empty()) return heard;
-  return QCoreApplication::translate("Advice", "%1 %2", "what is heard, then what to try")
-      .arg(heard, filled(said(advice.card->tryAt(advice.nextTry)), advice));
+  const AdviceCard::Try& asked = advice.card->tryAt(advice.nextTry);
+  const QString what = filled(said(asked.says), advice);
+  return (asked.image ? QCoreApplication::translate("Advice", "%1 %2 (An image.)")
+                      : QCoreApplication::translate("Advice", "%1 %2", "what is heard, then what to try"))
+      .arg(heard, what);
 }
 
 QString adviceWhy(const Advice& advice) {

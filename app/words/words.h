@@ -40,14 +40,20 @@ QString titled(const Figure& figure);
 /// "−3.2", "+4": a true minus sign, no plus for nothing.
 QString number(double value, int decimals = 0, bool plus = true);
 QString number(double value, const Print& print);
+/// The same without a sign; and with one, for how much more or less it is.
+QString size(double value, const Print& print);
+QString change(double value, const Print& print);
 /// "4.0 s"; a count has none.
 QString inUnit(const QString& number, const Figure& figure);
-/// "+3.2 ± 0.4 cents"; a dash where nothing was measured.
+/// "4.0 s", "3.2 cents flat".
+QString value(double value, const Figure& figure);
+/// "3.2 ± 0.4 cents flat"; a dash where nothing was measured.
 QString value(const Reading& reading);
-/// Its two parts: "+3.2", or the dash; and "± 0.4", empty where that is not known or the figure is surer than
-/// it is written.
+/// Its two parts: "3.2", or the dash; and "± 0.4 cents flat".
 QString bare(const Reading& reading);
-QString unsure(const Reading& reading);
+QString behind(const Reading& reading);
+/// What it is to a teacher, "airy", "nearly clear", where its number says that to nobody; else empty.
+QString inWords(const Reading& reading);
 
 /// A tube in use: "open", "1 2", "1 3, drawn", "thumb 1", "position 3", or the note of a reed.
 QString setting(const TubeSetting& setting, const Instrument& instrument);

@@ -35,7 +35,7 @@ constexpr ChangeRow kRows[] = {
      1},
     {Change::levelWave, "level-wave", "wave of the level", "dB", "Which one is more even?",
      "a wave in the loudness", "level_sd_db", 0.5, 12.0, 1},
-    {Change::fuzz, "fuzz", "core over noise", "dB", "Which one is fuller?", "fuzz", "hnr_db", 1.0, 20.0, 1},
+    {Change::fuzz, "fuzz", "tone over air noise", "dB", "Which one is fuller?", "fuzz", "hnr_db", 1.0, 20.0, 1},
     {Change::crackle, "crackle", "crackle", "dB", "Which one is clean?", "a crackle", "subharmonic_db", 10.0,
      36.0, 0},
     {Change::dull, "dull", "brightness", "dB an octave", "Which one is brighter?", "too dark",

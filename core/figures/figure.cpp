@@ -35,7 +35,7 @@ bool isReading(std::string_view id) {
 }
 
 std::string printed(double value, const Print& print) {
-  const std::string text = fixed(std::abs(value), print.decimals);
+  const std::string text = fixed(std::abs(value) * print.times, print.decimals);
   const bool zero = text.find_first_not_of("0.") == std::string::npos;
   const char* sign = zero ? "" : value < 0.0 ? "\u2212" : print.sign ? "+" : "";
   return sign + text;

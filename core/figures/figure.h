@@ -1,5 +1,6 @@
 #pragma once
 
+#include <cmath>
 #include <optional>
 #include <span>
 #include <string>
@@ -24,7 +25,22 @@ enum class Area { startsAndLasts, steady, inTune, full };
 /// How a figure is written, wherever it is.
 struct Print {
   int decimals = 1;
-  bool sign = false;  ///< a plus is written too: the figure goes either way
+  bool sign = false;   ///< a plus is written too: the figure goes either way
+  double times = 1.0;  ///< what it is multiplied with: shares are written as so many of a hundred
+  /// The smallest difference that is seen.
+  double step() const { return std::pow(10.0, -decimals) / times; }
+};
+
+/// What a figure below and one above 0 are, for people in English: "flat" and "sharp"; written behind its
+/// size instead of a sign.
+struct Sides {
+  std::string_view below, above;
+  bool none() const { return below.empty(); }
+};
+/// What a figure is to a teacher that is measured in what only engineers speak of: under its target, inside
+/// it, over it.
+struct InWords {
+  std::string_view under, inside, over;
 };
 
 /// Its chart along the range.
@@ -45,13 +61,19 @@ struct Figure {
   std::string_view id;
   std::string_view label;  ///< for people, in English; so are unit, help and column
   std::string_view unit;   ///< empty: a count
+  std::string_view spoken =
+      {};  ///< the unit that people read, of what Print::times makes of it; empty: the same
   Print print;
+  Sides sides = {};
+  InWords words = {};
   Area area;
   std::string_view help;  ///< one sentence for F1
   /// Of several sounds the median over them, counts are added up. nullptr: a figure of single cues alone.
   std::optional<double> (*ofTake)(const FigureInput&);
   /// One standard deviation of that, by how it strays within the take; nullptr: it is not known.
   std::optional<double> (*unsure)(const FigureInput&) = nullptr;
+  /// Of a figure that is a size: to which side most of it went, below or above 0; nullopt: to neither.
+  std::optional<double> (*leaning)(const FigureInput&) = nullptr;
   CueFigure* unsureOfCue = nullptr;  ///< the same of one cue
   CueFigure* ofCue = nullptr;        ///< the same of one cue; its key in the JSON is the id
   std::string_view column = {};      ///< its title in the table of cues; empty: it has none

@@ -73,6 +73,7 @@ constexpr std::array kFigures{
     Figure{.id = "span_semitones",
            .label = "Span",
            .unit = "semitones",
+           .spoken = "half steps",
            .print = {1},
            .area = Area::inTune,
            .help = "How far it is from the lowest to the highest pitch of a tone.",
@@ -139,7 +140,9 @@ constexpr std::array kFigures{
     Figure{.id = "way_back_semitones",
            .label = "Way back ends",
            .unit = "semitones",
+           .spoken = "half steps",
            .print = {1, true},
+           .sides = {"lower", "higher"},
            .area = Area::inTune,
            .help = "Where a way there and back ends, against where it began; that it ends lower is expected, "
                    "and held against no target.",

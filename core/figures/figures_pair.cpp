@@ -99,31 +99,31 @@ std::optional<double> atOnce(const FigureInput& heard) {
 
 const std::array kFigures{
     Figure{.id = "lock_s",
-           .label = "One after",
+           .label = "In tune after",
            .unit = "s",
            .print = {1},
            .area = Area::inTune,
-           .help = "From when both sound to when they begin to be one: a second and more within 5 cents and "
+           .help = "From when both sound to when they are in tune: a second and more within 5 cents and "
                    "under a beat a second.",
            .ofTake =
                [](const FigureInput& h) {
                  return ofNotes<lockOfCue>(h, [](const Pair& p) { return p.lock_s; });
                },
            .ofCue = lockOfCue,
-           .column = "one after"},
+           .column = "in tune after"},
     Figure{.id = "found_s",
            .label = "Found after",
            .unit = "s",
            .print = {1},
            .area = Area::inTune,
-           .help = "From when the partner begins to when the two begin to be one.",
+           .help = "From when the partner begins to when the two are in tune.",
            .ofTake = [](const FigureInput& h) { return ofPair(h, [](const Pair& p) { return p.found_s; }); }},
     Figure{.id = "at_once",
-           .label = "One at once",
+           .label = "In tune at once",
            .unit = "notes",
            .print = {0},
            .area = Area::inTune,
-           .help = "How many of the notes were one within 0.3 s, before anything could be mended by ear.",
+           .help = "How many of the notes were in tune within 0.3 s, before anything could be mended by ear.",
            .ofTake = atOnce},
     Figure{
         .id = "beat_left_hz",
@@ -151,11 +151,11 @@ const std::array kFigures{
            .chart = {Ink::pitch, 6.0}},
     Figure{
         .id = "residual_cents",
-        .label = "Off when one",
+        .label = "Still apart once in tune",
         .unit = "cents",
         .print = {1},
         .area = Area::inTune,
-        .help = "How far apart the two usually are once they are one.",
+        .help = "How far apart the two usually are once they are in tune.",
         .ofTake =
             [](const FigureInput& h) { return ofPair(h, [](const Pair& p) { return p.residual_cents; }); }},
     Figure{.id = "wrong_way",
@@ -176,7 +176,7 @@ const std::array kFigures{
            .unit = "",
            .print = {0},
            .area = Area::inTune,
-           .help = "How often the two, having been one, were over 8 cents apart again.",
+           .help = "How often the two, having been in tune, were over 8 cents apart again.",
            .ofTake =
                [](const FigureInput& h) {
                  return sumOfNotes<leftAgainOfCue>(h, [](const Pair& p) {
@@ -184,19 +184,19 @@ const std::array kFigures{
                  });
                },
            .ofCue = leftAgainOfCue},
-    Figure{
-        .id = "noticed_cents",
-        .label = "Noticed",
-        .unit = "cents",
-        .print = {1},
-        .area = Area::inTune,
-        .help =
-            "How far apart the two began where the player then went and was one: a distance that was heard.",
-        .ofTake = [](const FigureInput& h) { return ofPair(h, noticed); }},
+    Figure{.id = "noticed_cents",
+           .label = "Difference heard and mended",
+           .unit = "cents",
+           .print = {1},
+           .area = Area::inTune,
+           .help = "How far apart the two began where the player then went and was in tune: a distance that "
+                   "was heard.",
+           .ofTake = [](const FigureInput& h) { return ofPair(h, noticed); }},
     Figure{.id = "pure_cents",
            .label = "From the pure one",
            .unit = "cents",
            .print = {1, true},
+           .sides = {"narrow", "wide"},
            .area = Area::inTune,
            .help = "How far the two were at the end from the interval in whole numbers, which does not beat.",
            .ofTake =
@@ -211,6 +211,7 @@ const std::array kFigures{
            .label = "From the equal one",
            .unit = "cents",
            .print = {1, true},
+           .sides = {"narrow", "wide"},
            .area = Area::inTune,
            .help = "How far the two were at the end from the interval in equal half steps.",
            .ofTake =
@@ -234,9 +235,10 @@ const std::array kFigures{
                  });
                }},
     Figure{.id = "turn_cents",
-           .label = "One after the other",
+           .label = "Against the one before",
            .unit = "cents",
            .print = {1, true},
+           .sides = {"flat", "sharp"},
            .area = Area::inTune,
            .help =
                "How much higher than asked the tone is than the one before it, another player’s or one’s own "
@@ -246,7 +248,7 @@ const std::array kFigures{
            .unsureOfCue = turnUnsure,
            .ofCue = of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_cents>},
     Figure{.id = "turn_spread_cents",
-           .label = "That may be off by",
+           .label = "Against the one before, give or take",
            .unit = "cents",
            .print = {1},
            .area = Area::inTune,

@@ -18,7 +18,8 @@ struct Instrument;  // theory/instrument.h
 struct Reading {
   const Figure* figure = nullptr;  ///< never nullptr in an analysis
   std::optional<double> value;
-  std::optional<double> unsure;  ///< of the value, one standard deviation; empty: not known
+  std::optional<double> unsure;   ///< of the value, one standard deviation; empty: not known
+  std::optional<double> leaning;  ///< of a size: below or above 0, the side that it is on (Figure::leaning)
   std::optional<double> low;
   std::optional<double> high;
   bool hasTarget = false;

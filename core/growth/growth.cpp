@@ -161,7 +161,7 @@ std::optional<Difference> differenceOf(const Points& points, const Period& befor
   Difference d{meanIn(before), meanIn(after)};
   if (d.before.days < 2 || d.after.days < 2) return std::nullopt;
   const double a = d.before.error * d.before.error, b = d.after.error * d.after.error;
-  const double least = std::pow(10.0, -print.decimals);
+  const double least = print.step();
   if (a + b > 0.0) {
     const double degrees = (a + b) * (a + b) / (a * a / (d.before.days - 1) + b * b / (d.after.days - 1));
     d.unsure = studentFactor(degrees) * std::sqrt(a + b);

@@ -28,10 +28,13 @@ std::string filled(std::string text, const std::vector<Reading>& readings, const
     text.replace(at, kFigurePlace.size(), worst->figure->label);
   if (const auto at = text.find(kTunerPlace); at != std::string::npos && instrument)
     text.replace(at, kTunerPlace.size(), labelOf(instrument->tuner));
-  for (const Reading& r : readings)
+  for (const Reading& r : readings) {
+    const Print& print = r.figure->print;
     for (const auto& [place, value] : placesIn(r))
       for (std::size_t at; (at = text.find(place)) != std::string::npos;)
-        text.replace(at, place.size(), value ? printed(std::abs(*value), {r.figure->print.decimals}) : "–");
+        text.replace(at, place.size(),
+                     value ? printed(std::abs(*value), {print.decimals, false, print.times}) : "–");
+  }
   return text;
 }
 
@@ -39,7 +42,11 @@ bool conditionsHold(const AdviceCard& card, const std::vector<Reading>& all) {
   return std::ranges::all_of(card.conditions, [&](const AdviceCard::Condition& c) {
     const auto r = std::ranges::find(all, c.reading, &Reading::id);
     if (r == all.end() || !r->value) return false;
-    return (!c.above || *r->value > *c.above) && (!c.below || *r->value < *c.below);
+    const auto bound = [&](const std::optional<double>& own, const std::optional<double>& asked) {
+      return own && c.orTarget && asked ? asked : own;
+    };
+    const auto above = bound(c.above, r->high), below = bound(c.below, r->low);
+    return (!above || *r->value > *above) && (!below || *r->value < *below);
   });
 }
 
@@ -52,6 +59,7 @@ bool fits(const AdviceCard& card, const Reading* worst, const Instrument* instru
     if (card.reading != worst->id()) return false;
     const bool below = worst->low && *worst->value < *worst->low;
     if ((card.low || card.high) && (below ? !card.low : !card.high)) return false;
+    if (card.leaning != 0 && card.leaning * worst->leaning.value_or(0.0) <= 0.0) return false;
   }
   return conditionsHold(card, all);
 }
@@ -76,6 +84,13 @@ constexpr Named<AdviceCard::From> kFrom[] = {{"figures", AdviceCard::From::figur
                                              {"small-part", AdviceCard::From::smallPart},
                                              {"silence", AdviceCard::From::silence}};
 
+/// A text, or one with its school or that it is an image.
+AdviceCard::Try tryFrom(const json& entry) {
+  if (entry.is_string()) return {entry.get<std::string>()};
+  return {entry.at("says").get<std::string>(), forWhomFrom(entry), entry.value("school", ""),
+          entry.value("image", false)};
+}
+
 }  // namespace
 
 std::array<std::pair<std::string, std::optional<double>>, 4> placesIn(const Reading& r) {
@@ -97,20 +112,19 @@ tl::expected<std::vector<AdviceCard>, Problem> parseAdvice(std::string_view text
     card.high = side == "high";
     if (entry.contains("if"))
       for (const auto& [id, bounds] : entry.at("if").items())
-        card.conditions.push_back({id, optionalNumber(bounds, "above"), optionalNumber(bounds, "below")});
+        card.conditions.push_back({id, optionalNumber(bounds, "above"), optionalNumber(bounds, "below"),
+                                   bounds.value("or_target", false)});
     card.says = entry.at("says").get<std::string>();
-    if (entry.contains("try") || !card.reading.empty()) {
-      const json& tries = entry.at("try");
-      card.tries =
-          tries.is_array() ? tries.get<std::vector<std::string>>() : std::vector{tries.get<std::string>()};
-    }
+    card.leaning = side == "early" ? -1 : side == "late" ? 1 : 0;
+    if (entry.contains("try") || !card.reading.empty())
+      for (const json& one : entry.at("try")) card.tries.push_back(tryFrom(one));
     card.instead = entry.value("instead", std::vector<std::string>());
     if (entry.contains("from")) card.from = valueNamed(entry.at("from"), "from", kFrom);
     card.whom = forWhomFrom(entry);
     card.starts = listNamed(entry, "start", kStarts);
     card.qualities = listNamed(entry, "quality", kQualities);
     card.lowPitch = entry.value("low_pitch", false);
-    card.figure = entry.value("figure", "");
+    card.figure = entry.value("figure", card.reading);
     card.why = entry.at("why").get<std::string>();
     return card;
   });
@@ -123,17 +137,24 @@ const std::vector<AdviceCard>& adviceCards() {
 
 namespace {
 
-Advice written(const AdviceCard& card, std::size_t next, const std::vector<Reading>& all,
-               const Reading* worst, const Instrument* instrument) {
-  Advice advice{
-      card.id,
-      filled(card.tries.empty() ? card.says : card.says + " " + card.tryAt(next), all, instrument, worst),
-      filled(card.why, all, instrument, worst),
-      {},
-      &card,
-      next,
-      all,
-      instrument};
+Advice written(const AdviceCard& card, const std::map<std::string, std::size_t>& nextTries,
+               const std::vector<Reading>& all, const Reading* worst, const Instrument* instrument) {
+  const auto asked = nextTries.find(card.id);
+  const auto theirs =
+      std::ranges::find_if(card.tries, [&](const AdviceCard::Try& t) { return t.whom.holds(instrument); });
+  const std::size_t next = asked != nextTries.end() ? asked->second
+                           : theirs != card.tries.end()
+                               ? static_cast<std::size_t>(theirs - card.tries.begin())
+                               : 0;
+  Advice advice{card.id,
+                filled(card.tries.empty() ? card.says : card.says + " " + card.tryAt(next).says, all,
+                       instrument, worst),
+                filled(card.why, all, instrument, worst),
+                {},
+                &card,
+                next,
+                all,
+                instrument};
   if (worst) advice.because.emplace_back(worst->id());
   for (const auto& condition : card.conditions) advice.because.push_back(condition.reading);
   return advice;
@@ -164,7 +185,8 @@ std::vector<const Reading*> inOrder(const std::vector<Reading>& readings, double
 }  // namespace
 
 std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known,
-                                   const Instrument* instrument, const Observed* observed) {
+                                   const Instrument* instrument, const Observed* observed,
+                                   const std::map<std::string, std::size_t>& nextTries) {
   double furthest = 0.0;
   bool judged = false;
   for (const Reading& r : readings) {
@@ -176,10 +198,7 @@ std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const s
   if (observed) {
     const auto card = std::ranges::find_if(
         adviceCards(), [&](const AdviceCard& c) { return fitsObserved(c, *observed, instrument, all); });
-    if (card != adviceCards().end()) {
-      const auto next = observed->nextTries.find(card->id);
-      return written(*card, next == observed->nextTries.end() ? 0 : next->second, all, nullptr, instrument);
-    }
+    if (card != adviceCards().end()) return written(*card, nextTries, all, nullptr, instrument);
   }
   if (!judged) return std::nullopt;
   const Reading* worst = nullptr;
@@ -196,7 +215,7 @@ std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const s
   }
   if (!worst) card = cardFor(nullptr, instrument, all);
   if (!card) return std::nullopt;
-  Advice advice = written(*card, 0, all, worst, instrument);
+  Advice advice = written(*card, nextTries, all, worst, instrument);
   if (!worst)
     for (const Reading& r : readings)
       if (r.verdict == Verdict::inside) advice.because.emplace_back(r.id());

@@ -27,15 +27,24 @@ struct AdviceCard {
     std::string reading;
     std::optional<double> above;
     std::optional<double> below;
+    bool orTarget = false;  ///< where the exercise has a bound of its own, that one
+  };
+  /// One thing to do.
+  struct Try {
+    std::string says;
+    ForWhom whom = {};        ///< it is for
+    std::string school = {};  ///< in whose words; empty: in those of all
+    bool image = false;       ///< a picture in words: what it is like, not what happens
   };
   std::string id;
   std::string reading;  ///< empty: for when all are inside
   bool low = false;     ///< the side of the target it is for
   bool high = false;
+  int leaning = 0;  ///< of a size: the side of 0 it is for, -1 or 1; 0: whichever
   std::vector<Condition> conditions;
-  std::string says;                ///< the observation; what stands in braces is one of placesIn()
-  std::vector<std::string> tries;  ///< in the order in which a teacher would try them, one at a time; none
-                                   ///< where all is well: what comes then is the plan's to say
+  std::string says;        ///< the observation; what stands in braces is one of placesIn()
+  std::vector<Try> tries;  ///< in the order in which a teacher would try them, one at a time; none
+                           ///< where all is well: what comes then is the plan's to say
   std::string why;
   std::vector<std::string> instead;  ///< ids of cards that train just that, the first that can be played
   /// What it is taken from. Observations go before figures: the first that fits is the one.
@@ -46,13 +55,12 @@ struct AdviceCard {
   std::vector<Start> starts;  ///< empty: however it began
   std::vector<BuzzQuality> qualities;
   bool lowPitch = false;  ///< for a sound that is low for its part
-  std::string figure;     ///< by which it is seen what a try did; empty: whether it is heard again
+  /// By which it is seen what a try did, its reading where it has one; empty: whether it is heard again.
+  std::string figure;
 
   bool observes() const { return from == From::smallPart || from == From::silence; }
   /// What the try that is asked for is, given how many were asked for before; the last one goes on.
-  std::string tryAt(std::size_t index) const {
-    return tries.empty() ? std::string() : tries[std::min(index, tries.size() - 1)];
-  }
+  const Try& tryAt(std::size_t index) const { return tries[std::min(index, tries.size() - 1)]; }
 };
 /// What an observation is taken from, beside the figures: of the small part, or where nothing sounded.
 struct Observed {
@@ -61,8 +69,6 @@ struct Observed {
   std::optional<BuzzQuality> quality;
   bool low = false;               ///< for its part
   Family family = Family::brass;  ///< of the part, where nobody has said which instrument
-  /// Which of its tries is asked for next, by the observation's id; else the first.
-  std::map<std::string, std::size_t> nextTries;
 };
 
 /// What stands in a text for what the player's instrument is tuned with, and for the name of the figure that
@@ -83,7 +89,9 @@ const std::vector<AdviceCard>& adviceCards();
 /// `instrument`: whose advice; nullptr: only what is for everybody.
 /// `observed`: of the small part, or of silence, whose observations go first; nullptr: there is nothing but
 /// figures.
+/// `nextTries`: which of its tries is asked for, by the advice's id; else the first that is for the player.
 std::optional<Advice> chooseAdvice(const std::vector<Reading>& readings, const std::vector<Reading>& known,
-                                   const Instrument* instrument, const Observed* observed);
+                                   const Instrument* instrument, const Observed* observed,
+                                   const std::map<std::string, std::size_t>& nextTries = {});
 
 }  // namespace calando

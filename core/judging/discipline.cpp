@@ -17,11 +17,11 @@ constexpr AccompanimentKind kForBreath[] = {flash, click, swell},
 constexpr WeekColumnRow kBreath[] = {{{"air_lasts_s"}, "longest, s", 1, Ink::air},
                                      {{"highest_even"}, "even up to, counts", 0, Ink::pitch},
                                      {{"evenness_db", middle}, "uneven, dB", 1, Ink::loudness}},
-                        kBuzz[] = {{{"span_semitones"}, "span, semitones", 1, Ink::pitch},
+                        kBuzz[] = {{{"span_semitones"}, "span, half steps", 1, Ink::pitch},
                                    {{"held_s"}, "longest, s", 1, Ink::air},
-                                   {{"hnr_db", middle}, "over noise, dB", 1, Ink::colour}},
-                        kTwo[] = {{{"lock_s", middle}, "one after, s", 1, Ink::pitch},
-                                  {{"residual_cents", middle}, "off when one, cents", 1, Ink::air},
+                                   {{"hnr_db", middle}, "over air noise, dB", 1, Ink::colour}},
+                        kTwo[] = {{{"lock_s", middle}, "in tune after, s", 1, Ink::pitch},
+                                  {{"residual_cents", middle}, "apart once in tune, cents", 1, Ink::air},
                                   {{"noticed_cents", least}, "least noticed, cents", 1, Ink::loudness}};
 constexpr std::string_view kNoTwo = "No two together in the last eight weeks yet.";
 

@@ -59,6 +59,7 @@ Reading read(const Figure& figure, const FigureInput& heard, const Context& cont
   if (isSpoilt(heard.analysis, context) && !figure.byKey) return r;
   r.value = valueOf(figure, heard);
   if (r.value && figure.unsure) r.unsure = figure.unsure(heard);
+  if (r.value && figure.leaning) r.leaning = figure.leaning(heard);
   if (heard.analysis.letGoTooEarly) return r;
   const auto target = targetFor(figure, heard.analysis, context);
   if (target) {
@@ -112,7 +113,6 @@ std::optional<Observed> observedIn(const Analysis& analysis, const Context& cont
   Observed observed;
   observed.from = whole ? AdviceCard::From::silence : AdviceCard::From::smallPart;
   observed.family = rowOf(analysis.part).family;
-  observed.nextTries = context.nextTries;
   if (const Tone* tone = analysis.mainTone(); tone && !whole) {
     observed.quality = tone->quality;
     const Note* note = tone->mainNote();
@@ -173,7 +173,7 @@ void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, cons
     if (figure.aside && !has(figure.id)) analysis.aside.push_back(read(figure, heard, context));
   const auto observed = judged ? observedIn(analysis, context) : std::nullopt;
   if (auto advice = chooseAdvice(analysis.readings, analysis.aside, context.instrument,
-                                 observed ? &*observed : nullptr))
+                                 observed ? &*observed : nullptr, context.nextTries))
     analysis.advice.push_back(std::move(*advice));
 }
 

@@ -22,13 +22,17 @@ struct TriedCue {
   std::optional<double> before, after;
   bool helped;  ///< the figure moved the right way, or it was not heard again
 };
-/// Of observations with tries in an order, newest first. A take counts where it says that the try of the one
-/// before it of the same card was taken up (PastTake::tried).
+/// Of all advice, newest first. A take counts where it says that the try of the one before it of the same
+/// exercise was taken up (PastTake::tried).
 std::vector<TriedCue> ledgerOf(std::span<const PastTake> takes);
 
-/// Which try of each observation comes next with this student: the one that helped most often and more often
-/// than not, else the first that has not been taken up, else the first.
-std::map<std::string, std::size_t> nextTries(std::span<const PastTake> takes);
+/// Which try of each advice comes next with this student, by the advice's id, where it is not its first: the
+/// one that helped most often and more often than not, else the first that was not asked for yet, else the
+/// one after that which was asked for last. Never the one that was asked for in the newest take, where there
+/// is another; only those that are for the instrument (nullptr: for everybody). `school`: in whose words;
+/// tries in those of others are left out, unless it is empty.
+std::map<std::string, std::size_t> nextTries(std::span<const PastTake> takes, const Instrument* instrument,
+                                             const std::string& school);
 
 /// How often an observation was said to be right or wrong.
 struct Confirmed {

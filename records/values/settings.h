@@ -1,5 +1,6 @@
 #pragma once
 
+#include <cstdint>
 #include <optional>
 #include <string>
 
@@ -32,6 +33,8 @@ inline const Setting<std::string> watched{"watched", ""};  ///< folder that home
 /// The folder that a pack or a backup is being written into; empty: none is.
 inline const Setting<std::string> writingTo{"writing_to", ""};
 inline const Setting<std::string> language{"language", ""};  ///< of the window; empty: the desktop's
+/// Who reads the answers to a student's homework, a words::Reader.
+inline Setting<double> readerOf(std::int64_t student) { return {"reader:" + std::to_string(student), 0.0}; }
 }  // namespace settings
 
 /// The measured delay from a click to its recording, seconds; nullopt: not measured.

@@ -46,7 +46,7 @@ constexpr auto kStudioFaults = std::to_array<Wording<StudioFault>>({
     {onlyToLookAt,
      "Another Calando window has this studio open; here it can only be looked at. Close the other window to "
      "change it."},
-    {cardsSetAside, "Own exercise cards that cannot be read and are set aside: {1}. All others are there."},
+    {cardsSetAside, "Own exercises that cannot be read and are set aside: {1}. All others are there."},
     {recordingCannotStart, "Recording cannot start in {1}: {2}."},
     {studentErased, "The take was not kept: its student has been erased."},
     {noSuchStudent, "The take's student is not in this studio."},
@@ -62,7 +62,7 @@ constexpr auto kStudioFaults = std::to_array<Wording<StudioFault>>({
     {soundEmpty,
      "There is no sound in this take’s file ({1}). Its figures are still here; put back a copy to hear it."},
     {notSound, "{1} cannot be read as sound; export it and look at it with another program."},
-    {modelOfAnother, "A model is a take of the student whose other takes are held against it."},
+    {modelOfAnother, "A model is a take of the student whose other takes are compared with it."},
     {insideStudio, "{1} is inside the studio, whose files are its own. Choose a place outside of it."},
     {cannotErase, "The student cannot be erased now ({1}). Nothing was changed."},
     {fileNotErased,

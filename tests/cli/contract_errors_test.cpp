@@ -1,3 +1,5 @@
+#include <regex>
+
 #include "cli/contract_fixture.h"
 
 namespace {
@@ -38,6 +40,29 @@ TEST_F(Contract, HomeworkIsCutAndMarkedAndWhatCannotBeReadIsNamed) {
   for (const json& stretch : marking["other"]) EXPECT_LT(stretch["start_s"], stretch["end_s"]);
   expectRefused("mark " + path("one.wav") + " --list " + path("one.wav"), 2, "one.wav");
   expectRefused("mark " + path("one.wav") + " --list " + path("none.json"), 2, "none.json");
+}
+
+TEST_F(Contract, EveryOptionHasItsHelp) {
+  int options = 0;
+  for (const std::string of :
+       {"analyse", "reckon", "stand-in", "mark", "series", "exercises", "instruments", "players"}) {
+    const Ran r = run(of + " --help");
+    EXPECT_EQ(r.status, 0) << of;
+    std::istringstream lines(r.out);
+    for (std::string line, before; std::getline(lines, line); before = line) {
+      if (!line.starts_with("  -") && !line.starts_with("  file") && !line.starts_with("  line")) continue;
+      ++options;
+      // What it is for stands behind it, or, where it is long, below.
+      static const std::regex about(
+          R"(^  \S+( [A-Z:.]+| REQUIRED| \.\.\.| Needs: \S+| Excludes: \S+|,\S+)*\s+[A-Z][a-z].*)");
+      std::string next;
+      const auto here = lines.tellg();
+      std::getline(lines, next);
+      lines.seekg(here);
+      EXPECT_TRUE(std::regex_match(line, about) || next.find_first_not_of(' ') >= 20) << of << ": " << line;
+    }
+  }
+  EXPECT_GT(options, 50);
 }
 
 TEST_F(Contract, AnErrorIsOneShortLineWhateverComesIn) {

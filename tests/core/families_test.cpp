@@ -138,7 +138,8 @@ TEST_P(Played, IsSpokenToOfWhatItHas) {
   for (const AdviceCard& advice : adviceCards()) {
     if (!advice.whom.holds(instrument())) continue;
     for (const std::string& text : {advice.says, advice.why}) said.emplace_back(advice.id, text);
-    for (const std::string& text : advice.tries) said.emplace_back(advice.id, text);
+    for (const AdviceCard::Try& one : advice.tries)
+      if (one.whom.holds(instrument())) said.emplace_back(advice.id, one.says);
   }
   for (const auto& [whose, text] : said)
     for (const std::string& word : hasNot(instrument()))

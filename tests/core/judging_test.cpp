@@ -154,7 +154,7 @@ TEST(Advice, BreaksTiesByWhatATeacherMendsFirst) {
 /// What stands in braces in a text: the reading's id alone.
 std::set<std::string> placesOf(const AdviceCard& card) {
   std::string all = card.says + card.why;
-  for (const std::string& one : card.tries) all += one;
+  for (const AdviceCard::Try& one : card.tries) all += one.says;
   std::set<std::string> ids;
   for (std::size_t at = 0; (at = all.find('{', at)) != std::string::npos; ++at)
     ids.insert(all.substr(at + 1, all.find_first_of(":}", at) - at - 1));

@@ -182,7 +182,7 @@ TEST_F(SafetySessionTest, ThePlayersKeyTimesTheSheetAndATooEarlyHandIsAnInvalidT
     ASSERT_TRUE(take.asked.key);
     EXPECT_NEAR(take.asked.key->to_s - take.asked.key->from_s, tooEarly ? 4.4 : 2.8, 0.05);
     EXPECT_EQ(take.word, tooEarly ? TeachersWord::invalidTry : TeachersWord::none);
-    EXPECT_EQ(said().contains("invalid try"), tooEarly) << said().toStdString();
+    EXPECT_EQ(said().contains("does not count"), tooEarly) << said().toStdString();
     const auto& readings = session_->shown.snapshot()->analysis.readings;
     EXPECT_EQ(readings.front().value.has_value(), !tooEarly);
     EXPECT_EQ(said().contains("Longest today"), !tooEarly);

@@ -172,17 +172,18 @@ std::vector<float> breathing(const BreathSound& sound) {
                    sound.room_db_per_octave * std::log2(thirdHz(third) / 1000.0));
   std::vector<double> out = noiseOf(room, count, rate, random);
   const double floor = std::pow(10.0, sound.room_dbfs / 20.0), hum = std::pow(10.0, sound.hum_dbfs / 20.0);
-  for (std::size_t n = 0; n < count; ++n) {
-    out[n] *= floor;
+  // One round of the mains, again and again.
+  std::vector<double> mains(static_cast<std::size_t>(std::lround(rate / 50.0)), 0.0);
+  for (std::size_t n = 0; n < mains.size(); ++n)
     for (int k = 1; k <= 3; ++k)
-      out[n] += hum / k * std::sin(2.0 * std::numbers::pi * 50.0 * k * static_cast<double>(n) / rate + k);
-  }
+      mains[n] += hum / k * std::sin(2.0 * std::numbers::pi * 50.0 * k * static_cast<double>(n) / rate + k);
+  for (std::size_t n = 0; n < count; ++n) out[n] = out[n] * floor + mains[n % mains.size()];
   for (const Line& line : sound.lines) {
     const double phase = std::uniform_real_distribution(0.0, 6.28)(random);
+    const double peak = std::sqrt(2.0) * std::pow(10.0, line.dbfs / 20.0);
     for (std::size_t n = 0; n < count; ++n) {
       const double t = static_cast<double>(n) / rate;
-      out[n] += std::sqrt(2.0) * std::pow(10.0, line.dbfs / 20.0) *
-                (line.from_s < 0.0 ? 1.0 : smooth((t - line.from_s) / 0.2)) *
+      out[n] += peak * (line.from_s < 0.0 ? 1.0 : smooth((t - line.from_s) / 0.2)) *
                 std::sin(2.0 * std::numbers::pi * line.hz * t + phase);
     }
   }

@@ -246,7 +246,7 @@ TEST(Staff, PicksByClickAndByKeyWithinTheInstrumentsRange) {
 }
 
 TEST(Figures, AreWrittenWithTheirUnitsAndTrueMinusSigns) {
-  Reading r{findFigure("offset_cents"), -14.26, {}, -12.0, 12.0, true, Verdict::near, 0.1};
+  Reading r{findFigure("bend_cents"), -14.26, {}, {}, -12.0, 12.0, true, Verdict::near, 0.1};
   EXPECT_EQ(words::value(r), QStringLiteral("−14.3 cents"));
   r.unsure = 0.04;  // surer than it is written
   EXPECT_EQ(words::value(r), QStringLiteral("−14.3 cents"));
@@ -258,13 +258,13 @@ TEST(Figures, AreWrittenWithTheirUnitsAndTrueMinusSigns) {
   r.value.reset();
   EXPECT_EQ(words::value(r), QStringLiteral("–"));
   EXPECT_EQ(words::number(-0.04, 1), "0.0");  // no minus before a nought
-  Reading count{findFigure("dropouts"), 2.0, {}, {}, 0.0, true, Verdict::outside, 2.0};
+  Reading count{findFigure("dropouts"), 2.0, {}, {}, {}, 0.0, true, Verdict::outside, 2.0};
   EXPECT_EQ(words::value(count), "2");
 }
 
 TEST(Figures, SpeakToAScreenReader) {
   FiguresView view;
-  view.setReadings({{findFigure("held_s"), 8.5, 0.06, 8.0, {}, true, Verdict::inside, 0.0}}, {});
+  view.setReadings({{findFigure("held_s"), 8.5, 0.06, {}, 8.0, {}, true, Verdict::inside, 0.0}}, {});
   EXPECT_TRUE(view.accessibleDescription().contains(QStringLiteral("Held 8.5 ± 0.1 s, inside")));
 }
 

@@ -12,11 +12,11 @@
 #include <QToolButton>
 #include <cstdio>
 
-#include "app/desk/help.h"
 #include "app/desk/main_window.h"
 #include "app/desk/stylesheet.h"
 #include "app/desk/take_view.h"
 #include "app/ears/ears_page.h"
+#include "app/help/help.h"
 #include "app/lesson/card_editor.h"
 #include "app/lesson/order_dialog.h"
 #include "app/people/student_dialog.h"
@@ -34,6 +34,8 @@
 #include "app/sound/input.h"
 #include "app/sound/sound_setup.h"
 #include "app/style/style.h"
+#include "app/words/language.h"
+#include "app/words/note_names.h"
 #include "core/engine/snapshot.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/library/cards.h"
@@ -297,10 +299,19 @@ int main(int argc, char** argv) {
   }
   folder = QString::fromLocal8Bit(argv[1]);
   const QSize size = argc > 2 && QString(argv[2]) == "small" ? QSize(1024, 700) : QSize(1280, 800);
+  const std::string language = argc > 3 ? argv[3] : "en";
   calando::style::apply(application);
+  calando::useLanguage(QString::fromStdString(language));
+  const auto speaks = [&](Studio& studio) {
+    const auto names = language == "de"   ? calando::NoteLanguage::german
+                       : language == "fr" ? calando::NoteLanguage::fixedDo
+                                          : calando::NoteLanguage::english;
+    (void)studio.settings.keep(calando::settings::noteNames, static_cast<double>(names));
+  };
   QTemporaryDir empty, demo;
   {
     auto studio = Studio::open(empty.path().toStdString());
+    speaks(*studio);
     MainWindow window(std::move(*studio));
     window.resize(size);
     window.show();
@@ -309,6 +320,7 @@ int main(int argc, char** argv) {
   }
   if (calando::copyDemo(CALANDO_DEMO, demo.path().toStdString())) return 1;
   auto studio = Studio::open(demo.path().toStdString(), calando::demoClock());
+  speaks(*studio);
   MainWindow window(std::move(*studio));
   window.resize(size);
   window.show();

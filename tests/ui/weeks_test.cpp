@@ -110,7 +110,7 @@ TEST_F(WeeksTest, GrowthIsReadAndTheNextStepTakenByOneKey) {
   practised(8);
   openWindow();
   go(2);
-  EXPECT_TRUE(label("difference").startsWith("More by 4.0 ±")) << label("difference").toStdString();
+  EXPECT_TRUE(label("difference").contains("4.0 more, give or take")) << label("difference").toStdString();
   auto* figure = find<QComboBox>("weeksFigure");
   EXPECT_EQ(figure->currentText(), "Held, s");
   auto* periods = find<QComboBox>("weeksPeriods");
@@ -230,7 +230,10 @@ TEST_F(WeeksTest, ReportsGoOutAsPagesTextAndFigures) {
     if (k == 2) continue;
     EXPECT_EQ(dialog.report()->count(), 1);
     EXPECT_TRUE(text.contains("12.6 s")) << "the middle of the month" << text.toStdString();
-    EXPECT_TRUE(text.contains("± ")) << text.toStdString();
+    // What was before it, in figures for the student, in a sentence for the parents.
+    EXPECT_EQ(text.contains("± "), k == 0) << text.toStdString();
+    EXPECT_EQ(text.contains("Holds a tone for 12.6 seconds. Four weeks before it was 8.6 seconds."), k == 1);
+    EXPECT_FALSE(k == 1 && text.contains(" dB"));
     EXPECT_TRUE(text.contains("10 → 12 s")) << text.toStdString();
   }
   EXPECT_TRUE(dialog.report()->text().contains("Ada Moor"));
@@ -253,7 +256,8 @@ TEST(Differences, AreSaidWithHowSureTheyAre) {
   const Figure& held = *findFigure("held_s");
   EXPECT_TRUE(differenceText(held, std::nullopt).contains("two days"));
   const Difference d{{11, 4, 7.0, 0.2}, {14, 5, 10.1, 0.3}, 0.8, true};
-  EXPECT_EQ(differenceText(held, d), "More by 3.1 ± 0.8 s: from 7.0 to 10.1 s (14 and 11 takes).");
+  EXPECT_EQ(differenceText(held, d),
+            QStringLiteral("7.0 → 10.1 s: 3.1 more, give or take 0.8 s (14 and 11 takes)."));
 }
 
 class PostWindowTest : public WeeksTest {};

@@ -78,7 +78,7 @@ TEST_F(WindowTest, TheRunningOrderIsTheStudentsOwnAndStepsShowTheirLastResult) {
   EXPECT_EQ(steps().at(0)->text(), "One steady tone");
   find<QDoubleSpinBox>("seconds")->setValue(3);
   playTake("steady");
-  EXPECT_TRUE(steps().at(0)->toolTip().contains("1 good of the last 1"));
+  EXPECT_TRUE(steps().at(0)->toolTip().contains("1 of 1 were good"));
   chooseStudent(1);
   EXPECT_EQ(steps().at(0)->text(), "Loosening");
 }
@@ -114,7 +114,7 @@ TEST_F(WindowTest, ACardIsChangedIntoAnOwnOneAndTheOneThatShipsStays) {
     EXPECT_NEAR(sheet.cues[2].pitch.at(0).value, 150.0, 10.0);
     EXPECT_EQ(sheet.cues[2].loudness.size(), 2u);
     auto* targets = editor.findChild<QTableWidget*>("cardTargets");
-    EXPECT_EQ(targets->item(1, 0)->text(), "Length off, beats");
+    EXPECT_EQ(targets->item(1, 0)->text(), "Length against the count, beats");
     targets->item(1, 1)->setText("-0.25");
     targets->item(1, 2)->setText("0.25");
     ASSERT_TRUE(save->isEnabled()) << editor.findChild<QLabel*>("cardError")->text().toStdString();
@@ -343,7 +343,7 @@ TEST_F(WindowTest, PartialsReachAndFingeringsAreExplored) {
   playTake("slurs-dip");
   EXPECT_EQ(window_->shownSnapshot()->context.fingering->name, "12");
   EXPECT_EQ(window_->shownSnapshot()->analysis.tones.front().notes.front().partial, 2);
-  EXPECT_TRUE(find<QLabel>("advice")->text().contains("the tone sinks by"));
+  EXPECT_TRUE(find<QLabel>("advice")->text().contains("the tone gets softer"));
   openWindow();
   ASSERT_TRUE(settle());
   EXPECT_EQ(find<QComboBox>("fingering")->currentText(), "1 2");

@@ -142,7 +142,7 @@ TEST_F(WindowTest, TheTeachersWordAndNoteAreKeptAndDeletingCanBeUndone) {
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_4);
   type("remark", "loud only");
   openWindow();
-  EXPECT_TRUE(find<QListWidget>("shelf")->item(0)->text().contains("veto"));
+  EXPECT_TRUE(find<QListWidget>("shelf")->item(0)->text().contains("right figure, wrong way"));
   EXPECT_EQ(find<QLineEdit>("remark")->text(), "loud only");
   find<QListWidget>("shelf")->setFocus();
   QTest::keyClick(find<QListWidget>("shelf"), Qt::Key_Delete);

@@ -190,7 +190,7 @@ const std::vector<DemoStudent> kEveningClass = {
      {{"slipping", 4}, {"short-of-air", 3}, {"scooping", 1}, {"steady", 0}}},
 };
 
-const std::vector<std::string>& triesOf(std::string_view observation) {
+const std::vector<AdviceCard::Try>& triesOf(std::string_view observation) {
   return std::ranges::find(adviceCards(), observation, &AdviceCard::id)->tries;
 }
 
@@ -249,7 +249,7 @@ void playDemoTakes(const std::vector<Student>& students, std::size_t student,
     take.asked.exercise = t.exercise;
     take.asked.seconds = t.seconds > 0.0 ? t.seconds : s.seconds;
     take.seen = t.seen;
-    take.tried = t.tried ? triesOf(kObserved).at(asked[t.exercise]) : std::string();
+    take.tried = t.tried ? triesOf(kObserved).at(asked[t.exercise]).says : std::string();
     asked[t.exercise] = t.asks;
     take.asked.nextTries = {{kObserved, t.asks}};
     // On the small part whatever comes.

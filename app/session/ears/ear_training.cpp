@@ -265,7 +265,7 @@ void EarTraining::end() {
   const bool known =
       std::ranges::any_of(knowledge_.asked(), [this](Change change) { return canAsk(change); });
   stop();
-  notices_.say(known ? tr("What is asked about is known to a quarter now: that is enough for today.")
+  notices_.say(known ? tr("Your limit is well known now. Enough for today.")
                      : tr("This tone is not fit for what is asked about; choose something else."));
 }
 

@@ -63,7 +63,7 @@ TakeSpec RequestEditor::asked() const {
   if (const std::string school = deck_.school(); lesson_.current()->schools.contains(school))
     asked.school = school;
   asked.open = openBreathOf(breaths_.marks());
-  asked.nextTries = nextTries(takes_.past());
+  asked.nextTries = nextTries(takes_.past(), book_.instrument(), deck_.school());
   asked.own = acceptedOf(takes_.past(), lesson_.current()->id, asked.note, asked.place);
   const std::int64_t today = Today(clock_).from_unix_s;
   asked.spanBefore =

@@ -27,8 +27,6 @@ namespace {
 
 constexpr double kClicksTooLoud_dbfs = -36.0;  // RMS of 10 ms: headphones are recommended from there on
 
-QString dbfs(double level) { return words::number(level, 0, false); }
-
 /// What the computer does to the microphone, and where breath is concerned that nothing is measured so.
 QString processingText(const Analysis& analysis, const Exercise& card) {
   QStringList kinds;
@@ -39,8 +37,9 @@ QString processingText(const Analysis& analysis, const Exercise& card) {
   return (disciplineOf(card).ofAir
               ? Keeping::tr("The computer changes the microphone’s sound (%1): breath is not measured so. "
                             "Switch that off in the desktop’s sound settings, or in the microphone’s own.")
-              : Keeping::tr("The computer changes the microphone’s sound (%1): level and noise are not what "
-                            "was played. Switch that off in the desktop’s sound settings."))
+              : Keeping::tr(
+                    "The computer changes the microphone’s sound (%1): loudness and noise are not what "
+                    "was played. Switch that off in the desktop’s sound settings."))
       .arg(kinds.join(Keeping::tr(", ", "between items of a list")));
 }
 
@@ -64,30 +63,23 @@ QStringList remarksOn(const AnalysisQueue::Answer& answer, TakeRun::Count count)
         "The microphone hears the swell: breath is not measured so. Use headphones, or the flash.");
   if (const auto heard = analysis.drone_dbfs)
     notes << (answer.take.asked.accompaniment.partner
-                  ? Keeping::tr(
-                        "The microphone hears the partner (%1 dBFS). How far apart you are is measured "
-                        "all the same; for the tone itself use headphones.")
-                  : Keeping::tr("The microphone hears the drone (%1 dBFS). Pitch and length are measured all "
-                                "the same; for the core over noise use headphones."))
-                 .arg(dbfs(*heard));
+                  ? Keeping::tr("The microphone hears the partner. How far apart you are is measured all the "
+                                "same; for the tone itself use headphones.")
+                  : Keeping::tr("The microphone hears the drone. Pitch and length are measured all the same; "
+                                "for tone over air noise use headphones."));
   if (const auto loud = analysis.clicks_dbfs; loud && *loud > kClicksTooLoud_dbfs)
-    notes
-        << Keeping::tr(
-               "The microphone hears the clicks (%1 dBFS). They are taken out of the figures as far as they "
-               "are alike; headphones are surer.")
-               .arg(dbfs(*loud));
+    notes << Keeping::tr(
+        "The microphone hears the clicks. They are taken out of the figures as far as they are alike; "
+        "headphones are surer.");
   if (const QString nothing = nothingFound(*answer.snapshot); !nothing.isEmpty())
     notes << nothing;
   else if (count == TakeRun::Count::stumbled)
     notes << Keeping::tr(
-        "The sound stumbled in this take: the computer was busy. The notes are held against their own count, "
-        "not against the one that was heard.");
+        "The sound stumbled in this take: the computer was busy. Timing is judged against your own pulse, "
+        "not against the click.");
   else if (count == TakeRun::Count::unmeasured)
-    notes
-        << Keeping::tr(
-               "The delay of this set-up is not measured: the notes are held against their own count. Where "
-               "they lie against the one that was heard is uncertain by up to %1 ms.")
-               .arg(words::number(1000.0 * kLongestLatency_s, 0, false));
+    notes << Keeping::tr(
+        "Timing is judged against your own pulse. Measure delay, once, to judge it against the click.");
   return notes;
 }
 
@@ -236,7 +228,7 @@ QStringList Keeping::whatNext(const AnalysisQueue::Answer& answer) {
   const Today today(studio_.clock());
   QStringList notes;
   if (analysis.letGoTooEarly)
-    return notes << tr("The hand let go before the air came: an invalid try, it does not count.");
+    return notes << tr("The hand let go before the air came: this try does not count.");
   const auto lasts = std::ranges::find(analysis.readings, "air_lasts_s", &Reading::id);
   if (lasts != analysis.readings.end() && lasts->value && !card->counted()) {
     const auto longest = [&](std::int64_t from) {
@@ -311,7 +303,7 @@ void Keeping::intakeMoved() {
   const TakeProgress progress = intake_.progress();
   if (progress.of < 2) return notices_.setProgress({});
   notices_.setProgress(
-      Notices::Progress{tr("Taking recordings in: %1 of %2").arg(progress.done).arg(progress.of),
+      Notices::Progress{tr("Opening recordings: %1 of %2").arg(progress.done).arg(progress.of),
                         progress.done, progress.of, [this] { intake_.cancelOpened(); }});
 }
 

@@ -19,9 +19,13 @@ std::string ShownHistory::adviceBefore() const {
   return shown_.take() ? calando::adviceBefore(takes_.past(), past()) : std::string();
 }
 
-const AdviceCard* ShownHistory::observation() const {
+const AdviceCard* ShownHistory::advice() const {
   if (!shown_.take() || shown_.snapshot()->analysis.advice.empty()) return nullptr;
-  const AdviceCard* card = shown_.snapshot()->analysis.advice.front().card;
+  return shown_.snapshot()->analysis.advice.front().card;
+}
+
+const AdviceCard* ShownHistory::observation() const {
+  const AdviceCard* card = advice();
   return card && card->observes() ? card : nullptr;
 }
 
@@ -31,7 +35,7 @@ Confirmed ShownHistory::confirmed() const {
 
 std::vector<TriedCue> ShownHistory::triedBefore() const {
   std::vector<TriedCue> tried = ledgerOf(takes_.past());
-  std::erase_if(tried, [card = observation()](const TriedCue& cue) { return cue.observed != card; });
+  std::erase_if(tried, [card = advice()](const TriedCue& cue) { return cue.observed != card; });
   return tried;
 }
 

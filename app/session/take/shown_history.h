@@ -18,7 +18,9 @@ class ShownHistory {
 
   /// What was to be tried after the take before; empty for none.
   std::string adviceBefore() const;
-  /// An observation that a teacher may confirm, with what was tried for it so far; nullptr for none.
+  /// What the one piece of advice is from, with what was tried for it so far; nullptr for none.
+  const AdviceCard* advice() const;
+  /// The same where it is an observation, which a teacher may confirm.
   const AdviceCard* observation() const;
   Confirmed confirmed() const;
   std::vector<TriedCue> triedBefore() const;
