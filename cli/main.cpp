@@ -225,7 +225,7 @@ CLI::App* addAnalyse(CLI::App& app, AnalyseOptions& a) {
                    "Valves, slide position or low note in use, as `series` lists them")
       ->check(anId);
   analyse->add_option("--a4", a.a4_hz, "What A4 is tuned to, in hertz")->check(aTuning);
-  analyse->add_option("--temperament", a.temperament, "equal or just");
+  analyse->add_option("--temperament", a.temperament, "How the notes are tuned: equal or just");
   analyse->add_option("--tonic", a.tonic, "The note that a just temperament is pure over: C, F#, Bb …");
   analyse->add_option("--exercise", a.exercise,
                       "What was to be played: an id of `exercises`, or a file of one");

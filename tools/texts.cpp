@@ -55,8 +55,8 @@ std::set<std::string> texts() {
     for (const AdviceCard::Try& one : advice.tries) add(one.says);
   }
   for (const Reckoning& line : reckonings())
-    for (const std::string_view text :
-         {line.label, line.formula, line.left.label, line.left.unit, line.right.label, line.right.unit})
+    for (const std::string_view text : {line.label, line.formula, line.says, line.left.label, line.left.unit,
+                                        line.right.label, line.right.unit})
       add(text);
   for (const Level& level : levels()) add(level.label);
   for (const LessonTemplate& lesson : lessonTemplates()) add(lesson.label);

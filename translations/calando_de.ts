@@ -3548,7 +3548,7 @@
     </message>
     <message>
         <source>No biting: the reed is held, not pressed shut.</source>
-        <translation>Nicht beißen: das Blatt wird gehalten, nicht zugedrückt.</translation>
+        <translation>Nicht beißen: das Rohrblatt wird gehalten, nicht zugedrückt.</translation>
     </message>
     <message>
         <source>No breathing in the last eight weeks yet.</source>
@@ -3592,7 +3592,7 @@
     </message>
     <message>
         <source>Nothing on the small part in the last eight weeks yet.</source>
-        <translation>In den letzten acht Wochen noch nichts auf dem Mundstück allein.</translation>
+        <translation>In den letzten acht Wochen noch nichts ohne das Instrument.</translation>
     </message>
     <message>
         <source>Now and then another partial speaks for a moment.</source>
@@ -5588,7 +5588,7 @@
     </message>
     <message>
         <source>Three minutes on the small part</source>
-        <translation>Drei Minuten Mundstück allein</translation>
+        <translation>Drei Minuten ohne das Instrument</translation>
     </message>
     <message>
         <source>Three minutes: eight beats of sound, eight of rest, eleven times; it stops by itself.</source>
@@ -7084,7 +7084,7 @@
     </message>
     <message>
         <source>small-part sound</source>
-        <translation>Klang des Mundstücks allein</translation>
+        <translation>ohne das Instrument</translation>
     </message>
     <message>
         <source>smooth</source>
@@ -7522,6 +7522,26 @@
         <source>loud</source>
         <translation>laut</translation>
     </message>
+    <message>
+        <source>A partial is that many times the fundamental</source>
+        <translation>Ein Naturton ist so vielmal der Grundton</translation>
+    </message>
+    <message>
+        <source>A warmer tube is sharper: about 3 cents a degree</source>
+        <translation>Ein wärmeres Rohr ist höher: etwa 3 Cent je Grad</translation>
+    </message>
+    <message>
+        <source>The same cents beat twice as fast an octave higher</source>
+        <translation>Dieselben Cent schweben eine Oktave höher doppelt so schnell</translation>
+    </message>
+    <message>
+        <source>Twelve half steps up are twice the frequency</source>
+        <translation>Zwölf Halbtöne höher ist die doppelte Frequenz</translation>
+    </message>
+    <message>
+        <source>Twice the length is an octave lower; a stopped tube sounds an octave lower still</source>
+        <translation>Doppelte Länge ist eine Oktave tiefer; ein gedecktes Rohr klingt noch eine Oktave tiefer</translation>
+    </message>
 </context>
 <context>
     <name>Dialog</name>
@@ -7877,7 +7897,7 @@
     </message>
     <message>
         <source>Before the first breathing of a day stands a caution; the key that starts takes it away. Between the exercises normal breathing is counted down. An exercise asks for no more than its dose; the small part and long tones have minutes a day. Then one is asked whether one more is wanted. Who gets tired over the day is told so, once.</source>
-        <translation>Vor dem ersten Atmen eines Tages steht ein Hinweis; die Taste, die beginnt, nimmt ihn weg. Zwischen den Übungen wird normales Atmen heruntergezählt. Eine Übung verlangt nicht mehr als ihre Menge; das Mundstück allein und lange Töne haben Minuten am Tag. Danach wird gefragt, ob noch einmal. Wer über den Tag müde wird, erfährt es, einmal.</translation>
+        <translation>Vor dem ersten Atmen eines Tages steht ein Hinweis; die Taste, die beginnt, nimmt ihn weg. Zwischen den Übungen wird normales Atmen heruntergezählt. Eine Übung verlangt nicht mehr als ihre Menge; Mundstück, Rohr oder Kopfstück allein und lange Töne haben Minuten am Tag. Danach wird gefragt, ob noch einmal. Wer über den Tag müde wird, erfährt es, einmal.</translation>
     </message>
     <message>
         <source>Esc stops whatever sounds, at once, and asks why: dizzy, pain, tired or enough. Nothing is taken from that take. Dizzy: no more breathing and no long tones that day. Pain: that kind of playing rests until the teacher opens it again. A stop that was a mistake counts as if it had been played to its end. When nothing sounds Esc asks first.</source>
@@ -8053,7 +8073,7 @@
     </message>
     <message>
         <source>The small part</source>
-        <translation>Das Mundstück allein</translation>
+        <translation>Mundstück, Rohr, Kopfstück allein</translation>
     </message>
     <message>
         <source>Bends, stairs, overtones</source>
@@ -8539,16 +8559,16 @@
     <message>
         <source>Send it once more %1.</source>
         <comment>to a child</comment>
-        <translation>Schick es noch einmal %1.</translation>
+        <translation>Schick es noch einmal (%1).</translation>
     </message>
     <message>
         <source>Send it once more %1.</source>
         <comment>to an adult</comment>
-        <translation>Schicken Sie es noch einmal %1.</translation>
+        <translation>Schicken Sie es noch einmal (%1).</translation>
     </message>
     <message>
         <source>To be sent until %1. One long recording, or several: in any order, with talk in between.</source>
-        <translation>Zu schicken bis %1. Eine lange Aufnahme oder mehrere: in beliebiger Reihenfolge, mit Reden dazwischen.</translation>
+        <translation>Zu schicken bis %1: eine lange Aufnahme oder mehrere, in beliebiger Reihenfolge, mit Reden dazwischen.</translation>
     </message>
 </context>
 <context>
@@ -10354,7 +10374,7 @@ dann kommen die Bilder.</translation>
     </message>
     <message>
         <source>%1 min on the small part today: that is enough. Rest, or one more?</source>
-        <translation>Heute %1 min Mundstück allein: das ist genug. Pause, oder noch einmal?</translation>
+        <translation>Heute %1 min ohne das Instrument: das ist genug. Pause, oder noch einmal?</translation>
     </message>
     <message>
         <source>%1 min of long tones today: that is enough. Rest, or one more?</source>
@@ -11813,10 +11833,6 @@ Die Leertaste beginnt.</translation>
         <translation>noch nicht</translation>
     </message>
     <message>
-        <source>right figure, wrong way</source>
-        <translation>richtige Zahl, falscher Weg</translation>
-    </message>
-    <message>
         <source>Attention</source>
         <translation>Achtsam auf</translation>
     </message>
@@ -11879,6 +11895,10 @@ Die Leertaste beginnt.</translation>
     <message>
         <source>How was it? %1</source>
         <translation>Wie war es? %1</translation>
+    </message>
+    <message>
+        <source>wrong way</source>
+        <translation>falscher Weg</translation>
     </message>
 </context>
 <context>

@@ -2052,7 +2052,7 @@
     </message>
     <message>
         <source>Five notes on the small part while the home note sounds on: the ear leads, and the lips follow.</source>
-        <translation>Cinq notes sur la petite partie pendant que la tonique sonne : l’oreille mène, et les lèvres suivent.</translation>
+        <translation>Cinq notes sur l’embouchure pendant que la tonique sonne : l’oreille mène, et les lèvres suivent.</translation>
     </message>
     <message>
         <source>Five notes up, each found by itself and held for four beats.</source>
@@ -3592,7 +3592,7 @@
     </message>
     <message>
         <source>Nothing on the small part in the last eight weeks yet.</source>
-        <translation>Rien encore sur la petite partie ces huit dernières semaines.</translation>
+        <translation>Rien encore sans l’instrument ces huit dernières semaines.</translation>
     </message>
     <message>
         <source>Now and then another partial speaks for a moment.</source>
@@ -5588,7 +5588,7 @@
     </message>
     <message>
         <source>Three minutes on the small part</source>
-        <translation>Trois minutes de petite partie</translation>
+        <translation>Trois minutes sans l’instrument</translation>
     </message>
     <message>
         <source>Three minutes: eight beats of sound, eight of rest, eleven times; it stops by itself.</source>
@@ -7084,7 +7084,7 @@
     </message>
     <message>
         <source>small-part sound</source>
-        <translation>bruit de la petite partie</translation>
+        <translation>sans l’instrument</translation>
     </message>
     <message>
         <source>smooth</source>
@@ -7522,6 +7522,26 @@
         <source>loud</source>
         <translation>fort</translation>
     </message>
+    <message>
+        <source>A partial is that many times the fundamental</source>
+        <translation>Un partiel est autant de fois la fondamentale</translation>
+    </message>
+    <message>
+        <source>A warmer tube is sharper: about 3 cents a degree</source>
+        <translation>Un tube plus chaud est plus haut : environ 3 cents par degré</translation>
+    </message>
+    <message>
+        <source>The same cents beat twice as fast an octave higher</source>
+        <translation>Les mêmes cents battent deux fois plus vite une octave plus haut</translation>
+    </message>
+    <message>
+        <source>Twelve half steps up are twice the frequency</source>
+        <translation>Douze demi-tons plus haut font le double de la fréquence</translation>
+    </message>
+    <message>
+        <source>Twice the length is an octave lower; a stopped tube sounds an octave lower still</source>
+        <translation>Deux fois la longueur est une octave plus bas ; un tube bouché sonne encore une octave plus bas</translation>
+    </message>
 </context>
 <context>
     <name>Dialog</name>
@@ -7877,7 +7897,7 @@
     </message>
     <message>
         <source>Before the first breathing of a day stands a caution; the key that starts takes it away. Between the exercises normal breathing is counted down. An exercise asks for no more than its dose; the small part and long tones have minutes a day. Then one is asked whether one more is wanted. Who gets tired over the day is told so, once.</source>
-        <translation>Avant la première respiration du jour il y a un avertissement ; la touche qui commence l’enlève. Entre les exercices on décompte une respiration normale. Un exercice ne demande pas plus que sa dose ; la petite partie et les sons longs ont des minutes par jour. Ensuite on demande s’il en faut encore une. Celui qui se fatigue dans la journée l’apprend, une fois.</translation>
+        <translation>Avant la première respiration du jour il y a un avertissement ; la touche qui commence l’enlève. Entre les exercices on décompte une respiration normale. Un exercice ne demande pas plus que sa dose ; jouer sans l’instrument et les sons longs ont des minutes par jour. Ensuite on demande s’il en faut encore une. Celui qui se fatigue dans la journée l’apprend, une fois.</translation>
     </message>
     <message>
         <source>Esc stops whatever sounds, at once, and asks why: dizzy, pain, tired or enough. Nothing is taken from that take. Dizzy: no more breathing and no long tones that day. Pain: that kind of playing rests until the teacher opens it again. A stop that was a mistake counts as if it had been played to its end. When nothing sounds Esc asks first.</source>
@@ -8053,7 +8073,7 @@
     </message>
     <message>
         <source>The small part</source>
-        <translation>La petite partie</translation>
+        <translation>Sans l’instrument</translation>
     </message>
     <message>
         <source>Bends, stairs, overtones</source>
@@ -8539,16 +8559,16 @@
     <message>
         <source>Send it once more %1.</source>
         <comment>to a child</comment>
-        <translation>Envoie-le encore une fois %1.</translation>
+        <translation>Envoie-le encore une fois (%1).</translation>
     </message>
     <message>
         <source>Send it once more %1.</source>
         <comment>to an adult</comment>
-        <translation>Envoyez-le encore une fois %1.</translation>
+        <translation>Envoyez-le encore une fois (%1).</translation>
     </message>
     <message>
         <source>To be sent until %1. One long recording, or several: in any order, with talk in between.</source>
-        <translation>À envoyer jusqu’au %1. Un long enregistrement, ou plusieurs : dans n’importe quel ordre, en parlant entre les deux.</translation>
+        <translation>À envoyer jusqu’au %1 : un long enregistrement, ou plusieurs, dans n’importe quel ordre, en parlant entre les deux.</translation>
     </message>
 </context>
 <context>
@@ -10354,7 +10374,7 @@ ensuite viennent les images.</translation>
     </message>
     <message>
         <source>%1 min on the small part today: that is enough. Rest, or one more?</source>
-        <translation>%1 min de petite partie aujourd’hui : c’est assez. Repos, ou encore une ?</translation>
+        <translation>%1 min sans l’instrument aujourd’hui : c’est assez. Repos, ou encore une ?</translation>
     </message>
     <message>
         <source>%1 min of long tones today: that is enough. Rest, or one more?</source>
@@ -11813,10 +11833,6 @@ Espace commence.</translation>
         <translation>pas encore</translation>
     </message>
     <message>
-        <source>right figure, wrong way</source>
-        <translation>bon chiffre, mauvais moyen</translation>
-    </message>
-    <message>
         <source>Attention</source>
         <translation>Attention</translation>
     </message>
@@ -11879,6 +11895,10 @@ Espace commence.</translation>
     <message>
         <source>How was it? %1</source>
         <translation>Comment était-ce ? %1</translation>
+    </message>
+    <message>
+        <source>wrong way</source>
+        <translation>mauvais moyen</translation>
     </message>
 </context>
 <context>

@@ -59,7 +59,7 @@ ReflectionBar::ReflectionBar(const Parts& parts)
                         {{tr("counts"), "accept"},
                          {tr("does not count"), "invalid"},
                          {tr("not yet"), "not-yet"},
-                         {tr("right figure, wrong way"), "veto"}}));
+                         {tr("wrong way"), "veto"}}));
   attentionRow_->setLayout(row(tr("Attention"), attention_,
                                {{tr("sound"), "on-sound"},
                                 {tr("count"), "on-count"},

@@ -114,7 +114,8 @@ void ReckonRow::reckon() {
   }
   other->setText(shownQuantity(fromRight_ ? line_.left : line_.right, *result,
                                givens_.instrument ? givens_.instrument->spelling : Spelling::flats));
-  say(words::said(line_.formula), false);
+  say(words::said(line_.says.empty() ? line_.formula : line_.says), false);
+  formula_->setToolTip(words::said(line_.formula));
 }
 
 void ReckonRow::say(const QString& what, bool wrong) {

@@ -84,7 +84,8 @@ const std::array<Reckoning, 11> kReckonings{{
      [](const Givens& g, double n) -> Value { return g.reference.a4_hz * std::exp2((n - 69.0) / 12.0); },
      [](const Givens& g, double hz) -> Value { return 69.0 + 12.0 * std::log2(hz / g.reference.a4_hz); },
      "Hz = A4 · 2^(half steps / 12)",
-     69.0},
+     69.0,
+     "Twelve half steps up are twice the frequency"},
     {"beats",
      "Cents and beats",
      {"apart", "cents", Kind::number, 1, 0.0, 200.0},
@@ -92,7 +93,8 @@ const std::array<Reckoning, 11> kReckonings{{
      [](const Givens& g, double cents) -> Value { return beatsPerSecond(g.note_hz(), cents); },
      [](const Givens& g, double beats) -> Value { return centsBetween(g.note_hz(), g.note_hz() + beats); },
      "beats = Hz · (2^(cents / 1200) − 1), at the note given",
-     10.0},
+     10.0,
+     "The same cents beat twice as fast an octave higher"},
     {"just",
      "Just intervals",
      {"half steps", "", Kind::number, 0, 0.0, 36.0},
@@ -108,7 +110,8 @@ const std::array<Reckoning, 11> kReckonings{{
      [](const Givens&, double k) -> Value { return 1200.0 * std::log2(std::round(k)); },
      [](const Givens&, double cents) -> Value { return std::round(std::exp2(cents / 1200.0)); },
      "cents = 1200 · log2(partial)",
-     5.0},
+     5.0,
+     "A partial is that many times the fundamental"},
     {"slide",
      "Slide or joint drawn",
      {"drawn", "mm", Kind::number, 1, -30.0, 200.0},
@@ -130,7 +133,8 @@ const std::array<Reckoning, 11> kReckonings{{
        return (kReference_c + kFreezing_k) * std::exp2(cents / 600.0) - kFreezing_k;
      },
      "cents = 1200 · log2 √(T / T20), in kelvin",
-     26.0},
+     26.0,
+     "A warmer tube is sharper: about 3 cents a degree"},
     {"tube",
      "Tube and fundamental",
      {"length", "m", Kind::number, 3, 0.05, 12.0},
@@ -140,7 +144,8 @@ const std::array<Reckoning, 11> kReckonings{{
      },  // the same both ways: f = c/2L, L = c/2f
      [](const Givens& g, double hz) -> Value { return tubeLength(hz, g); },
      "f = c / 2L, of a stopped cylinder c / 4L; the ends make it seem longer",
-     1.48},
+     1.48,
+     "Twice the length is an octave lower; a stopped tube sounds an octave lower still"},
 }};
 
 }  // namespace

@@ -40,8 +40,9 @@ struct Reckoning {
   Quantity left, right;
   std::optional<double> (*forth)(const Givens&, double left);
   std::optional<double> (*back)(const Givens&, double right);
-  std::string_view formula;  ///< what is done, in one line
-  double start;              ///< of its left side on a page that opens
+  std::string_view formula;    ///< what is done, in one line
+  double start;                ///< of its left side on a page that opens
+  std::string_view says = {};  ///< the same as one would tell a student; empty: the formula says it
 };
 
 std::span<const Reckoning> reckonings();

@@ -54,7 +54,7 @@ TEST_F(Contract, EveryOptionHasItsHelp) {
       ++options;
       // What it is for stands behind it, or, where it is long, below.
       static const std::regex about(
-          R"(^  \S+( [A-Z:.]+| REQUIRED| \.\.\.| Needs: \S+| Excludes: \S+|,\S+)*\s+[A-Z][a-z].*)");
+          R"(^  \S+( [A-Z:.]+| REQUIRED| \.\.\.| Needs: \S+| Excludes: \S+|,\S+)*\s+[A-Z][a-z ].*)");
       std::string next;
       const auto here = lines.tellg();
       std::getline(lines, next);

@@ -112,6 +112,9 @@ void readTakes(MainWindow& window) {
   auto* ribbon = window.findChild<calando::TakeView*>("ribbon");
   chooseStudent(window, 0);
   show(window, rowOf(window, "Sagging"), "sagging-take");
+  window.findChild<QToolButton*>("howWasIt")->click();
+  take(window, "how-was-it");
+  window.findChild<QToolButton*>("howWasIt")->click();
   shelf->setCurrentRow(1);
   settle(window);
   for (const char* page : {"notes", "range"}) {
