@@ -8111,6 +8111,10 @@
         <source>What it is not</source>
         <translation>Was es nicht ist</translation>
     </message>
+    <message>
+        <source>In exercises, too, what is said with like, as or think of is an image.</source>
+        <translation>Auch in Übungen ist ein Bild, was mit wie, als oder denken an gesagt wird.</translation>
+    </message>
 </context>
 <context>
     <name>Input</name>

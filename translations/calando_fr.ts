@@ -8111,6 +8111,10 @@
         <source>What it is not</source>
         <translation>Ce que ce n’est pas</translation>
     </message>
+    <message>
+        <source>In exercises, too, what is said with like, as or think of is an image.</source>
+        <translation>Dans les exercices aussi, ce qui est dit avec comme ou penser à est une image.</translation>
+    </message>
 </context>
 <context>
     <name>Input</name>

@@ -55,6 +55,7 @@ constexpr const char* kAdvice[] = {
         "Help",
         "Where a text says “(An image.)” it says what something is like, and not what happens in the body. "
         "What is said of a try, and what it measurably did, stand apart in the weeks."),
+    QT_TRANSLATE_NOOP("Help", "In exercises, too, what is said with like, as or think of is an image."),
     QT_TRANSLATE_NOOP(
         "Help",
         "Below it stands what to go on with: once more the same, easier after it broke twice, the exercise "
