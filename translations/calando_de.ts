@@ -7765,8 +7765,8 @@
         <translation>%1 Sekunden</translation>
     </message>
     <message>
-        <source>%1 hundredths of a half step</source>
-        <translation>%1 Hundertstel eines Halbtons</translation>
+        <source>%1/100 of a half step</source>
+        <translation>%1/100 Halbton</translation>
     </message>
     <message>
         <source>%1 half steps</source>

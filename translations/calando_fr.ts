@@ -7765,8 +7765,8 @@
         <translation>%1 secondes</translation>
     </message>
     <message>
-        <source>%1 hundredths of a half step</source>
-        <translation>%1 centièmes de demi-ton</translation>
+        <source>%1/100 of a half step</source>
+        <translation>%1/100 de demi-ton</translation>
     </message>
     <message>
         <source>%1 half steps</source>

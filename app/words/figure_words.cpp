@@ -56,7 +56,7 @@ QString forParents(double value, const Figure& figure) {
   else if (figure.unit == "ms")
     text = ForParents::tr("%1 seconds").arg(words::number(std::abs(value) / 1000.0, 2, false));
   else if (figure.unit == "cents")
-    text = ForParents::tr("%1 hundredths of a half step").arg(words::number(std::abs(value), 0, false));
+    text = ForParents::tr("%1/100 of a half step").arg(words::number(std::abs(value), 0, false));
   else if (figure.unit == "semitones")
     text = ForParents::tr("%1 half steps").arg(number);
   if (figure.sides.none() || figure.leaning || std::abs(value) < 0.5 * figure.print.step()) return text;

@@ -71,7 +71,7 @@ TEST(Words, SayWhatIsMeasuredInDecibelsAsATeacherWould) {
 TEST(Words, ForParentsNeedNoMusic) {
   EXPECT_EQ(words::forParents(*findFigure("held_s"), 8.13), "Holds a tone for 8.1 seconds.");
   EXPECT_EQ(words::forParents(*findFigure("offset_cents"), 3.4),
-            "In the middle of all takes, 3 hundredths of a half step too high.");
+            "In the middle of all takes, 3/100 of a half step too high.");
   EXPECT_EQ(words::forParents(*findFigure("place_ms"), 120.0), "Begins within 0.12 seconds of the beat.");
   EXPECT_EQ(words::forParents(*findFigure("hnr_db"), 20.0), "");
 }

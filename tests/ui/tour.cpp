@@ -20,6 +20,7 @@
 #include "app/lesson/card_editor.h"
 #include "app/lesson/order_dialog.h"
 #include "app/people/student_dialog.h"
+#include "app/print/report_dialog.h"
 #include "app/review/compare_view.h"
 #include "app/session/common/notices.h"
 #include "app/session/demo.h"
@@ -166,6 +167,15 @@ void readFlexibility(MainWindow& window) {
 /// The other places, as they stand.
 void readBooks(MainWindow& window) {
   chooseStudent(window, 0);
+  {
+    calando::ReportDialog report(window.parts(), &window);
+    auto* kind = report.findChild<QComboBox*>("reportKind");
+    kind->setCurrentIndex(1);
+    emit kind->activated(1);
+    report.show();
+    (void)QTest::qWaitFor([&] { return report.report() != nullptr; }, 10000);
+    take(report, "report-parents");
+  }
   for (const auto& [key, name] : {std::pair{Qt::Key_2, "weeks"}, {Qt::Key_3, "post"}}) {
     QTest::keyClick(&window, key, Qt::AltModifier);
     QTest::qWait(100);
