@@ -29,6 +29,30 @@ QString demoError(const QTemporaryDir& folder) {
       .arg(QString::fromStdString(made.lexically_normal().string()), QString::fromStdString(error.message()));
 }
 
+void describe(QCommandLineParser& parser) {
+  parser.setApplicationDescription("Measures long tones for wind teachers.");
+  parser.addHelpOption();
+  parser.addVersionOption();
+  parser.addOption({"studio", "The folder of the studio to open.", "DIR"});
+  parser.addOption({"demo", "Open a throwaway studio with an invented evening class."});
+  parser.addPositionalArgument("files", "Recordings to open as takes.", "[FILE...]");
+}
+
+/// The demo leaves nothing behind: without a folder the log is kept in memory.
+void keepLog(std::shared_ptr<const calando::Clock> clock, bool demo) {
+  const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation);
+  calando::beginLog(std::move(clock), demo ? std::filesystem::path()
+                                           : std::filesystem::path(QFile::encodeName(folder).toStdString()));
+  qCInfo(calando::logProgram) << "Calando" << QApplication::applicationVersion() << "with Qt" << qVersion()
+                              << "on" << QSysInfo::prettyProductName() << QGuiApplication::platformName();
+}
+
+/// In the language that is kept in the studio.
+std::unique_ptr<calando::MainWindow> windowOver(calando::Studio studio) {
+  calando::useLanguage(QString::fromStdString(studio.settings.get(calando::settings::language)));
+  return std::make_unique<calando::MainWindow>(std::move(studio));
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -41,12 +65,7 @@ int main(int argc, char** argv) {
   calando::style::apply(application);
 
   QCommandLineParser parser;
-  parser.setApplicationDescription("Measures long tones for wind teachers.");
-  parser.addHelpOption();
-  parser.addVersionOption();
-  parser.addOption({"studio", "The folder of the studio to open.", "DIR"});
-  parser.addOption({"demo", "Open a throwaway studio with an invented evening class."});
-  parser.addPositionalArgument("files", "Recordings to open as takes.", "[FILE...]");
+  describe(parser);
   parser.process(application);
 
   QTemporaryDir demo;
@@ -64,21 +83,8 @@ int main(int argc, char** argv) {
     folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/studio";
   auto studio = calando::openStudio(folder, clock);
   if (!studio) return 1;
-  // The demo leaves nothing behind.
-  using Folders = QStandardPaths;
-  calando::beginLog(
-      clock,
-      parser.isSet("demo")
-          ? std::filesystem::path()
-          : std::filesystem::path(
-                QFile::encodeName(Folders::writableLocation(Folders::AppLocalDataLocation)).toStdString()));
-  qCInfo(calando::logProgram) << "Calando" << QApplication::applicationVersion() << "with Qt" << qVersion()
-                              << "on" << QSysInfo::prettyProductName() << QGuiApplication::platformName();
-  const auto said = [](const calando::Studio& opened) {
-    calando::useLanguage(QString::fromStdString(opened.settings.get(calando::settings::language)));
-  };
-  said(*studio);
-  auto window = std::make_unique<calando::MainWindow>(std::move(*studio));
+  keepLog(clock, parser.isSet("demo"));
+  auto window = windowOver(std::move(*studio));
   window->show();
   window->openFiles(parser.positionalArguments());
   int ended = QApplication::exec();
@@ -87,8 +93,7 @@ int main(int argc, char** argv) {
     window.reset();
     studio = calando::openStudio(folder, clock);
     if (!studio) return 1;
-    said(*studio);
-    window = std::make_unique<calando::MainWindow>(std::move(*studio));
+    window = windowOver(std::move(*studio));
     window->showSettings();
     window->show();
     ended = QApplication::exec();

@@ -7542,6 +7542,30 @@
         <source>Twice the length is an octave lower; a stopped tube sounds an octave lower still</source>
         <translation>Doppelte Länge ist eine Oktave tiefer; ein gedecktes Rohr klingt noch eine Oktave tiefer</translation>
     </message>
+    <message>
+        <source>In the mirror: chin flat, the corners closed round the mouthpiece.</source>
+        <translation>Im Spiegel: das Kinn flach, die Mundwinkel rings um das Mundstück geschlossen.</translation>
+    </message>
+    <message>
+        <source>In the mirror: corners firm, the middle of the lips just touching.</source>
+        <translation>Im Spiegel: die Mundwinkel fest, in der Mitte berühren sich die Lippen gerade eben.</translation>
+    </message>
+    <message>
+        <source>In the mirror: just the tip of the reed between the lips, chin flat.</source>
+        <translation>Im Spiegel: nur die Spitze des Rohrs zwischen den Lippen, das Kinn flach.</translation>
+    </message>
+    <message>
+        <source>In the mirror: shoulders low, jaw loose.</source>
+        <translation>Im Spiegel: die Schultern tief, der Kiefer locker.</translation>
+    </message>
+    <message>
+        <source>In the mirror: the beak just between the lips, the window free.</source>
+        <translation>Im Spiegel: der Schnabel eben zwischen den Lippen, das Fenster frei.</translation>
+    </message>
+    <message>
+        <source>In the mirror: the opening of the lips small, and over the middle of the hole.</source>
+        <translation>Im Spiegel: die Öffnung der Lippen klein und über der Mitte des Lochs.</translation>
+    </message>
 </context>
 <context>
     <name>Dialog</name>
@@ -12008,8 +12032,8 @@ Die Leertaste beginnt.</translation>
         </translation>
     </message>
     <message>
-        <source>%1 ± %2 against the four weeks before</source>
-        <translation>%1 ± %2 gegen die vier Wochen davor</translation>
+        <source>%1 against the four weeks before</source>
+        <translation>%1 gegen die vier Wochen davor</translation>
     </message>
     <message>
         <source>no difference to speak of against the four weeks before</source>

@@ -7542,6 +7542,30 @@
         <source>Twice the length is an octave lower; a stopped tube sounds an octave lower still</source>
         <translation>Deux fois la longueur est une octave plus bas ; un tube bouché sonne encore une octave plus bas</translation>
     </message>
+    <message>
+        <source>In the mirror: chin flat, the corners closed round the mouthpiece.</source>
+        <translation>Dans le miroir : le menton plat, les coins fermés autour du bec.</translation>
+    </message>
+    <message>
+        <source>In the mirror: corners firm, the middle of the lips just touching.</source>
+        <translation>Dans le miroir : les coins fermes, le milieu des lèvres se touchant à peine.</translation>
+    </message>
+    <message>
+        <source>In the mirror: just the tip of the reed between the lips, chin flat.</source>
+        <translation>Dans le miroir : seule la pointe de l’anche entre les lèvres, le menton plat.</translation>
+    </message>
+    <message>
+        <source>In the mirror: shoulders low, jaw loose.</source>
+        <translation>Dans le miroir : les épaules basses, la mâchoire relâchée.</translation>
+    </message>
+    <message>
+        <source>In the mirror: the beak just between the lips, the window free.</source>
+        <translation>Dans le miroir : le bec tout juste entre les lèvres, la fenêtre libre.</translation>
+    </message>
+    <message>
+        <source>In the mirror: the opening of the lips small, and over the middle of the hole.</source>
+        <translation>Dans le miroir : l’ouverture des lèvres petite, et au milieu du trou.</translation>
+    </message>
 </context>
 <context>
     <name>Dialog</name>
@@ -12008,8 +12032,8 @@ Espace commence.</translation>
         </translation>
     </message>
     <message>
-        <source>%1 ± %2 against the four weeks before</source>
-        <translation>%1 ± %2 contre les quatre semaines d’avant</translation>
+        <source>%1 against the four weeks before</source>
+        <translation>%1 contre les quatre semaines d’avant</translation>
     </message>
     <message>
         <source>no difference to speak of against the four weeks before</source>

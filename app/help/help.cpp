@@ -51,7 +51,7 @@ std::vector<Section> sections() {
       cards{"exercises", Help::tr("Exercises"), {}};
   for (const Command& command : commands()) keys.paragraphs << row(keysOf(command), helpOf(command));
   for (const Figure& figure : figures())
-    measured.paragraphs << row(words::titled(figure), words::help(figure));
+    if (!figure.forFiles) measured.paragraphs << row(words::titled(figure), words::help(figure));
   for (const Exercise& card : exercises())
     cards.paragraphs << row(words::said(card.title), words::said(card.purpose));
   // What it is not comes last of all.

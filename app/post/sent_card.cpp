@@ -41,11 +41,6 @@ SentCard::SentCard(const Parts& parts)
   reader_->setObjectName("reader");
   reader_->addItems({tr("for a child"), tr("for an adult"), tr("for the parents")});
   reader_->setAccessibleName(tr("Who reads the answer"));
-  connect(reader_, &QComboBox::activated, this, [this](int reader) {
-    if (!student_) return;
-    parts_.notices.worked(parts_.settings.keep(settings::readerOf(*student_), double(reader)));
-    refresh();
-  });
   auto* write = new QPushButton(tr("Write it out…"));
   write->setObjectName("postWrite");
   auto* again = new QPushButton(tr("As it was made"));
@@ -61,6 +56,26 @@ SentCard::SentCard(const Parts& parts)
     parts_.inbox.setAnswer(*student_, std::nullopt);
     refresh();
   });
+  connectOwn();
+  auto* keys = new QWidget;
+  auto* flow = new FlowLayout(2 * style::kStep, keys);
+  for (QPushButton* button : {write, again, next, keepBest_, remove_}) flow->addWidget(button);
+  auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
+  layout->addWidget(name_);
+  layout->addWidget(about_);
+  layout->addWidget(items_);
+  layout->addWidget(captioned(tr("Answer"), reader_));
+  layout->addWidget(answer_, 1);
+  layout->addWidget(keys);
+}
+
+/// What changes the answer, or the list.
+void SentCard::connectOwn() {
+  connect(reader_, &QComboBox::activated, this, [this](int reader) {
+    if (!student_) return;
+    parts_.notices.worked(parts_.settings.keep(settings::readerOf(*student_), double(reader)));
+    refresh();
+  });
   connect(keepBest_, &QPushButton::clicked, this, [this] {
     if (student_) parts_.inbox.keepBest(*student_);
   });
@@ -72,16 +87,6 @@ SentCard::SentCard(const Parts& parts)
   connect(answer_, &QPlainTextEdit::textChanged, this, [this] {
     if (!filling_ && student_) parts_.inbox.setAnswer(*student_, answer_->toPlainText().toStdString());
   });
-  auto* keys = new QWidget;
-  auto* flow = new FlowLayout(2 * style::kStep, keys);
-  for (QPushButton* button : {write, again, next, keepBest_, remove_}) flow->addWidget(button);
-  auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
-  layout->addWidget(name_);
-  layout->addWidget(about_);
-  layout->addWidget(items_);
-  layout->addWidget(captioned(tr("Answer"), reader_));
-  layout->addWidget(answer_, 1);
-  layout->addWidget(keys);
 }
 
 void SentCard::setStudent(std::optional<std::int64_t> student) {

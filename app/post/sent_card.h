@@ -27,6 +27,7 @@ class SentCard : public QWidget {
   void writeWanted();
 
  private:
+  void connectOwn();
   void refresh();
   words::Reader readerOf(std::int64_t student) const;
   QString next() const;

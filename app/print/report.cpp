@@ -120,13 +120,14 @@ void ReportMaker::addPicture(Pages& pages, const Take& take, const QString& capt
 void ReportMaker::addChart(Pages& pages, const std::string& exercise, const Figure& figure) const {
   const auto chart = std::make_shared<CourseChart>();
   chart->setCourse(figure, courseOf(parts_.takes.past(), {std::string(figure.id), exercise}), {}, {}, {});
-  pages.picture(kChart, tr("%1 by week", "a figure").arg(words::label(figure)),
-                [chart](QPainter& painter, const QRectF& area) {
-                  chart->resize((area.size() / kChartScale).toSize());
-                  painter.translate(area.topLeft());
-                  painter.scale(kChartScale, kChartScale);
-                  chart->render(&painter);
-                });
+  const QString caption = tr("%1 by week", "a figure").arg(words::label(figure));
+  pages.picture(kChart, caption, [chart](QPainter& painter, const QRectF& area) {
+    chart->resize((area.size() / kChartScale).toSize());
+    painter.translate(area.topLeft());
+    painter.scale(kChartScale, kChartScale);
+    chart->render(&painter);
+  });
+  pages.small(caption);
 }
 
 /// The figures that an exercise shows first: where they are, where they were, and whether that is more than
@@ -142,9 +143,8 @@ void ReportMaker::addGrowth(Pages& pages, const std::string& exercise, bool with
     QString note = tr("middle of %n takes since %1", nullptr, lately->takes)
                        .arg(words::dayAndYear(today(parts_.clock) - kMonth + std::chrono::days(1)));
     if (const auto& difference = lately->difference; difference && difference->tells)
-      note += "; " + tr("%1 ± %2 against the four weeks before")
-                         .arg(words::change(difference->change(), figure.print),
-                              words::size(difference->unsure, figure.print));
+      note += "; " + tr("%1 against the four weeks before")
+                         .arg(words::change(difference->change(), difference->unsure, figure));
     else if (difference)
       note += "; " + tr("no difference to speak of against the four weeks before");
     if (shown++ == 0 && withChart) addChart(pages, exercise, figure);

@@ -106,7 +106,7 @@ void FigurePanel::fillFigures() {
       for (const auto& [id, value] : take.kept->values) there.insert(id);
   figures_->clear();
   const auto add = [&](const Figure* figure) {
-    if (figure && there.erase(std::string(figure->id)) > 0)
+    if (figure && !figure->forFiles && there.erase(std::string(figure->id)) > 0)
       figures_->addItem(words::titled(*figure), words::plain(figure->id));
   };
   if (const ExercisePtr card = exercise_.empty() ? nullptr : parts_.deck.find(exercise_))

@@ -15,18 +15,6 @@
 
 namespace calando {
 
-namespace {
-
-/// "−3 ± 1 cents".
-QString withUnsure(double value, double unsure, const Figure& figure) {
-  const QString unit = words::unit(figure);
-  return QStringLiteral("%1 ± %2%3")
-      .arg(words::change(value, figure.print), words::size(unsure, figure.print),
-           unit.isEmpty() ? QString() : " " + unit);
-}
-
-}  // namespace
-
 HelpedView::HelpedView(const Parts& parts) : parts_(parts) {
   setObjectName("helped");
   setAccessibleName(tr("What helped"));
@@ -41,12 +29,13 @@ QStringList HelpedView::triesText() const {
     QString did = tr("helped in %1 of %2").arg(QString::number(effect.helped), QString::number(effect.times));
     if (effect.change && effect.figure) {
       const QString label = words::label(*effect.figure);
-      did += "; " + (effect.unsure
-                         ? std::abs(*effect.change) > *effect.unsure
-                               ? tr("%1 changed by %2")
-                                     .arg(label, withUnsure(*effect.change, *effect.unsure, *effect.figure))
-                               : tr("%1: no difference to speak of").arg(label)
-                         : tr("too few to say how much"));
+      did +=
+          "; " + (effect.unsure
+                      ? std::abs(*effect.change) > *effect.unsure
+                            ? tr("%1 changed by %2")
+                                  .arg(label, words::change(*effect.change, *effect.unsure, *effect.figure))
+                            : tr("%1: no difference to speak of").arg(label)
+                      : tr("too few to say how much"));
     }
     // What it is like, what is claimed for it, what it did: three things.
     lines << QStringLiteral("<p><b>%1</b>%2<br>%3<br>%4</p>")
@@ -73,7 +62,7 @@ QStringList HelpedView::contrastText(
         contrast.tells()
             ? tr("%1 differs by %2 %3", "figure, how much, between which")
                   .arg(words::label(*figure),
-                       withUnsure(contrast.difference(), 2.0 * contrast.error(), *figure), effect->sides)
+                       words::change(contrast.difference(), 2.0 * contrast.error(), *figure), effect->sides)
             : tr("%1: no difference to speak of", "between which").arg(effect->sides);
     lines << QStringLiteral("<p><b>%1</b><br>%2 (%3)</p>")
                  .arg(words::said(card->title).toHtmlEscaped(), did.toHtmlEscaped(),

@@ -83,6 +83,11 @@ QString inUnit(const QString& number, const Figure& figure) {
   return figure.unit.empty() ? number : number + QStringLiteral(" ") + unit(figure);
 }
 
+QString change(double value, double unsure, const Figure& figure) {
+  return inUnit(QStringLiteral("%1 ± %2").arg(change(value, figure.print), size(unsure, figure.print)),
+                figure);
+}
+
 namespace {
 
 /// Which side of 0 it is on, as far as it is written.

@@ -45,6 +45,8 @@ QString size(double value, const Print& print);
 QString change(double value, const Print& print);
 /// "4.0 s"; a count has none.
 QString inUnit(const QString& number, const Figure& figure);
+/// "−3 ± 1 cents": how much more or less, and how far that may be off.
+QString change(double value, double unsure, const Figure& figure);
 /// "4.0 s", "3.2 cents flat".
 QString value(double value, const Figure& figure);
 /// "3.2 ± 0.4 cents flat"; a dash where nothing was measured.

@@ -78,9 +78,10 @@ struct Figure {
   CueFigure* ofCue = nullptr;        ///< the same of one cue; its key in the JSON is the id
   std::string_view column = {};      ///< its title in the table of cues; empty: it has none
   Chart chart = {};
-  bool aside = false;           ///< known for the words of an advice, whether the card shows it or not
-  bool ordinary1 = false;       ///< 1 is no news and need not be shown
-  bool byKey = false;           ///< no microphone is needed for it
+  bool aside = false;      ///< known for the words of an advice, whether the card shows it or not
+  bool forFiles = false;   ///< in the files alone: it says how sure another one is, beside which it stands
+  bool ordinary1 = false;  ///< 1 is no news and need not be shown
+  bool byKey = false;      ///< no microphone is needed for it
   bool ofTheNoteAsked = false;  ///< where another note came, it did not come yet
   std::optional<OwnTarget> (*ownTarget)(const Context&) = nullptr;  ///< nullopt: nothing of its own
   /// How far under the player's own accepted takes of the note it may lie, whatever is asked of everybody; 0:

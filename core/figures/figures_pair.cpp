@@ -256,7 +256,8 @@ const std::array kFigures{
                "How far nine of ten such differences are from the true one at most, by how much both tones "
                "wander.",
            .ofTake = of::cue<of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_spread_cents>>,
-           .ofCue = of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_spread_cents>},
+           .ofCue = of_cue::part<&CueResult::another, &CueResult::WithAnother::turn_spread_cents>,
+           .forFiles = true},
 };
 
 }  // namespace

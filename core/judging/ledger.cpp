@@ -91,32 +91,51 @@ std::map<const AdviceCard*, Asked> askedOf(std::span<const PastTake> takes) {
   return all;
 }
 
+/// Who asks.
+struct Who {
+  const Instrument* instrument;
+  const std::string& school;
+  bool mayTry(const AdviceCard::Try& one) const {
+    return one.whom.holds(instrument) && (school.empty() || one.school.empty() || one.school == school);
+  }
+};
+
+/// The tries for a player but one, from the one after the last on: the first of equals is the one whose turn
+/// it is.
+std::vector<std::size_t> inTurn(const AdviceCard& card, const Asked& asked, const Who& who,
+                                std::optional<std::size_t> but) {
+  std::vector<std::size_t> turns;
+  const std::size_t first = asked.last ? *asked.last + 1 : 0;
+  for (std::size_t i = 0; i < card.tries.size(); ++i) {
+    const std::size_t turn = (first + i) % card.tries.size();
+    if (turn != but && who.mayTry(card.tries[turn])) turns.push_back(turn);
+  }
+  return turns;
+}
+
+/// What helped most; else what was not asked for yet; else the first.
+std::size_t chosenOf(const std::vector<std::size_t>& turns, const std::vector<Tally>& tries) {
+  const auto best = std::ranges::max_element(
+      turns, {}, [&](std::size_t i) { return tries[i].helps() ? tries[i].helped : 0; });
+  if (tries[*best].helps()) return *best;
+  const auto fresh = std::ranges::find_if(turns, [&](std::size_t i) { return !tries[i].asked; });
+  return fresh != turns.end() ? *fresh : turns.front();
+}
+
 }  // namespace
 
 std::map<std::string, std::size_t> nextTries(std::span<const PastTake> takes, const Instrument* instrument,
                                              const std::string& school) {
-  const auto asked = askedOf(takes);
-  const PastTake* newest = takes.empty() ? nullptr : &takes.front();
+  auto asked = askedOf(takes);
+  const TakeSummary* newest = takes.empty() || !takes.front().kept ? nullptr : &*takes.front().kept;
   std::map<std::string, std::size_t> next;
   for (const AdviceCard& card : adviceCards()) {
-    const auto found = asked.find(&card);
-    const Asked of = found == asked.end() ? Asked{std::vector<Tally>(card.tries.size()), {}} : found->second;
-    const bool justSaid = newest && newest->kept && newest->kept->observation == card.id;
-    // From the one after the last on, so that the first of equals is the one whose turn it is.
-    std::vector<std::size_t> may;
-    for (std::size_t i = 0; i < card.tries.size(); ++i) {
-      const std::size_t turn = of.last ? (*of.last + 1 + i) % card.tries.size() : i;
-      const AdviceCard::Try& what = card.tries[turn];
-      const bool theirs =
-          what.whom.holds(instrument) && (school.empty() || what.school.empty() || what.school == school);
-      if (theirs && !(justSaid && of.last == turn)) may.push_back(turn);
-    }
-    if (may.empty()) continue;
-    const auto best = std::ranges::max_element(
-        may, {}, [&](std::size_t i) { return of.tries[i].helps() ? of.tries[i].helped : 0; });
-    const auto fresh = std::ranges::find_if(may, [&](std::size_t i) { return !of.tries[i].asked; });
-    const std::size_t chosen = of.tries[*best].helps() ? *best : fresh != may.end() ? *fresh : may.front();
-    if (chosen != 0) next[card.id] = chosen;
+    Asked& of = asked[&card];
+    of.tries.resize(card.tries.size());
+    const bool justSaid = newest && newest->observation == card.id;
+    const auto turns = inTurn(card, of, {instrument, school}, justSaid ? of.last : std::nullopt);
+    if (turns.empty()) continue;
+    if (const std::size_t chosen = chosenOf(turns, of.tries); chosen != 0) next[card.id] = chosen;
   }
   return next;
 }

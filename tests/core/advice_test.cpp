@@ -112,6 +112,18 @@ TEST(Advice, AsksForWhatHelpedThisStudentFirst) {
   }
 }
 
+TEST(Advice, TellsWhoeverMakesNoSoundWhatToLookAtInTheMirror) {
+  int silences = 0;
+  for (const AdviceCard& card : adviceCards()) {
+    if (card.from != AdviceCard::From::silence) continue;
+    ++silences;
+    EXPECT_TRUE(std::ranges::any_of(card.tries, [](const AdviceCard::Try& one) {
+      return one.says.starts_with("In the mirror: ");
+    })) << card.id;
+  }
+  EXPECT_GE(silences, 12);
+}
+
 TEST(Advice, SpeaksInTheWordsOfTheSchool) {
   const AdviceCard& thin = cardNamed("thin");
   const Instrument& horn = *findInstrument("horn-f");
@@ -144,8 +156,8 @@ TEST(Advice, SaysNoDecibelsAndCountsWithoutOneTimes) {
   for (const AdviceCard& card : adviceCards()) {
     std::string all = card.says + " " + card.why;
     for (const AdviceCard::Try& one : card.tries) all += " " + one.says;
-    for (const char* word : {" dB", "1 times", "} times", "dBFS", "standard deviation", "held against", "your card",
-                             "this card", "a step is"})
+    for (const char* word : {" dB", "1 times", "} times", "dBFS", "standard deviation", "held against",
+                             "your card", "this card", "a step is"})
       EXPECT_EQ(all.find(word), std::string::npos) << card.id << ": " << all;
   }
 }

@@ -53,6 +53,13 @@ TEST_F(HelpTest, OpensAtThePlaceAndTheExerciseInFront) {
   }
 }
 
+TEST_F(HelpTest, LeavesToTheFilesHowSureAnotherFigureIs) {
+  openWindow();
+  const QString text = help();
+  for (const Figure& figure : figures())
+    EXPECT_EQ(text.contains(words::titled(figure)), !figure.forFiles) << figure.id;
+}
+
 TEST_F(HelpTest, BeginsInFiveLinesAndItsContentsLeadToEverySection) {
   openWindow();
   EXPECT_EQ(textsOf(topicOf("begin")).size(), 5);
