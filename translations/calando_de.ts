@@ -137,6 +137,11 @@
         <source>beyond this instrument’s range</source>
         <translation>außerhalb des Umfangs dieses Instruments</translation>
     </message>
+    <message>
+        <source>zero one two three four five six seven eight nine ten eleven twelve</source>
+        <comment>numbers by their names, in order, a blank between two</comment>
+        <translation>null eins zwei drei vier fünf sechs sieben acht neun zehn elf zwölf</translation>
+    </message>
 </context>
 <context>
     <name>Closing</name>
@@ -8184,6 +8189,33 @@
     </message>
 </context>
 <context>
+    <name>LiveWords</name>
+    <message>
+        <source>in %1 beats</source>
+        <translation>in %1 Schlägen</translation>
+    </message>
+    <message>
+        <source>on the next beat</source>
+        <translation>auf dem nächsten Schlag</translation>
+    </message>
+    <message>
+        <source>sounds %1</source>
+        <translation>klingt %1</translation>
+    </message>
+    <message>
+        <source>next %1</source>
+        <translation>dann %1</translation>
+    </message>
+    <message>
+        <source>next %1, %2</source>
+        <translation>dann %1, %2</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+</context>
+<context>
     <name>LogDialog</name>
     <message>
         <source>What happened lately</source>
@@ -8767,6 +8799,73 @@
         <source>tone %1 dB over air noise</source>
         <translation>Ton %1 dB über Luftgeräusch</translation>
     </message>
+    <message numerus="yes">
+        <source>%n breaks, %1–%2 ms</source>
+        <translation>
+            <numerusform>%n Unterbrechung, %1–%2 ms</numerusform>
+            <numerusform>%n Unterbrechungen, %1–%2 ms</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>, air on</source>
+        <comment>of all breaks</comment>
+        <translation>, Luft geht weiter</translation>
+    </message>
+    <message>
+        <source>, all stopped</source>
+        <comment>of all breaks</comment>
+        <translation>, alles steht</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flips</source>
+        <translation>
+            <numerusform>springt %n-mal um</numerusform>
+            <numerusform>springt %n-mal um</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>pitch, cents</source>
+        <translation>Tonhöhe, Cent</translation>
+    </message>
+    <message>
+        <source>turns %1 beats early</source>
+        <translation>kehrt %1 Schläge zu früh um</translation>
+    </message>
+    <message>
+        <source>turns %1 beats late</source>
+        <translation>kehrt %1 Schläge zu spät um</translation>
+    </message>
+    <message>
+        <source>dB under the loudest</source>
+        <translation>dB unter dem Lautesten</translation>
+    </message>
+</context>
+<context>
+    <name>SourceBox</name>
+    <message>
+        <source>Silent: is the microphone switched on?</source>
+        <translation>Still: ist das Mikrofon eingeschaltet?</translation>
+    </message>
+    <message>
+        <source>Very soft: move the microphone closer or raise its gain.</source>
+        <translation>Sehr leise: Mikrofon näher stellen oder lauter regeln.</translation>
+    </message>
+    <message>
+        <source>Too loud, it clips: lower the gain or move away.</source>
+        <translation>Zu laut, es übersteuert: leiser regeln oder weiter weg.</translation>
+    </message>
+    <message>
+        <source>Something switches quiet sound off. Turn the desktop’s noise suppression off, or breath and endings are lost.</source>
+        <translation>Etwas schaltet leisen Klang ab. Schalten Sie die Rauschunterdrückung des Desktops aus, sonst gehen Atem und Enden verloren.</translation>
+    </message>
+    <message>
+        <source>Something raises the level by itself after each tone. Turn automatic gain off: loudness cannot be trusted.</source>
+        <translation>Etwas regelt nach jedem Ton von selbst lauter. Schalten Sie die automatische Pegelregelung aus: der Lautstärke ist nicht zu trauen.</translation>
+    </message>
+    <message>
+        <source>%1 blocks of sound were lost: the computer is too busy.</source>
+        <translation>%1 Stücke Klang gingen verloren: der Computer ist zu beschäftigt.</translation>
+    </message>
 </context>
 <context>
     <name>Strip</name>
@@ -8829,6 +8928,26 @@
     <message>
         <source>Add</source>
         <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>type its name</source>
+        <translation>Namen tippen</translation>
+    </message>
+    <message>
+        <source>A name is wanting.</source>
+        <translation>Es fehlt ein Name.</translation>
+    </message>
+    <message>
+        <source>An instrument is wanting.</source>
+        <translation>Es fehlt ein Instrument.</translation>
+    </message>
+    <message>
+        <source>A note is written like Bb4 or F#3.</source>
+        <translation>Ein Ton wird wie Bb4 oder F#3 geschrieben.</translation>
+    </message>
+    <message>
+        <source>The lowest note lies over the highest.</source>
+        <translation>Der tiefste Ton liegt über dem höchsten.</translation>
     </message>
 </context>
 <context>
@@ -9241,6 +9360,15 @@ dann kommen die Bilder.</translation>
     <message>
         <source>Colour’s own spread, dB</source>
         <translation>Streuung der Farbe selbst, dB</translation>
+    </message>
+    <message>
+        <source>hardly anything</source>
+        <translation>kaum etwas</translation>
+    </message>
+    <message>
+        <source>What differs most from %1 to %2: %3.</source>
+        <comment>two takes</comment>
+        <translation>Am meisten anders von %1 zu %2: %3.</translation>
     </message>
 </context>
 <context>
@@ -9721,6 +9849,10 @@ dann kommen die Bilder.</translation>
     <message>
         <source>No take has this figure yet. Choose another figure, or another exercise.</source>
         <translation>Noch hat keine Aufnahme diesen Wert. Wählen Sie einen anderen Wert oder eine andere Übung.</translation>
+    </message>
+    <message>
+        <source>Measuring, %1 of %2.</source>
+        <translation>Wird gemessen, %1 von %2.</translation>
     </message>
 </context>
 <context>
@@ -10220,6 +10352,37 @@ dann kommen die Bilder.</translation>
     </message>
 </context>
 <context>
+    <name>calando::HeardDialog</name>
+    <message>
+        <source>Is everything heard?</source>
+        <translation>Ist alles zu hören?</translation>
+    </message>
+    <message>
+        <source>Input level</source>
+        <translation>Eingangspegel</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Anfangen</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Mikrofon</translation>
+    </message>
+    <message>
+        <source>Plays by itself when the take starts.</source>
+        <translation>Spielt von selbst, wenn die Aufnahme beginnt.</translation>
+    </message>
+    <message>
+        <source>Play any note: its name stands here.</source>
+        <translation>Irgendeinen Ton spielen: Hier steht sein Name.</translation>
+    </message>
+    <message>
+        <source>Heard, and loud enough.</source>
+        <translation>Zu hören, und laut genug.</translation>
+    </message>
+</context>
+<context>
     <name>calando::HeardPicture</name>
     <message>
         <source>Picture of the take</source>
@@ -10527,31 +10690,12 @@ dann kommen die Bilder.</translation>
         <translation>%1 s</translation>
     </message>
     <message>
-        <source>Exercises…</source>
-        <translation>Übungen …</translation>
-    </message>
-    <message>
         <source>Running order of the lesson</source>
         <translation>Reihenfolge der Stunde</translation>
     </message>
     <message>
-        <source>Running order to start from</source>
-        <translation>Reihenfolge für den Anfang</translation>
-    </message>
-    <message>
-        <source>A running order to start from; Exercises… changes it one by one.</source>
-        <translation>Eine Reihenfolge für den Anfang; Übungen … ändert sie einzeln.</translation>
-    </message>
-    <message>
         <source>All exercises: choose the lesson’s and their order, and make own ones</source>
         <translation>Alle Übungen: die der Stunde und ihre Reihenfolge wählen, eigene machen</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n more good takes</source>
-        <translation>
-            <numerusform>noch %n gute</numerusform>
-            <numerusform>noch %n gute</numerusform>
-        </translation>
     </message>
     <message>
         <source>Last take: %1. %2 of %3 were good; %4 of %5 open the next one.</source>
@@ -10560,6 +10704,25 @@ dann kommen die Bilder.</translation>
     <message>
         <source>Not tried yet.</source>
         <translation>Noch nicht versucht.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Opens after %n more good takes of the one before.</source>
+        <translation>
+            <numerusform>Öffnet sich nach %n weiterer guter Aufnahme der Übung davor.</numerusform>
+            <numerusform>Öffnet sich nach %n weiteren guten Aufnahmen der Übung davor.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Running order</source>
+        <translation>Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Choose exercises…</source>
+        <translation>Übungen wählen …</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Reihenfolge</translation>
     </message>
 </context>
 <context>
@@ -10897,6 +11060,10 @@ Die Leertaste beginnt.</translation>
         <source>Written: %1</source>
         <translation>Geschrieben: %1</translation>
     </message>
+    <message>
+        <source>Look at the made-up class</source>
+        <translation>Die erfundene Klasse ansehen</translation>
+    </message>
 </context>
 <context>
     <name>calando::MessageBar</name>
@@ -11034,10 +11201,6 @@ Die Leertaste beginnt.</translation>
     <message>
         <source>Search: a title, a part of the lesson, a word</source>
         <translation>Suchen: ein Titel, ein Teil der Stunde, ein Wort</translation>
-    </message>
-    <message>
-        <source>Search the exercises</source>
-        <translation>Übungen durchsuchen</translation>
     </message>
     <message>
         <source>Exercises; ticked ones are in the lesson</source>
@@ -11295,14 +11458,6 @@ Die Leertaste beginnt.</translation>
         <translation>Blatt …</translation>
     </message>
     <message>
-        <source>Calendar…</source>
-        <translation>Kalender …</translation>
-    </message>
-    <message>
-        <source>Text…</source>
-        <translation>Text …</translation>
-    </message>
-    <message>
         <source>Plan…</source>
         <translation>Plan …</translation>
     </message>
@@ -11373,6 +11528,30 @@ Die Leertaste beginnt.</translation>
     <message>
         <source>Tired: stop here. Since the day’s beginning: %1.</source>
         <translation>Müde: hier aufhören. Seit Beginn des Tages: %1.</translation>
+    </message>
+    <message>
+        <source>As a page…</source>
+        <translation>Als Blatt …</translation>
+    </message>
+    <message>
+        <source>As a calendar…</source>
+        <translation>Als Kalender …</translation>
+    </message>
+    <message>
+        <source>As text…</source>
+        <translation>Als Text …</translation>
+    </message>
+    <message>
+        <source>This week</source>
+        <translation>Diese Woche</translation>
+    </message>
+    <message>
+        <source>Next week</source>
+        <translation>Nächste Woche</translation>
+    </message>
+    <message>
+        <source>; more often is not better</source>
+        <translation>; öfter ist nicht besser</translation>
     </message>
 </context>
 <context>
@@ -11446,10 +11625,6 @@ Die Leertaste beginnt.</translation>
     <message>
         <source>Cancel</source>
         <translation>Abbrechen</translation>
-    </message>
-    <message>
-        <source>Change the list…</source>
-        <translation>Liste ändern …</translation>
     </message>
     <message>
         <source>Give it out…</source>
@@ -11565,6 +11740,18 @@ Die Leertaste beginnt.</translation>
     <message>
         <source>What comes into a folder is opened by itself</source>
         <translation>Was in einen Ordner kommt, wird von selbst übernommen</translation>
+    </message>
+    <message>
+        <source>Change it…</source>
+        <translation>Ändern …</translation>
+    </message>
+    <message>
+        <source>List</source>
+        <translation>Liste</translation>
+    </message>
+    <message>
+        <source>Recordings</source>
+        <translation>Aufnahmen</translation>
     </message>
 </context>
 <context>
@@ -12750,6 +12937,10 @@ Die Leertaste beginnt.</translation>
         <source>Its sound is cut short.</source>
         <translation>Der Klang ist abgeschnitten.</translation>
     </message>
+    <message>
+        <source>not even yet</source>
+        <translation>noch nicht gleichmäßig</translation>
+    </message>
 </context>
 <context>
     <name>calando::ShownTake</name>
@@ -12792,52 +12983,12 @@ Die Leertaste beginnt.</translation>
 <context>
     <name>calando::SourceBox</name>
     <message>
-        <source>Silent: is the microphone switched on?</source>
-        <translation>Still: ist das Mikrofon eingeschaltet?</translation>
-    </message>
-    <message>
-        <source>Very soft: move the microphone closer or raise its gain.</source>
-        <translation>Sehr leise: Mikrofon näher stellen oder lauter regeln.</translation>
-    </message>
-    <message>
-        <source>Too loud, it clips: lower the gain or move away.</source>
-        <translation>Zu laut, es übersteuert: leiser regeln oder weiter weg.</translation>
-    </message>
-    <message>
-        <source>Something switches quiet sound off. Turn the desktop’s noise suppression off, or breath and endings are lost.</source>
-        <translation>Etwas schaltet leisen Klang ab. Schalten Sie die Rauschunterdrückung des Desktops aus, sonst gehen Atem und Enden verloren.</translation>
-    </message>
-    <message>
-        <source>Something raises the level by itself after each tone. Turn automatic gain off: loudness cannot be trusted.</source>
-        <translation>Etwas regelt nach jedem Ton von selbst lauter. Schalten Sie die automatische Pegelregelung aus: der Lautstärke ist nicht zu trauen.</translation>
-    </message>
-    <message>
-        <source>%1 blocks of sound were lost: the computer is too busy.</source>
-        <translation>%1 Stücke Klang gingen verloren: der Computer ist zu beschäftigt.</translation>
-    </message>
-    <message>
         <source>Measure delay</source>
         <translation>Verzögerung messen</translation>
     </message>
     <message>
-        <source>Open…</source>
-        <translation>Öffnen …</translation>
-    </message>
-    <message>
         <source>Source of sound</source>
         <translation>Klangquelle</translation>
-    </message>
-    <message>
-        <source>Where the sound comes from: a microphone, or the stand-in player</source>
-        <translation>Woher der Klang kommt: ein Mikrofon oder der Ersatzspieler</translation>
-    </message>
-    <message>
-        <source>Way of playing of the stand-in</source>
-        <translation>Spielweise des Ersatzspielers</translation>
-    </message>
-    <message>
-        <source>Who plays with the student</source>
-        <translation>Wer mit dem Schüler spielt</translation>
     </message>
     <message>
         <source>Another student who plays too: the take is kept with both. Of two with a microphone each, theirs is the left channel.</source>
@@ -12866,6 +13017,30 @@ Die Leertaste beginnt.</translation>
     <message>
         <source>timing ± %1 ms</source>
         <translation>Zeit ± %1 ms</translation>
+    </message>
+    <message>
+        <source>Way of playing</source>
+        <translation>Spielweise</translation>
+    </message>
+    <message>
+        <source>Plays together</source>
+        <translation>Spielt zusammen</translation>
+    </message>
+    <message>
+        <source>Open a recording…</source>
+        <translation>Aufnahme öffnen …</translation>
+    </message>
+    <message>
+        <source>Is everything heard?</source>
+        <translation>Ist alles zu hören?</translation>
+    </message>
+    <message>
+        <source>Plays</source>
+        <translation>Spielt</translation>
+    </message>
+    <message>
+        <source>Stand-in · %1</source>
+        <translation>Ersatz · %1</translation>
     </message>
 </context>
 <context>
@@ -13036,22 +13211,6 @@ notiert %1 klingt %2</translation>
         <translation>Erst hören: was haben Sie gehört? E zeigt das Bild.</translation>
     </message>
     <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
-    </message>
-    <message>
-        <source>next, in %1 beats</source>
-        <translation>das Nächste in %1 Schlägen</translation>
-    </message>
-    <message>
-        <source>next beat</source>
-        <translation>nächster Schlag</translation>
-    </message>
-    <message>
-        <source>next</source>
-        <translation>das Nächste</translation>
-    </message>
-    <message>
         <source>Being measured…</source>
         <translation>Wird gemessen …</translation>
     </message>
@@ -13187,11 +13346,6 @@ notiert %1 klingt %2</translation>
         <translation>paket</translation>
     </message>
     <message>
-        <source>practice</source>
-        <comment>a file’s name</comment>
-        <translation>ueben</translation>
-    </message>
-    <message>
         <source>Page (*.pdf)</source>
         <translation>Seite (*.pdf)</translation>
     </message>
@@ -13210,6 +13364,15 @@ notiert %1 klingt %2</translation>
     <message>
         <source>Written: %1</source>
         <translation>Geschrieben: %1</translation>
+    </message>
+    <message>
+        <source>%1, week of %2</source>
+        <comment>a file’s name: a student, a day</comment>
+        <translation>%1, Woche ab %2</translation>
+    </message>
+    <message>
+        <source>Next week’s sheet</source>
+        <translation>Das Blatt der nächsten Woche</translation>
     </message>
 </context>
 <context>

@@ -71,6 +71,23 @@
     </message>
 </context>
 <context>
+    <name>Ribbon</name>
+    <message numerus="yes">
+        <source>%n breaks, %1–%2 ms</source>
+        <translation>
+            <numerusform>%n break, %1–%2 ms</numerusform>
+            <numerusform>%n breaks, %1–%2 ms</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flips</source>
+        <translation>
+            <numerusform>%n flip</numerusform>
+            <numerusform>%n flips</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>calando::CourseChart</name>
     <message numerus="yes">
         <source>Week of %1: %2 in the middle, from %3 to %4; takes: %n</source>
@@ -103,10 +120,10 @@
 <context>
     <name>calando::LessonView</name>
     <message numerus="yes">
-        <source>%n more good takes</source>
+        <source>Opens after %n more good takes of the one before.</source>
         <translation>
-            <numerusform>%n more good take</numerusform>
-            <numerusform>%n more good takes</numerusform>
+            <numerusform>Opens after %n more good take of the one before.</numerusform>
+            <numerusform>Opens after %n more good takes of the one before.</numerusform>
         </translation>
     </message>
 </context>

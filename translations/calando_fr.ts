@@ -137,6 +137,11 @@
         <source>beyond this instrument’s range</source>
         <translation>hors de la tessiture de cet instrument</translation>
     </message>
+    <message>
+        <source>zero one two three four five six seven eight nine ten eleven twelve</source>
+        <comment>numbers by their names, in order, a blank between two</comment>
+        <translation>zéro un deux trois quatre cinq six sept huit neuf dix onze douze</translation>
+    </message>
 </context>
 <context>
     <name>Closing</name>
@@ -8184,6 +8189,33 @@
     </message>
 </context>
 <context>
+    <name>LiveWords</name>
+    <message>
+        <source>in %1 beats</source>
+        <translation>dans %1 temps</translation>
+    </message>
+    <message>
+        <source>on the next beat</source>
+        <translation>au prochain temps</translation>
+    </message>
+    <message>
+        <source>sounds %1</source>
+        <translation>sonne %1</translation>
+    </message>
+    <message>
+        <source>next %1</source>
+        <translation>ensuite %1</translation>
+    </message>
+    <message>
+        <source>next %1, %2</source>
+        <translation>ensuite %1, %2</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+</context>
+<context>
     <name>LogDialog</name>
     <message>
         <source>What happened lately</source>
@@ -8767,6 +8799,73 @@
         <source>tone %1 dB over air noise</source>
         <translation>son %1 dB sur bruit d’air</translation>
     </message>
+    <message numerus="yes">
+        <source>%n breaks, %1–%2 ms</source>
+        <translation>
+            <numerusform>%n coupure, %1–%2 ms</numerusform>
+            <numerusform>%n coupures, %1–%2 ms</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>, air on</source>
+        <comment>of all breaks</comment>
+        <translation>, l’air continue</translation>
+    </message>
+    <message>
+        <source>, all stopped</source>
+        <comment>of all breaks</comment>
+        <translation>, tout s’arrête</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n flips</source>
+        <translation>
+            <numerusform>%n saut</numerusform>
+            <numerusform>%n sauts</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>pitch, cents</source>
+        <translation>hauteur, cents</translation>
+    </message>
+    <message>
+        <source>turns %1 beats early</source>
+        <translation>tourne %1 temps trop tôt</translation>
+    </message>
+    <message>
+        <source>turns %1 beats late</source>
+        <translation>tourne %1 temps trop tard</translation>
+    </message>
+    <message>
+        <source>dB under the loudest</source>
+        <translation>dB sous le plus fort</translation>
+    </message>
+</context>
+<context>
+    <name>SourceBox</name>
+    <message>
+        <source>Silent: is the microphone switched on?</source>
+        <translation>Silence : le microphone est-il allumé ?</translation>
+    </message>
+    <message>
+        <source>Very soft: move the microphone closer or raise its gain.</source>
+        <translation>Très doux : approchez le microphone ou montez son gain.</translation>
+    </message>
+    <message>
+        <source>Too loud, it clips: lower the gain or move away.</source>
+        <translation>Trop fort, cela sature : baissez le gain ou éloignez-vous.</translation>
+    </message>
+    <message>
+        <source>Something switches quiet sound off. Turn the desktop’s noise suppression off, or breath and endings are lost.</source>
+        <translation>Quelque chose coupe les sons doux. Éteignez la suppression de bruit du bureau, sinon souffle et fins sont perdus.</translation>
+    </message>
+    <message>
+        <source>Something raises the level by itself after each tone. Turn automatic gain off: loudness cannot be trusted.</source>
+        <translation>Quelque chose monte seul l’intensité après chaque son. Éteignez le gain automatique : on ne peut se fier à l’intensité.</translation>
+    </message>
+    <message>
+        <source>%1 blocks of sound were lost: the computer is too busy.</source>
+        <translation>%1 morceaux de son ont été perdus : l’ordinateur est trop occupé.</translation>
+    </message>
 </context>
 <context>
     <name>Strip</name>
@@ -8829,6 +8928,26 @@
     <message>
         <source>Add</source>
         <translation>Ajouter</translation>
+    </message>
+    <message>
+        <source>type its name</source>
+        <translation>taper son nom</translation>
+    </message>
+    <message>
+        <source>A name is wanting.</source>
+        <translation>Il manque un nom.</translation>
+    </message>
+    <message>
+        <source>An instrument is wanting.</source>
+        <translation>Il manque un instrument.</translation>
+    </message>
+    <message>
+        <source>A note is written like Bb4 or F#3.</source>
+        <translation>Une note s’écrit comme Bb4 ou F#3.</translation>
+    </message>
+    <message>
+        <source>The lowest note lies over the highest.</source>
+        <translation>La note la plus grave dépasse la plus aiguë.</translation>
     </message>
 </context>
 <context>
@@ -9241,6 +9360,15 @@ ensuite viennent les images.</translation>
     <message>
         <source>Colour’s own spread, dB</source>
         <translation>Dispersion de la couleur, dB</translation>
+    </message>
+    <message>
+        <source>hardly anything</source>
+        <translation>presque rien</translation>
+    </message>
+    <message>
+        <source>What differs most from %1 to %2: %3.</source>
+        <comment>two takes</comment>
+        <translation>Ce qui change le plus de %1 à %2 : %3.</translation>
     </message>
 </context>
 <context>
@@ -9721,6 +9849,10 @@ ensuite viennent les images.</translation>
     <message>
         <source>No take has this figure yet. Choose another figure, or another exercise.</source>
         <translation>Aucune prise n’a encore ce chiffre. Choisissez un autre chiffre, ou un autre exercice.</translation>
+    </message>
+    <message>
+        <source>Measuring, %1 of %2.</source>
+        <translation>Mesure en cours, %1 sur %2.</translation>
     </message>
 </context>
 <context>
@@ -10220,6 +10352,37 @@ ensuite viennent les images.</translation>
     </message>
 </context>
 <context>
+    <name>calando::HeardDialog</name>
+    <message>
+        <source>Is everything heard?</source>
+        <translation>Entend-on tout ?</translation>
+    </message>
+    <message>
+        <source>Input level</source>
+        <translation>Niveau d’entrée</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Commencer</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Micro</translation>
+    </message>
+    <message>
+        <source>Plays by itself when the take starts.</source>
+        <translation>Joue tout seul quand la prise commence.</translation>
+    </message>
+    <message>
+        <source>Play any note: its name stands here.</source>
+        <translation>Jouer n’importe quelle note : son nom s’affiche ici.</translation>
+    </message>
+    <message>
+        <source>Heard, and loud enough.</source>
+        <translation>On l’entend, et assez fort.</translation>
+    </message>
+</context>
+<context>
     <name>calando::HeardPicture</name>
     <message>
         <source>Picture of the take</source>
@@ -10527,31 +10690,12 @@ ensuite viennent les images.</translation>
         <translation>%1 s</translation>
     </message>
     <message>
-        <source>Exercises…</source>
-        <translation>Exercices…</translation>
-    </message>
-    <message>
         <source>Running order of the lesson</source>
         <translation>Ordre de la leçon</translation>
     </message>
     <message>
-        <source>Running order to start from</source>
-        <translation>Ordre pour commencer</translation>
-    </message>
-    <message>
-        <source>A running order to start from; Exercises… changes it one by one.</source>
-        <translation>Un ordre pour commencer ; Exercices… le change un par un.</translation>
-    </message>
-    <message>
         <source>All exercises: choose the lesson’s and their order, and make own ones</source>
         <translation>Tous les exercices : choisir ceux de la leçon et leur ordre, en faire à soi</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n more good takes</source>
-        <translation>
-            <numerusform>encore %n bonne</numerusform>
-            <numerusform>encore %n bonnes</numerusform>
-        </translation>
     </message>
     <message>
         <source>Last take: %1. %2 of %3 were good; %4 of %5 open the next one.</source>
@@ -10560,6 +10704,25 @@ ensuite viennent les images.</translation>
     <message>
         <source>Not tried yet.</source>
         <translation>Pas encore essayé.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Opens after %n more good takes of the one before.</source>
+        <translation>
+            <numerusform>S’ouvre après encore %n bonne prise de la précédente.</numerusform>
+            <numerusform>S’ouvre après encore %n bonnes prises de la précédente.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Running order</source>
+        <translation>Ordre</translation>
+    </message>
+    <message>
+        <source>Choose exercises…</source>
+        <translation>Choisir les exercices…</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Ordre</translation>
     </message>
 </context>
 <context>
@@ -10897,6 +11060,10 @@ Espace commence.</translation>
         <source>Written: %1</source>
         <translation>Écrit : %1</translation>
     </message>
+    <message>
+        <source>Look at the made-up class</source>
+        <translation>Voir la classe inventée</translation>
+    </message>
 </context>
 <context>
     <name>calando::MessageBar</name>
@@ -11034,10 +11201,6 @@ Espace commence.</translation>
     <message>
         <source>Search: a title, a part of the lesson, a word</source>
         <translation>Chercher : un titre, une partie de la leçon, un mot</translation>
-    </message>
-    <message>
-        <source>Search the exercises</source>
-        <translation>Chercher les exercices</translation>
     </message>
     <message>
         <source>Exercises; ticked ones are in the lesson</source>
@@ -11295,14 +11458,6 @@ Espace commence.</translation>
         <translation>Feuille…</translation>
     </message>
     <message>
-        <source>Calendar…</source>
-        <translation>Calendrier…</translation>
-    </message>
-    <message>
-        <source>Text…</source>
-        <translation>Texte…</translation>
-    </message>
-    <message>
         <source>Plan…</source>
         <translation>Plan…</translation>
     </message>
@@ -11373,6 +11528,30 @@ Espace commence.</translation>
     <message>
         <source>Tired: stop here. Since the day’s beginning: %1.</source>
         <translation>Fatigué : s’arrêter là. Depuis le début du jour : %1.</translation>
+    </message>
+    <message>
+        <source>As a page…</source>
+        <translation>En page…</translation>
+    </message>
+    <message>
+        <source>As a calendar…</source>
+        <translation>En calendrier…</translation>
+    </message>
+    <message>
+        <source>As text…</source>
+        <translation>En texte…</translation>
+    </message>
+    <message>
+        <source>This week</source>
+        <translation>Cette semaine</translation>
+    </message>
+    <message>
+        <source>Next week</source>
+        <translation>La semaine prochaine</translation>
+    </message>
+    <message>
+        <source>; more often is not better</source>
+        <translation>; plus souvent n’est pas mieux</translation>
     </message>
 </context>
 <context>
@@ -11446,10 +11625,6 @@ Espace commence.</translation>
     <message>
         <source>Cancel</source>
         <translation>Annuler</translation>
-    </message>
-    <message>
-        <source>Change the list…</source>
-        <translation>Changer la liste…</translation>
     </message>
     <message>
         <source>Give it out…</source>
@@ -11565,6 +11740,18 @@ Espace commence.</translation>
     <message>
         <source>What comes into a folder is opened by itself</source>
         <translation>Ce qui vient dans un dossier est repris tout seul</translation>
+    </message>
+    <message>
+        <source>Change it…</source>
+        <translation>La changer…</translation>
+    </message>
+    <message>
+        <source>List</source>
+        <translation>Liste</translation>
+    </message>
+    <message>
+        <source>Recordings</source>
+        <translation>Enregistrements</translation>
     </message>
 </context>
 <context>
@@ -12750,6 +12937,10 @@ Espace commence.</translation>
         <source>Its sound is cut short.</source>
         <translation>Son son est coupé.</translation>
     </message>
+    <message>
+        <source>not even yet</source>
+        <translation>pas encore régulier</translation>
+    </message>
 </context>
 <context>
     <name>calando::ShownTake</name>
@@ -12792,52 +12983,12 @@ Espace commence.</translation>
 <context>
     <name>calando::SourceBox</name>
     <message>
-        <source>Silent: is the microphone switched on?</source>
-        <translation>Silence : le microphone est-il allumé ?</translation>
-    </message>
-    <message>
-        <source>Very soft: move the microphone closer or raise its gain.</source>
-        <translation>Très doux : approchez le microphone ou montez son gain.</translation>
-    </message>
-    <message>
-        <source>Too loud, it clips: lower the gain or move away.</source>
-        <translation>Trop fort, cela sature : baissez le gain ou éloignez-vous.</translation>
-    </message>
-    <message>
-        <source>Something switches quiet sound off. Turn the desktop’s noise suppression off, or breath and endings are lost.</source>
-        <translation>Quelque chose coupe les sons doux. Éteignez la suppression de bruit du bureau, sinon souffle et fins sont perdus.</translation>
-    </message>
-    <message>
-        <source>Something raises the level by itself after each tone. Turn automatic gain off: loudness cannot be trusted.</source>
-        <translation>Quelque chose monte seul l’intensité après chaque son. Éteignez le gain automatique : on ne peut se fier à l’intensité.</translation>
-    </message>
-    <message>
-        <source>%1 blocks of sound were lost: the computer is too busy.</source>
-        <translation>%1 morceaux de son ont été perdus : l’ordinateur est trop occupé.</translation>
-    </message>
-    <message>
         <source>Measure delay</source>
         <translation>Mesurer le délai</translation>
     </message>
     <message>
-        <source>Open…</source>
-        <translation>Ouvrir…</translation>
-    </message>
-    <message>
         <source>Source of sound</source>
         <translation>Source du son</translation>
-    </message>
-    <message>
-        <source>Where the sound comes from: a microphone, or the stand-in player</source>
-        <translation>D’où vient le son : un microphone, ou le joueur remplaçant</translation>
-    </message>
-    <message>
-        <source>Way of playing of the stand-in</source>
-        <translation>Manière de jouer du remplaçant</translation>
-    </message>
-    <message>
-        <source>Who plays with the student</source>
-        <translation>Qui joue avec l’élève</translation>
     </message>
     <message>
         <source>Another student who plays too: the take is kept with both. Of two with a microphone each, theirs is the left channel.</source>
@@ -12866,6 +13017,30 @@ Espace commence.</translation>
     <message>
         <source>timing ± %1 ms</source>
         <translation>temps ± %1 ms</translation>
+    </message>
+    <message>
+        <source>Way of playing</source>
+        <translation>Façon de jouer</translation>
+    </message>
+    <message>
+        <source>Plays together</source>
+        <translation>Joue ensemble</translation>
+    </message>
+    <message>
+        <source>Open a recording…</source>
+        <translation>Ouvrir un enregistrement…</translation>
+    </message>
+    <message>
+        <source>Is everything heard?</source>
+        <translation>Entend-on tout ?</translation>
+    </message>
+    <message>
+        <source>Plays</source>
+        <translation>Joue</translation>
+    </message>
+    <message>
+        <source>Stand-in · %1</source>
+        <translation>Remplaçant · %1</translation>
     </message>
 </context>
 <context>
@@ -13036,22 +13211,6 @@ written %1 sounds %2</source>
         <translation>Écouter d’abord : qu’avez-vous entendu ? E montre l’image.</translation>
     </message>
     <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
-    </message>
-    <message>
-        <source>next, in %1 beats</source>
-        <translation>ensuite, dans %1 temps</translation>
-    </message>
-    <message>
-        <source>next beat</source>
-        <translation>temps suivant</translation>
-    </message>
-    <message>
-        <source>next</source>
-        <translation>ensuite</translation>
-    </message>
-    <message>
         <source>Being measured…</source>
         <translation>Se mesure…</translation>
     </message>
@@ -13187,11 +13346,6 @@ written %1 sounds %2</source>
         <translation>paquet</translation>
     </message>
     <message>
-        <source>practice</source>
-        <comment>a file’s name</comment>
-        <translation>travail</translation>
-    </message>
-    <message>
         <source>Page (*.pdf)</source>
         <translation>Page (*.pdf)</translation>
     </message>
@@ -13210,6 +13364,15 @@ written %1 sounds %2</source>
     <message>
         <source>Written: %1</source>
         <translation>Écrit : %1</translation>
+    </message>
+    <message>
+        <source>%1, week of %2</source>
+        <comment>a file’s name: a student, a day</comment>
+        <translation>%1, semaine du %2</translation>
+    </message>
+    <message>
+        <source>Next week’s sheet</source>
+        <translation>La feuille de la semaine prochaine</translation>
     </message>
 </context>
 <context>

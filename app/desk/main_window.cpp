@@ -7,11 +7,11 @@
 #include "app/desk/shelf_view.h"
 #include "app/desk/take_view.h"
 #include "app/head/head_strip.h"
-#include "app/lesson/card_editor.h"
 #include "app/lesson/lesson_view.h"
-#include "app/lesson/order_dialog.h"
 #include "app/mirror/mirror.h"
 #include "app/parts/flow_layout.h"
+#include "app/parts/quieten.h"
+#include "app/parts/scrolled.h"
 #include "app/parts/tight.h"
 #include "app/people/student_chooser.h"
 #include "app/picture/gallery.h"
@@ -49,7 +49,8 @@ namespace calando {
 
 namespace {
 constexpr int kLeft = 196, kRight = 320;
-constexpr QSize kWanted(1280, 800), kLeast(1000, 660);
+constexpr QSize kWanted(1280, 800), kLeast(1000, 660), kSmallest(640, 420);
+constexpr QSize kFrame(4, 40);  // of a window
 }  // namespace
 
 MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs)
@@ -77,7 +78,7 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
   overPlaces_ = tight(new QVBoxLayout, 0);
   overPlaces_->addWidget(places_, 1);
   layout->addLayout(overPlaces_, 1);
-  setCentralWidget(central);
+  setCentralWidget(scrolledBelow(kLeast, central));
   connect(rail_, &Rail::chosen, places_, &QStackedWidget::setCurrentIndex);
   bindKeys();
   bindSession();
@@ -86,10 +87,10 @@ MainWindow::MainWindow(Studio studio, std::vector<std::shared_ptr<Input>> inputs
   take_->setFocus();
 }
 
-/// As wanted, but never larger than the screen.
+/// As wanted, but with its frame never larger than the screen.
 void MainWindow::fitToScreen() {
-  const QSize room = screen()->availableSize();
-  setMinimumSize(kLeast.boundedTo(room));
+  const QSize room = screen()->availableSize() - kFrame;
+  setMinimumSize(kSmallest.boundedTo(room));
   resize(kWanted.boundedTo(room));
 }
 
@@ -99,15 +100,15 @@ QWidget* MainWindow::buildLesson() {
   take_ = new TakeView;
   take_->setObjectName("ribbon");
   shelf_ = new ShelfView(parts_);
-  auto* source = new SourceBox(parts_);
   mirror_ = new Mirror(
       [this] { return parts_.setup.chosen().playsForATake() ? paintedFace() : cameraOfTheComputer(); });
-  connect(source, &SourceBox::filesWanted, this, &MainWindow::chooseFiles);
-  auto* left = new QWidget;
-  left->setFixedWidth(kLeft);
-  auto* leftLayout = tight(new QVBoxLayout(left), 3 * style::kStep);
+  source_ = new SourceBox(parts_, mirror_->action());
+  connect(source_, &SourceBox::filesWanted, this, &MainWindow::chooseFiles);
+  left_ = new QWidget;
+  left_->setFixedWidth(kLeft);
+  auto* leftLayout = tight(new QVBoxLayout(left_), 3 * style::kStep);
   leftLayout->addWidget(lesson_, 1);
-  leftLayout->addWidget(source);
+  leftLayout->addWidget(source_);
   leftLayout->addWidget(mirror_);
   message_ = new MessageBar(parts_.notices);
   overTake_ = new QVBoxLayout;
@@ -116,7 +117,7 @@ QWidget* MainWindow::buildLesson() {
   overTake_->addWidget(take_, 1);
   auto* body = new QHBoxLayout;
   body->setSpacing(4 * style::kStep);
-  body->addWidget(left);
+  body->addWidget(left_);
   body->addLayout(overTake_, 1);
   body->addWidget(buildRight());
   auto* page = new QWidget;
@@ -257,9 +258,8 @@ void MainWindow::bindPicture() {
   connect(&s.lesson, &Lesson::cardsChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.book, &StudentBook::studentChanged, this, &MainWindow::refreshEmptyText);
   connect(&s.safety, &Safety::changed, this, &MainWindow::refreshEmptyText);
-  connect(&s.request, &RequestEditor::optionsChanged, this, [this, &s] {
-    take_->setHidden(s.request.options().earsFirst && (s.run.taking() || s.shown.take()));
-  });
+  connect(&s.request, &RequestEditor::optionsChanged, this,
+          [this, &s] { setUnseen(s.request.options().earsFirst && (s.run.taking() || s.shown.take())); });
   connect(&s.run, &TakeRun::grew, this, [this, &s](const SnapshotPtr& snapshot, double held_s) {
     take_->setSnapshot(snapshot);
     take_->setHeld(held_s);
@@ -269,8 +269,10 @@ void MainWindow::bindPicture() {
     if (s.run.taking()) {
       take_->setFocus();  // what a take greys passes the focus on to nothing else
       take_->setCursor({});
-      take_->setHidden(s.request.options().earsFirst);
+      setUnseen(s.request.options().earsFirst);
     }
+    for (QWidget* other : std::initializer_list<QWidget*>{lesson_, readout_, shelf_})
+      quieten(*other, s.run.taking());
     const TakeRun::KeyStep step = s.run.keyStep();
     take_->setPrompt(step == TakeRun::KeyStep::begins ? tr("Space when the hand lets go")
                      : step == TakeRun::KeyStep::ends ? tr("Space when the sheet slides")
@@ -278,17 +280,29 @@ void MainWindow::bindPicture() {
     refreshPicture();
   });
   connect(&s.keeping, &Keeping::playedKept, this, [this, &s] {
-    take_->setHidden(s.guessing.wanted() ||
-                     (s.lesson.current()->display == Display::hidden && s.request.options().earsFirst));
+    setUnseen(s.guessing.wanted() ||
+              (s.lesson.current()->display == Display::hidden && s.request.options().earsFirst));
   });
   connect(&s.guessing, &FigureGuessing::changed, this,
-          [this, &s] { take_->setHidden(s.guessing.wanted() != nullptr); });
+          [this, &s] { setUnseen(s.guessing.wanted() != nullptr); });
   connect(&s.playback, &Playback::openHeard, this, [this](std::optional<double> seconds) {
     if (seconds) take_->setCursor(*seconds);
     play_->setText(seconds ? tr("Stop") : tr("Play"));
   });
-  connect(take_, &TakeView::emptyActed, this, [this] { head_->chooser().edit(true); });
+  connect(take_, &TakeView::emptyActed, this, [this, &s] {
+    head_->chooser().edit(true);
+    // A stand-in plays only for a take.
+    if (s.book.chosen() && !s.setup.chosen().playsForATake()) source_->askWhetherHeard();
+  });
+  connect(take_, &TakeView::otherActed,
+          [] { QProcess::startDetached(QCoreApplication::applicationFilePath(), {"--demo"}); });
   connect(take_, &TakeView::placeChosen, this, [this](double t) { take_->setCursor(t); });
+}
+
+/// Neither the trace nor a figure, before the ear has answered.
+void MainWindow::setUnseen(bool hidden) {
+  take_->setHidden(hidden);
+  readout_->setVeiled(hidden);
 }
 
 /// The take on show, or the one that sounds; else what an empty place says.
@@ -298,7 +312,7 @@ void MainWindow::refreshPicture() {
     if (take_->snapshot() != open.snapshot()) {
       take_->setSnapshot(open.snapshot());
       take_->setCursor({});
-      take_->setHidden(false);
+      setUnseen(false);
     }
     take_->setWaiting(open.isAwaited());
   }
@@ -312,12 +326,12 @@ void MainWindow::refreshEmptyText() {
   const ExercisePtr card = parts_.lesson.current();
   // At the very first start there is one thing to do, and nothing beside it.
   const bool somebody = parts_.book.chosen();
-  right_->setVisible(somebody);
-  shelf_->setVisible(somebody);
+  for (QWidget* part : std::initializer_list<QWidget*>{left_, right_, shelf_}) part->setVisible(somebody);
+  head_->setEmpty(!somebody);
   if (!somebody)
     return take_->setEmptyText(tr("Add the first student"),
                                tr("Every take belongs to a student; everything stays on this computer."),
-                               tr("Add a student"));
+                               tr("Add a student"), tr("Look at the made-up class"));
   if (parts_.safety.showsCaution())
     return take_->setEmptyText(
         tr("Before breathing"),
@@ -336,26 +350,6 @@ void MainWindow::refreshEmptyText() {
   for (const Caution& caution : parts_.safety.unread()) minded << words::said(caution.says);
   if (!minded.isEmpty()) text = minded << QString() << text;
   take_->setEmptyText(words::said(card->title), text.join('\n'));
-}
-
-void MainWindow::editOrder() {
-  OrderDialog dialog(parts_, this);
-  if (dialog.exec() != QDialog::Accepted) return;
-  parts_.order.change(dialog.order(), dialog.name());
-  if (const auto card = dialog.wantedCard()) editCard(*card);
-}
-
-void MainWindow::editCard(const std::string& exercise) {
-  CardDeck& deck = parts_.deck;
-  const ExercisePtr opened = deck.find(exercise);
-  if (!opened || !parts_.session.allowed().choose) return;
-  CardEditor editor(*opened, deck.isOwn(exercise), contextFor(parts_.request.asked()), deck.own(), this);
-  if (editor.exec() != QDialog::Accepted) return;
-  if (editor.erased()) {
-    if (deck.erase(exercise)) parts_.session.sayUndoable(tr("The exercise was erased."));
-    return;
-  }
-  if (const auto id = deck.keep(editor.card())) parts_.lesson.choose(*id);
 }
 
 /// Asks what is to become of what is under way; takes that were played are waited for unasked.

@@ -25,6 +25,7 @@ class PostPage;
 class Readout;
 class SettingsPage;
 class ShelfView;
+class SourceBox;
 class TakeView;
 
 /// The one window: puts the panels together, binds the keys, and asks what only a window can ask.
@@ -60,6 +61,7 @@ class MainWindow : public QMainWindow {
   void bindPicture();
   void bindComparing();
   void fitToScreen();
+  void setUnseen(bool unseen);
   void refreshPicture();
   void refreshEmptyText();
   void chooseFiles();
@@ -83,7 +85,8 @@ class MainWindow : public QMainWindow {
   TakeView* take_ = nullptr;
   Readout* readout_ = nullptr;
   ShelfView* shelf_ = nullptr;
-  QWidget* right_ = nullptr;
+  QWidget *left_ = nullptr, *right_ = nullptr;
+  SourceBox* source_ = nullptr;
   SettingsPage* settings_ = nullptr;
   QPushButton* play_ = nullptr;
   std::vector<QPushButton*> actions_;

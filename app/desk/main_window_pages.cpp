@@ -4,14 +4,19 @@
 #include "app/ears/ears_page.h"
 #include "app/head/head_strip.h"
 #include "app/help/help.h"
+#include "app/lesson/card_editor.h"
+#include "app/lesson/order_dialog.h"
 #include "app/people/student_chooser.h"
 #include "app/post/post_page.h"
 #include "app/reckoner/reckoner_page.h"
 #include "app/review/compare_view.h"
 #include "app/session/ears/blind_listening.h"
 #include "app/session/ears/ear_training.h"
+#include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/lesson/onward.h"
+#include "app/session/lesson/request_editor.h"
+#include "app/session/lesson/running_order.h"
 #include "app/session/playback.h"
 #include "app/session/session.h"
 #include "app/session/students/retention.h"
@@ -54,6 +59,26 @@ void MainWindow::bindComparing() {
   connect(&parts_.book, &StudentBook::erasing, this, [this] {
     for (CompareView* view : findChildren<CompareView*>()) delete view;
   });
+}
+
+void MainWindow::editOrder() {
+  OrderDialog dialog(parts_, this);
+  if (dialog.exec() != QDialog::Accepted) return;
+  parts_.order.change(dialog.order(), dialog.name());
+  if (const auto card = dialog.wantedCard()) editCard(*card);
+}
+
+void MainWindow::editCard(const std::string& exercise) {
+  CardDeck& deck = parts_.deck;
+  const ExercisePtr opened = deck.find(exercise);
+  if (!opened || !parts_.session.allowed().choose) return;
+  CardEditor editor(*opened, deck.isOwn(exercise), contextFor(parts_.request.asked()), deck.own(), this);
+  if (editor.exec() != QDialog::Accepted) return;
+  if (editor.erased()) {
+    if (deck.erase(exercise)) parts_.session.sayUndoable(tr("The exercise was erased."));
+    return;
+  }
+  if (const auto id = deck.keep(editor.card())) parts_.lesson.choose(*id);
 }
 
 void MainWindow::showSettings() { rail_->choose(settingsPlace); }

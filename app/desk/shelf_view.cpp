@@ -79,7 +79,8 @@ QString heldOf(const Take& take, const Exercise* card, const std::optional<TakeS
                                     : ShelfView::tr("%n missing", nullptr, static_cast<int>(missing->second));
   if (card && card->climbs() && kept)
     if (const auto even = kept->values.find("highest_even"); even != kept->values.end())
-      return ShelfView::tr("even up to %1").arg(words::number(even->second, 0, false));
+      return even->second < 1.0 ? ShelfView::tr("not even yet")
+                                : ShelfView::tr("even up to %1").arg(words::number(even->second, 0, false));
   if (card && !card->asksForSound()) return ShelfView::tr("%1 s").arg(words::number(take.seconds, 0, false));
   if (kept)
     if (const auto lasts = kept->values.find("air_lasts_s"); lasts != kept->values.end())

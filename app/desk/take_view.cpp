@@ -1,7 +1,7 @@
 #include "app/desk/take_view.h"
 
+#include "app/desk/live_words.h"
 #include "app/picture/gallery.h"
-#include "app/ribbon/cue_strip.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -12,18 +12,17 @@ namespace calando {
 
 namespace {
 constexpr double kShortestWindow_s = 0.2;
-constexpr double kFlash_s = 0.12;
 constexpr double kFoot = 22.0;   // the axis under the lanes
 constexpr int kSilent_ms = 300;  // what is measured by then needs no word
-
-/// As large as fits over the ribbon, points.
-double largeText(const QRectF& area) { return std::clamp(area.height() / 7.0, 30.0, 54.0); }
 }  // namespace
 
-TakeView::TakeView(QWidget* parent) : QWidget(parent), emptyAction_(new QPushButton(this)) {
+TakeView::TakeView(QWidget* parent)
+    : QWidget(parent), emptyAction_(new QPushButton(this)), otherAction_(new QPushButton(this)) {
   emptyAction_->setObjectName("emptyAction");
-  emptyAction_->hide();
+  otherAction_->setObjectName("otherAction");
+  for (QPushButton* action : {emptyAction_, otherAction_}) action->hide();
   connect(emptyAction_, &QPushButton::clicked, this, &TakeView::emptyActed);
+  connect(otherAction_, &QPushButton::clicked, this, &TakeView::otherActed);
   setMouseTracking(true);
   setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
   setFocusPolicy(Qt::StrongFocus);
@@ -60,18 +59,24 @@ void TakeView::setHidden(bool hidden) {
   hidden_ = hidden;
   update();
 }
-void TakeView::setEmptyText(const QString& title, const QString& text, const QString& action) {
+void TakeView::setEmptyText(const QString& title, const QString& text, const QString& action,
+                            const QString& other) {
   emptyTitle_ = title;
   emptyText_ = text;
   emptyAction_->setText(action);
+  otherAction_->setText(other);
   placeEmptyAction();
   update();
 }
 
 void TakeView::placeEmptyAction() {
-  emptyAction_->setVisible(!snapshot_ && !emptyAction_->text().isEmpty());
-  emptyAction_->adjustSize();
-  emptyAction_->move((width() - emptyAction_->width()) / 2, height() / 2 + height() / 8 + 8 * style::kStep);
+  int top = height() / 2 + height() / 8 + 8 * style::kStep;
+  for (QPushButton* action : {emptyAction_, otherAction_}) {
+    action->setVisible(!snapshot_ && !action->text().isEmpty());
+    action->adjustSize();
+    action->move((width() - action->width()) / 2, top);
+    top += action->height() + 3 * style::kStep;
+  }
 }
 
 void TakeView::resizeEvent(QResizeEvent* event) {
@@ -149,38 +154,13 @@ void TakeView::paintEvent(QPaintEvent*) {
     pictureFor(*snapshot_).paint(painter, *snapshot_, frame());
     paintMarks(painter);
   }
-  const bool counts = snapshot_->live && snapshot_->hasCues();
-  const bool guided = counts && pictureFor(*snapshot_).paintGuide(painter, *snapshot_, rect());
-  if (counts) {
-    paintFlash(painter, guided ? QRectF(rect()) : area);
-    if (!guided) paintCount(painter, area);
-  }
-  // Of a breath out the place under the water is free.
-  const QRectF place = snapshot_->sheet.oneBreath() ? area.adjusted(0, area.height() / 2.0, 0, 0) : area;
-  if (!guided && (held_ > 0.0 || (held_ == 0.0 && !snapshot_->hasCues()))) {
-    painter.setFont(style::work(largeText(area), true));
-    painter.setPen(style::ink);
-    painter.drawText(place.adjusted(18, 6, -12, 0), Qt::AlignTop | Qt::AlignLeft,
-                     tr("%1 s").arg(words::number(held_, 1, false)));
-  }
-  if (snapshot_->live) paintKey(painter, place);
+  const bool guided = snapshot_->live && snapshot_->hasCues() &&
+                      pictureFor(*snapshot_).paintGuide(painter, *snapshot_, rect());
+  paintLive(painter, *snapshot_, {held_, keyed_s_, prompt_, guided, hidden_}, area, rect());
   if (hasFocus() && byKeys_) {
     painter.setPen(QPen(style::pitch, 1.4));
     painter.drawRect(area);
   }
-}
-
-/// What the player's key says, beside the seconds of the air.
-void TakeView::paintKey(QPainter& painter, const QRectF& area) {
-  painter.setPen(style::pitch);
-  if (keyed_s_) {
-    painter.setFont(style::work(largeText(timeArea()), true));
-    painter.drawText(area.adjusted(18, 6, -18, 0), Qt::AlignTop | Qt::AlignRight,
-                     tr("%1 s").arg(words::number(*keyed_s_, 1, false)));
-  }
-  painter.setFont(style::serif(style::kFigureType));
-  painter.drawText(area.adjusted(18, 0, -18, -12), Qt::AlignBottom | Qt::AlignHCenter | Qt::TextWordWrap,
-                   prompt_);
 }
 
 /// Whoever came by the keyboard sees where they are.
@@ -202,40 +182,6 @@ void TakeView::paintMarks(QPainter& painter) {
     painter.drawLine(QPointF(xOf(*cursor_), area.top()), QPointF(xOf(*cursor_), height() - kFoot));
   }
   if (hover_ && !snapshot_->live) paintHover(painter);
-}
-
-/// A quiet flash on each beat.
-void TakeView::paintFlash(QPainter& painter, const QRectF& area) {
-  const SheetMoment moment =
-      momentOf(snapshot_->sheet, snapshot_->tracks.duration_s - snapshot_->sheetStart_s);
-  if (!snapshot_->sheet.counted() || moment.over || moment.sinceBeat_s >= kFlash_s) return;
-  painter.setPen(QPen(style::loudness, 10));
-  painter.drawRect(area.adjusted(5, 5, -5, -5));
-}
-
-/// The count-in large in the middle, afterwards what comes next, readable from two metres.
-void TakeView::paintCount(QPainter& painter, const QRectF& area) {
-  const SheetMoment moment =
-      momentOf(snapshot_->sheet, snapshot_->tracks.duration_s - snapshot_->sheetStart_s);
-  painter.setPen(style::ink);
-  if (moment.countInLeft > 0) {
-    painter.setFont(style::serif(110));
-    painter.drawText(area, Qt::AlignCenter, QString::number(moment.countInLeft));
-  }
-  if (!moment.next) return;
-  painter.setFont(style::serif(0.8 * largeText(area)));
-  const QRectF corner = area.adjusted(0, 12, -18, 0);
-  painter.drawText(corner, Qt::AlignTop | Qt::AlignRight, cueName(*snapshot_, *moment.next));
-  painter.setFont(style::work(style::kTitleType));
-  painter.setPen(style::quietInk);
-  const int beats = static_cast<int>(std::ceil(moment.toNext_beats - 1e-9));
-  const QString when = beats > 1    ? tr("next, in %1 beats").arg(beats)
-                       : beats == 1 ? tr("next beat")
-                                    : tr("next");
-  const QRectF under = corner.adjusted(0, 1.4 * largeText(area), 0, 0);
-  painter.drawText(under, Qt::AlignTop | Qt::AlignRight, when);
-  painter.drawText(under.adjusted(0, 1.8 * style::kTitleType, 0, 0), Qt::AlignTop | Qt::AlignRight,
-                   cueDetail(*snapshot_, *moment.next));
 }
 
 void TakeView::chooseCue(std::optional<std::size_t> cue) {

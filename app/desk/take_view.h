@@ -23,7 +23,9 @@ class TakeView : public QWidget {
   void setHidden(bool hidden);
   /// What an empty view says: a title and what to do.
   /// With a button where there is something to do.
-  void setEmptyText(const QString& title, const QString& text, const QString& action = {});
+  /// `action`, `other`: what can be done there, as buttons; empty: nothing.
+  void setEmptyText(const QString& title, const QString& text, const QString& action = {},
+                    const QString& other = {});
   /// A picture is on its way: an empty view says nothing yet, and after a while that it is being measured.
   void setWaiting(bool waiting);
   void setCursor(std::optional<double> seconds);
@@ -46,6 +48,7 @@ class TakeView : public QWidget {
 
  signals:
   void emptyActed();
+  void otherActed();
   void placeChosen(double seconds);
   void cueChosen(std::size_t cue);
 
@@ -65,9 +68,6 @@ class TakeView : public QWidget {
   void showAll();
   void placeEmptyAction();
   void paintEmpty(QPainter& painter);
-  void paintKey(QPainter& painter, const QRectF& area);
-  void paintFlash(QPainter& painter, const QRectF& area);
-  void paintCount(QPainter& painter, const QRectF& area);
   void paintHover(QPainter& painter);
   void paintMarks(QPainter& painter);
   Frame frame() const { return {QRectF(rect()), from_, to_, chosenCue_}; }
@@ -78,7 +78,7 @@ class TakeView : public QWidget {
   SnapshotPtr snapshot_;
   QString emptyTitle_;
   QString emptyText_;
-  QPushButton* emptyAction_;
+  QPushButton *emptyAction_, *otherAction_;
   bool hidden_ = false;
   bool byKeys_ = false;
   std::optional<QElapsedTimer> waiting_;

@@ -6,6 +6,7 @@
 #include "app/head/tube_field.h"
 #include "app/parts/captioned.h"
 #include "app/parts/commands.h"
+#include "app/parts/pop_under.h"
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
 #include "app/people/student_chooser.h"
@@ -31,16 +32,6 @@ constexpr int kField = 32;
 constexpr int kFieldGap = 6;
 constexpr int kFewestCounts = 4, kMostCounts = 16;
 constexpr int kNobody_c = -31;  // below what can be set: not said
-
-/// A field that opens under a button.
-void popUnder(QToolButton& button, QWidget* content) {
-  auto* menu = new QMenu(&button);
-  auto* action = new QWidgetAction(menu);
-  action->setDefaultWidget(content);
-  menu->addAction(action);
-  button.setMenu(menu);
-  button.setPopupMode(QToolButton::InstantPopup);
-}
 
 }  // namespace
 
@@ -81,6 +72,12 @@ QWidget* HeadStrip::captioned(const QString& caption, QWidget* field) {
   return calando::captioned(caption, field);
 }
 
+void HeadStrip::setEmpty(bool empty) {
+  empty_ = empty;
+  for (QWidget* part : std::initializer_list<QWidget*>{fields_, ways_, go_}) part->setVisible(!empty);
+  makeRoom();
+}
+
 /// Where there is no room for both, the fields stay and the staff goes: the note stands in its field.
 /// Then the chooser and the gaps give way; and in a long language the last fields go to a row of their own.
 /// Of the most fields that a card has, so that nothing jumps from step to step.
@@ -95,7 +92,7 @@ void HeadStrip::makeRoom() {
   const int others = fields + ways_->minimumSizeHint().width() + go_->sizeHint().width();
   // Gaps between chooser, staff, fields, what is left over, ways and the button.
   const int wide = kChooser + 5 * 3 * style::kStep, narrow = kNarrowChooser + 4 * 2 * style::kStep;
-  staff_->setVisible(card.asksForTones() && by == AskedBy::note &&
+  staff_->setVisible(!empty_ && card.asksForTones() && by == AskedBy::note &&
                      width() >= others + wide + staff_->minimumSizeHint().width());
   const bool tight = width() < others + wide;
   chooser_->setFixedWidth(tight ? kNarrowChooser : kChooser);

@@ -32,6 +32,9 @@ class HeadStrip : public QWidget {
   /// Names of notes are written otherwise now.
   void renameNotes();
 
+  /// Nobody is here: there is nothing to ask for.
+  void setEmpty(bool empty);
+
  protected:
   void resizeEvent(QResizeEvent* event) override;
 
@@ -57,6 +60,7 @@ class HeadStrip : public QWidget {
   StaffView* staff_;
   QLabel* title_;
   QWidget* fields_ = nullptr;
+  bool empty_ = false;
   QHBoxLayout* firstRow_ = nullptr;
   QHBoxLayout* secondRow_ = nullptr;  // of the fields, where a language needs it
   QWidget* ways_ = nullptr;

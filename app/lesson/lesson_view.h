@@ -4,14 +4,16 @@
 
 #include "app/session/parts.h"
 
-class QComboBox;
+class QAction;
+class QActionGroup;
 class QListWidget;
-class QPushButton;
 
 namespace calando {
 
-/// The running order, grouped by parts of the lesson: each step with how it was last, what it asks for, and
-/// whether it is open yet.
+class MenuField;
+
+/// The running order, grouped by parts of the lesson: each step on one line with how it was last and its
+/// gate; below, which order it is.
 class LessonView : public QWidget {
   Q_OBJECT
 
@@ -28,8 +30,9 @@ class LessonView : public QWidget {
 
   const Parts& parts_;
   QListWidget* list_;
-  QComboBox* templates_;
-  QPushButton* edit_;
+  MenuField* orders_;
+  QActionGroup& order_;
+  QAction* edit_;
 };
 
 }  // namespace calando

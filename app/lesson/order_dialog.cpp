@@ -2,6 +2,7 @@
 
 #include "app/lesson/sheet_preview.h"
 #include "app/parts/plain_dialog.h"
+#include "app/parts/search_field.h"
 #include "app/parts/tight.h"
 #include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
@@ -25,7 +26,7 @@ constexpr int kRowHeight = 30;
 OrderDialog::OrderDialog(const Parts& parts, QWidget* parent)
     : QDialog(parent),
       parts_(parts),
-      search_(new QLineEdit),
+      search_(new SearchField(tr("Search: a title, a part of the lesson, a word"))),
       name_(new QLineEdit),
       cards_(new QListWidget),
       title_(new QLabel),
@@ -34,8 +35,6 @@ OrderDialog::OrderDialog(const Parts& parts, QWidget* parent)
   setWindowTitle(tr("All exercises, and the lesson’s"));
   fitToScreen(*this, 880, 620);
   search_->setObjectName("cardSearch");
-  search_->setPlaceholderText(tr("Search: a title, a part of the lesson, a word"));
-  search_->setAccessibleName(tr("Search the exercises"));
   cards_->setObjectName("orderCards");
   cards_->setAccessibleName(tr("Exercises; ticked ones are in the lesson"));
   cards_->setDragDropMode(QAbstractItemView::InternalMove);
@@ -91,6 +90,7 @@ OrderDialog::OrderDialog(const Parts& parts, QWidget* parent)
   layout->addLayout(body, 1);
   layout->addWidget(buttons);
   connect(search_, &QLineEdit::textChanged, this, &OrderDialog::filter);
+  connect(search_, &QLineEdit::returnPressed, cards_, qOverload<>(&QWidget::setFocus));
   connect(cards_, &QListWidget::currentRowChanged, this, &OrderDialog::showCard);
   cards_->setCurrentRow(static_cast<int>(parts_.lesson.currentRow().value_or(0)) + 1);
 }
@@ -151,13 +151,17 @@ QWidget* OrderDialog::buildCard() {
   return box;
 }
 
+/// What fits; the first of it is shown.
 void OrderDialog::filter(const QString& text) {
+  int first = -1;
   for (int row = 0; row < cards_->count(); ++row) {
     const QListWidgetItem* item = cards_->item(row);
     const bool head = !item->data(Qt::UserRole).isValid();
-    const bool fits = (item->text() + " " + item->toolTip()).contains(text, Qt::CaseInsensitive);
+    const bool fits = words::isFoundBy(item->text() + " " + item->toolTip(), text);
     cards_->setRowHidden(row, !text.isEmpty() && (head || !fits));
+    if (fits && !head && !text.isEmpty() && first < 0) first = row;
   }
+  if (first >= 0) cards_->setCurrentRow(first);
 }
 
 void OrderDialog::showCard() {

@@ -1,8 +1,8 @@
 #include "app/mirror/mirror.h"
 
+#include <QAction>
 #include <QLabel>
 #include <QPainter>
-#include <QPushButton>
 #include <QVBoxLayout>
 
 #include "app/parts/commands.h"
@@ -18,7 +18,7 @@ constexpr double kLight = 4.0;
 
 Mirror::Mirror(Open open)
     : open_(std::move(open)),
-      switch_(new QPushButton(tr("Mirror"))),
+      switch_(new QAction(tr("Mirror"), this)),
       glass_(new QWidget),
       light_(new QLabel) {
   switch_->setObjectName("mirror");
@@ -31,8 +31,7 @@ Mirror::Mirror(Open open)
   auto* layout = tight(new QVBoxLayout(this), style::kStep);
   layout->addWidget(glass_, 1);
   layout->addWidget(light_);
-  layout->addWidget(switch_);
-  connect(switch_, &QPushButton::clicked, this, &Mirror::turn);
+  connect(switch_, &QAction::triggered, this, &Mirror::turn);
   turn(false);
 }
 

@@ -7,8 +7,8 @@
 
 #include "app/mirror/face_source.h"
 
+class QAction;
 class QLabel;
-class QPushButton;
 
 namespace calando {
 
@@ -25,6 +25,8 @@ class Mirror : public QWidget {
 
   bool isOn() const { return source_ != nullptr; }
   void turn(bool on);
+  /// Turns it, for a menu.
+  QAction* action() const { return switch_; }
   /// Of what is to be seen now; null where it is off.
   const QImage& seen() const { return seen_; }
 
@@ -38,7 +40,7 @@ class Mirror : public QWidget {
   Open open_;
   std::unique_ptr<FaceSource> source_;
   QImage seen_;
-  QPushButton* switch_;
+  QAction* switch_;
   QWidget* glass_;
   QLabel* light_;
 };

@@ -41,14 +41,24 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
   auto* instrument = new QComboBox;
   instrument->setObjectName("studentInstrument");
   for (const Instrument& i : instruments()) instrument->addItem(words::said(i.name), words::plain(i.id));
-  instrument->setCurrentIndex(std::max(0, instrument->findData(words::plain(start.instrument))));
+  // Typed, or looked for in the list; nobody's is guessed.
+  instrument->setEditable(true);
+  instrument->setInsertPolicy(QComboBox::NoInsert);
+  instrument->completer()->setCompletionMode(QCompleter::PopupCompletion);
+  instrument->completer()->setFilterMode(Qt::MatchContains);
+  instrument->lineEdit()->setPlaceholderText(StudentDialog::tr("type its name"));
+  instrument->setCurrentIndex(start.id == 0 ? -1 : instrument->findData(words::plain(start.instrument)));
   form->addRow(StudentDialog::tr("Name"), name);
   form->addRow(StudentDialog::tr("Instrument"), instrument);
   auto* experience = experienceBox(start);
   form->addRow(StudentDialog::tr("How far"), experience);
-  const auto chosen = [=] { return findInstrument(instrument->currentData().toString().toStdString()); };
+  const auto chosen = [=]() -> const Instrument* {
+    const int index = instrument->findText(instrument->currentText(), Qt::MatchFixedString);
+    return index < 0 ? nullptr : findInstrument(instrument->itemData(index).toString().toStdString());
+  };
   const auto noteField = [&](const char* objectName, const std::optional<int>& note, const QString& tip) {
-    auto* field = new QLineEdit(note ? shownNote(*note, chosen()->spelling) : QString());
+    const Instrument* of = chosen();
+    auto* field = new QLineEdit(note ? shownNote(*note, of ? of->spelling : Spelling::flats) : QString());
     field->setObjectName(objectName);
     field->setToolTip(tip);
     return field;
@@ -60,7 +70,12 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
   form->addRow(StudentDialog::tr("Lowest note"), lowest);
   form->addRow(StudentDialog::tr("Highest note"), highest);
   auto* buttons = plainButtons(start.id == 0 ? StudentDialog::tr("Add") : QString());
-  form->addRow(buttons);
+  auto* why = new QLabel;  // what cannot be pressed says why
+  why->setObjectName("caption");
+  auto* foot = new QHBoxLayout;
+  foot->addWidget(why, 1);
+  foot->addWidget(buttons);
+  form->addRow(foot);
   QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
   QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
   const auto range = [=] { return NoteRange{typedNote(lowest->text()), typedNote(highest->text())}; };
@@ -69,19 +84,25 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
     const bool read = lowest->text().trimmed().isEmpty() != r.lowest.has_value() &&
                       highest->text().trimmed().isEmpty() != r.highest.has_value();
     const bool inOrder = !r.lowest || !r.highest || *r.lowest <= *r.highest;
-    buttons->button(QDialogButtonBox::Ok)->setEnabled(!name->text().trimmed().isEmpty() && read && inOrder);
+    const Instrument* i = chosen();
+    const QString wanting = name->text().trimmed().isEmpty() ? StudentDialog::tr("A name is wanting.")
+                            : !i                             ? StudentDialog::tr("An instrument is wanting.")
+                            : !read    ? StudentDialog::tr("A note is written like Bb4 or F#3.")
+                            : !inOrder ? StudentDialog::tr("The lowest note lies over the highest.")
+                                       : QString();
+    why->setText(wanting);
+    buttons->button(QDialogButtonBox::Ok)->setEnabled(wanting.isEmpty());
     // An end that is left empty is the instrument's own.
-    const Instrument& i = *chosen();
-    lowest->setPlaceholderText(shownNote(i.writtenOf(i.lowest), i.spelling));
-    highest->setPlaceholderText(shownNote(i.writtenOf(i.highest), i.spelling));
+    lowest->setPlaceholderText(i ? shownNote(i->writtenOf(i->lowest), i->spelling) : QString());
+    highest->setPlaceholderText(i ? shownNote(i->writtenOf(i->highest), i->spelling) : QString());
   };
   for (const QLineEdit* field : {name, lowest, highest})
     QObject::connect(field, &QLineEdit::textChanged, &dialog, allow);
   QObject::connect(instrument, &QComboBox::currentIndexChanged, &dialog, allow);
+  QObject::connect(instrument, &QComboBox::editTextChanged, &dialog, allow);
   allow();
   if (dialog.exec() != QDialog::Accepted) return std::nullopt;
-  return Student{start.id, name->text().trimmed().toStdString(),
-                 instrument->currentData().toString().toStdString(), range(),
+  return Student{start.id, name->text().trimmed().toStdString(), std::string(chosen()->id), range(),
                  static_cast<Experience>(experience->currentData().toInt())};
 }
 

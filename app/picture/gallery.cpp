@@ -27,6 +27,13 @@ bool isOneBend(const Exercise& card) {
          movesOf(std::ranges::find_if(card.cues, sounds)->kind) == Moves::bend;
 }
 
+/// Swells, shapes and pulses.
+bool isOfLoudness(const Exercise& card) {
+  return std::ranges::any_of(card.readings, [](const std::string& figure) {
+    return figure == "shape_error_db" || figure == "pulse_depth_db";
+  });
+}
+
 /// Steps in time, on the count.
 bool isOfSteps(const Exercise& card) {
   return card.counted() && std::ranges::find(card.readings, "step_spread_ms") != card.readings.end();
@@ -52,7 +59,7 @@ std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {
 
 std::span<const GalleryRow> gallery() {
   static const RibbonPicture ribbon;
-  static const RibbonPicture steps(RibbonPicture::Second::evenness);
+  static const RibbonPicture loudness(RibbonPicture::Subject::loudness), steps(RibbonPicture::Subject::time);
   static const TidePicture tide;
   static const ArchPicture arch;
   static const LadderPicture ladder;
@@ -61,6 +68,7 @@ std::span<const GalleryRow> gallery() {
                                GalleryRow{"braid", braid},
                                GalleryRow{"arch", arch, isOneBend},
                                GalleryRow{"ladder", ladder},
+                               GalleryRow{"loudness", loudness, isOfLoudness},
                                GalleryRow{"steps", steps, isOfSteps},
                                GalleryRow{"ribbon", ribbon, [](const Exercise&) { return true; }}};
   return rows;

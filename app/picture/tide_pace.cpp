@@ -71,7 +71,7 @@ void paintWords(QPainter& painter, const QRectF& place, const QString& count, co
                      kCountShare * place.height());
   const QRectF lower(place.left() + 6, upper.bottom(), place.width() - 12, 2.2 * kWordShare * place.height());
   painter.setPen(style::ink);
-  painter.setFont(fitting(style::serif(style::kFigureType), count, upper, upper.height()));
+  painter.setFont(fitting(style::work(style::kFigureType, true), count, upper, upper.height()));
   painter.drawText(upper, Qt::AlignCenter, count);
   painter.setFont(fitting(style::work(style::kFigureType, true), word, lower, kWordShare * place.height()));
   painter.drawText(lower, Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, word);

@@ -1,6 +1,7 @@
 #include "app/post/list_dialog.h"
 
 #include "app/parts/plain_dialog.h"
+#include "app/parts/search_field.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
 #include "app/session/common/today.h"
@@ -30,7 +31,7 @@ ListDialog::ListDialog(const Parts& parts, HomeworkList list, std::optional<Day>
     : QDialog(parent),
       parts_(parts),
       title_(new QLineEdit(words::plain(list.title))),
-      search_(new QLineEdit),
+      search_(new SearchField(tr("Search the exercises; Return adds"))),
       due_(new QDateEdit(due ? dateOf(*due) : dateOf(parts.clock).addDays(kWeek_days))),
       cards_(new QListWidget),
       items_(new QTableWidget(0, 4)) {
@@ -72,8 +73,6 @@ ListDialog::ListDialog(const Parts& parts, HomeworkList list, std::optional<Day>
 QWidget* ListDialog::buildCards() {
   auto* box = new QWidget;
   search_->setObjectName("listSearch");
-  search_->setPlaceholderText(tr("Search the exercises; Return adds"));
-  search_->setAccessibleName(search_->placeholderText());
   cards_->setObjectName("listCards");
   cards_->setAccessibleName(tr("Exercises"));
   const auto add = [this](const Exercise& card) {
@@ -148,7 +147,7 @@ void ListDialog::filter(const QString& text) {
   QListWidgetItem* first = nullptr;
   for (int row = 0; row < cards_->count(); ++row) {
     QListWidgetItem* item = cards_->item(row);
-    const bool fits = item->text().contains(text.trimmed(), Qt::CaseInsensitive);
+    const bool fits = words::isFoundBy(item->text(), text);
     item->setHidden(!fits);
     if (fits && !first) first = item;
   }

@@ -16,24 +16,17 @@ namespace calando {
 
 namespace {
 
-/// A name that any folder takes.
-QString fileNameOf(const QString& name) {
-  QString plain;
-  for (const QChar c : name) plain += c.isLetterOrNumber() || c == '-' || c == ' ' ? c : QChar('_');
-  return plain.simplified();
-}
-
 /// A file name for each student: of several of one name, however it is written, each has a number, the same
 /// whoever of them is written out.
 std::map<std::int64_t, QString> fileNamesOf(const std::vector<Student>& students) {
   std::map<QString, std::vector<const Student*>> alike;
   for (const Student& student : students)
-    alike[fileNameOf(words::plain(student.name)).toCaseFolded()].push_back(&student);
+    alike[words::fileName(words::plain(student.name)).toCaseFolded()].push_back(&student);
   std::map<std::int64_t, QString> names;
   for (auto& [name, those] : alike) {
     std::ranges::sort(those, {}, &Student::id);
     for (std::size_t i = 0; i < those.size(); ++i)
-      names[those[i]->id] = fileNameOf(words::plain(those[i]->name)) +
+      names[those[i]->id] = words::fileName(words::plain(those[i]->name)) +
                             (those.size() > 1 ? QStringLiteral(" (%1)").arg(i + 1) : QString());
   }
   return names;

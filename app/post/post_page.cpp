@@ -1,7 +1,6 @@
 #include "app/post/post_page.h"
 
 #include "app/parts/commands.h"
-#include "app/parts/flow_layout.h"
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
@@ -43,8 +42,8 @@ PostPage::PostPage(const Parts& parts)
       due_(new QLabel),
       progress_(new QProgressBar),
       cancel_(new QPushButton(tr("Cancel"))),
-      edit_(new QPushButton(tr("Change the list…"))),
-      give_(new QPushButton(tr("Give it out…"))),
+      edit_(new QAction(tr("Change it…"), this)),
+      give_(new QAction(tr("Give it out…"), this)),
       table_(new QTableWidget),
       card_(new SentCard(parts)),
       strip_(new SentStrip) {
@@ -112,30 +111,37 @@ QWidget* PostPage::buildHead() {
   progress_->setTextVisible(false);
   progress_->setFixedSize(160, 3 * style::kStep);
   progress_->setAccessibleName(tr("How far marking is"));
-  auto* fresh = new QPushButton(tr("New list…"));
+  auto* list = new QPushButton(tr("List"));
+  auto* lists = new QMenu(list);
+  QAction* fresh = lists->addAction(tr("New list…"));
   fresh->setObjectName("postNew");
-  auto* open = new QPushButton(tr("Open recordings…"));
-  open->setObjectName("postOpen");
-  auto* folder = new QPushButton(tr("Open a folder…"));
-  folder->setObjectName("postFolder");
+  lists->addAction(edit_);
+  lists->addAction(give_);
+  list->setMenu(lists);
+  auto* recordings = new QPushButton(tr("Recordings"));
+  auto* came = new QMenu(recordings);
+  QAction* open = came->addAction(tr("Open recordings…"));
+  QAction* folder = came->addAction(tr("Open a folder…"));
+  recordings->setMenu(came);
   watch_ = new Switch(tr("Watch a folder"));
   watch_->setObjectName("postWatch");
   connect(watch_, &QToolButton::clicked, this, &PostPage::chooseWatched);
   auto* write = new QPushButton(tr("Write all answers…"));
   write->setObjectName("postWriteAll");
-  connect(fresh, &QPushButton::clicked, this, [this] { editList(true); });
-  connect(edit_, &QPushButton::clicked, this, [this] { editList(false); });
-  connect(give_, &QPushButton::clicked, this, &PostPage::giveOut);
-  connect(open, &QPushButton::clicked, this, [this] { askForFiles(false); });
-  connect(folder, &QPushButton::clicked, this, [this] { askForFiles(true); });
+  connect(fresh, &QAction::triggered, this, [this] { editList(true); });
+  connect(edit_, &QAction::triggered, this, [this] { editList(false); });
+  connect(give_, &QAction::triggered, this, &PostPage::giveOut);
+  connect(open, &QAction::triggered, this, [this] { askForFiles(false); });
+  connect(folder, &QAction::triggered, this, [this] { askForFiles(true); });
   connect(write, &QPushButton::clicked, this, [this] { writeOut(true); });
   connect(cancel_, &QPushButton::clicked, &parts_.inbox, &HomeworkInbox::cancel);
   connect(lists_, &QComboBox::activated, this,
           [this](int index) { parts_.lists.choose(lists_->itemData(index).toLongLong()); });
-  auto* row = new QWidget;
-  auto* first = new FlowLayout(2 * style::kStep, row);
-  for (QWidget* widget : std::initializer_list<QWidget*>{lists_, fresh, edit_, give_, open, folder, write})
+  for (QPushButton* button : {list, recordings}) button->setProperty("chooses", true);
+  auto* first = tight(new QHBoxLayout, 2 * style::kStep);
+  for (QWidget* widget : std::initializer_list<QWidget*>{lists_, list, recordings, write})
     first->addWidget(widget);
+  first->addStretch(1);
   auto* second = tight(new QHBoxLayout, 3 * style::kStep);
   second->addWidget(came_);
   second->addWidget(due_, 1);
@@ -143,7 +149,7 @@ QWidget* PostPage::buildHead() {
   second->addWidget(cancel_);
   second->addWidget(watch_);
   auto* layout = tight(new QVBoxLayout(head), style::kStep);
-  layout->addWidget(row);
+  layout->addLayout(first);
   layout->addLayout(second);
   return head;
 }

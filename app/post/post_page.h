@@ -4,6 +4,7 @@
 
 #include "app/session/parts.h"
 
+class QAction;
 class QComboBox;
 class QLabel;
 class QProgressBar;
@@ -61,7 +62,8 @@ class PostPage : public QWidget {
   QComboBox* lists_;
   QLabel *came_, *due_;
   QProgressBar* progress_;
-  QPushButton *cancel_, *edit_, *give_;
+  QPushButton* cancel_;
+  QAction *edit_, *give_;
   Switch* watch_ = nullptr;
   QTableWidget* table_;
   SentCard* card_;

@@ -134,11 +134,15 @@ QWidget* Readout::buildFigures() {
   return scrolled;
 }
 
-/// Before the guess nothing is to be seen.
+void Readout::setVeiled(bool veiled) {
+  if (std::exchange(veiled_, veiled) != veiled) veil();
+}
+
+/// Before the guess, and before the ear was asked, nothing is to be seen.
 void Readout::veil() {
   const FigureGuessing::Wanted* wanted = parts_.guessing.wanted();
-  const bool open = !wanted;
-  guess_->setVisible(!open);
+  const bool open = !wanted && !veiled_;
+  guess_->setVisible(wanted != nullptr);
   if (wanted) guess_->ask(*wanted->figure);
   pages_->setVisible(open);
   reflection_->setVisible(open);

@@ -34,6 +34,8 @@ class Readout : public QWidget {
 
   /// The next of figures, note by note, along the range; where there are cues.
   void nextPage();
+  /// Nothing of the take is to be seen yet.
+  void setVeiled(bool veiled);
   void chooseCue(std::size_t cue);
   ReflectionBar& reflection() { return *reflection_; }
 
@@ -69,6 +71,7 @@ class Readout : public QWidget {
   QWidget* choiceRow_;
   ReflectionBar* reflection_;
   GuessBox* guess_;
+  bool veiled_ = false;
 };
 
 }  // namespace calando

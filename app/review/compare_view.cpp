@@ -22,6 +22,7 @@ using Shown = ComparePicture::Shown;
 constexpr int kNarrowTable = 360;
 constexpr double kListen_dbfs = -20.0;
 constexpr int kBetween_ms = 500;
+constexpr std::size_t kMostNamed = 3;
 
 }  // namespace
 
@@ -33,6 +34,7 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, const std:
       table_(new QTableWidget),
       choice_(new QWidget(this)),
       verdict_(new QLabel),
+      differs_(new QLabel),
       name_(new QPushButton(tr("When were they?"))) {
   setWindowTitle(tr("Takes side by side"));
   setAttribute(Qt::WA_DeleteOnClose);
@@ -61,7 +63,12 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, const std:
   auto* layout = new QVBoxLayout(this);
   layout->addLayout(buildListening());
   layout->addLayout(buildVerdict());
+  layout->addWidget(differs_);
   layout->addLayout(body, 1);
+  differs_->setObjectName("differs");
+  differs_->setWordWrap(true);
+  differs_->setFont(style::work(style::kStrongType));
+  differs_->hide();
   table_->hide();
   if (!hidden()) reveal();
 }
@@ -206,8 +213,23 @@ void CompareView::name() {
   picture_->setShown(Shown::named);
 }
 
+/// "From A to B: End of the tone +12.8 cents, …", of two takes.
+QString CompareView::differs() const {
+  if (takes_.size() != 2) return {};
+  QStringList parts;
+  const auto shown = pictures();
+  for (const ComparedFigure& row : mostDifferent(shown, kMostNamed))
+    parts << QStringLiteral("%1 %2").arg(
+        words::label(*row.figure),
+        words::inUnit(words::change(*row.takes[1].fromFirst, row.figure->print), *row.figure));
+  const QString all = parts.isEmpty() ? tr("hardly anything") : parts.join(QStringLiteral(", "));
+  return tr("What differs most from %1 to %2: %3.", "two takes").arg(letter(0), letter(1), all);
+}
+
 void CompareView::reveal() {
   fillTable();
+  differs_->setText(differs());
+  differs_->setVisible(!differs_->text().isEmpty());
   table_->show();
 }
 

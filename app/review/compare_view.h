@@ -51,6 +51,7 @@ class CompareView : public QDialog {
   void sound(std::size_t take);
   void choose(std::size_t take);
   void name();
+  QString differs() const;
   void reveal();
   void fillTable();
   std::vector<SnapshotPtr> pictures() const;
@@ -62,7 +63,7 @@ class CompareView : public QDialog {
   ComparePicture* picture_ = nullptr;
   QTableWidget* table_;
   QWidget* choice_;
-  QLabel* verdict_;
+  QLabel *verdict_, *differs_;
   QPushButton* name_;
 };
 

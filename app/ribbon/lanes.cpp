@@ -115,27 +115,6 @@ void paintLane(QPainter& painter, const Snapshot& snapshot, const RibbonScale& s
   painter.restore();
 }
 
-void paintEvenness(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale,
-                   const QRectF& area) {
-  constexpr double most_ms = 200.0, half = 4.0;
-  const LaneRow row{-most_ms, most_ms, {-100, 0, 100}, style::pitch, Ribbon::tr("early and late, ms")};
-  painter.save();
-  paintLaneGround(painter, area, row);
-  painter.setClipRect(area);
-  painter.setPen(Qt::NoPen);
-  for (const CueResult& cue : snapshot.analysis.cues) {
-    const auto came = cameAt(cue, snapshot.analysis);
-    if (!came) continue;
-    const double ms = 1000.0 * (*came - cue.start_s), x = scale.x(cue.start_s);
-    const double from = row.y(area, 0.0), to = row.y(area, ms);
-    painter.fillRect(
-        QRectF(QPointF(x - half, std::min(from, to) - 1), QPointF(x + half, std::max(from, to) + 1)),
-        cue.verdict == Verdict::outside ? style::attention : style::pitch);
-  }
-  paintLaneName(painter, area, row);
-  painter.restore();
-}
-
 void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right) {
   painter.setFont(style::work(style::kSmallType));
   painter.setPen(style::quietInk);

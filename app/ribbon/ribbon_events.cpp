@@ -1,5 +1,6 @@
 #include <QCoreApplication>
 
+#include "app/ribbon/break_marks.h"
 #include "app/ribbon/cue_strip.h"
 #include "app/ribbon/labels.h"
 #include "app/ribbon/long_line.h"
@@ -80,13 +81,6 @@ void nameWaves(QPainter& painter, Labels& labels, const Tone& tone, const Ribbon
   }
 }
 
-QString breakText(const Dropout& d, bool small) {
-  const QString ms = words::number(1000.0 * d.length_s, 0, false);
-  if (!small || !d.air_went_on) return Ribbon::tr("break %1 ms").arg(ms);
-  return *d.air_went_on ? Ribbon::tr("%1 ms, air on", "a break").arg(ms)
-                        : Ribbon::tr("%1 ms, all stopped", "a break").arg(ms);
-}
-
 /// How far a tone goes, as a bracket beside it.
 void nameSpan(QPainter& painter, Labels& labels, const Tone& tone, const RibbonScale& scale,
               const std::optional<double>& before) {
@@ -114,16 +108,6 @@ void nameIn(QPainter& painter, Labels& labels, const Snapshot& snapshot, const T
             const RibbonScale& scale) {
   const QRectF& area = scale.area;
   const auto spellingOf = [&](int written) { return shownNote(written, spellingFor(snapshot.context)); };
-  for (const Dropout& d : tone.dropouts) {
-    if (isBetweenNotes(d, tone)) continue;
-    const double x = scale.x(d.at_s + d.length_s / 2.0);
-    painter.setPen(QPen(style::attention, 1.2, Qt::DashLine));
-    painter.drawLine(QPointF(x, area.top() + 26), QPointF(x, area.bottom() - 26));
-    labels.put({x, area.bottom() - 14}, breakText(d, disciplineOf(snapshot.context).roams), style::attention);
-  }
-  for (const Slip& s : tone.slips)
-    labels.put({scale.x(s.at_s + s.length_s / 2.0), s.to > s.from ? area.top() + 14 : area.bottom() - 14},
-               Ribbon::tr("flips to %1").arg(spellingOf(s.to)), style::attention);
   for (const Note& n : tone.notes) {
     const QPointF at(scale.x((n.start_s + n.end_s) / 2.0), area.top() + 14);
     const auto cue = snapshot.cueAt((n.start_s + n.end_s) / 2.0);
@@ -192,6 +176,8 @@ void paintRibbonEvents(QPainter& painter, const Snapshot& snapshot, const Ribbon
   painter.setClipRect(area);
   painter.setRenderHint(QPainter::Antialiasing);
   Labels labels(painter, area);
+  nameBreaks(painter, labels, snapshot, scale);
+  nameFlips(painter, labels, snapshot, scale);
   for (const Tone& tone : snapshot.analysis.tones) nameIn(painter, labels, snapshot, tone, scale);
   nameTheWorst(labels, snapshot, scale);
   for (const Air& air : snapshot.analysis.airs) nameAir(painter, labels, air, snapshot, scale);

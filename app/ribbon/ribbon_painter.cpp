@@ -271,7 +271,8 @@ void paintRibbonGround(QPainter& painter, const Snapshot& snapshot, const Ribbon
   if (reach > 0.0 || drawn) paintAsked(painter, snapshot, scale, std::max(reach, kNarrowest_cents));
   const double span = scale.highCents - scale.lowCents;
   const bool travels = (span > kNamed_cents || goesFar(snapshot)) && scale.targets.size() == 1;
-  const double step = travels ? 100.0 * semitoneStep(span / 100.0) : axisStep(span, 6);
+  const bool small = scale.area.height() < kSmall;
+  const double step = travels ? 100.0 * semitoneStep(span / 100.0) : axisStep(span, small ? 2 : 6);
   const Spelling spelling = spellingFor(snapshot.context);
   for (double c = std::ceil(scale.lowCents / step) * step; c <= scale.highCents; c += step) {
     const double y = scale.y(c);
@@ -290,7 +291,7 @@ void paintRibbonGround(QPainter& painter, const Snapshot& snapshot, const Ribbon
                      Qt::AlignRight | Qt::AlignVCenter, text);
   }
   painter.setPen(style::quietInk);
-  if (!travels)
+  if (!travels && !small)
     painter.drawText(QRectF(scale.area.left() - kAxisWidth, scale.area.top() - 18, kAxisWidth + 40, 14),
                      Qt::AlignLeft, Ribbon::tr("cents"));
 }

@@ -22,9 +22,6 @@ enum class Lane { level, colour };
 void paintLane(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale, const QRectF& area,
                Lane lane);
 
-/// The same for how early (below) or late each note comes.
-void paintEvenness(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale, const QRectF& area);
-
 /// The seconds under the lanes, none of them beyond `right`.
 void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right);
 

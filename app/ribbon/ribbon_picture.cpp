@@ -3,8 +3,10 @@
 #include <QCoreApplication>
 
 #include "app/ribbon/cue_strip.h"
+#include "app/ribbon/lane.h"
 #include "app/ribbon/long_line.h"
 #include "app/ribbon/ribbon_painter.h"
+#include "app/ribbon/subject.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -26,6 +28,14 @@ struct Ribbon {
   Q_DECLARE_TR_FUNCTIONS(Ribbon)
 };
 
+/// The ribbon in a small lane: the pitch, where something else is the matter.
+void paintSmallRibbon(QPainter& painter, const Snapshot& take, RibbonScale scale, const QRectF& lane) {
+  scale.area = lane;
+  paintRibbonGround(painter, take, scale);
+  paintRibbon(painter, take, scale);
+  paintLaneName(painter, lane, {0.0, 1.0, {}, style::pitch, Ribbon::tr("pitch, cents")});
+}
+
 }  // namespace
 
 QRectF RibbonPicture::timeArea(const Snapshot& take, const QRectF& area) const {
@@ -39,22 +49,34 @@ QRectF RibbonPicture::cueArea(const Snapshot& take, const QRectF& area) const {
 void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   const RibbonScale scale = paintMain(painter, take, frame);
   const PictureLayout layout = layoutOf(take);
-  const QRectF last = layout.lane(1, frame.area, take.hasCues());
-  paintLane(painter, take, scale, layout.lane(0, frame.area, take.hasCues()), Lane::level);
-  if (second_ == Second::evenness)
-    paintEvenness(painter, take, scale, last);
-  else
-    paintLane(painter, take, scale, last, Lane::colour);
+  const QRectF first = layout.lane(0, frame.area, take.hasCues()),
+               last = layout.lane(1, frame.area, take.hasCues());
+  if (subject_ == Subject::pitch) {
+    paintLane(painter, take, scale, first, Lane::level);
+  } else {
+    paintSmallRibbon(painter, take, scale, first);
+  }
+  paintLane(painter, take, scale, last, subject_ == Subject::time ? Lane::level : Lane::colour);
   paintSeconds(painter, scale, last.bottom() + 3, frame.area.right());
 }
 
 RibbonScale RibbonPicture::paintMain(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   painter.fillRect(frame.area, style::paper);
   const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
-  paintRibbonGround(painter, take, scale);
-  paintRibbon(painter, take, scale);
-  paintTargetLimits(painter, take, scale);
-  if (!take.live) paintRibbonEvents(painter, take, scale);
+  switch (subject_) {
+    case Subject::pitch:
+      paintRibbonGround(painter, take, scale);
+      paintRibbon(painter, take, scale);
+      paintTargetLimits(painter, take, scale);
+      if (!take.live) paintRibbonEvents(painter, take, scale);
+      break;
+    case Subject::loudness:
+      paintLoudness(painter, take, scale);
+      break;
+    case Subject::time:
+      paintEvenness(painter, take, scale);
+      break;
+  }
   if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);
   return scale;
 }

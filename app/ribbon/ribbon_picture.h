@@ -5,13 +5,13 @@
 
 namespace calando {
 
-/// A take as a ribbon from left to right: height is pitch, thickness loudness, ink tone colour; under it
-/// lanes for level and core, and the cues on their count.
+/// A take from left to right. What it is about has the large lane, with the cues on their count below it; the
+/// rest stands in two small lanes under that. Where it is about the pitch the large lane is the ribbon:
+/// height is pitch, thickness loudness, ink tone colour.
 class RibbonPicture : public Picture {
  public:
-  /// What its second lane is of.
-  enum class Second { colour, evenness };
-  explicit RibbonPicture(Second second = Second::colour) : second_(second) {}
+  enum class Subject { pitch, loudness, time };
+  explicit RibbonPicture(Subject subject = Subject::pitch) : subject_(subject) {}
 
   void paint(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
   void paintSmall(QPainter& painter, const Snapshot& take, const QRectF& area) const override;
@@ -30,7 +30,7 @@ class RibbonPicture : public Picture {
  private:
   RibbonScale paintMain(QPainter& painter, const Snapshot& take, const Frame& frame) const;
 
-  Second second_;
+  Subject subject_;
 };
 
 }  // namespace calando

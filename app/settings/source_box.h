@@ -4,38 +4,44 @@
 
 #include "app/session/parts.h"
 
-class QComboBox;
+class QAction;
+class QActionGroup;
 class QLabel;
+class QMenu;
 class QProgressBar;
-class QPushButton;
 
 namespace calando {
 
 struct InputState;
-/// Where the sound comes from, in two lines with its level.
+class MenuField;
+
+/// Who plays, on one line with its level; what is wanted seldom is in its menu.
 class SourceBox : public QWidget {
   Q_OBJECT
 
  public:
-  explicit SourceBox(const Parts& parts);
+  SourceBox(const Parts& parts, QAction* mirror);
+  /// Opens the question.
+  void askWhetherHeard();
 
  signals:
   void filesWanted();
 
  private:
+  void choose(const QString& kind, const QVariant& data);
   void fill();
   void refresh();
   void fillOthers();
   void showQuiet();
   void showInput(const InputState& state);
+  QString whoPlays() const;
   QString timing() const;
 
   const Parts& parts_;
-  QComboBox* source_;
-  QComboBox* player_;
-  QComboBox* other_;  // who plays with the student, on a card for two
-  QPushButton* calibrate_;
-  QPushButton* open_;
+  MenuField* plays_;
+  QActionGroup &source_, &player_, &other_;  // the other who plays, on a card for two
+  QMenu *players_, *others_;
+  QAction *calibrate_, *open_, *heard_, *mirror_;
   QProgressBar* meter_;
   QLabel* remark_;
 };

@@ -8,6 +8,7 @@
 #include "app/session/lesson/card_deck.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/students/student_book.h"
+#include "app/session/students/summary_queue.h"
 #include "app/session/students/take_list.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
@@ -122,7 +123,9 @@ void FigurePanel::showCourse() {
   const Figure* figure = findFigure(figure_);
   chart_->setVisible(figure);
   if (!figure) {
-    difference_->setText(tr("A figure’s course is drawn here once there are takes."));
+    const QString underWay = measuring();
+    difference_->setText(underWay.isEmpty() ? tr("A figure’s course is drawn here once there are takes.")
+                                            : underWay);
     aside_->clear();
     return;
   }
@@ -161,9 +164,25 @@ void FigurePanel::collectAsked() {
                     std::move(remarks), std::move(lessons));
 }
 
+/// How many takes of the exercise chosen are measured, while some are not; empty: all are.
+QString FigurePanel::measuring() const {
+  int all = 0, left = 0;
+  for (const Take& take : parts_.takes.all()) {
+    if (!exercise_.empty() && take.asked.exercise != exercise_) continue;
+    ++all;
+    left += parts_.summaries.awaits(take.id) ? 1 : 0;
+  }
+  return left == 0 ? QString() : tr("Measuring, %1 of %2.").arg(all - left).arg(all);
+}
+
 void FigurePanel::showDifference() {
   const Figure* figure = findFigure(figure_);
   if (!figure) return;
+  // What is not whole yet says nothing.
+  if (const QString underWay = measuring(); !underWay.isEmpty()) {
+    aside_->clear();
+    return difference_->setText(underWay);
+  }
   const Points points = pointsOf(parts_.takes.past(), {figure_, exercise_});
   QStringList aside;
   if (points.elsewhere > 0)

@@ -29,6 +29,7 @@ class FigurePanel : public QWidget {
   void fillExercises();
   void fillFigures();
   void showCourse();
+  QString measuring() const;
   void showDifference();
   /// What was asked of the figure, week by week: by the newest take of each.
   void collectAsked();

@@ -1,7 +1,6 @@
 #include "app/weeks/plan_panel.h"
 
 #include "app/parts/commands.h"
-#include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
 #include "app/session/common/today.h"
 #include "app/session/common/undo.h"
@@ -18,7 +17,8 @@ namespace calando {
 
 namespace {
 
-constexpr int kMinutes[] = {10, 20, 40};
+constexpr int kMinutes[] = {10, 15, 20, 30, 40};
+constexpr double kFilled = 0.75;  // of the minutes
 constexpr int kPractice_weeks = 5;
 
 QLabel* caption(const QString& text) {
@@ -134,22 +134,15 @@ QWidget* PlanPanel::buildWeek() {
   }
   days->addStretch(1);
   today_->setObjectName("todaySheet");
-  auto* out = new FlowLayout(2 * style::kStep);
-  const std::pair<QString, const char*> ways[] = {
-      {tr("Sheet…"), "pdf"}, {tr("Calendar…"), "ics"}, {tr("Text…"), "txt"}};
-  for (const auto& [text, kind] : ways) {
-    auto* button = new QPushButton(text);
-    button->setProperty("narrow", true);
-    button->setObjectName(QStringLiteral("sheet-%1").arg(kind));
-    connect(button, &QPushButton::clicked, this, [this, kind = QString(kind)] { emit sheetWanted(kind); });
-    out->addWidget(button);
-  }
+  auto* out = tight(new QHBoxLayout, 2 * style::kStep);
+  out->addWidget(buildSheets());
   auto* plan = new QPushButton(tr("Plan…"));
   plan->setObjectName("planDialog");
   plan->setProperty("narrow", true);
   plan->setToolTip(tr("When an exercise is done, holidays, what rests and what was left"));
   connect(plan, &QPushButton::clicked, this, &PlanPanel::planWanted);
   out->addWidget(plan);
+  out->addStretch(1);
   auto* layout = tight(new QVBoxLayout(box), style::kStep);
   layout->addWidget(caption(tr("At home, today")));
   layout->addLayout(days);
@@ -157,6 +150,24 @@ QWidget* PlanPanel::buildWeek() {
   layout->addLayout(out);
   layout->addStretch(1);
   return box;
+}
+
+/// The sheet of this week and of the next, in each form.
+QWidget* PlanPanel::buildSheets() {
+  auto* button = new QPushButton(tr("Sheet…"));
+  button->setObjectName("sheet");
+  button->setProperty("narrow", true);
+  auto* menu = new QMenu(button);
+  const std::pair<QString, const char*> ways[] = {
+      {tr("As a page…"), "pdf"}, {tr("As a calendar…"), "ics"}, {tr("As text…"), "txt"}};
+  for (const int weeks : {0, 1}) {
+    menu->addSection(weeks == 0 ? tr("This week") : tr("Next week"));
+    for (const auto& [text, kind] : ways)
+      connect(menu->addAction(text), &QAction::triggered, this,
+              [this, weeks, kind = QString(kind)] { emit sheetWanted(kind, weeks); });
+  }
+  button->setMenu(menu);
+  return button;
 }
 
 QWidget* PlanPanel::buildLoad(QWidget* waysOut) {
@@ -240,7 +251,10 @@ void PlanPanel::refreshWeek() {
     items << tr("%1: %2", "a card and how often").arg(words::said(item.card->title), words::howOften(item));
   const QString all = words::duration(sheets.front().total_s());
   today_->setText(items.isEmpty() ? tr("Nothing fits into the time that there is.")
-                                  : items.join(QStringLiteral(" · ")) + tr(" — %1 in all").arg(all));
+                                  : items.join(QStringLiteral(" · ")) + tr(" — %1 in all").arg(all) +
+                                        (sheets.front().total_s() < kFilled * 60.0 * plan.minutes
+                                             ? tr("; more often is not better")
+                                             : QString()));
 }
 
 void PlanPanel::refreshLoad() {

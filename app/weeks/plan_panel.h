@@ -28,11 +28,12 @@ class PlanPanel : public QWidget {
 
  signals:
   void planWanted();  ///< the dialog with all of it
-  void sheetWanted(const QString& kind);
+  void sheetWanted(const QString& kind, int weeks);
 
  private:
   QWidget* buildNext();
   QWidget* buildWeek();
+  QWidget* buildSheets();
   QWidget* buildLoad(QWidget* waysOut);
   void refreshNext();
   void refreshWeek();

@@ -22,6 +22,7 @@
 #include "app/weeks/plan_dialog.h"
 #include "app/weeks/plan_panel.h"
 #include "app/weeks/year_ring.h"
+#include "app/words/plan_words.h"
 #include "app/words/words.h"
 #include "records/packs/pack_contents.h"
 
@@ -156,11 +157,10 @@ void WeeksPage::editPlan() {
   if (dialog.exec() == QDialog::Accepted) parts_.planning.edit([&](Plan& plan) { plan = dialog.plan(); });
 }
 
-QString WeeksPage::writeSheet(const QString& kind, const QString& file) const {
+QString WeeksPage::writeSheet(const QString& kind, const QString& file, int weeks) const {
   const Student* student = parts_.book.chosen();
   if (!student) return tr("There is nobody to write it for.");
-  const WeekSheet sheet{words::plain(student->name),
-                        parts_.planning.sheets(mondayOf(today(parts_.clock)), 7)};
+  const WeekSheet sheet{words::plain(student->name), parts_.planning.sheets(weekIn(weeks), 7)};
   const std::string about = std::to_string(student->id);
   if (kind == QLatin1String("pdf")) return writeSheetPdf(sheet, file);
   return writeText(
@@ -176,14 +176,24 @@ void WeeksPage::askForPack(PackKind kind) {
   if (!file.isEmpty()) parts_.files.writePack(kind, QFile::encodeName(file).toStdString());
 }
 
-void WeeksPage::askForFile(const QString& kind) {
-  const QString name = tr("practice", "a file’s name") + '.' + kind;
+Day WeeksPage::weekIn(int weeks) const {
+  return mondayOf(today(parts_.clock)) + std::chrono::days(7 * weeks);
+}
+
+void WeeksPage::askForFile(const QString& kind, int weeks) {
+  const Student* student = parts_.book.chosen();
+  if (!student) return;
+  // Whose it is and of when stands in its name.
+  const QString name = tr("%1, week of %2", "a file’s name: a student, a day")
+                           .arg(words::fileName(words::plain(student->name)), words::day(weekIn(weeks))) +
+                       '.' + kind;
   const QString filter = kind == QLatin1String("pdf")   ? tr("Page (*.pdf)")
                          : kind == QLatin1String("ics") ? tr("Calendar (*.ics)")
                                                         : tr("Text (*.txt)");
-  const QString file = QFileDialog::getSaveFileName(this, tr("This week’s sheet"), name, filter);
+  const QString file = QFileDialog::getSaveFileName(
+      this, weeks == 0 ? tr("This week’s sheet") : tr("Next week’s sheet"), name, filter);
   if (file.isEmpty()) return;
-  const QString error = writeSheet(kind, file);
+  const QString error = writeSheet(kind, file, weeks);
   if (!error.isEmpty()) return parts_.notices.sayLoss(error);
   parts_.notices.say(tr("Written: %1").arg(file));
 }

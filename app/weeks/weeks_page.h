@@ -3,6 +3,7 @@
 #include <QWidget>
 
 #include "app/session/parts.h"
+#include "core/base/day.h"
 
 class QButtonGroup;
 class QStackedWidget;
@@ -27,8 +28,9 @@ class WeeksPage : public QWidget {
   explicit WeeksPage(const Parts& parts);
   PlanPanel& plan() { return *plan_; }
   StudentChooser& chooser() { return *chooser_; }
-  /// Writes the sheet of the week to a file of its kind: "pdf", "ics" or "txt"; what went wrong, or empty.
-  QString writeSheet(const QString& kind, const QString& file) const;
+  /// Writes the sheet of this week, or of one so many weeks later, to a file of its kind: "pdf", "ics" or
+  /// "txt"; what went wrong, or empty.
+  QString writeSheet(const QString& kind, const QString& file, int weeks = 0) const;
 
  signals:
   void takeChosen(qint64 take);
@@ -41,7 +43,8 @@ class WeeksPage : public QWidget {
   QWidget* buildWaysOut();
   void refresh();
   void editPlan();
-  void askForFile(const QString& kind);
+  Day weekIn(int weeks) const;
+  void askForFile(const QString& kind, int weeks);
   void askForPack(PackKind kind);
 
   const Parts& parts_;

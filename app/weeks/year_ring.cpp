@@ -23,8 +23,15 @@ namespace calando {
 namespace {
 
 constexpr std::chrono::days kMost{20 * 365};
-constexpr int kDay = 74, kRow = 58, kShape = 12, kGap = 14;
-constexpr int kCell = 118, kPicture = 96;
+constexpr int kDay = 74, kRow = 58, kShape = 12, kGap = 8;
+constexpr int kCell = 132, kLeastCell = 66;  // wide, with its shape; of a full week they are smaller
+constexpr int kAround = 6;
+
+/// Of a take's small picture in a cell of a width.
+QSize pictureOf(int cell) {
+  const int width = cell - kShape - kGap;
+  return {width, width * kThumbnail.height() / kThumbnail.width()};
+}
 
 }  // namespace
 
@@ -55,12 +62,11 @@ void YearRing::refresh() {
     for (Day monday = std::max(weeks.begin()->first, mondayOf(today(parts_.clock) - kMost));
          monday <= mondayOf(today(parts_.clock)); monday += std::chrono::days(7)) {
       const auto& all = weeks[monday];
-      Row row{monday, {}, 0};
-      auto shown = bestFew(all, static_cast<std::size_t>(columns()));
+      Row row{monday, {}, 0, kRow, 1, kCell};
+      auto shown = all;
       std::ranges::sort(shown, {},
                         [](const PastTake* take) { return std::pair(take->made_unix_s, take->id); });
       for (const PastTake* take : shown) row.cells.push_back({take->id, verdictOf(take->word, *take->kept)});
-      row.more = all.size() - shown.size();
       rows_.push_back(std::move(row));
     }
   row_ = std::min(row_, rows_.empty() ? 0 : rows_.size() - 1);
@@ -73,19 +79,37 @@ void YearRing::refresh() {
   viewport()->update();
 }
 
+/// All takes of a week: on one line as long as they are large enough there, else on several.
 void YearRing::layOut() {
-  const int all = static_cast<int>(rows_.size()) * kRow;
+  const int room = std::max(kCell, viewport()->width() - kDay);
+  int all = 0;
+  for (Row& row : rows_) {
+    const int count = std::max(1, static_cast<int>(row.cells.size()));
+    row.width = std::clamp(room / count, kLeastCell, kCell);
+    row.perLine = std::max(1, room / row.width);
+    const int lines = (count + row.perLine - 1) / row.perLine;
+    row.top = all;
+    row.height = std::max(kRow, lines * (pictureOf(row.width).height() + kAround) + 2 * kAround);
+    all += row.height;
+  }
   verticalScrollBar()->setPageStep(viewport()->height());
   verticalScrollBar()->setRange(0, std::max(0, all - viewport()->height()));
 }
 
 void YearRing::resizeEvent(QResizeEvent*) { refresh(); }
 
-int YearRing::columns() const { return std::max(1, (viewport()->width() - kDay - 30) / (kCell + kGap)); }
-
 QRect YearRing::cellOf(std::size_t row, std::size_t column) const {
-  return {kDay + static_cast<int>(column) * (kCell + kGap),
-          static_cast<int>(row) * kRow - verticalScrollBar()->value(), kCell, kRow};
+  const Row& of = rows_[row];
+  const int lines = (std::max(1, static_cast<int>(of.cells.size())) + of.perLine - 1) / of.perLine;
+  const int height = pictureOf(of.width).height() + kAround;
+  const int line = static_cast<int>(column) / of.perLine, place = static_cast<int>(column) % of.perLine;
+  return {kDay + place * of.width,
+          of.top - verticalScrollBar()->value() + (of.height - lines * height) / 2 + line * height, of.width,
+          height};
+}
+
+QRect YearRing::rowOf(std::size_t row) const {
+  return {0, rows_[row].top - verticalScrollBar()->value(), viewport()->width(), rows_[row].height};
 }
 
 void YearRing::paintEvent(QPaintEvent*) {
@@ -101,45 +125,40 @@ void YearRing::paintEvent(QPaintEvent*) {
     return;
   }
   for (std::size_t row = 0; row < rows_.size(); ++row) {
-    const QRect line = cellOf(row, 0);
+    const QRect line = rowOf(row);
     if (line.bottom() >= 0 && line.top() <= viewport()->height()) paintRow(painter, row);
   }
 }
 
 void YearRing::paintRow(QPainter& painter, std::size_t row) const {
-  const QRect line = cellOf(row, 0);
+  const QRect line = rowOf(row);
   painter.setPen(QPen(style::rule, 1.0));
   painter.drawLine(0, line.bottom(), viewport()->width(), line.bottom());
   painter.setFont(style::work(style::kType));
   painter.setPen(rows_[row].cells.empty() ? style::quietInk : style::ink);
   const QLocale locale;
-  painter.drawText(QRect(0, line.top(), kDay - 6, kRow), Qt::AlignLeft | Qt::AlignVCenter,
+  painter.drawText(QRect(0, line.top(), kDay - 6, line.height()), Qt::AlignLeft | Qt::AlignVCenter,
                    locale.toString(dateOf(rows_[row].monday), tr("d MMM", "the first day of a week")));
   const auto& cells = rows_[row].cells;
   for (std::size_t column = 0; column < cells.size(); ++column) {
     const QRect cell = cellOf(row, column);
     const std::int64_t take = cells[column].take;
     const QPixmap small = keptPicture(take, parts_.takes.ribbon(take));
-    const double height = kPicture * kThumbnail.height() / static_cast<double>(kThumbnail.width());
-    const QRectF picture(cell.left(), cell.center().y() - 0.5 * height, kPicture, height);
+    const QSize size = pictureOf(cell.width());
+    const QRectF picture(QPointF(cell.left(), cell.top() + kAround / 2), QSizeF(size));
     if (small.isNull())
       painter.fillRect(picture, style::sheet);
     else
       painter.drawPixmap(picture, small, QRectF(small.rect()));
     style::paintVerdict(painter,
-                        QRectF(picture.right() + 6, cell.center().y() - 0.5 * kShape, kShape, kShape),
+                        QRectF(picture.right() + 3, cell.center().y() - 0.5 * kShape, kShape, kShape),
                         cells[column].verdict);
     if (hasFocus() && row == row_ && column == column_) {
       painter.setPen(QPen(style::pitch, 1.4));
       painter.setBrush(Qt::NoBrush);
-      painter.drawRoundedRect(picture.adjusted(-3, -3, 3, 3), 3, 3);
+      painter.drawRoundedRect(picture.adjusted(-2, -2, 2, 2), 3, 3);
     }
   }
-  if (rows_[row].more == 0) return;
-  painter.setFont(style::work(style::kSmallType));
-  painter.setPen(style::quietInk);
-  painter.drawText(QRect(viewport()->width() - 34, line.top(), 32, kRow), Qt::AlignRight | Qt::AlignVCenter,
-                   QStringLiteral("+%1").arg(rows_[row].more));
 }
 
 const YearRing::Cell* YearRing::cellAt(const QPoint& at) const {

@@ -39,12 +39,13 @@ class YearRing : public QAbstractScrollArea {
   };
   struct Row {
     Day monday;
-    std::vector<Cell> cells;  ///< those that have room, oldest first
-    std::size_t more;         ///< that have none
+    std::vector<Cell> cells;  ///< oldest first
+    int top, height;          ///< px
+    int perLine, width;       ///< cells on a line, and how wide each is
   };
   void layOut();
-  int columns() const;
   QRect cellOf(std::size_t row, std::size_t column) const;
+  QRect rowOf(std::size_t row) const;
   const Cell* cellAt(const QPoint& at) const;
   void paintRow(QPainter& painter, std::size_t row) const;
   void move(int rows, int columns);

@@ -15,5 +15,8 @@ namespace calando::words {
 QStringList cautions(const Exercise& card, const Instrument* instrument);
 /// Why it is not for an instrument: "not for this instrument".
 QString misfit(Misfit why);
+/// Whether a text is what somebody looks for: it has every word that was typed, or a word that begins so, in
+/// any order; signs between words do not count, and a number is found by its digits and by its name.
+bool isFoundBy(const QString& text, const QString& wanted);
 
 }  // namespace calando::words

@@ -14,6 +14,12 @@
 
 namespace calando::words {
 
+QString fileName(const QString& name) {
+  QString plain;
+  for (const QChar c : name) plain += c.isLetterOrNumber() || c == '-' || c == ' ' ? c : QChar('_');
+  return plain.simplified();
+}
+
 QString plain(std::string_view text) {
   return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
 }

@@ -22,6 +22,8 @@ namespace calando::words {
 
 /// A text as it is: a name, a path, what somebody typed.
 QString plain(std::string_view text);
+/// Of a name one that any folder takes.
+QString fileName(const QString& name);
 /// A text of core or of data/*.json, in the language of the window.
 QString said(std::string_view english);
 /// What is wrong, with its values.

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/engine/snapshot.h"
+#include "core/figures/figure.h"
 #include "core/figures/reading.h"
 
 namespace calando {
@@ -71,6 +72,37 @@ std::vector<ComparedFigure> compareFigures(ComparedTakes takes) {
     for (std::size_t i = 1; i < takes.size(); ++i)
       if (row.takes[i].value && row.takes[0].value)
         row.takes[i].fromFirst = *row.takes[i].value - *row.takes[0].value;
+  return rows;
+}
+
+namespace {
+
+/// Half of what the target of a figure leaves, or a quarter of what it asks for at least; nullopt: no target.
+std::optional<double> roomOf(const Figure* figure, ComparedTakes takes) {
+  constexpr double kOfLeast = 0.25;
+  for (const SnapshotPtr& take : takes)
+    for (const Reading& r : take->analysis.readings) {
+      if (r.figure != figure || (!r.low && !r.high)) continue;
+      const double room = r.low && r.high ? (*r.high - *r.low) / 2.0 : r.high ? *r.high : kOfLeast * *r.low;
+      return std::max(std::abs(room), figure->print.step());
+    }
+  return std::nullopt;
+}
+
+}  // namespace
+
+std::vector<ComparedFigure> mostDifferent(ComparedTakes takes, std::size_t most) {
+  std::vector<std::pair<double, ComparedFigure>> ranked;
+  for (ComparedFigure& row : compareFigures(takes.first(2))) {
+    const auto room = roomOf(row.figure, takes);
+    const auto by = row.takes[1].fromFirst;
+    if (room && by && std::abs(*by) >= row.figure->print.step())
+      ranked.emplace_back(std::abs(*by) / *room, std::move(row));
+  }
+  std::ranges::stable_sort(ranked, std::greater(), &std::pair<double, ComparedFigure>::first);
+  std::vector<ComparedFigure> rows;
+  for (auto& [size, row] : ranked)
+    if (rows.size() < most) rows.push_back(std::move(row));
   return rows;
 }
 

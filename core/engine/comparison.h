@@ -37,5 +37,8 @@ struct ComparedFigure {
 };
 /// Every figure that any of the takes is read for, in the order in which they first come.
 std::vector<ComparedFigure> compareFigures(ComparedTakes takes);
+/// Of the first two takes what differs most, so many figures at most: by how large the difference is against
+/// the room that the target leaves. What has no target, or is written the same, does not count.
+std::vector<ComparedFigure> mostDifferent(ComparedTakes takes, std::size_t most);
 
 }  // namespace calando

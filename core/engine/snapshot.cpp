@@ -11,6 +11,11 @@
 
 namespace calando {
 
+namespace {
+constexpr std::size_t kNow = 15, kLeastOfNow = 10;  // frames
+constexpr double kOneSemitone_cents = 70.0;
+}  // namespace
+
 double Snapshot::drawn_hz(std::size_t frame) const {
   constexpr std::size_t reach = 2;
   const double here = tracks.frames[frame].f0_hz;
@@ -25,6 +30,17 @@ double Snapshot::drawn_hz(std::size_t frame) const {
 bool Snapshot::isFree() const {
   return context.partPlayed() != PartPlayed::whole &&
          std::ranges::none_of(sheet.cues, [](const SheetCue& cue) { return cue.note.has_value(); });
+}
+
+std::optional<int> Snapshot::soundsNow() const {
+  std::vector<double> cents;
+  for (std::size_t i = tracks.frames.size() - std::min(tracks.frames.size(), kNow); i < tracks.frames.size();
+       ++i)
+    if (tracks.frames[i].f0_hz > 0.0f) cents.push_back(centsBetween(440.0, tracks.frames[i].f0_hz));
+  if (cents.size() < kLeastOfNow) return std::nullopt;
+  const auto [low, high] = std::ranges::minmax(cents);
+  if (high - low > 2.0 * kOneSemitone_cents) return std::nullopt;
+  return nearestSemitone(shiftedBy(440.0, median(std::move(cents))), context.reference);
 }
 
 Span Snapshot::placeOf(std::size_t cue) const {

@@ -32,6 +32,9 @@ struct Snapshot {
   double drawn_hz(std::size_t frame) const;
   /// A buzz that goes wherever it goes: held against no note.
   bool isFree() const;
+  /// The semitone that sounds at the end of what has come so far, by its pitch over the last 0.15 s; nullopt:
+  /// none does, or it goes from one to another.
+  std::optional<int> soundsNow() const;
   /// Where the count has a cue of the sheet.
   Span placeOf(std::size_t cue) const;
   /// Where a cue was played; what did not come is where the count has it.

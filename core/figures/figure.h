@@ -29,6 +29,11 @@ struct Print {
   double times = 1.0;  ///< what it is multiplied with: shares are written as so many of a hundred
   /// The smallest difference that is seen.
   double step() const { return std::pow(10.0, -decimals) / times; }
+  /// As it is written: what is judged is what is seen.
+  double rounded(double value) const {
+    const double scale = std::pow(10.0, decimals) * times;
+    return std::round(value * scale) / scale;
+  }
 };
 
 /// What a figure below and one above 0 are, for people in English: "flat" and "sharp"; written behind its
@@ -76,7 +81,9 @@ struct Figure {
   std::optional<double> (*leaning)(const FigureInput&) = nullptr;
   CueFigure* unsureOfCue = nullptr;  ///< the same of one cue
   CueFigure* ofCue = nullptr;        ///< the same of one cue; its key in the JSON is the id
-  std::string_view column = {};      ///< its title in the table of cues; empty: it has none
+  /// Of a figure that is a count: how many of them lie within a cue's sound.
+  std::ptrdiff_t (*within)(const CueResult&, const Analysis&) = nullptr;
+  std::string_view column = {};  ///< its title in the table of cues; empty: it has none
   Chart chart = {};
   bool aside = false;      ///< known for the words of an advice, whether the card shows it or not
   bool forFiles = false;   ///< in the files alone: it says how sure another one is, beside which it stands

@@ -2,6 +2,7 @@
 #include <array>
 #include <cmath>
 
+#include "core/figures/cue_figures.h"
 #include "core/figures/figure_input.h"
 #include "core/figures/figures.h"
 #include "core/measure/pitch/notes.h"
@@ -13,6 +14,18 @@ namespace {
 constexpr double kShortestTry_s = 0.06;
 constexpr double kSpeaks = 0.5;  // of the longest
 
+/// How many of a list of moments lie within what was played for a cue.
+template <auto Listed>
+std::ptrdiff_t within(const CueResult& cue, const Analysis& analysis) {
+  const CueSound sound = soundOf(cue, analysis);
+  if (!sound.tone) return 0;
+  const double from_s = sound.note ? sound.note->start_s : sound.tone->start_s;
+  const double to_s = sound.note ? sound.note->end_s : sound.tone->end_s;
+  return std::ranges::count_if(sound.tone->*Listed, [&](const auto& moment) {
+    const double middle_s = moment.at_s + moment.length_s / 2.0;
+    return middle_s >= from_s && middle_s < to_s;
+  });
+}
 std::ptrdiff_t slipsIn(const Tone& tone) { return std::ssize(tone.slips); }
 std::ptrdiff_t breaksIn(const Tone& tone) {
   return std::ranges::count_if(tone.dropouts, [&](const Dropout& d) { return !isBetweenNotes(d, tone); });
@@ -113,14 +126,16 @@ constexpr std::array kFigures{
            .print = {0},
            .area = Area::startsAndLasts,
            .help = "How often the sound stops for up to 150 ms within a note and comes back.",
-           .ofTake = count<breaksIn>},
+           .ofTake = count<breaksIn>,
+           .within = within<&Tone::dropouts>},
     Figure{.id = "slips",
            .label = "Flips",
            .unit = "",
            .print = {0},
            .area = Area::startsAndLasts,
            .help = "How often the note jumps to another partial, by 150 cents or more, and back.",
-           .ofTake = count<slipsIn>},
+           .ofTake = count<slipsIn>,
+           .within = within<&Tone::slips>},
     Figure{.id = "attempts",
            .label = "Tries",
            .unit = "",

@@ -182,16 +182,18 @@ std::vector<OtherStretch> othersIn(const Marking& marking) {
   return other;
 }
 
-/// Which of its tries counts, and what that makes of it.
-void settle(MarkedItem& item) {
+/// Which of its tries counts, and what that makes of it. What is to go up to a note is whole when it got
+/// there.
+void settle(MarkedItem& item, const HomeworkItem& wanted) {
   const auto best = std::ranges::min_element(item.tries, better);
   item.best.reset();
   item.highest.reset();
   item.state = ItemState::missing;
   if (best == item.tries.end()) return;
   item.best = static_cast<std::size_t>(best - item.tries.begin());
-  item.state = best->complete ? ItemState::complete : ItemState::incomplete;
   item.highest = highestOf(*best);
+  const bool there = !wanted.highest || !item.highest || *item.highest >= *wanted.highest;
+  item.state = best->complete && there ? ItemState::complete : ItemState::incomplete;
 }
 
 }  // namespace
@@ -218,7 +220,7 @@ Marking mark(const HomeworkList& list, std::span<const SentRecording> recordings
         if (auto one = measured(found, list.items[i], asked[i], recordings[found.file],
                                 marking.sounds[found.file], player))
           item.tries.push_back(std::move(*one));
-    settle(item);
+    settle(item, list.items[i]);
   }
   marking.other = othersIn(marking);
   return marking;
@@ -245,7 +247,7 @@ Marking corrected(Marking marking, const Correction& piece, const HomeworkList& 
                                marking.sounds[piece.file], player));
     std::ranges::stable_sort(tries, {}, [](const MarkedAttempt& t) { return std::pair(t.file, t.start_s); });
   }
-  for (MarkedItem& item : marking.items) settle(item);
+  for (std::size_t i = 0; i < marking.items.size(); ++i) settle(marking.items[i], list.items[i]);
   marking.other = othersIn(marking);
   return marking;
 }

@@ -77,21 +77,26 @@ Reading read(const Figure& figure, const FigureInput& heard, const Context& cont
     return r;
   }
   if (!r.value || !target) return r;
-  r.excess = excessOf(*r.value, *target);
+  r.excess = excessOf(figure.print.rounded(*r.value), *target);
   r.verdict = verdictOf(r.excess);
   return r;
 }
 
-/// The worst of the figures of a row that the exercise is judged by.
-Verdict rowVerdict(const CueResult& cue, const Analysis& analysis, const Context& context) {
+/// The worst of the figures of a row that the exercise is judged by. What is counted over the take marks
+/// those rows in which some of it lies, as the count itself is marked.
+Verdict rowVerdict(const CueResult& cue, const FigureInput& heard, const Context& context) {
+  const Analysis& analysis = heard.analysis;
   if (!cue.isAudible() && !cue.leak_s) return Verdict::unmeasured;
   if (cue.isAudible() && !cue.matched) return Verdict::notYet;
   double worst = -1.0;
   for (const std::string& id : context.exercise->readings) {
     const Figure& figure = *findFigure(id);
-    const auto value = figure.ofCue ? figure.ofCue(cue, analysis) : std::nullopt;
+    const bool counted = figure.within && figure.within(cue, analysis) > 0;
+    const auto value = counted        ? valueOf(figure, heard)
+                       : figure.ofCue ? figure.ofCue(cue, analysis)
+                                      : std::nullopt;
     const auto target = targetFor(figure, analysis, context);
-    if (value && target) worst = std::max(worst, excessOf(*value, *target));
+    if (value && target) worst = std::max(worst, excessOf(figure.print.rounded(*value), *target));
   }
   return worst < 0.0 ? Verdict::unmeasured : verdictOf(worst);
 }
@@ -156,9 +161,9 @@ void judge(Analysis& analysis, const Tracks& tracks, const CueSheet& sheet, cons
   nameThin(analysis.airs, context.open);
   analysis.letGoTooEarly = letGoTooEarly(analysis, context);
   const bool judged = !analysis.letGoTooEarly && !isSpoilt(analysis, context);
-  for (CueResult& cue : analysis.cues)
-    cue.verdict = judged ? rowVerdict(cue, analysis, context) : Verdict::unmeasured;
   const FigureInput heard = heardIn(analysis, context.against);
+  for (CueResult& cue : analysis.cues)
+    cue.verdict = judged ? rowVerdict(cue, heard, context) : Verdict::unmeasured;
   const auto has = [&](std::string_view id) {
     return std::ranges::find(analysis.readings, id, &Reading::id) != analysis.readings.end();
   };

@@ -30,12 +30,41 @@ constexpr double kRises_db = 6.0;
 constexpr std::size_t kWatched = 25;  // steps after the sound
 constexpr int kRisesAreOne = 2;
 
+constexpr double kKept_s = 0.3;
+constexpr double kSureCost = 0.35, kOneTone_cents = 70.0, kLeastTone_dbfs = -60.0;
+
 double decibels(double power) { return 10.0 * std::log10(std::max(power, 1e-14)); }
 
 }  // namespace
 
+InputMeter::InputMeter(double rate_hz)
+    : rate_(rate_hz),
+      decimation_(decimationFor(rate_hz)),
+      sound_(decimation_.outputRate()),
+      pitch_(decimation_.outputRate(), PitchFinder::kLongWindow_s, kLowestPitch_hz) {
+  recent_.fill(-140.0);
+}
+
+/// The pitch of the newest window, where it is the same as at the times before.
+double InputMeter::soundsNow() {
+  std::ranges::rotate(found_hz_, found_hz_.begin() + 1);
+  found_hz_.back() = 0.0;
+  const double centre_s = sound_.seconds() - pitch_.windowSeconds() / 2.0;
+  double least = kSureCost;
+  if (centre_s > 0.0 && level_ > kLeastTone_dbfs)
+    for (const PitchCandidate& candidate : pitch_.candidates(sound_, centre_s))
+      if (const double cost = candidateCost(candidate); cost < least) {
+        least = cost;
+        found_hz_.back() = candidate.f0_hz;
+      }
+  const auto [low, high] = std::ranges::minmax(found_hz_);
+  return low > 0.0 && 1200.0 * std::log2(high / low) < kOneTone_cents ? found_hz_.back() : 0.0;
+}
+
 void InputMeter::push(std::span<const float> block) {
   if (block.empty()) return;
+  decimation_.push(block, sound_);
+  sound_.forgetBefore(sound_.end() - static_cast<long>(kKept_s * sound_.rate()));
   double power = 0.0;
   const long gate = static_cast<long>(kGate_s * rate_);
   const long step = static_cast<long>(kStep_s * rate_);
@@ -89,8 +118,8 @@ void InputMeter::watchGain(double level_dbfs) {
   afterSound_.clear();
 }
 
-InputState InputMeter::state(long droppedBlocks) const {
-  InputState s{level_, decibels(peak_ * peak_), InputState::Remark::none, droppedBlocks};
+InputState InputMeter::state(long droppedBlocks) {
+  InputState s{level_, decibels(peak_ * peak_), InputState::Remark::none, droppedBlocks, soundsNow()};
   if (droppedBlocks > 0) s.remark = InputState::Remark::lost;
   if (loudest_ > kNothing_dbfs && loudest_ < kSoft_dbfs) s.remark = InputState::Remark::soft;
   // A microphone in a room never gives exact zeros again and again: something switches the sound off.

@@ -4,6 +4,9 @@
 #include <span>
 #include <vector>
 
+#include "core/maths/filters.h"
+#include "core/maths/sliding_signal.h"
+#include "core/pitch/coarse_pitch.h"
 #include "core/signal/tracks.h"
 
 /// What can be said of a sound while it comes in.
@@ -15,6 +18,7 @@ struct InputState {
   double peak_dbfs = -140.0;   ///< falls by about 20 dB a second
   Remark remark = Remark::none;
   long droppedBlocks = 0;
+  double sounds_hz = 0.0;  ///< pitch of a tone that goes on; 0: none does
 };
 
 /// Watches the level, and the marks of a source that is silent, too soft, clipped, gated or levelled.
@@ -24,12 +28,14 @@ struct InputState {
 /// by itself twice.
 class InputMeter {
  public:
-  explicit InputMeter(double rate_hz) : rate_(rate_hz) { recent_.fill(-140.0); }
+  explicit InputMeter(double rate_hz);
   void push(std::span<const float> block);
-  InputState state(long droppedBlocks) const;
+  /// To be asked some ten times a second: a tone goes on when it is found three times running.
+  InputState state(long droppedBlocks);
 
  private:
   void watchGain(double level_dbfs);
+  double soundsNow();
 
   double rate_;
   double stepPower_ = 0.0;
@@ -42,6 +48,10 @@ class InputMeter {
   long zeroRun_ = 0;
   int gates_ = 0;
   bool heard_ = false;
+  FirStage decimation_;
+  SlidingSignal sound_;
+  CoarsePitch pitch_;
+  std::array<double, 3> found_hz_{};  // at the latest times that were asked
 };
 
 /// The latest stretch of 120 ms or more of sound with a pitch (a click is none), gaps of up to 150 ms

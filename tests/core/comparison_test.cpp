@@ -118,5 +118,31 @@ TEST(Comparison, ShowsEveryFigureOfAnyTakeAndWhatItIsOffTheFirst) {
   EXPECT_EQ(rows[2].takes[2].value, 30.0);
 }
 
+TEST(Comparison, BeginsWithWhatDiffersMostAgainstItsTarget) {
+  const std::vector takes{takeOf({}), takeOf({})};
+  const auto add = [&](const char* figure, double a, double b, std::optional<double> low,
+                       std::optional<double> high) {
+    read(takes[0], figure, a);
+    read(takes[1], figure, b);
+    for (const SnapshotPtr& take : takes) {
+      Reading& reading = std::const_pointer_cast<Snapshot>(take)->analysis.readings.back();
+      reading.low = low;
+      reading.high = high;
+    }
+  };
+  add("held_s", 8.0, 9.0, 8.0, std::nullopt);                // a half of its room
+  add("sag_cents", -14.0, -1.2, -12.0, 12.0);                // more than all of it
+  add("wander_cents", 4.0, 4.04, std::nullopt, 5.0);         // written the same
+  add("offset_cents", 0.0, 3.0, -12.0, 12.0);                // a quarter
+  add("level_sd_db", 0.5, 9.0, std::nullopt, std::nullopt);  // nothing is asked of it
+  const auto named = [&](std::size_t most) {
+    std::vector<std::string> ids;
+    for (const ComparedFigure& row : mostDifferent(takes, most)) ids.emplace_back(row.figure->id);
+    return ids;
+  };
+  EXPECT_EQ(named(5), (std::vector<std::string>{"sag_cents", "held_s", "offset_cents"}));
+  EXPECT_EQ(named(1), std::vector<std::string>{"sag_cents"});
+}
+
 }  // namespace
 }  // namespace calando

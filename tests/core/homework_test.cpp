@@ -13,6 +13,7 @@
 #include "core/library/cards.h"
 #include "support/dice.h"
 #include "support/marked.h"
+#include "support/signals.h"
 
 namespace calando {
 namespace {
@@ -237,6 +238,18 @@ TEST(HomeworkList, IsReadAndWritten) {
   const auto notes = notesOf(unroll(contextOf(list->items[0], trumpeter())));
   EXPECT_EQ(*std::ranges::max_element(notes), *parseNote("F5"));
   EXPECT_EQ(notes.size(), 12u);
+}
+
+TEST(Homework, ThatIsToGoUpToANoteIsWholeWhenItGotThere) {
+  for (const auto& [highest, state] :
+       {std::pair{"D5", ItemState::complete}, {"A4", ItemState::complete}, {"F5", ItemState::incomplete}}) {
+    HomeworkList list{"", {{shippedCard("tone-5")}}};
+    list.items[0].highest = parseNote(highest);
+    const double d5_hz = 440.0 * std::exp2((*parseNote("D5") - 2 - 69) / 12.0);  // on a trumpet
+    const auto sent = sounds::tone({.f0_hz = d5_hz, .seconds = 5.2, .before_s = 0.5, .after_s = 1.0});
+    const Marking marking = mark(list, sounds::asSent(sent), trumpeter());
+    EXPECT_EQ(marking.items[0].state, state) << highest;
+  }
 }
 
 TEST(HomeworkList, ThatCannotBeSaysWhatAndWhere) {

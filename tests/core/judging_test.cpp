@@ -305,6 +305,29 @@ TEST(Verdicts, SecondsAskedForReplaceTheLevels) {
   EXPECT_EQ(reading(analysis, "held_s").low, 5.0);
 }
 
+TEST(Verdicts, AreOfWhatIsWrittenNotOfWhatIsBehindIt) {
+  Context context = growing();
+  context.askedSeconds = 10.0;
+  for (const auto& [held_s, verdict] : {std::pair{9.96, Verdict::inside}, {9.94, Verdict::near}}) {
+    const Analysis analysis = judged([&](Tone& t, Note&) { t.held_s = held_s; }, context);
+    EXPECT_EQ(reading(analysis, "held_s").verdict, verdict) << held_s;
+  }
+  const double most = *reading(judged([](Tone&, Note&) {}), "wander_cents").high;
+  EXPECT_EQ(reading(judged([&](Tone&, Note& n) { n.wander_cents = most + 0.04; }), "wander_cents").verdict,
+            Verdict::inside);
+}
+
+TEST(Verdicts, OfANoteAreThoseOfWhatIsCountedInIt) {
+  const auto rowOf = [](const Analysis& analysis) { return analysis.cues.front().verdict; };
+  EXPECT_EQ(rowOf(judged([](Tone&, Note&) {})), Verdict::inside);
+  Dropout inside{};
+  inside.at_s = 4.0;
+  inside.length_s = 0.08;
+  const Analysis broken = judged([&](Tone& t, Note&) { t.dropouts = {inside}; });
+  EXPECT_EQ(rowOf(broken), reading(broken, "dropouts").verdict);
+  EXPECT_NE(rowOf(broken), Verdict::inside);
+}
+
 TEST(Targets, OfAFamilyHoldOnlyForIt) {
   Context flute = growing();
   flute.instrument = findInstrument("flute");

@@ -119,7 +119,7 @@ Finding lostAndFound(Dice& dice, bool firstIsSteady) {
 }
 
 TEST_P(PairsHeard, LockAsTheyDidHavingGoneTheWrongWayFirst) {
-  const unsigned sets = sounds::asked("CALANDO_SOUNDS", 8), seed = sounds::asked("CALANDO_SEED", 1);
+  const unsigned sets = sounds::asked("CALANDO_SOUNDS", 5), seed = sounds::asked("CALANDO_SEED", 1);
   const bool one = GetParam() == Heard::oneSignal;
   std::vector<double> lock;
   unsigned wrongWays = 0;

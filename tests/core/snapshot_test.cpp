@@ -64,6 +64,26 @@ TEST(Snapshot, ACueLiesWhereTheCountHasItUntilItWasPlayed) {
   EXPECT_NEAR(over.spanOf(0).start_s, 3.0, 1e-9) << "what did not come is where the count has it";
 }
 
+TEST(Snapshot, NamesTheNoteThatSoundsNowAndNoneWhereItGoesOrIsOver) {
+  for (const int note : {46, 58, 65, 77, 89}) {
+    for (const double off_cents : {-40.0, 0.0, 40.0}) {
+      Snapshot live = liveAt(0.0, 0.0);
+      Tracker tracker(48000.0, Tracker::kLiveLag);
+      const auto hear = [&](const std::vector<float>& samples) {
+        tracker.push(samples);
+        live.tracks = tracker.tracks();
+        return live.soundsNow();
+      };
+      const double f0_hz = 440.0 * std::exp2((note - 69 + off_cents / 100.0) / 12.0);
+      EXPECT_FALSE(hear(sounds::noise(0.5, 0.001))) << note;
+      EXPECT_EQ(hear(sounds::tone({.f0_hz = f0_hz, .seconds = 0.8})), note);
+      const auto way = [](double t) { return 1200.0 * t; };
+      EXPECT_FALSE(hear(sounds::tone({.f0_hz = f0_hz, .seconds = 0.8, .cents = way}))) << note;
+      EXPECT_FALSE(hear(sounds::noise(0.8, 0.001))) << note;
+    }
+  }
+}
+
 TEST(Snapshot, ATakeIsOverASecondAfterItsLastCueOrItsTone) {
   const double end = 3.0 + liveAt(0, 3.0).sheet.length_s();
   EXPECT_FALSE(TakeEnd().reached(liveAt(end + 0.9, 3.0), {0.0, 9.0}))

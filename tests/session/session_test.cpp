@@ -1,5 +1,6 @@
 #include <QDir>
 
+#include "app/session/students/summary_queue.h"
 #include "core/engine/snapshot.h"
 #include "core/homework/marking.h"
 #include "core/library/cards.h"
@@ -266,6 +267,21 @@ TEST_F(SessionTest, RestIsOwedAndTheRoomIsKeptWithTheTake) {
   EXPECT_EQ(session_->studio.takes.of(session_->book.chosen()->id)->front().asked.room_c, 24.0);
 }
 
+TEST_F(SessionTest, WhatIsNotMeasuredYetIsKnownUntilItIs) {
+  fill({"Ada", "Ben"}, 4);
+  start();
+  session_->summaries.setQuiet(false);
+  session_->book.choose(session_->book.students()[1].id);
+  const auto awaited = [&] {
+    return std::ranges::count_if(session_->takes.all(),
+                                 [&](const Take& take) { return session_->summaries.awaits(take.id); });
+  };
+  EXPECT_EQ(awaited(), 4);
+  session_->summaries.setQuiet(true);
+  EXPECT_TRUE(until([&] { return awaited() == 0; }));
+  for (const Take& take : session_->takes.all()) EXPECT_TRUE(session_->takes.ribbon(take.id));
+}
+
 TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
   fill({"Ada"}, 3);
   {
@@ -276,6 +292,11 @@ TEST_F(SessionTest, ATakeThatCannotBeMeasuredIsNotTriedForEver) {
   start();
   int rebuilt = 0;
   QObject::connect(&session_->takes, &TakeList::takesChanged, [&] { ++rebuilt; });
+  const auto awaited = [&] {
+    return std::ranges::count_if(session_->takes.all(),
+                                 [&](const Take& take) { return session_->summaries.awaits(take.id); });
+  };
+  ASSERT_TRUE(QTest::qWaitFor([&] { return awaited() == 0; })) << "nothing is waited for in vain";
   QTest::qWait(300);
   EXPECT_EQ(rebuilt, 0);
   EXPECT_TRUE(session_->session.idle());

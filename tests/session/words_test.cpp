@@ -5,6 +5,7 @@
 
 #include <QtTest>
 
+#include "app/words/card_words.h"
 #include "app/words/figure_words.h"
 #include "app/words/post_words.h"
 #include "core/figures/figure.h"
@@ -128,6 +129,15 @@ TEST_F(AnswerTest, OfAllThatWentAsksForTheSameOnceMore) {
   const QString text = to(words::Reader::child);
   EXPECT_TRUE(text.contains("The same once more")) << text.toStdString();
   EXPECT_FALSE(text.contains("One thing"));
+}
+
+TEST(Words, AreFoundInAnyOrderByTheirBeginningsAndNumbersByDigitsToo) {
+  const QString title = "In four, out four: breathing";
+  for (const char* wanted : {"in 4 out 4", "out four in", "BREATH four", "4", "", "  "})
+    EXPECT_TRUE(words::isFoundBy(title, wanted)) << wanted;
+  for (const char* wanted : {"in 5", "four five", "fourth", "reathing"})
+    EXPECT_FALSE(words::isFoundBy(title, wanted)) << wanted;
+  EXPECT_TRUE(words::isFoundBy("5 seconds, dead level", "five seconds"));
 }
 
 }  // namespace

@@ -24,8 +24,14 @@ class RandomTrack {
   struct Line {
     double rate_hz, phase;
   };
+  struct Knot {
+    double value, slope;
+  };
+  Knot knotAt(double t) const;
+
   std::vector<Line> lines_;
   double gain_ = 0.0;
+  mutable std::vector<Knot> knots_;  // as far as it was asked for
 };
 
 /// White noise of variance 1 between two frequencies at 48 kHz: what lies outside is taken out of its

@@ -5,6 +5,7 @@
 #include <gtest/gtest.h>
 #include <unistd.h>
 
+#include <QActionGroup>
 #include <QApplication>
 #include <QComboBox>
 #include <QDirIterator>
@@ -57,10 +58,11 @@ class Room {
     EXPECT_TRUE(studio && studio->students.add("Ada", "trumpet-bb"));
     window_ = std::make_unique<MainWindow>(std::move(*studio));
     window_->show();
-    auto* source = window_->findChild<QComboBox*>("source");
-    const int microphone = source->findText("Microphone", Qt::MatchContains);
-    EXPECT_GE(microphone, 0) << "Qt lists no such microphone";
-    source->setCurrentIndex(microphone);
+    const auto sources = window_->findChild<QActionGroup*>("source")->actions();
+    const auto microphone = std::ranges::find_if(
+        sources, [](const QAction* source) { return source->text().contains("Microphone"); });
+    EXPECT_NE(microphone, sources.end()) << "Qt lists no such microphone";
+    (*microphone)->trigger();
     QTest::qWait(2000);  // a source that has just been opened delivers late at first
   }
   MainWindow& window() { return *window_; }
@@ -173,9 +175,9 @@ TEST(RealPath, ATakeToAHeardCountIsJudgedByItsOwnPulseWhileTheDelayIsNotMeasured
 TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
   Room room;
   // The null sink is the default output: what the program plays is heard in the room.
-  auto* calibrate = room.find<QPushButton>("calibrate");
+  auto* calibrate = room.find<QAction>("calibrate");
   auto* message = room.find<QLabel>("message");
-  QTest::mouseClick(calibrate, Qt::LeftButton);
+  calibrate->trigger();
   QTest::qWait(800);
   const QImage before = room.find<TakeView>("ribbon")->grab().toImage();
   QTest::qWait(800);
@@ -184,7 +186,7 @@ TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
   EXPECT_TRUE(room.window().idle());
   EXPECT_TRUE(message->text().contains("was not measured"));
   EXPECT_FALSE(room.window().shownSnapshot());
-  QTest::mouseClick(calibrate, Qt::LeftButton);
+  calibrate->trigger();
   EXPECT_OF_THE_ROOM(QTest::qWaitFor([&] { return message->text().contains("is measured:"); }, 25000));
   room.chooseClicked("swell", 120);
   EXPECT_OF_THE_ROOM(room.isHeldAgainstTheCount([] {}));
@@ -209,7 +211,7 @@ TEST(RealPath, ASoundThatStumblesIsMeasuredAnewAndNotHeldAgainstTheCount) {
   const auto says = [&](const char* words) {
     return QTest::qWaitFor([&] { return message->text().contains(words); }, 25000);
   };
-  QTest::mouseClick(room.find<QPushButton>("calibrate"), Qt::LeftButton);
+  room.find<QAction>("calibrate")->trigger();
   QTest::qWait(1800);
   soundServer->holdUp(900);
   EXPECT_OF_THE_ROOM(says("Once more"));

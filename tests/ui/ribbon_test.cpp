@@ -72,6 +72,36 @@ TEST(Ribbon, NamesABreakWithinANoteButNoPauseBetweenTwoAndLetsNoWordsCoverOthers
   EXPECT_NEAR(ink({{1.4, 0.1}, {1.6, 0.1}}) - none, 2 * one, 0.15 * one);
 }
 
+/// Twenty labels would lie over the line; of many there is a tick each, and one line of words for all.
+TEST(Ribbon, ManyBreaksAreTicksAndOneLineOfWords) {
+  const auto inkAt = [](int breaks, int from, int to) {
+    Snapshot snapshot;
+    snapshot.context = steadyTone();
+    Tone tone{};
+    tone.start_s = 0.5;
+    tone.end_s = 9.5;
+    for (int i = 0; i < breaks; ++i) {
+      Dropout d{};
+      d.at_s = 0.6 + 8.7 * i / breaks;
+      d.length_s = 0.04 + 0.001 * i;
+      tone.dropouts.push_back(d);
+    }
+    snapshot.analysis.tones = {tone};
+    QImage image(600, 300, QImage::Format_RGB32);
+    image.fill(style::sheet);
+    QPainter painter(&image);
+    paintRibbonEvents(painter, snapshot, fitScale(snapshot, image.rect(), 0.0, 10.0));
+    painter.end();
+    return count(image.copy(0, from, 600, to - from), style::attention);
+  };
+  for (const int many : {5, 22, 50}) {
+    EXPECT_EQ(inkAt(many, 0, 250), 0) << "nothing over the line";
+    EXPECT_GE(inkAt(many, 292, 300), 2 * many) << "a tick each";
+    EXPECT_GT(inkAt(many, 255, 289), 100) << "the words";
+  }
+  EXPECT_GT(inkAt(3, 255, 300), inkAt(1, 255, 300)) << "few are named one by one";
+}
+
 TEST(Ribbon, HiddenShowsNothingOfThePitch) {
   TakeView view;
   view.resize(800, 500);

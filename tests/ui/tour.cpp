@@ -162,6 +162,9 @@ void readFlexibility(MainWindow& window) {
   showTakeOf(window, "bend-through", "bend");
   chooseStudent(window, 6);
   showTakeOf(window, "stairs-5", "ladder");
+  chooseStudent(window, 2);
+  showTakeOf(window, "swell", "swell");
+  showTakeOf(window, "widening", "steps");
 }
 
 /// The other places, as they stand.

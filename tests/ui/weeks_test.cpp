@@ -3,6 +3,7 @@
 #include <QPlainTextEdit>
 #include <QTableWidget>
 #include <QTreeWidget>
+#include <set>
 
 #include "app/post/post_page.h"
 #include "app/post/sent_strip.h"
@@ -21,6 +22,7 @@
 #include "app/weeks/plan_dialog.h"
 #include "app/weeks/weeks_page.h"
 #include "app/weeks/year_ring.h"
+#include "app/words/plan_words.h"
 #include "app/words/words.h"
 #include "core/engine/analysis.h"
 #include "core/homework/list.h"
@@ -183,6 +185,33 @@ TEST_F(WeeksTest, ThePlanIsChangedInItsDialog) {
   EXPECT_EQ(std::chrono::weekday(*plan.steps.front().notBefore), std::chrono::Monday);
 }
 
+TEST_F(WeeksTest, EveryTakeOfAFullWeekIsThereToClick) {
+  practised(2);
+  {
+    auto studio = Studio::open(folder_.path().toStdString());
+    const Student ada = studio->students.all()->front();
+    for (int i = 0; i < 23; ++i) {
+      Take take;
+      take.student = ada.id;
+      take.asked.instrument = "trumpet-bb";
+      take.made_unix_s = clock_->now_unix_s() - 7 * 86400 - 60 * i;
+      const auto kept = studio->takes.add(take, sounds::tone({.seconds = 0.3}), 48000);
+      ASSERT_TRUE(kept);
+      ASSERT_TRUE(studio->summaries.keep(kept->id, {engineVersion(), 10.0, "", {Verdict::inside, {}, {}}}));
+    }
+  }
+  openWindow();
+  go(2);
+  auto* ring = window_->findChild<YearRing*>();
+  std::set<qint64> clicked;
+  QObject::disconnect(ring, &YearRing::chosen, nullptr, nullptr);  // the lesson stays where it is
+  QObject::connect(ring, &YearRing::chosen, ring, [&](qint64 take) { clicked.insert(take); });
+  for (int y = 4; y < ring->viewport()->height(); y += 8)
+    for (int x = 80; x < ring->viewport()->width(); x += 20)
+      QTest::mouseClick(ring->viewport(), Qt::LeftButton, {}, {x, y});
+  EXPECT_EQ(clicked.size(), window_->parts().takes.all().size());
+}
+
 TEST_F(WeeksTest, TheSheetOfAWeekGoesOutAsPageCalendarAndText) {
   practised(3);
   openWindow();
@@ -201,6 +230,14 @@ TEST_F(WeeksTest, TheSheetOfAWeekGoesOutAsPageCalendarAndText) {
   }
   EXPECT_TRUE(plain.contains("Stop when light-headed"));
   EXPECT_EQ(calendar.readAll().count("BEGIN:VEVENT"), 7);
+  // The next one, too.
+  ASSERT_EQ(weeks->writeSheet("txt", out.filePath("next.txt"), 1), "");
+  QFile next(out.filePath("next.txt"));
+  ASSERT_TRUE(next.open(QIODevice::ReadOnly));
+  const QString later = next.readAll();
+  EXPECT_NE(later, plain);
+  EXPECT_TRUE(later.contains(words::day(mondayOf(today(*clock_)) + std::chrono::days(7))))
+      << later.toStdString();
   EXPECT_FALSE(weeks->writeSheet("pdf", out.filePath("no such folder/week.pdf")).isEmpty());
 }
 

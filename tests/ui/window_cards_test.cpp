@@ -70,9 +70,9 @@ TEST_F(WindowTest, TheRunningOrderIsTheStudentsOwnAndStepsShowTheirLastResult) {
   openWindow();
   addStudent("Ada", "flute");
   addStudent("Ben", "oboe");
-  auto* templates = find<QComboBox>("lessonTemplate");
-  templates->setCurrentIndex(templates->findText("First lesson"));
-  emit templates->activated(templates->currentIndex());
+  chooseStep("in-4-out-4");  // is in the next order too, and not at its beginning
+  chooseOrder("First lesson");
+  EXPECT_EQ(currentStep(), steps().at(0)->text());
   EXPECT_EQ(steps().at(0)->text(), "Loosening");
   chooseStudent(0);
   EXPECT_EQ(steps().at(0)->text(), "One steady tone");

@@ -2,6 +2,7 @@
 
 #include <gtest/gtest.h>
 
+#include <QActionGroup>
 #include <QApplication>
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -20,6 +21,7 @@
 #include "app/desk/main_window.h"
 #include "app/desk/take_view.h"
 #include "app/lesson/card_editor.h"
+#include "app/parts/menu_field.h"
 #include "app/readout/figures_view.h"
 #include "app/session/lesson/lesson.h"
 #include "app/session/students/student_book.h"
@@ -107,11 +109,23 @@ class WindowTest : public testing::Test {
       QTest::mouseClick(order.findChild<QPushButton*>("editCard"), Qt::LeftButton);
     });
     whenOpen<CardEditor>(act);
-    QTest::mouseClick(find<QPushButton>("editOrder"), Qt::LeftButton);
+    find<QAction>("editOrder")->trigger();
   }
-  void choose(const char* combo, const char* data) {
-    auto* box = find<QComboBox>(combo);
-    box->setCurrentIndex(box->findData(data));
+  /// One of the choices in a field's menu.
+  void choose(const char* kind, const char* data) {
+    QAction* choice = choiceOf(*find<QActionGroup>(kind), data);
+    ASSERT_NE(choice, nullptr) << data;
+    choice->trigger();
+  }
+  /// A running order by its name.
+  void chooseOrder(const QString& name) {
+    for (QAction* order : find<QActionGroup>("order")->actions())
+      if (order->text() == name) return order->trigger();
+    FAIL() << name.toStdString();
+  }
+  QString chosenOrder() {
+    const QAction* order = find<QActionGroup>("order")->checkedAction();
+    return order ? order->text() : QString();
   }
   /// Plays one take with the stand-in; it ends by itself.
   void playTake(const char* player) {

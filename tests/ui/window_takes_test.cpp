@@ -231,8 +231,10 @@ TEST_F(WindowTest, ACardSaysWhenItsTraceIsSeenAndWhatItIsInTuneWith) {
   EXPECT_EQ(find<QToolButton>("tuning")->text(), QStringLiteral("440 · pure over home"));
   EXPECT_TRUE(window_->shownSnapshot()->context.reference.just);
   EXPECT_LT(ink(), 30);
+  EXPECT_FALSE(find<FiguresView>("figures")->isVisible()) << "figures would tell what the ear is asked";
   QTest::keyClick(ribbon, Qt::Key_E);
   EXPECT_GT(ink(), 300);
+  EXPECT_TRUE(find<FiguresView>("figures")->isVisible());
   playTake("steady");  // what was chosen by key stays for this step
   EXPECT_GT(ink(), 300);
   play("repair");  // shown afterwards

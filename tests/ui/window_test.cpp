@@ -33,8 +33,14 @@ namespace {
 
 TEST_F(WindowTest, FromTheFirstStartToAJudgedTakeThatIsStillThereTomorrow) {
   openWindow();
-  EXPECT_FALSE(find<QPushButton>("record")->isChecked());
+  // At first there is one thing to do, and something to look at; nothing is grey beside it.
+  EXPECT_TRUE(find<QPushButton>("emptyAction")->isVisible());
+  EXPECT_EQ(find<QPushButton>("otherAction")->text(), "Look at the made-up class");
+  for (const char* part : {"record", "howWasIt"}) EXPECT_FALSE(find<QAbstractButton>(part)->isVisible());
+  EXPECT_FALSE(find<QListWidget>("lesson")->isVisible());
   addStudent("Ada", "trumpet-bb");
+  EXPECT_TRUE(find<QPushButton>("record")->isVisible());
+  EXPECT_FALSE(find<QPushButton>("otherAction")->isVisible());
   ASSERT_EQ(find<QListWidget>("students")->count(), 1);
   type("note", "G4");
   EXPECT_EQ(find<StaffView>("staff")->note(), parseNote("G4"));
@@ -229,7 +235,6 @@ TEST_F(WindowTest, ALeftoverThatCannotBeReadStaysWhereItIs) {
 TEST_F(WindowTest, RestIsOwedAfterASetAndEnoughIsSaid) {
   openWindow();
   addStudent("Ada", "flute");
-  auto* order = find<QPushButton>("editOrder");
   QTimer::singleShot(0, [] {
     QWidget* dialog = QApplication::activeModalWidget();
     ASSERT_NE(dialog, nullptr);
@@ -239,7 +244,7 @@ TEST_F(WindowTest, RestIsOwedAfterASetAndEnoughIsSaid) {
                                                                                    : Qt::Unchecked);
     QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
   });
-  QTest::mouseClick(order, Qt::LeftButton);
+  find<QAction>("editOrder")->trigger();
   ASSERT_EQ(steps().size(), 1);
   EXPECT_FALSE(find<QLabel>("rest")->isVisible());
   playTake("steady");
@@ -316,7 +321,7 @@ TEST_F(WindowTest, TheMirrorIsThereWhileItIsWantedAndKeepsNothing) {
   EXPECT_FALSE(mirror->isOn());
   QTest::keyClick(find<TakeView>("ribbon"), Qt::Key_X);
   ASSERT_TRUE(mirror->isOn());
-  EXPECT_TRUE(find<QPushButton>("mirror")->isChecked());
+  EXPECT_TRUE(find<QAction>("mirror")->isChecked());
   const QImage first = mirror->seen();
   ASSERT_FALSE(first.isNull());
   EXPECT_TRUE(QTest::qWaitFor([&] { return mirror->seen() != first; })) << "it moves";

@@ -68,6 +68,11 @@ void Lesson::choose(const std::string& exercise) {
   emit stepChosen();
 }
 
+void Lesson::begin(std::vector<std::string> order) {
+  order_.set(std::move(order));
+  choose(order_.steps().front());
+}
+
 void Lesson::next() {
   const auto& steps = order_.steps();
   const auto here = std::ranges::find(steps, standsFor().empty() ? current_->id : standsFor_);

@@ -31,6 +31,8 @@ class Lesson : public QObject {
   std::optional<std::size_t> currentRow() const;
   /// Chooses a step as somebody wants it; one that is not in the order is put at its end.
   void choose(const std::string& exercise);
+  /// Another running order, from its first step on.
+  void begin(std::vector<std::string> order);
   void next();
   /// Takes another exercise up in the present one's place, without it being put into the order.
   void standIn(const std::string& exercise);

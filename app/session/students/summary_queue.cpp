@@ -1,6 +1,7 @@
 #include "app/session/students/summary_queue.h"
 
 #include <QTimer>
+#include <algorithm>
 
 #include "app/session/students/analysis_queue.h"
 #include "app/session/students/student_book.h"
@@ -21,10 +22,15 @@ SummaryQueue::SummaryQueue(Studio& studio, AnalysisQueue& analyses, StudentBook&
 
 void SummaryQueue::collect() {
   measuring_.cancel();
+  present_.reset();
   unmeasured_.clear();
   for (const Take& take : takes_.all())
     if (!takes_.ribbon(take.id) && !unmeasurable_.contains(take.id)) unmeasured_.push_back(take.id);
   if (!unmeasured_.empty()) QTimer::singleShot(0, this, &SummaryQueue::next);
+}
+
+bool SummaryQueue::awaits(std::int64_t take) const {
+  return present_ == take || std::ranges::find(unmeasured_, take) != unmeasured_.end();
 }
 
 void SummaryQueue::setQuiet(bool quiet) {
@@ -42,12 +48,14 @@ void SummaryQueue::next() {
   unmeasured_.pop_front();
   const Take* wanted = takes_.find(id);
   if (!wanted) return next();
+  present_ = id;
   AnalysisQueue::Request request;
   request.take = *wanted;
   request.file = studio_.takes.file(*wanted);
   request.samplesWanted = false;
   measuring_ = analyses_.ask(std::move(request), AnalysisQueue::Urgency::later,
                              [this, id](const AnalysisQueue::Answer& answer) {
+                               present_.reset();
                                if (answer.snapshot)
                                  takes_.keepSummary(id, answer.summary);
                                else

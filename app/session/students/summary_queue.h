@@ -2,6 +2,7 @@
 
 #include <QObject>
 #include <deque>
+#include <optional>
 #include <set>
 
 #include "app/work/pending.h"
@@ -20,6 +21,8 @@ class SummaryQueue : public QObject {
 
   /// Nothing is left to be measured.
   bool settled() const { return unmeasured_.empty(); }
+  /// It is still to be measured, and will be.
+  bool awaits(std::int64_t take) const;
   /// Nobody plays.
   void setQuiet(bool quiet);
 
@@ -33,6 +36,7 @@ class SummaryQueue : public QObject {
   std::deque<std::int64_t> unmeasured_;
   std::set<std::int64_t> unmeasurable_;  // not tried again
   Pending measuring_;
+  std::optional<std::int64_t> present_;  // that is being measured
   bool quiet_ = true;
 };
 
