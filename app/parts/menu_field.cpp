@@ -39,7 +39,11 @@ void MenuField::say(const QString& text) {
   elide();
 }
 
-QSize MenuField::sizeHint() const { return {kLeast, kHeight}; }
+QSize MenuField::sizeHint() const {
+  return {std::max(kLeast, fontMetrics().horizontalAdvance(said_) + kBeside), kHeight};
+}
+
+QSize MenuField::minimumSizeHint() const { return {kLeast, kHeight}; }
 
 void MenuField::resizeEvent(QResizeEvent* event) {
   QPushButton::resizeEvent(event);

@@ -22,7 +22,7 @@ class MenuField : public QPushButton {
   void say(const QString& text);
   const QString& said() const { return said_; }
   QSize sizeHint() const override;
-  QSize minimumSizeHint() const override { return sizeHint(); }
+  QSize minimumSizeHint() const override;
 
  signals:
   void chosen(const QString& kind, const QVariant& data);

@@ -1,6 +1,7 @@
 #include "app/post/post_page.h"
 
 #include "app/parts/commands.h"
+#include "app/parts/menu_field.h"
 #include "app/parts/switch.h"
 #include "app/parts/tight.h"
 #include "app/parts/wrapped.h"
@@ -111,18 +112,15 @@ QWidget* PostPage::buildHead() {
   progress_->setTextVisible(false);
   progress_->setFixedSize(160, 3 * style::kStep);
   progress_->setAccessibleName(tr("How far marking is"));
-  auto* list = new QPushButton(tr("List"));
-  auto* lists = new QMenu(list);
-  QAction* fresh = lists->addAction(tr("New list…"));
+  auto* list = new MenuField(tr("List"));
+  list->say(tr("List"));
+  QAction* fresh = list->menu()->addAction(tr("New list…"));
   fresh->setObjectName("postNew");
-  lists->addAction(edit_);
-  lists->addAction(give_);
-  list->setMenu(lists);
-  auto* recordings = new QPushButton(tr("Recordings"));
-  auto* came = new QMenu(recordings);
-  QAction* open = came->addAction(tr("Open recordings…"));
-  QAction* folder = came->addAction(tr("Open a folder…"));
-  recordings->setMenu(came);
+  list->menu()->addActions({edit_, give_});
+  auto* recordings = new MenuField(tr("Recordings"));
+  recordings->say(tr("Recordings"));
+  QAction* open = recordings->menu()->addAction(tr("Open recordings…"));
+  QAction* folder = recordings->menu()->addAction(tr("Open a folder…"));
   watch_ = new Switch(tr("Watch a folder"));
   watch_->setObjectName("postWatch");
   connect(watch_, &QToolButton::clicked, this, &PostPage::chooseWatched);
@@ -137,7 +135,8 @@ QWidget* PostPage::buildHead() {
   connect(cancel_, &QPushButton::clicked, &parts_.inbox, &HomeworkInbox::cancel);
   connect(lists_, &QComboBox::activated, this,
           [this](int index) { parts_.lists.choose(lists_->itemData(index).toLongLong()); });
-  for (QPushButton* button : {list, recordings}) button->setProperty("chooses", true);
+  for (MenuField* field : {list, recordings})
+    field->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
   auto* first = tight(new QHBoxLayout, 2 * style::kStep);
   for (QWidget* widget : std::initializer_list<QWidget*>{lists_, list, recordings, write})
     first->addWidget(widget);
