@@ -1,5 +1,6 @@
 #include "app/lesson/lesson_view.h"
 
+#include "app/lesson/step_delegate.h"
 #include "app/parts/captioned.h"
 #include "app/parts/menu_field.h"
 #include "app/parts/tight.h"
@@ -18,66 +19,6 @@
 namespace calando {
 
 namespace {
-
-constexpr double kLeftGap = 24.0, kRightGap = 6.0;
-constexpr double kMark = 5.0, kMarkStep = 8.0;
-constexpr int kRow = 28, kGroupRow = 22;
-enum Role { step = Qt::UserRole, isGroup, verdictRole, goodRole, ofRole, ajar };
-
-/// A group's name, or a step on one line: shape of its last result, title, its gate in small marks.
-class StepDelegate : public QStyledItemDelegate {
- public:
-  using QStyledItemDelegate::QStyledItemDelegate;
-
-  QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const override {
-    return {0, index.data(isGroup).toBool() ? kGroupRow : kRow};
-  }
-
-  void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-    painter->save();
-    painter->setRenderHint(QPainter::Antialiasing);
-    const QRectF row(option.rect);
-    if (index.data(isGroup).toBool()) {
-      painter->setFont(style::work(style::kSmallType));
-      painter->setPen(style::quietInk);
-      painter->drawText(row.adjusted(2, 4, 0, 0), Qt::AlignVCenter, index.data().toString());
-    } else {
-      paintStep(*painter, row, index, option.state.testFlag(QStyle::State_Selected));
-    }
-    painter->restore();
-  }
-
- private:
-  static void paintStep(QPainter& painter, const QRectF& row, const QModelIndex& index, bool chosen) {
-    if (chosen) {
-      painter.setPen(QPen(style::pitch, 1.2));
-      painter.setBrush(style::band);
-      painter.drawRoundedRect(row.adjusted(0.6, 1, -0.6, -1), 4, 4);
-    }
-    if (const QVariant verdict = index.data(verdictRole); verdict.isValid())
-      style::paintVerdict(painter, QRectF(row.left() + 6, row.center().y() - 5.5, 11, 11),
-                          static_cast<Verdict>(verdict.toInt()));
-    const int of = index.data(ofRole).toInt();
-    const QColor& pen = index.data(ajar).toBool() ? style::quietInk : style::ink;
-    paintGate(painter, QPointF(row.right() - kRightGap - of * kMarkStep, row.center().y()), of,
-              index.data(goodRole).toInt(), pen);
-    const QRectF line = row.adjusted(kLeftGap, 0, -2.0 * kRightGap - of * kMarkStep, 0);
-    const QFont font = style::work(style::kType, chosen);
-    painter.setFont(font);
-    painter.setPen(pen);
-    painter.drawText(line, Qt::AlignVCenter,
-                     QFontMetricsF(font).elidedText(index.data().toString(), Qt::ElideRight, line.width()));
-  }
-
-  /// As many marks as takes are looked at, as many of them filled as were good.
-  static void paintGate(QPainter& painter, QPointF at, int of, int good, const QColor& ink) {
-    painter.setPen(QPen(ink, 1.0));
-    for (int mark = 0; mark < of; ++mark) {
-      painter.setBrush(mark < good ? QBrush(ink) : QBrush(Qt::NoBrush));
-      painter.drawEllipse(at + QPointF((mark + 0.5) * kMarkStep, 0.0), kMark / 2.0, kMark / 2.0);
-    }
-  }
-};
 
 QString askedOf(const Exercise& card) {
   if (card.counted()) return LessonView::tr("%1 /min").arg(words::number(card.tempo_bpm, 0, false));
@@ -152,7 +93,7 @@ void LessonView::fill() {
     const QString family = words::said(card->family);
     if (family != group) {
       auto* head = new QListWidgetItem(family);
-      head->setData(isGroup, true);
+      head->setData(StepDelegate::isGroup, true);
       head->setFlags(Qt::NoItemFlags);
       list_->addItem(head);
       group = family;
@@ -160,14 +101,14 @@ void LessonView::fill() {
     const Standing standing = lesson.standing(card->id);
     const Gate gate = lesson.gate(*card);
     auto* item = new QListWidgetItem(words::said(card->title));
-    item->setData(step, words::plain(card->id));
-    if (standing.tries > 0) item->setData(verdictRole, static_cast<int>(standing.last));
+    item->setData(StepDelegate::step, words::plain(card->id));
+    if (standing.tries > 0) item->setData(StepDelegate::verdictRole, static_cast<int>(standing.last));
     if (gate.good > 0 && parts_.order.gated()) {
-      item->setData(ofRole, gate.of);
-      item->setData(goodRole, standing.good);
+      item->setData(StepDelegate::ofRole, gate.of);
+      item->setData(StepDelegate::goodRole, standing.good);
     }
     const int after = lesson.opensAfter(row);
-    item->setData(ajar, after > 0);
+    item->setData(StepDelegate::ajar, after > 0);
     item->setToolTip(tipOn(*card, standing, gate, after));
     list_->addItem(item);
     if (card->id == lesson.current()->id) list_->setCurrentItem(item);
@@ -201,7 +142,8 @@ void LessonView::fillOrders() {
 
 void LessonView::choose() {
   const QListWidgetItem* item = list_->currentItem();
-  if (item && !item->data(isGroup).toBool()) parts_.lesson.choose(item->data(step).toString().toStdString());
+  if (item && !item->data(StepDelegate::isGroup).toBool())
+    parts_.lesson.choose(item->data(StepDelegate::step).toString().toStdString());
 }
 
 }  // namespace calando

@@ -29,6 +29,33 @@ QComboBox* experienceBox(const Student& start) {
   experience->setToolTip(StudentDialog::tr("Level, length of tones and first running order go by that."));
   return experience;
 }
+/// Typed, or looked for in the list; nobody's is guessed.
+QComboBox* instrumentBox(const Student& start) {
+  auto* instrument = new QComboBox;
+  instrument->setObjectName("studentInstrument");
+  for (const Instrument& i : instruments()) instrument->addItem(words::said(i.name), words::plain(i.id));
+  instrument->setEditable(true);
+  instrument->setInsertPolicy(QComboBox::NoInsert);
+  instrument->completer()->setCompletionMode(QCompleter::PopupCompletion);
+  instrument->completer()->setFilterMode(Qt::MatchContains);
+  instrument->lineEdit()->setPlaceholderText(StudentDialog::tr("type its name"));
+  instrument->setCurrentIndex(start.id == 0 ? -1 : instrument->findData(words::plain(start.instrument)));
+  return instrument;
+}
+
+const Instrument* chosenIn(const QComboBox& box) {
+  const int index = box.findText(box.currentText(), Qt::MatchFixedString);
+  return index < 0 ? nullptr : findInstrument(box.itemData(index).toString().toStdString());
+}
+
+/// What is wanting before it can be added; empty: nothing. `read`: what was typed for its ends are notes.
+QString wantingIn(const QString& name, const Instrument* instrument, bool read, const NoteRange& range) {
+  if (name.trimmed().isEmpty()) return StudentDialog::tr("A name is wanting.");
+  if (!instrument) return StudentDialog::tr("An instrument is wanting.");
+  if (!read) return StudentDialog::tr("A note is written like Bb4 or F#3.");
+  const bool inOrder = !range.lowest || !range.highest || *range.lowest <= *range.highest;
+  return inOrder ? QString() : StudentDialog::tr("The lowest note lies over the highest.");
+}
 }  // namespace
 
 std::optional<Student> askForStudent(QWidget* parent, const Student& start, const QString& title) {
@@ -38,24 +65,12 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
   auto* name = new QLineEdit(words::plain(start.name));
   name->setObjectName("studentName");
   name->setPlaceholderText(StudentDialog::tr("Name"));
-  auto* instrument = new QComboBox;
-  instrument->setObjectName("studentInstrument");
-  for (const Instrument& i : instruments()) instrument->addItem(words::said(i.name), words::plain(i.id));
-  // Typed, or looked for in the list; nobody's is guessed.
-  instrument->setEditable(true);
-  instrument->setInsertPolicy(QComboBox::NoInsert);
-  instrument->completer()->setCompletionMode(QCompleter::PopupCompletion);
-  instrument->completer()->setFilterMode(Qt::MatchContains);
-  instrument->lineEdit()->setPlaceholderText(StudentDialog::tr("type its name"));
-  instrument->setCurrentIndex(start.id == 0 ? -1 : instrument->findData(words::plain(start.instrument)));
+  auto* instrument = instrumentBox(start);
   form->addRow(StudentDialog::tr("Name"), name);
   form->addRow(StudentDialog::tr("Instrument"), instrument);
   auto* experience = experienceBox(start);
   form->addRow(StudentDialog::tr("How far"), experience);
-  const auto chosen = [=]() -> const Instrument* {
-    const int index = instrument->findText(instrument->currentText(), Qt::MatchFixedString);
-    return index < 0 ? nullptr : findInstrument(instrument->itemData(index).toString().toStdString());
-  };
+  const auto chosen = [=] { return chosenIn(*instrument); };
   const auto noteField = [&](const char* objectName, const std::optional<int>& note, const QString& tip) {
     const Instrument* of = chosen();
     auto* field = new QLineEdit(note ? shownNote(*note, of ? of->spelling : Spelling::flats) : QString());
@@ -83,13 +98,8 @@ std::optional<Student> askForStudent(QWidget* parent, const Student& start, cons
     const NoteRange r = range();
     const bool read = lowest->text().trimmed().isEmpty() != r.lowest.has_value() &&
                       highest->text().trimmed().isEmpty() != r.highest.has_value();
-    const bool inOrder = !r.lowest || !r.highest || *r.lowest <= *r.highest;
     const Instrument* i = chosen();
-    const QString wanting = name->text().trimmed().isEmpty() ? StudentDialog::tr("A name is wanting.")
-                            : !i                             ? StudentDialog::tr("An instrument is wanting.")
-                            : !read    ? StudentDialog::tr("A note is written like Bb4 or F#3.")
-                            : !inOrder ? StudentDialog::tr("The lowest note lies over the highest.")
-                                       : QString();
+    const QString wanting = wantingIn(name->text(), i, read, r);
     why->setText(wanting);
     buttons->button(QDialogButtonBox::Ok)->setEnabled(wanting.isEmpty());
     // An end that is left empty is the instrument's own.

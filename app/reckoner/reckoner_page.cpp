@@ -8,6 +8,7 @@
 #include <QScrollArea>
 #include <QTableWidget>
 
+#include "app/parts/captioned.h"
 #include "app/parts/commands.h"
 #include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
@@ -38,16 +39,9 @@ constexpr double kTone_s = 1.5;
 constexpr int kHertz = Qt::UserRole;
 constexpr const char* kBreath = "phrase";
 
-/// A field under its name.
+/// A field under its name, no wider than it needs.
 QWidget* named(const QString& name, QWidget* field) {
-  auto* box = new QWidget;
-  auto* layout = tight(new QVBoxLayout(box), 0);
-  auto* label = new QLabel(name);
-  label->setObjectName("caption");
-  label->setBuddy(field);
-  field->setAccessibleName(name);
-  layout->addWidget(label);
-  layout->addWidget(field);
+  QWidget* box = captioned(name, field);
   box->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Fixed);
   return box;
 }

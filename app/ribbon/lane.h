@@ -6,6 +6,8 @@
 
 namespace calando {
 
+inline constexpr double kLeastPeak_dbfs = -25.0;  ///< of the loudest moment, before anything has sounded
+
 /// A lane under a picture: what its height means, what it is drawn in, and what it is called.
 struct LaneRow {
   double bottom;

@@ -18,8 +18,7 @@ namespace calando {
 
 namespace {
 
-constexpr double kMarkWidth = 52.0;        // of the seconds under the lanes
-constexpr double kLeastPeak_dbfs = -25.0;  // before anything has sounded
+constexpr double kMarkWidth = 52.0;  // of the seconds under the lanes
 
 struct Ribbon {
   Q_DECLARE_TR_FUNCTIONS(Ribbon)

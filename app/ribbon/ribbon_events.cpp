@@ -35,11 +35,6 @@ struct Ribbon {
   Q_DECLARE_TR_FUNCTIONS(Ribbon)
 };
 
-const Reading* readingOf(const Snapshot& snapshot, const char* id) {
-  const auto found = std::ranges::find(snapshot.analysis.readings, id, &Reading::id);
-  return found == snapshot.analysis.readings.end() ? nullptr : &*found;
-}
-
 struct Most {
   const Tone* tone = nullptr;
   double value = 0.0;

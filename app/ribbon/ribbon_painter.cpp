@@ -94,11 +94,6 @@ bool isRough(const Snapshot& snapshot, double t) {
   });
 }
 
-const Reading* readingOf(const Snapshot& snapshot, const char* id) {
-  const auto found = std::ranges::find(snapshot.analysis.readings, id, &Reading::id);
-  return found == snapshot.analysis.readings.end() ? nullptr : &*found;
-}
-
 struct FrameRange {
   std::size_t first, last, stride;
 };
@@ -190,6 +185,11 @@ void paintBand(QPainter& painter, const Snapshot& snapshot, const RibbonScale& s
 }
 
 }  // namespace
+
+const Reading* readingOf(const Snapshot& snapshot, const char* id) {
+  const auto found = std::ranges::find(snapshot.analysis.readings, id, &Reading::id);
+  return found == snapshot.analysis.readings.end() ? nullptr : &*found;
+}
 
 void paintRibbon(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale) {
   painter.save();

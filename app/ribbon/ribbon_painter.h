@@ -6,6 +6,8 @@
 
 namespace calando {
 
+struct Reading;
+
 /// The ribbon's own drawing, for the big view, the shelf's thumbnails and the exported pictures alike.
 
 /// The band of pitch itself: thickness is loudness, density of the ink is how far the tone stands over its
@@ -24,6 +26,9 @@ void paintLane(QPainter& painter, const Snapshot& snapshot, const RibbonScale& s
 
 /// The seconds under the lanes, none of them beyond `right`.
 void paintSeconds(QPainter& painter, const RibbonScale& scale, double top, double right);
+
+/// The figure that the take is read for; nullptr: it is not.
+const Reading* readingOf(const Snapshot& snapshot, const char* id);
 
 inline constexpr double kAxisWidth = 46.0;  // left of the ribbon and its lanes
 

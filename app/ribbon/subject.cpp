@@ -8,6 +8,7 @@
 #include "app/ribbon/ribbon_painter.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
+#include "core/engine/asked_level.h"
 #include "core/engine/snapshot.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/figures/cue_figures.h"
@@ -21,7 +22,6 @@ namespace calando {
 namespace {
 
 constexpr double kDeep_db = -33.0, kOver_db = 4.0;  // of the lane, about the loudest moment
-constexpr double kLeastPeak_dbfs = -25.0;           // before anything has sounded
 constexpr double kNarrowest_db = 1.0;               // of the room about what is asked for
 constexpr double kLine = 2.6;
 constexpr double kLeast_ms = 40.0, kMost_ms = 400.0, kBeyond = 1.25;  // of early and late
@@ -36,33 +36,8 @@ LaneRow loudnessRow() {
 
 /// What the target of a figure leaves to either side; 0: it has none.
 double roomOf(const Snapshot& take, const char* figure) {
-  const auto& readings = take.analysis.readings;
-  const auto reading = std::ranges::find(readings, figure, &Reading::id);
-  return reading == readings.end() ? 0.0 : reading->high.value_or(0.0);
-}
-
-double loudestOf(const Snapshot& take) {
-  double loudest = kLeastPeak_dbfs;
-  for (const TrackFrame& f : take.tracks.frames)
-    if (f.f0_hz > 0.0f) loudest = std::max<double>(loudest, f.level_dbfs);
-  return loudest;
-}
-
-/// How far the level lies over what a cue asks for, on the mean of its sound: the shape is what counts.
-double liesOver_db(const Snapshot& take, std::size_t cue, const Span& asked, double loudest_dbfs) {
-  if (take.live) return loudest_dbfs;
-  const Span sound = take.spanOf(cue);
-  double sum = 0.0;
-  int count = 0;
-  const auto& frames = take.tracks.frames;
-  for (auto i = static_cast<std::size_t>(std::max(0.0, sound.start_s / kHop_s));
-       i < frames.size() && static_cast<double>(i) * kHop_s < sound.end_s; ++i) {
-    if (frames[i].f0_hz <= 0.0f) continue;
-    const double share = (static_cast<double>(i) * kHop_s - asked.start_s) / (asked.end_s - asked.start_s);
-    sum += frames[i].level_dbfs - valueAt(take.sheet.cues[cue].loudness, std::clamp(share, 0.0, 1.0));
-    ++count;
-  }
-  return count > 0 ? sum / count : loudest_dbfs;
+  const Reading* reading = readingOf(take, figure);
+  return reading ? reading->high.value_or(0.0) : 0.0;
 }
 
 /// The levels that the cues ask for, as a band with the target's room to either side.
@@ -75,7 +50,7 @@ void paintAskedLevels(QPainter& painter, const Snapshot& take, const RibbonScale
     const SheetCue& cue = take.sheet.cues[i];
     if (cue.loudness.empty()) continue;
     const Span asked = take.placeOf(i);
-    const double over = liesOver_db(take, i, asked, loudest_dbfs) - loudest_dbfs;
+    const double over = (take.live ? 0.0 : overAsked_dbfs(take, i).value_or(loudest_dbfs) - loudest_dbfs);
     QPolygonF upper, lower;
     for (const ShapePoint& p : cue.loudness) {
       const double x = scale.x(asked.start_s + p.share * (asked.end_s - asked.start_s));
@@ -129,7 +104,7 @@ void paintLoudness(QPainter& painter, const Snapshot& take, const RibbonScale& s
   paintLaneGround(painter, scale.area, row);
   painter.setRenderHint(QPainter::Antialiasing);
   painter.setClipRect(scale.area);
-  const double loudest = loudestOf(take);
+  const double loudest = std::max(scale.loudest_dbfs, kLeastPeak_dbfs);
   paintAskedLevels(painter, take, scale, row, loudest);
   paintLevelLine(painter, take, scale, row, loudest);
   if (!take.live) {

@@ -4,6 +4,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include "core/engine/asked_level.h"
 #include "core/engine/take_end.h"
 #include "core/exercise/context.h"
 #include "core/judging/level.h"
@@ -82,6 +83,27 @@ TEST(Snapshot, NamesTheNoteThatSoundsNowAndNoneWhereItGoesOrIsOver) {
       EXPECT_FALSE(hear(sounds::noise(0.8, 0.001))) << note;
     }
   }
+}
+
+TEST(Snapshot, ASwellLiesOverWhatIsAskedByTheMeanOfItAll) {
+  Snapshot over = liveAt(0.0, 1.0);
+  over.context = askedFor("swell");
+  over.sheet = unroll(over.context);
+  over.live = false;
+  EXPECT_FALSE(overAsked_dbfs(over, 0)) << "nothing was played";
+  const Span asked = over.placeOf(0);
+  over.tracks.frames.resize(static_cast<std::size_t>(asked.end_s / kHop_s) + 50);
+  for (std::size_t i = 0; i < over.tracks.frames.size(); ++i) {
+    const double t = static_cast<double>(i) * kHop_s;
+    const double share = (t - asked.start_s) / (asked.end_s - asked.start_s);
+    if (share < 0.0 || share > 1.0) continue;
+    over.tracks.frames[i].f0_hz = 440.0f;
+    const double strays = i % 2 == 0 ? 3.0 : -3.0;
+    over.tracks.frames[i].level_dbfs =
+        static_cast<float>(-21.5 + strays + valueAt(over.sheet.cues[0].loudness, share));
+  }
+  ASSERT_TRUE(overAsked_dbfs(over, 0));
+  EXPECT_NEAR(*overAsked_dbfs(over, 0), -21.5, 0.05);
 }
 
 TEST(Snapshot, ATakeIsOverASecondAfterItsLastCueOrItsTone) {
