@@ -1,7 +1,9 @@
 #include "core/standin/tone.h"
 
+#include <array>
 #include <complex>
 
+#include "core/maths/dot.h"
 #include "core/maths/statistics.h"
 
 namespace calando::standin {
@@ -136,6 +138,48 @@ Tone truthOf(const Score& score, const Part& part) {
   return tone;
 }
 
+/// Four partials side by side: each a phasor that turns by its own step and a level on a straight line.
+struct FourPartials {
+  std::array<double, 4> re{}, im{}, stepRe{}, stepIm{}, level{}, slope{};
+
+  void start(std::size_t k, std::complex<double> phasor) {
+    re[k] = phasor.real();
+    im[k] = phasor.imag();
+  }
+  /// On from here, to reach the level over kControl samples; the phasor is made as long as at first.
+  void goTo(std::size_t k, std::complex<double> step, double wanted) {
+    const double length = std::sqrt(re[k] * re[k] + im[k] * im[k]);
+    re[k] /= length;
+    im[k] /= length;
+    stepRe[k] = step.real();
+    stepIm[k] = step.imag();
+    slope[k] = (wanted - level[k]) / kControl;
+  }
+};
+
+/// Adds the next kControl samples of all of them.
+CALANDO_DISPATCHED void addUp(std::vector<FourPartials>& fours, std::array<double, kControl>& sum) {
+  for (FourPartials& four : fours) {
+    WideLanes re, im, stepRe, stepIm, level, slope;
+    loadLanes(re, four.re.data());
+    loadLanes(im, four.im.data());
+    loadLanes(stepRe, four.stepRe.data());
+    loadLanes(stepIm, four.stepIm.data());
+    loadLanes(level, four.level.data());
+    loadLanes(slope, four.slope.data());
+    for (double& y : sum) {
+      const WideLanes turned = re * stepRe - im * stepIm;
+      im = re * stepIm + im * stepRe;
+      re = turned;
+      level += slope;
+      y += sumOf(level * im);
+    }
+    storeLanes(four.re.data(), re);
+    storeLanes(four.im.data(), im);
+    storeLanes(four.level.data(), level);
+  }
+}
+
 }  // namespace
 
 double Score::cents(double t) const {
@@ -262,17 +306,16 @@ void ToneVoice::sing(std::vector<float>& out, double rate, std::mt19937& random)
   if (part_.under_hz > 0.0) singUnder(out, rate);
   const std::size_t count = out.size();
   const double target = frequencyOf(part_.sounding, part_.reference);
-  const int partials = std::max(1, static_cast<int>(kHighestPartial_hz / target));
+  const auto partials = static_cast<std::size_t>(std::max(1.0, kHighestPartial_hz / target));
+  std::vector<FourPartials> fours((partials + 3) / 4);
   std::vector<double> strength;
-  std::vector<std::complex<double>> phasor;
   double power = 0.0;
-  for (int k = 1; k <= partials; ++k) {
-    strength.push_back(partialStrength(part_.instrument, k, target));
+  for (std::size_t k = 0; k < partials; ++k) {
+    strength.push_back(partialStrength(part_.instrument, static_cast<int>(k + 1), target));
     power += strength.back() * strength.back() / 2.0;
-    phasor.push_back(std::polar(1.0, kTau * uniform(random)));
+    fours[k / 4].start(k % 4, std::polar(1.0, kTau * uniform(random)));
   }
   const double gain = fromDecibels(score_.player.level_dbfs) / std::sqrt(power);
-  std::vector<double> level(strength.size(), 0.0);
   const auto first = static_cast<std::size_t>(score_.toneStart * rate) / kControl * kControl;
   for (std::size_t block = first; block < count; block += kControl) {
     const double t = static_cast<double>(block) / rate;
@@ -281,23 +324,17 @@ void ToneVoice::sing(std::vector<float>& out, double rate, std::mt19937& random)
     const double f0 = shiftedBy(target, score_.cents(t + kControl / (2.0 * rate)));
     const std::complex<double> turn = std::polar(1.0, kTau * f0 / rate);
     std::complex<double> step = 1.0;
-    const std::size_t end = std::min<std::size_t>(count, block + kControl);
-    for (std::size_t k = 0; k < strength.size(); ++k) {
+    for (std::size_t k = 0; k < partials; ++k) {
       step *= turn;
       const double wanted = static_cast<double>(k + 1) * f0 > 0.45 * rate || a <= 0.0
                                 ? 0.0
                                 : gain * strength[k] * std::pow(a, levelExponent(k + 1));
-      const double slope = (wanted - level[k]) / kControl;
-      std::complex<double> z = phasor[k];
-      double here = level[k];
-      for (std::size_t n = block; n < end; ++n) {
-        here += slope;
-        z *= step;
-        out[n] += static_cast<float>(here * z.imag());
-      }
-      phasor[k] = z / std::abs(z);
-      level[k] = wanted;
+      fours[k / 4].goTo(k % 4, step, wanted);
     }
+    std::array<double, kControl> sum{};
+    addUp(fours, sum);
+    const std::size_t end = std::min<std::size_t>(count, block + kControl);
+    for (std::size_t n = block; n < end; ++n) out[n] += static_cast<float>(sum[n - block]);
   }
 }
 

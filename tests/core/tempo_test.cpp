@@ -38,6 +38,7 @@ std::vector<float> played(const CueSheet& sheet, const Context& context, double 
   struct Note {
     double from_s, to_s, cents;
     bool slurred;
+    double goes_s;  // from the note before
   };
   std::vector<Note> notes;
   double first_hz = 0.0;
@@ -46,10 +47,16 @@ std::vector<float> played(const CueSheet& sheet, const Context& context, double 
     const double hz = context.hzOf(*cue.note);
     if (first_hz == 0.0) first_hz = hz;
     const bool goesOn = !notes.empty() && std::abs(notes.back().to_s - cue.start_s) < 1e-6;
-    notes.push_back(
-        {cue.start_s, cue.end_s(), 1200.0 * std::log2(hz / first_hz), goesOn && (legato || cue.slurred())});
+    const bool slurred = goesOn && (legato || cue.slurred());
+    notes.push_back({cue.start_s, cue.end_s(), 1200.0 * std::log2(hz / first_hz), slurred,
+                     cue.start_s - (slurred ? 0.0125 : 0.025)});
   }
   const auto smooth = [](double x) { return x <= 0.0 ? 0.0 : x >= 1.0 ? 1.0 : x * x * (3.0 - 2.0 * x); };
+  // The last whose `field` is not after a time, the first where none is.
+  const auto lastBy = [notes](double Note::*field, double t) {
+    const auto after = std::ranges::upper_bound(notes, t, {}, field);
+    return static_cast<std::size_t>(std::max<std::ptrdiff_t>(1, after - notes.begin()) - 1);
+  };
   sounds::ToneSpec spec;
   spec.f0_hz = first_hz;
   spec.before_s = start_s;
@@ -57,23 +64,18 @@ std::vector<float> played(const CueSheet& sheet, const Context& context, double 
   spec.after_s = 0.8;
   spec.snr_db = 40.0;
   spec.seed = seed;
-  spec.cents = [notes, smooth](double t) {
-    double cents = notes.front().cents;
-    for (std::size_t n = 1; n < notes.size(); ++n) {
-      const double from = notes[n].slurred ? notes[n].from_s - 0.0125 : notes[n].from_s - 0.025;
-      cents += (notes[n].cents - notes[n - 1].cents) * smooth((t - from) / 0.025);
-    }
-    return cents;
+  spec.cents = [notes, smooth, lastBy](double t) {
+    const std::size_t n = lastBy(&Note::goes_s, t);
+    const double before = notes[n == 0 ? 0 : n - 1].cents;
+    return before + (notes[n].cents - before) * smooth((t - notes[n].goes_s) / 0.025);
   };
-  spec.amplitude = [notes, smooth](double t) {
-    for (std::size_t n = 0; n < notes.size(); ++n) {
-      const bool heldOver = n + 1 < notes.size() && notes[n + 1].slurred;
-      if (t < notes[n].from_s || t >= notes[n].to_s) continue;
-      const double in = notes[n].slurred ? 1.0 : smooth((t - notes[n].from_s) / 0.012);
-      const double out = heldOver ? 1.0 : smooth((notes[n].to_s - 0.025 - t) / 0.012);
-      return in * out;
-    }
-    return 0.0;
+  spec.amplitude = [notes, smooth, lastBy](double t) {
+    const std::size_t n = lastBy(&Note::from_s, t);
+    if (t >= notes[n].to_s) return 0.0;
+    const bool heldOver = n + 1 < notes.size() && notes[n + 1].slurred;
+    const double in = notes[n].slurred ? 1.0 : smooth((t - notes[n].from_s) / 0.012);
+    const double out = heldOver ? 1.0 : smooth((notes[n].to_s - 0.025 - t) / 0.012);
+    return in * out;
   };
   return sounds::tone(spec);
 }

@@ -32,7 +32,7 @@ RandomTrack RandomTrack::between(std::mt19937& random, double low_hz, double hig
   return track;
 }
 
-RandomTrack::Knot RandomTrack::knotAt(double t) const {
+Knot RandomTrack::knotAt(double t) const {
   Knot knot{0.0, 0.0};
   for (const Line& line : lines_) {
     const double turn = kTau * line.rate_hz * t + line.phase;
@@ -47,10 +47,7 @@ double RandomTrack::operator()(double t) const {
   const auto whole = static_cast<std::size_t>(t / kKnots_s);
   while (knots_.size() < whole + 2) knots_.push_back(knotAt(static_cast<double>(knots_.size()) * kKnots_s));
   const double x = t / kKnots_s - static_cast<double>(whole);
-  const Knot &a = knots_[whole], &b = knots_[whole + 1];
-  const double rise = b.value - a.value;
-  const double from = kKnots_s * a.slope - rise, to = rise - kKnots_s * b.slope;
-  return a.value + x * rise + x * (1.0 - x) * ((1.0 - x) * from + x * to);
+  return sounds::between(knots_[whole], knots_[whole + 1], kKnots_s, x);
 }
 
 std::vector<double> bandNoise(std::mt19937& random, std::size_t length, double low_hz, double high_hz) {

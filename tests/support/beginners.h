@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "support/hermite.h"
 #include "support/signals.h"
 
 /// Sounds as beginners make them, random in pitch, strength and seed, their truth known by construction.
@@ -23,9 +24,6 @@ class RandomTrack {
  private:
   struct Line {
     double rate_hz, phase;
-  };
-  struct Knot {
-    double value, slope;
   };
   Knot knotAt(double t) const;
 

@@ -3,8 +3,12 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <cstdint>
+#include <complex>
+#include <map>
 #include <numbers>
+
+#include "core/maths/fft.h"
+#include "support/gaussian.h"
 
 namespace sounds {
 
@@ -12,72 +16,94 @@ namespace {
 
 double thirdHz(int third) { return 50.0 * std::exp2(third / 3.0); }
 
-/// A band-pass of constant peak gain (Robert Bristow-Johnson's cookbook), twice one after the other.
+/// The power that a band-pass of a third of an octave lets through (Robert Bristow-Johnson's cookbook), twice
+/// one after the other.
 class BandPass {
  public:
-  BandPass(double hz, double rate_hz) {
-    const double w = 2.0 * std::numbers::pi * hz / rate_hz;
-    const double alpha = std::sin(w) / (2.0 * 4.318);  // a third of an octave
+  BandPass(double hz, double rate_hz) : turn_(2.0 * std::numbers::pi / rate_hz) {
+    const double w = turn_ * hz;
+    const double alpha = std::sin(w) / (2.0 * 4.318);
     b_ = alpha / (1.0 + alpha);
     a1_ = -2.0 * std::cos(w) / (1.0 + alpha);
     a2_ = (1.0 - alpha) / (1.0 + alpha);
   }
-  double operator()(double x) {
-    for (auto& z : z_) {
-      const double y = b_ * x + z[0];
-      z[0] = z[1] - a1_ * y;
-      z[1] = -b_ * x - a2_ * y;
-      x = y;
-    }
-    return x;
+  double operator()(double hz) const {
+    const std::complex<double> z = std::polar(1.0, -turn_ * hz);
+    return std::pow(std::norm(b_ * (1.0 - z * z) / (1.0 + z * (a1_ + z * a2_))), 2.0);
   }
 
  private:
-  double b_, a1_, a2_;
-  std::array<std::array<double, 2>, 2> z_{};
+  double turn_, b_, a1_, a2_;
 };
 
-/// White noise of variance 1 for a narrow band, which makes it normal: four even numbers added, of one draw
-/// of SplitMix64 (Steele, Lea and Flood 2014).
-class White {
- public:
-  explicit White(std::mt19937& random) : state_((std::uint64_t{random()} << 32) | random()) {}
-  double operator()() {
-    std::uint64_t z = state_ += 0x9e3779b97f4a7c15;
-    z = (z ^ (z >> 30)) * 0xbf58476d1ce4e5b9;
-    z = (z ^ (z >> 27)) * 0x94d049bb133111eb;
-    z ^= z >> 31;
-    const auto sum = (z & 0xffff) + (z >> 16 & 0xffff) + (z >> 32 & 0xffff) + (z >> 48);
-    return (static_cast<double>(sum) / 65536.0 - 2.0) * std::sqrt(3.0);
+/// What each third of an octave lets through by hertz, one in all.
+using Bands = std::vector<std::vector<double>>;
+const Bands& bandsAt(double rate_hz) {
+  static std::map<double, Bands> known;
+  Bands& bands = known[rate_hz];
+  for (auto third = static_cast<int>(bands.size()); third < kThirds; ++third) {
+    const BandPass band(thirdHz(third), rate_hz);
+    std::vector<double>& part = bands.emplace_back(static_cast<std::size_t>(rate_hz / 2.0) + 2);
+    double whole = 0.0;
+    for (std::size_t f = 0; f < part.size(); ++f) whole += part[f] = band(static_cast<double>(f));
+    for (double& power : part) power /= whole;
   }
+  return bands;
+}
 
- private:
-  std::uint64_t state_;
-};
+/// The next length of factors 2 and 3 alone.
+std::size_t soonTransformed(std::size_t length) {
+  std::size_t best = 1;
+  while (best < length) best *= 2;
+  for (std::size_t threes = 1; threes < best; threes *= 3) {
+    std::size_t size = threes;
+    while (size < length) size *= 2;
+    best = std::min(best, size);
+  }
+  return best + best % 2;
+}
+
+/// Noise of a power density over hertz, whatever its unit, its RMS between two frequencies made 1. Drawn as
+/// the spectrum of a few per cent more than is asked for, so that its end does not meet its start.
+std::vector<double> spectralNoise(Gaussian& gaussian, std::size_t length, double rate_hz,
+                                  const std::function<double(double hz)>& density, double low_hz,
+                                  double high_hz) {
+  calando::RealFft fft(soonTransformed(length + length / 32 + 64));
+  const auto bins = fft.spectrum();
+  const double step_hz = rate_hz / static_cast<double>(fft.length());
+  double power = 0.0;
+  bins[0] = bins[bins.size() - 1] = 0.0f;
+  for (std::size_t b = 1; b + 1 < bins.size(); ++b) {
+    const double hz = static_cast<double>(b) * step_hz, deviation = std::sqrt(density(hz));
+    const std::complex<double> drawn =
+        deviation > 0.0 ? deviation * std::complex<double>(gaussian(), gaussian()) : 0.0;
+    if (hz >= low_hz && hz <= high_hz) power += 2.0 * std::norm(drawn);
+    bins[b] = std::complex<float>(drawn);
+  }
+  fft.inverse();
+  const double gain = power > 0.0 ? 1.0 / std::sqrt(power) : 0.0;
+  std::vector<double> noise(length);
+  for (std::size_t n = 0; n < length; ++n) noise[n] = gain * static_cast<double>(fft.time()[n]);
+  return noise;
+}
 
 /// Noise with levels by third octaves, its RMS from 150 Hz to 8 kHz made 1.
 std::vector<double> noiseOf(const ThirdsOfOctaves& levels_db, std::size_t count, double rate_hz,
-                            std::mt19937& random) {
-  White white(random);
-  std::vector<double> out(count, 0.0), part(count);
-  double power = 0.0;
+                            Gaussian& gaussian) {
+  const Bands& bands = bandsAt(rate_hz);
+  std::vector<double> density(bands[0].size(), 0.0);
   for (int third = 0; third < kThirds; ++third) {
-    const double hz = thirdHz(third);
-    if (levels_db[static_cast<std::size_t>(third)] < -90.0 || hz > 0.45 * rate_hz) continue;
-    BandPass band(hz, rate_hz);
-    for (int n = 0; n < static_cast<int>(0.1 * rate_hz); ++n) band(white());
-    double own = 0.0;
-    for (double& x : part) {
-      x = band(white());
-      own += x * x;
-    }
-    const double wanted = std::pow(10.0, levels_db[static_cast<std::size_t>(third)] / 10.0);
-    const double gain = std::sqrt(wanted * static_cast<double>(count) / own);
-    for (std::size_t n = 0; n < count; ++n) out[n] += gain * part[n];
-    if (hz > 150.0 && hz < 8000.0) power += wanted;
+    const double level_db = levels_db[static_cast<std::size_t>(third)];
+    if (level_db < -90.0 || thirdHz(third) > 0.45 * rate_hz) continue;
+    const double gain = std::pow(10.0, level_db / 10.0);
+    const std::vector<double>& band = bands[static_cast<std::size_t>(third)];
+    for (std::size_t f = 0; f < density.size(); ++f) density[f] += gain * band[f];
   }
-  for (double& x : out) x /= std::sqrt(power);
-  return out;
+  const auto at = [&](double hz) {
+    const auto f = static_cast<std::size_t>(hz);
+    return std::lerp(density[f], density[f + 1], hz - static_cast<double>(f));
+  };
+  return spectralNoise(gaussian, count, rate_hz, at, 150.0, 8000.0);
 }
 
 /// Straight lines between corners, in octaves.
@@ -163,14 +189,14 @@ const std::vector<Microphone>& microphones() {
 
 std::vector<float> breathing(const BreathSound& sound) {
   std::mt19937 random(sound.seed);
-  std::normal_distribution<double> gaussian;
+  Gaussian gaussian(random);
   const double rate = sound.rate_hz;
   const auto count = static_cast<std::size_t>(sound.seconds * rate);
   ThirdsOfOctaves room;
   for (int third = 0; third < kThirds; ++third)
     room.push_back(10.0 * std::log10(thirdHz(third)) +
                    sound.room_db_per_octave * std::log2(thirdHz(third) / 1000.0));
-  std::vector<double> out = noiseOf(room, count, rate, random);
+  std::vector<double> out = noiseOf(room, count, rate, gaussian);
   const double floor = std::pow(10.0, sound.room_dbfs / 20.0), hum = std::pow(10.0, sound.hum_dbfs / 20.0);
   // One round of the mains, again and again.
   std::vector<double> mains(static_cast<std::size_t>(std::lround(rate / 50.0)), 0.0);
@@ -181,10 +207,11 @@ std::vector<float> breathing(const BreathSound& sound) {
   for (const Line& line : sound.lines) {
     const double phase = std::uniform_real_distribution(0.0, 6.28)(random);
     const double peak = std::sqrt(2.0) * std::pow(10.0, line.dbfs / 20.0);
-    for (std::size_t n = 0; n < count; ++n) {
+    const std::complex<double> turn = std::polar(1.0, 2.0 * std::numbers::pi * line.hz / rate);
+    std::complex<double> z = std::polar(peak, phase);
+    for (std::size_t n = 0; n < count; ++n, z *= turn) {
       const double t = static_cast<double>(n) / rate;
-      out[n] += peak * (line.from_s < 0.0 ? 1.0 : smooth((t - line.from_s) / 0.2)) *
-                std::sin(2.0 * std::numbers::pi * line.hz * t + phase);
+      out[n] += z.imag() * (line.from_s < 0.0 ? 1.0 : smooth((t - line.from_s) / 0.2));
     }
   }
   for (const Breath& breath : sound.breaths) {
@@ -194,7 +221,7 @@ std::vector<float> breathing(const BreathSound& sound) {
     const double from = breath.start_s - breath.rise_s, to = breath.end_s + breath.fall_s;
     const auto first = static_cast<std::size_t>(std::max(0.0, from) * rate);
     const auto last = std::min(count, static_cast<std::size_t>(to * rate));
-    const std::vector<double> noise = noiseOf(levels, last - first, rate, random);
+    const std::vector<double> noise = noiseOf(levels, last - first, rate, gaussian);
     // Air that is blown at a microphone rumbles in it, in gusts.
     double gust = 0.0, slow = 0.0;
     const double loud = std::pow(10.0, breath.level_dbfs / 20.0);
@@ -204,7 +231,7 @@ std::vector<float> breathing(const BreathSound& sound) {
                           smooth(0.5 + (breath.end_s - t) / (2.0 * breath.fall_s) * 1.0);
       const double share = std::clamp((t - breath.start_s) / (breath.end_s - breath.start_s), 0.0, 1.0);
       const double level = loud * edge * (breath.shape ? breath.shape(share) : 1.0);
-      gust += 2.0 * std::numbers::pi * 60.0 / rate * (gaussian(random) - gust);
+      gust += 2.0 * std::numbers::pi * 60.0 / rate * (gaussian() - gust);
       slow += 2.0 * std::numbers::pi * 60.0 / rate * (gust - slow);
       const double wind = breath.way == Way::out ? 25.0 * sound.microphone->wind * slow : 0.0;
       out[n] += level * (noise[n - first] + wind);

@@ -5,8 +5,8 @@
 #include <string>
 #include <vector>
 
-/// Breaths whose truth is known by construction, made without any code of the program: noise through a bank
-/// of third octaves, whose levels are the throat's, then through a microphone, over a room.
+/// Breaths whose truth is known by construction, made without any code of the program but its transform:
+/// noise with levels by third octaves, which are the throat's and then the microphone's, over a room.
 namespace sounds {
 
 inline constexpr int kThirds = 24;            ///< from 50 Hz to 10 kHz

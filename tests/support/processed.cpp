@@ -2,32 +2,15 @@
 
 #include <algorithm>
 #include <cmath>
-#include <complex>
 #include <numbers>
+
+#include "core/maths/fft.h"
 
 namespace sounds {
 
 namespace {
 
 double amplitude(double db) { return std::pow(10.0, db / 20.0); }
-
-using Spectrum = std::vector<std::complex<double>>;
-
-/// Cooley and Tukey, for a power of two.
-void transform(Spectrum& x, bool back) {
-  if (x.size() == 1) return;
-  Spectrum even, odd;
-  for (std::size_t i = 0; i < x.size(); ++i) (i % 2 == 0 ? even : odd).push_back(x[i]);
-  transform(even, back);
-  transform(odd, back);
-  const std::size_t half = x.size() / 2;
-  for (std::size_t k = 0; k < half; ++k) {
-    const auto turned = odd[k] * std::polar(1.0, (back ? 1.0 : -1.0) * std::numbers::pi *
-                                                     static_cast<double>(k) / static_cast<double>(half));
-    x[k] = even[k] + turned;
-    x[k + half] = even[k] - turned;
-  }
-}
 
 }  // namespace
 
@@ -61,27 +44,29 @@ std::vector<float> levelled(const std::vector<float>& samples, double rate_hz, c
 
 std::vector<float> subtracted(const std::vector<float>& samples, double rate_hz, const Subtraction& how) {
   const std::size_t size = rate_hz > 30000.0 ? 1024 : 512, hop = size / 2;
-  std::vector<double> noise(size, 0.0), out(samples.size() + size, 0.0);
+  std::vector<double> window, noise(size / 2 + 1, 0.0), out(samples.size() + size, 0.0);
+  for (std::size_t n = 0; n < size; ++n)
+    window.push_back(std::sin(std::numbers::pi * (static_cast<double>(n) + 0.5) / static_cast<double>(size)));
   const auto learnt = static_cast<std::size_t>(0.5 * rate_hz) / hop;
+  calando::RealFft fft(size);
   for (const bool learns : {true, false})
     for (std::size_t frame = 0; frame * hop + size <= samples.size() && (!learns || frame < learnt);
          ++frame) {
-      Spectrum x(size);
-      const auto window = [&](std::size_t n) {
-        return std::sin(std::numbers::pi * (static_cast<double>(n) + 0.5) / static_cast<double>(size));
-      };
-      for (std::size_t n = 0; n < size; ++n) x[n] = window(n) * samples[frame * hop + n];
-      transform(x, false);
-      for (std::size_t k = 0; k < size; ++k) {
+      for (std::size_t n = 0; n < size; ++n)
+        fft.time()[n] = static_cast<float>(window[n] * samples[frame * hop + n]);
+      fft.forward();
+      for (std::size_t k = 0; k < noise.size(); ++k) {
+        const double strength = std::abs(fft.spectrum()[k]);
         if (learns)
-          noise[k] += std::abs(x[k]) / static_cast<double>(learnt);
+          noise[k] += strength / static_cast<double>(learnt);
         else
-          x[k] *= std::max(amplitude(how.floor_db), 1.0 - how.times * noise[k] / (std::abs(x[k]) + 1e-12));
+          fft.spectrum()[k] *= static_cast<float>(
+              std::max(amplitude(how.floor_db), 1.0 - how.times * noise[k] / (strength + 1e-12)));
       }
       if (learns) continue;
-      transform(x, true);
+      fft.inverse();
       for (std::size_t n = 0; n < size; ++n)
-        out[frame * hop + n] += window(n) * x[n].real() / static_cast<double>(size);
+        out[frame * hop + n] += window[n] * fft.time()[n] / static_cast<double>(size);
     }
   return {out.begin(), out.begin() + static_cast<std::ptrdiff_t>(samples.size())};
 }

@@ -34,6 +34,7 @@ std::vector<float> tone(const ToneSpec& spec) {
   const double floor = spec.floor_rms >= 0.0 ? spec.floor_rms : spec.rms / std::pow(10.0, spec.snr_db / 20.0);
   const auto count = static_cast<std::size_t>((spec.before_s + spec.seconds + spec.after_s) * spec.rate_hz);
   std::vector<float> out(count);
+  const double still = 2.0 * std::numbers::pi * spec.f0_hz / spec.rate_hz;
   double turn = 0.0;
   for (std::size_t n = 0; n < count; ++n) {
     const double t = static_cast<double>(n) / spec.rate_hz - spec.before_s;
@@ -41,8 +42,7 @@ std::vector<float> tone(const ToneSpec& spec) {
     if (t >= 0.0 && t < spec.seconds) {
       const double level = spec.amplitude ? spec.amplitude(t) : 1.0;
       y += gain * level * sum.at(turn);
-      const double f = spec.f0_hz * std::exp2((spec.cents ? spec.cents(t) : 0.0) / 1200.0);
-      turn += 2.0 * std::numbers::pi * f / spec.rate_hz;
+      turn += spec.cents ? still * std::exp2(spec.cents(t) / 1200.0) : still;
     }
     out[n] = static_cast<float>(y);
   }
