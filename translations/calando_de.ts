@@ -9370,6 +9370,35 @@ dann kommen die Bilder.</translation>
         <comment>two takes</comment>
         <translation>Am meisten anders von %1 zu %2: %3.</translation>
     </message>
+    <message>
+        <source>%1 and %2 keep one</source>
+        <comment>keys, of takes</comment>
+        <translation>%1 und %2 behalten eine</translation>
+    </message>
+    <message>
+        <source>R plays them again</source>
+        <translation>R spielt sie noch einmal</translation>
+    </message>
+    <message>
+        <source>Space shows them without a choice</source>
+        <translation>Leertaste zeigt sie ohne Wahl</translation>
+    </message>
+    <message>
+        <source>Space says when they were</source>
+        <translation>Leertaste sagt, von wann sie sind</translation>
+    </message>
+    <message>
+        <source>Show them</source>
+        <translation>Zeigen</translation>
+    </message>
+    <message>
+        <source>Without a choice (Space)</source>
+        <translation>Ohne Wahl (Leertaste)</translation>
+    </message>
+    <message>
+        <source>None was chosen.</source>
+        <translation>Keine wurde gewählt.</translation>
+    </message>
 </context>
 <context>
     <name>calando::CourseChart</name>
@@ -10951,10 +10980,6 @@ dann kommen die Bilder.</translation>
         <translation>Hören</translation>
     </message>
     <message>
-        <source>Compare</source>
-        <translation>Vergleichen</translation>
-    </message>
-    <message>
         <source>Export…</source>
         <translation>Ausgeben …</translation>
     </message>
@@ -11063,6 +11088,18 @@ Die Leertaste beginnt.</translation>
     <message>
         <source>Look at the made-up class</source>
         <translation>Die erfundene Klasse ansehen</translation>
+    </message>
+    <message>
+        <source>Listen first, unseen</source>
+        <translation>Erst hören, ohne zu sehen</translation>
+    </message>
+    <message>
+        <source>With their pictures</source>
+        <translation>Mit ihren Bildern</translation>
+    </message>
+    <message>
+        <source>Compare…</source>
+        <translation>Vergleichen…</translation>
     </message>
 </context>
 <context>

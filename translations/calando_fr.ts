@@ -9370,6 +9370,35 @@ ensuite viennent les images.</translation>
         <comment>two takes</comment>
         <translation>Ce qui change le plus de %1 à %2 : %3.</translation>
     </message>
+    <message>
+        <source>%1 and %2 keep one</source>
+        <comment>keys, of takes</comment>
+        <translation>%1 et %2 en gardent une</translation>
+    </message>
+    <message>
+        <source>R plays them again</source>
+        <translation>R les rejoue</translation>
+    </message>
+    <message>
+        <source>Space shows them without a choice</source>
+        <translation>Espace les montre sans choix</translation>
+    </message>
+    <message>
+        <source>Space says when they were</source>
+        <translation>Espace dit de quand elles sont</translation>
+    </message>
+    <message>
+        <source>Show them</source>
+        <translation>Montrer</translation>
+    </message>
+    <message>
+        <source>Without a choice (Space)</source>
+        <translation>Sans choix (Espace)</translation>
+    </message>
+    <message>
+        <source>None was chosen.</source>
+        <translation>Aucune n’a été choisie.</translation>
+    </message>
 </context>
 <context>
     <name>calando::CourseChart</name>
@@ -10951,10 +10980,6 @@ ensuite viennent les images.</translation>
         <translation>Écouter</translation>
     </message>
     <message>
-        <source>Compare</source>
-        <translation>Comparer</translation>
-    </message>
-    <message>
         <source>Export…</source>
         <translation>Exporter…</translation>
     </message>
@@ -11063,6 +11088,18 @@ Espace commence.</translation>
     <message>
         <source>Look at the made-up class</source>
         <translation>Voir la classe inventée</translation>
+    </message>
+    <message>
+        <source>Listen first, unseen</source>
+        <translation>D’abord écouter, sans voir</translation>
+    </message>
+    <message>
+        <source>With their pictures</source>
+        <translation>Avec leurs images</translation>
+    </message>
+    <message>
+        <source>Compare…</source>
+        <translation>Comparer…</translation>
     </message>
 </context>
 <context>

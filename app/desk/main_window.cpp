@@ -148,16 +148,20 @@ QWidget* MainWindow::buildActions() {
   struct Action {
     QString text;
     const char* name;
-    const char* command;
+    const char* command;  ///< nullptr: a choice of two
   };
   for (const Action& action :
-       {Action{tr("Play"), "play", "play"}, Action{tr("Compare"), "compare", "compare"},
+       {Action{tr("Play"), "play", "play"}, Action{tr("Compare…"), "compare", nullptr},
         Action{tr("Export…"), "export", "export"}, Action{tr("Delete"), "delete", "delete"}}) {
     auto* button = new QPushButton(action.text);
     button->setObjectName(action.name);
-    button->setToolTip(tipOf(action.command));
     button->setProperty("narrow", true);
-    connect(button, &QPushButton::clicked, this, [this, id = action.command] { keys_.run(id); });
+    if (action.command) {
+      button->setToolTip(tipOf(action.command));
+      connect(button, &QPushButton::clicked, this, [this, id = action.command] { keys_.run(id); });
+    } else {
+      offerComparing(*button);
+    }
     layout->addWidget(button);
     actions_.push_back(button);
   }

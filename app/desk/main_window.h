@@ -59,6 +59,7 @@ class MainWindow : public QMainWindow {
   void bindKeys();
   void bindSession();
   void bindPicture();
+  void offerComparing(QPushButton& button);
   void bindComparing();
   void fitToScreen();
   void setUnseen(bool unseen);

@@ -1,3 +1,6 @@
+#include <QMenu>
+#include <QPushButton>
+
 #include "app/desk/main_window.h"
 #include "app/desk/message_bar.h"
 #include "app/desk/rail.h"
@@ -52,6 +55,16 @@ void showCompared(const std::vector<AnalysisQueue::Answer>& answers, bool blind,
 }
 
 }  // namespace
+
+/// Blind first: who knows which is which hears it.
+void MainWindow::offerComparing(QPushButton& button) {
+  auto* menu = new QMenu(&button);
+  for (const auto& [text, id] :
+       {std::pair{tr("Listen first, unseen"), "compare-blind"}, {tr("With their pictures"), "compare"}})
+    connect(menu->addAction(QStringLiteral("%1\t%2").arg(text, keysOf(commandOf(id)))), &QAction::triggered,
+            this, [this, id = id] { keys_.run(id); });
+  button.setMenu(menu);
+}
 
 void MainWindow::bindComparing() {
   connect(&parts_.playback, &Playback::compared, this,

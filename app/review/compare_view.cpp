@@ -35,6 +35,7 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, const std:
       choice_(new QWidget(this)),
       verdict_(new QLabel),
       differs_(new QLabel),
+      keys_(new QLabel),
       name_(new QPushButton(tr("When were they?"))) {
   setWindowTitle(tr("Takes side by side"));
   setAttribute(Qt::WA_DeleteOnClose);
@@ -65,12 +66,32 @@ CompareView::CompareView(std::vector<ComparedTake> takes, bool blind, const std:
   layout->addLayout(buildVerdict());
   layout->addWidget(differs_);
   layout->addLayout(body, 1);
+  layout->addWidget(keys_);
+  keys_->setObjectName("keys");
+  keys_->setFont(style::work(style::kSmallType));
+  keys_->setForegroundRole(QPalette::PlaceholderText);
   differs_->setObjectName("differs");
   differs_->setWordWrap(true);
   differs_->setFont(style::work(style::kStrongType));
   differs_->hide();
   table_->hide();
   if (!hidden()) reveal();
+  sayKeys();
+}
+
+/// What the keys do as things are.
+void CompareView::sayKeys() {
+  QStringList said;
+  if (hidden()) {
+    QStringList numbers;
+    for (std::size_t i = 0; i < takes_.size(); ++i) numbers << letter(i);
+    const QString last = numbers.takeLast();
+    said << tr("%1 and %2 keep one", "keys, of takes").arg(numbers.join(QStringLiteral(", ")), last);
+  }
+  said << tr("R plays them again");
+  if (hidden()) said << tr("Space shows them without a choice");
+  if (picture_->shown() == Shown::pictures) said << tr("Space says when they were");
+  keys_->setText(said.join(QStringLiteral("   ·   ")));
 }
 
 QLayout* CompareView::buildListening() {
@@ -112,6 +133,10 @@ QLayout* CompareView::buildListening() {
     connect(one, &QPushButton::clicked, this, [this, i] { choose(i); });
     kept->addWidget(one);
   }
+  auto* show = button(tr("Show them"), QStringLiteral("reveal"));
+  show->setToolTip(tr("Without a choice (Space)"));
+  connect(show, &QPushButton::clicked, this, [this] { uncover(tr("None was chosen.")); });
+  kept->addWidget(show);
   listen->addWidget(choice_);
   return listen;
 }
@@ -149,6 +174,7 @@ void CompareView::keyPressEvent(QKeyEvent* event) {
                      : key >= Qt::Key_1 && key <= Qt::Key_6 ? key - Qt::Key_1
                                                             : kNone;
   if (key == Qt::Key_R) return playAll();
+  if (hidden() && key == Qt::Key_Space) return uncover(tr("None was chosen."));
   if (picture_->shown() == Shown::pictures && (key == Qt::Key_Space || (chosen != kNone && key > Qt::Key_6)))
     return name();
   if (hidden() && chosen != kNone && chosen < static_cast<int>(takes_.size()))
@@ -196,13 +222,18 @@ void CompareView::sound(std::size_t i) {
 }
 
 void CompareView::choose(std::size_t take) {
-  if (!hidden()) return;
-  verdict_->setText(tr("You would keep %1.").arg(letter(take)));
+  if (hidden()) uncover(tr("You would keep %1.").arg(letter(take)));
+}
+
+/// Pictures and figures come, then, if they are asked for, the days.
+void CompareView::uncover(const QString& chosen) {
+  verdict_->setText(chosen);
   verdict_->show();
   name_->show();
   choice_->hide();
   picture_->setShown(Shown::pictures);
   reveal();
+  sayKeys();
 }
 
 void CompareView::name() {
@@ -211,6 +242,7 @@ void CompareView::name() {
   verdict_->setText(verdict_->text() + QStringLiteral("   ") + were.join(QStringLiteral("   ·   ")));
   name_->hide();
   picture_->setShown(Shown::named);
+  sayKeys();
 }
 
 /// "From A to B: End of the tone +12.8 cents, …", of two takes.

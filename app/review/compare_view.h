@@ -25,8 +25,9 @@ struct ComparedTake {
 /// Two to six takes under one another on one axis, their first tones begun together, or each cue with the
 /// same cue of the others; figures with their differences; the harmonics laid over one another. Listening is
 /// at equal levels, and blind if wanted: then they are numbers in an order that was drawn, play one after the
-/// other, and once one is chosen pictures and figures come, their names only when they are asked for. By keys
-/// too: 1 to 6 choose, R plays again, Space goes on; a pedal's two keys are the first and the second.
+/// other, and once one is chosen, or none is wanted, pictures and figures come, their names only when they
+/// are asked for. By keys too, which stand below: 1 to 6 choose, R plays again, Space goes on; a pedal's two
+/// keys are the first and the second.
 class CompareView : public QDialog {
   Q_OBJECT
 
@@ -50,7 +51,9 @@ class CompareView : public QDialog {
   void play(std::size_t take);
   void sound(std::size_t take);
   void choose(std::size_t take);
+  void uncover(const QString& chosen);
   void name();
+  void sayKeys();
   QString differs() const;
   void reveal();
   void fillTable();
@@ -63,7 +66,7 @@ class CompareView : public QDialog {
   ComparePicture* picture_ = nullptr;
   QTableWidget* table_;
   QWidget* choice_;
-  QLabel *verdict_, *differs_;
+  QLabel *verdict_, *differs_, *keys_;
   QPushButton* name_;
 };
 

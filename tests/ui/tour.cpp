@@ -126,12 +126,14 @@ void readTakes(MainWindow& window) {
   for (const int row : {rowOf(window, "Sagging"), rowOf(window, "Breaking")})
     shelf->item(row)->setSelected(true);
   shelf->item(0)->setSelected(true);
-  QTest::keyClick(ribbon, Qt::Key_C);
-  settle(window);
-  if (auto* compared = window.findChild<calando::CompareView*>()) {
+  for (const auto& [with, name] : {std::pair{Qt::NoModifier, "compared"}, {Qt::ShiftModifier, "unseen"}}) {
+    QTest::keyClick(ribbon, Qt::Key_C, with);
+    settle(window);
+    auto* compared = window.findChild<calando::CompareView*>();
+    if (!compared) continue;
     compared->resize(1240, 740);
-    take(*compared, "compared");
-    compared->close();
+    take(*compared, name);
+    delete compared;
   }
   chooseStudent(window, 4);
 }

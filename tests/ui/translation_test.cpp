@@ -91,12 +91,10 @@ TEST_P(Translated, HasRoomInEveryPlace) {
     playTake(player);
     for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
       window_->resize(size);
-      QTest::qWait(30);
       expectWhole(*window_, step);
     }
   }
   find<QToolButton>("howWasIt")->click();
-  QTest::qWait(30);
   expectWhole(*window_, "what was said of it");
   for (const auto& [key, name] : {std::pair{Qt::Key_2, "the weeks"},
                                   {Qt::Key_3, "the post"},
@@ -105,12 +103,10 @@ TEST_P(Translated, HasRoomInEveryPlace) {
     QTest::keyClick(window_.get(), key, Qt::AltModifier);
     for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
       window_->resize(size);
-      QTest::qWait(30);
       expectWhole(*window_, name);
     }
   }
   window_->showSettings();
-  QTest::qWait(30);
   expectWhole(*window_, "settings");
   PlanDialog plan(window_->parts(), window_.get());
   plan.show();

@@ -122,6 +122,9 @@ TEST_F(WindowTest, TakesAreComparedAndBlindOnesStayHiddenUntilOneIsChosen) {
   EXPECT_TRUE(second.contains(QStringLiteral("(−25")) || second.contains(QStringLiteral("(−24")))
       << second.toStdString();
   EXPECT_EQ(open->findChild<QToolButton*>("byCue"), nullptr);  // one note: nothing to lay under one another
+  const QList<QAction*> ways = find<QPushButton>("compare")->menu()->actions();
+  ASSERT_EQ(ways.size(), 2);
+  EXPECT_TRUE(ways[0]->text().startsWith("Listen first")) << ways[0]->text().toStdString();
   open->close();
   delete open;
 
@@ -131,15 +134,39 @@ TEST_F(WindowTest, TakesAreComparedAndBlindOnesStayHiddenUntilOneIsChosen) {
   EXPECT_FALSE(blind->findChild<QTableWidget*>()->isVisible());
   auto* verdict = blind->findChild<QLabel*>("why");
   auto* when = blind->findChild<QPushButton*>("whenWere");
+  auto* keys = blind->findChild<QLabel*>("keys");
+  EXPECT_EQ(keys->text(),
+            "1 and 2 keep one   ·   R plays them again   ·   Space shows them without a choice");
   QTest::keyClick(blind, Qt::Key_PageDown);
   EXPECT_FALSE(blind->hidden());
   EXPECT_TRUE(blind->findChild<QTableWidget*>()->isVisible()) << "the figures first";
   EXPECT_EQ(verdict->text(), "You would keep 2.");
+  EXPECT_EQ(keys->text(), "R plays them again   ·   Space says when they were");
   EXPECT_TRUE(when->isVisible());
   QTest::keyClick(blind, Qt::Key_1);  // chosen once
   QTest::keyClick(blind, Qt::Key_Space);
   EXPECT_FALSE(when->isVisible());
   EXPECT_TRUE(verdict->text().startsWith("You would keep 2.   1 was ")) << verdict->text().toStdString();
+  EXPECT_EQ(keys->text(), "R plays them again");
+}
+
+TEST_F(WindowTest, BlindTakesAreShownWithoutAChoiceToo) {
+  openWindow();
+  addStudent("Ada", "oboe");
+  find<QDoubleSpinBox>("seconds")->setValue(2);
+  playTake("steady");
+  playTake("flat-steady");
+  find<QPushButton>("compare")->menu()->actions()[0]->trigger();
+  ASSERT_TRUE(settle());
+  auto* blind = window_->findChild<CompareView*>();
+  ASSERT_NE(blind, nullptr);
+  ASSERT_TRUE(blind->hidden());
+  blind->findChild<QPushButton*>("reveal")->click();
+  EXPECT_FALSE(blind->hidden());
+  EXPECT_TRUE(blind->findChild<QTableWidget*>()->isVisible());
+  EXPECT_EQ(blind->findChild<QLabel*>("why")->text(), "None was chosen.");
+  QTest::keyClick(blind, Qt::Key_Space);
+  EXPECT_TRUE(blind->findChild<QLabel*>("why")->text().startsWith("None was chosen.   1 was "));
 }
 
 TEST_F(WindowTest, CountedTakesAreComparedNoteUnderNote) {
