@@ -100,6 +100,7 @@ QLayout* CompareView::buildListening() {
     auto* made = new QPushButton(text);
     made->setObjectName(name);
     made->setAutoDefault(false);
+    made->setFocusPolicy(Qt::TabFocus);  // a click leaves the keys with the view
     return made;
   };
   listen->addWidget(new QLabel(tr("Listen, equally loud:")));
@@ -121,6 +122,7 @@ QLayout* CompareView::buildListening() {
     byCue->setText(tr("Note under note"));
     byCue->setToolTip(tr("Begin each note of the exercise together, instead of only the first"));
     byCue->setCheckable(true);
+    byCue->setFocusPolicy(Qt::TabFocus);
     connect(byCue, &QToolButton::toggled, picture_, &ComparePicture::setByCue);
     listen->addWidget(byCue);
   }
@@ -130,12 +132,12 @@ QLayout* CompareView::buildListening() {
   for (std::size_t i = 0; i < takes_.size(); ++i) {
     auto* one = button(letter(i), QStringLiteral("better%1").arg(i));
     one->setAccessibleName(tr("%1 is the better one").arg(letter(i)));
-    connect(one, &QPushButton::clicked, this, [this, i] { choose(i); });
+    connect(one, &QPushButton::clicked, this, [this, i] { uncover(i); });
     kept->addWidget(one);
   }
   auto* show = button(tr("Show them"), QStringLiteral("reveal"));
   show->setToolTip(tr("Without a choice (Space)"));
-  connect(show, &QPushButton::clicked, this, [this] { uncover(tr("None was chosen.")); });
+  connect(show, &QPushButton::clicked, this, [this] { uncover(std::nullopt); });
   kept->addWidget(show);
   listen->addWidget(choice_);
   return listen;
@@ -147,6 +149,7 @@ QLayout* CompareView::buildVerdict() {
   verdict_->hide();
   name_->setObjectName("whenWere");
   name_->setAutoDefault(false);
+  name_->setFocusPolicy(Qt::TabFocus);
   name_->hide();
   connect(name_, &QPushButton::clicked, this, &CompareView::name);
   auto* row = new QHBoxLayout;
@@ -174,11 +177,11 @@ void CompareView::keyPressEvent(QKeyEvent* event) {
                      : key >= Qt::Key_1 && key <= Qt::Key_6 ? key - Qt::Key_1
                                                             : kNone;
   if (key == Qt::Key_R) return playAll();
-  if (hidden() && key == Qt::Key_Space) return uncover(tr("None was chosen."));
+  if (hidden() && key == Qt::Key_Space) return uncover(std::nullopt);
   if (picture_->shown() == Shown::pictures && (key == Qt::Key_Space || (chosen != kNone && key > Qt::Key_6)))
     return name();
   if (hidden() && chosen != kNone && chosen < static_cast<int>(takes_.size()))
-    return choose(static_cast<std::size_t>(chosen));
+    return uncover(static_cast<std::size_t>(chosen));
   QDialog::keyPressEvent(event);
 }
 
@@ -221,13 +224,10 @@ void CompareView::sound(std::size_t i) {
   verdict_->show();
 }
 
-void CompareView::choose(std::size_t take) {
-  if (hidden()) uncover(tr("You would keep %1.").arg(letter(take)));
-}
-
 /// Pictures and figures come, then, if they are asked for, the days.
-void CompareView::uncover(const QString& chosen) {
-  verdict_->setText(chosen);
+void CompareView::uncover(std::optional<std::size_t> kept) {
+  if (!hidden()) return;
+  verdict_->setText(kept ? tr("You would keep %1.").arg(letter(*kept)) : tr("None was chosen."));
   verdict_->show();
   name_->show();
   choice_->hide();

@@ -2,6 +2,7 @@
 
 #include <QDialog>
 #include <memory>
+#include <optional>
 #include <vector>
 
 #include "app/review/compare_picture.h"
@@ -50,8 +51,7 @@ class CompareView : public QDialog {
   void playNext();
   void play(std::size_t take);
   void sound(std::size_t take);
-  void choose(std::size_t take);
-  void uncover(const QString& chosen);
+  void uncover(std::optional<std::size_t> kept);
   void name();
   void sayKeys();
   QString differs() const;
