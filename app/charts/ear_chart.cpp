@@ -12,7 +12,7 @@
 namespace calando {
 
 namespace {
-constexpr double kLeft = 52.0, kRight = 12.0, kTop = 12.0, kFoot = 30.0, kDot = 4.0;
+constexpr double kEarLeft = 52.0, kEarRight = 12.0, kEarTop = 12.0, kEarFoot = 30.0, kEarDot = 4.0;
 constexpr double kLines[] = {0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 400};
 }  // namespace
 
@@ -39,7 +39,7 @@ void EarChart::paintEvent(QPaintEvent*) {
                      tr("After eight answers a week its smallest difference heard is drawn here."));
     return;
   }
-  const QRectF area = QRectF(rect()).adjusted(kLeft, kTop, -kRight, -kFoot);
+  const QRectF area = QRectF(rect()).adjusted(kEarLeft, kEarTop, -kEarRight, -kEarFoot);
   double low = 1e9, high = 0.0;
   for (const EarWeek& week : weeks_) {
     low = std::min(low, week.heard.low);
@@ -56,7 +56,7 @@ void EarChart::paintEvent(QPaintEvent*) {
     painter.drawLine(QPointF(area.left(), y(line)), QPointF(area.right(), y(line)));
     painter.setPen(style::quietInk);
     painter.drawText(
-        QRectF(0, y(line) - 10, kLeft - 6, 20), Qt::AlignRight | Qt::AlignVCenter,
+        QRectF(0, y(line) - 10, kEarLeft - 6, 20), Qt::AlignRight | Qt::AlignVCenter,
         words::number(change_ == Change::crackle ? kNoCrackle_db + line : line, line < 1.0 ? 1 : 0, false));
   }
   const auto count = static_cast<double>(weeks_.size());
@@ -82,7 +82,7 @@ void EarChart::paintEvent(QPaintEvent*) {
   painter.setPen(Qt::NoPen);
   painter.setBrush(style::pitch);
   for (std::size_t i = 0; i < weeks_.size(); ++i)
-    painter.drawEllipse(QPointF(x(i), y(weeks_[i].heard.amount)), kDot, kDot);
+    painter.drawEllipse(QPointF(x(i), y(weeks_[i].heard.amount)), kEarDot, kEarDot);
 }
 
 }  // namespace calando

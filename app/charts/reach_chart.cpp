@@ -12,7 +12,7 @@
 namespace calando {
 
 namespace {
-constexpr double kLeft = 38.0, kTop = 20.0, kFoot = 78.0, kRight = 4.0;
+constexpr double kReachLeft = 38.0, kReachTop = 20.0, kReachFoot = 78.0, kReachRight = 4.0;
 constexpr double kDarkest_s = 8.0;
 constexpr float kFaintest = 0.25f;
 constexpr int kFewestNotes = 8, kFewestLevels_db = 24;
@@ -38,7 +38,9 @@ void ReachChart::setReach(ReachCourse reach, const Instrument* instrument,
   update();
 }
 
-QRectF ReachChart::plot() const { return QRectF(rect()).adjusted(kLeft, kTop, -kRight, -kFoot); }
+QRectF ReachChart::plot() const {
+  return QRectF(rect()).adjusted(kReachLeft, kReachTop, -kReachRight, -kReachFoot);
+}
 
 QRectF ReachChart::box(const ReachMap::Place& place) const {
   const QRectF area = plot();
@@ -104,14 +106,15 @@ void ReachChart::paintEvent(QPaintEvent*) {
   const QRectF area = plot();
   painter.fillRect(area, style::sheet);
   painter.setFont(style::work(style::kSmallType));
-  painter.drawText(QRectF(0, 0, width(), kTop), Qt::AlignLeft, tr("loudness, as this microphone hears it"));
+  painter.drawText(QRectF(0, 0, width(), kReachTop), Qt::AlignLeft,
+                   tr("loudness, as this microphone hears it"));
   for (int level = lowest_db_ - lowest_db_ % 12; level <= highest_db_; level += 12) {
     if (level < lowest_db_) continue;
     const double y = area.bottom() - area.height() * (level - lowest_db_) / (highest_db_ - lowest_db_);
     painter.setPen(QPen(style::rule, 0.8));
     painter.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
     painter.setPen(style::quietInk);
-    painter.drawText(QRectF(0, y - 8, kLeft - 5, 16), Qt::AlignRight | Qt::AlignVCenter,
+    painter.drawText(QRectF(0, y - 8, kReachLeft - 5, 16), Qt::AlignRight | Qt::AlignVCenter,
                      words::number(level));
   }
   for (const auto& [place, cell] : reach_.now.cells()) {
@@ -134,7 +137,7 @@ void ReachChart::paintEvent(QPaintEvent*) {
     free = cell.left() + kNoteWidth;
   }
   painter.setPen(style::quietInk);
-  painter.drawText(QRectF(0, area.bottom() + 18, width(), kFoot - 18), Qt::AlignLeft | Qt::TextWordWrap,
+  painter.drawText(QRectF(0, area.bottom() + 18, width(), kReachFoot - 18), Qt::AlignLeft | Qt::TextWordWrap,
                    footText());
 }
 

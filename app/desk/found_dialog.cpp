@@ -1,6 +1,7 @@
 #include "app/desk/found_dialog.h"
 
 #include "app/parts/plain_text.h"
+#include "app/style/style.h"
 #include "app/words/words.h"
 #include "audio/sound_file.h"
 #include "audio/whole_file.h"
@@ -9,11 +10,7 @@
 
 namespace calando {
 
-namespace {
-
-constexpr int kRowHeight = 32;
-
-}  // namespace
+namespace {}  // namespace
 
 FoundDialog::FoundDialog(const StudentTable& students, Recordings& recordings, bool readOnly, QWidget* parent)
     : QDialog(parent),
@@ -102,7 +99,7 @@ void FoundDialog::load() {
   for (const Stray& stray : strays_) {
     auto* item = new QListWidgetItem(textOf(stray));
     item->setToolTip(words::plain(printable(stray.file.string())));
-    item->setSizeHint({0, kRowHeight});
+    item->setSizeHint({0, style::kFinger});
     list_->addItem(item);
   }
   list_->setCurrentRow(std::clamp(row, 0, list_->count() - 1));

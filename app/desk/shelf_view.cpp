@@ -15,7 +15,7 @@ namespace calando {
 namespace {
 
 constexpr int kCell = 168;
-constexpr int kHeight = 100;
+constexpr int kShelf = 100;
 
 enum Role { title = Qt::UserRole, when, held, verdict, word, take };
 
@@ -25,7 +25,7 @@ class TakeDelegate : public QStyledItemDelegate {
   TakeDelegate(const TakeList& takes, QObject* parent) : QStyledItemDelegate(parent), takes_(takes) {}
 
   QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
-    return {kCell, kHeight - 6};
+    return {kCell, kShelf - 6};
   }
 
   void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
@@ -116,7 +116,7 @@ ShelfView::ShelfView(const Parts& parts) : parts_(parts) {
   setWrapping(false);
   setUniformItemSizes(true);
   setMovement(QListView::Static);
-  setFixedHeight(kHeight);
+  setFixedHeight(kShelf);
   setFrameShape(QFrame::NoFrame);
   setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
   setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -23,7 +23,6 @@ namespace calando {
 
 namespace {
 
-constexpr int kHead = 64;
 constexpr std::size_t kLately = 10;  // guesses
 constexpr std::chrono::days kMonth{28};
 
@@ -39,7 +38,7 @@ EarCourse::EarCourse(const Parts& parts)
   guessFirst_->setToolTip(tr("After a take one of its figures is guessed before any is shown"));
   guessFirst_->setEnabled(!parts_.readOnly);
   auto* layout = tight(new QVBoxLayout(this), 2 * style::kStep);
-  layout->addSpacing(kHead);
+  layout->addSpacing(style::kHead);
   layout->addWidget(caption(tr("Smallest difference heard, lately and by week")));
   layout->addWidget(heard_);
   layout->addWidget(chart_, 1);

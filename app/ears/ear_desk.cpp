@@ -23,8 +23,7 @@ namespace calando {
 
 namespace {
 
-constexpr int kHead = 64, kMostCards = 6, kGuessWidth = 320, kGoWidth = 160, kCardHeight = 260,
-              kRowHeight = 120;
+constexpr int kMostCards = 6, kGuessWidth = 320, kGoWidth = 160, kCardHeight = 260, kRowHeight = 120;
 
 /// The choices are the sounds themselves.
 bool cardsSound(const EarQuestion& question) {
@@ -42,8 +41,8 @@ QLabel* centred(const QFont& font, const char* name, int height) {
 
 EarDesk::EarDesk(const Parts& parts)
     : parts_(parts),
-      question_(centred(style::serif(style::kTitleType), "earQuestion", kHead)),
-      told_(centred(style::work(style::kStrongType), "earTold", kHead)),
+      question_(centred(style::serif(style::kTitleType), "earQuestion", style::kHead)),
+      told_(centred(style::work(style::kStrongType), "earTold", style::kHead)),
       about_(centred(style::work(style::kType), "earAbout", 0)),
       cards_(new QWidget),
       guess_(new GuessBox),

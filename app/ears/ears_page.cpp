@@ -22,7 +22,7 @@ namespace calando {
 
 namespace {
 
-constexpr int kLeft = 250, kRight = 300, kHead = 64;
+constexpr int kLeft = 250, kRight = 300;
 constexpr int changeRole = Qt::UserRole, kLongestWords = 60;
 using Kind = EarDesk::Sitting::Kind;
 
@@ -51,7 +51,7 @@ EarsPage::EarsPage(const Parts& parts)
 QWidget* EarsPage::buildLeft() {
   auto* box = new QWidget;
   box->setFixedWidth(kLeft);
-  chooser_->setFixedHeight(kHead);
+  chooser_->setFixedHeight(style::kHead);
   fillList();
   fillWays();
   own_->setObjectName("earOwnWords");

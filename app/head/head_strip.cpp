@@ -28,7 +28,6 @@ namespace calando {
 namespace {
 
 constexpr int kChooser = 196, kNarrowChooser = 152;
-constexpr int kField = 32;
 constexpr int kFieldGap = 6;
 constexpr int kFewestCounts = 4, kMostCounts = 16;
 constexpr int kNobody_c = -31;  // below what can be set: not said
@@ -68,7 +67,7 @@ HeadStrip::HeadStrip(const Parts& parts)
 }
 
 QWidget* HeadStrip::captioned(const QString& caption, QWidget* field) {
-  field->setFixedHeight(kField);
+  field->setFixedHeight(style::kFinger);
   return calando::captioned(caption, field);
 }
 

@@ -12,12 +12,12 @@
 namespace calando {
 
 namespace {
-constexpr int kWidth = 104;
+constexpr int kTubeWidth = 104;
 }
 
 TubeField::TubeField(const Parts& parts, QWidget* parent) : QComboBox(parent), parts_(parts) {
   setObjectName("fingering");
-  setFixedWidth(kWidth);
+  setFixedWidth(kTubeWidth);
   setInsertPolicy(NoInsert);
   connect(this, &QComboBox::currentIndexChanged, this, [this] {
     if (!isEditable()) wishFor(currentData().toString());

@@ -11,7 +11,7 @@ namespace calando {
 namespace {
 enum Column { kKind, kLength, kUnit, kNote, kPulses, kModel, kWho, kColumns };
 constexpr int kWidths[kColumns] = {92, 66, 92, 110, 60, 60, 100};
-constexpr int kRow = 34;
+constexpr int kCueRow = 34;
 }  // namespace
 
 CueRows::CueRows() : table_(new QTableWidget(0, kColumns)) {
@@ -19,7 +19,7 @@ CueRows::CueRows() : table_(new QTableWidget(0, kColumns)) {
   table_->setAccessibleName(tr("Cues"));
   table_->setHorizontalHeaderLabels(
       {tr("Cue"), tr("Length"), tr("in"), tr("Note"), tr("Pulses"), tr("Model"), tr("Who")});
-  table_->verticalHeader()->setDefaultSectionSize(kRow);
+  table_->verticalHeader()->setDefaultSectionSize(kCueRow);
   table_->setSelectionBehavior(QAbstractItemView::SelectRows);
   table_->setShowGrid(false);
   auto* header = table_->horizontalHeader();

@@ -9,7 +9,7 @@ namespace calando {
 
 namespace {
 
-enum Column { kFigure, kFrom, kTo, kColumns };
+enum TargetColumn { kFigure, kFrom, kTo, kTargetColumns };
 constexpr int kBound = 64;
 
 /// With a true minus sign.
@@ -37,7 +37,7 @@ tl::expected<Target, QString> typedTarget(const QString& from, const QString& to
 
 }  // namespace
 
-TargetRows::TargetRows() : QTableWidget(0, kColumns) {
+TargetRows::TargetRows() : QTableWidget(0, kTargetColumns) {
   setObjectName("cardTargets");
   setAccessibleName(tr("Targets at this level"));
   setHorizontalHeaderLabels({tr("Figure"), tr("from"), tr("to")});

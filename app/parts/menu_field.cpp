@@ -1,10 +1,12 @@
 #include "app/parts/menu_field.h"
 
+#include "app/style/style.h"
+
 namespace calando {
 
 namespace {
 constexpr int kBeside = 38;  // blanks, padding and arrow
-constexpr int kHeight = 32, kLeast = 60;
+constexpr int kLeast = 60;
 }  // namespace
 
 MenuField::MenuField(const QString& name) {
@@ -40,10 +42,10 @@ void MenuField::say(const QString& text) {
 }
 
 QSize MenuField::sizeHint() const {
-  return {std::max(kLeast, fontMetrics().horizontalAdvance(said_) + kBeside), kHeight};
+  return {std::max(kLeast, fontMetrics().horizontalAdvance(said_) + kBeside), style::kFinger};
 }
 
-QSize MenuField::minimumSizeHint() const { return {kLeast, kHeight}; }
+QSize MenuField::minimumSizeHint() const { return {kLeast, style::kFinger}; }
 
 void MenuField::resizeEvent(QResizeEvent* event) {
   QPushButton::resizeEvent(event);

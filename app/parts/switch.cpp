@@ -6,7 +6,6 @@ namespace calando {
 
 namespace {
 constexpr QSizeF kTrack(26, 14);
-constexpr int kHeight = 32;  // a finger's
 }  // namespace
 
 Switch::Switch(const QString& text) {
@@ -17,7 +16,7 @@ Switch::Switch(const QString& text) {
 
 QSize Switch::sizeHint() const {
   const double words = QFontMetricsF(style::work(style::kType)).horizontalAdvance(text());
-  return {static_cast<int>(kTrack.width() + 2 * style::kStep + words + 2), kHeight};
+  return {static_cast<int>(kTrack.width() + 2 * style::kStep + words + 2), style::kFinger};
 }
 
 void Switch::paintEvent(QPaintEvent*) {

@@ -16,8 +16,8 @@ namespace calando {
 
 namespace {
 
-constexpr double kRibbonShare = 0.42;  // of what the ribbon and the arch have together
-constexpr double kFoot = 36.0;         // under the arch: its cents and what they are
+constexpr double kAboveArch = 0.42;  // of what the ribbon and the arch have together
+constexpr double kFoot = 36.0;       // under the arch: its cents and what they are
 constexpr double kBin_cents = 4.0;
 constexpr std::size_t kFewestInBin = 2;
 constexpr double kBeyond_cents = 12.0, kBeyond_db = 2.0, kLeast_db = 8.0;
@@ -133,9 +133,7 @@ void paintArch(QPainter& painter, const Bend& bend, const QRectF& area) {
 }  // namespace
 
 /// While it sounds there is no arch yet, and the ribbon has all the place.
-PictureLayout ArchPicture::layoutOf(const Snapshot& take) const {
-  return {0, take.live ? 1.0 : kRibbonShare};
-}
+PictureLayout ArchPicture::layoutOf(const Snapshot& take) const { return {0, take.live ? 1.0 : kAboveArch}; }
 
 void ArchPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   paintAbove(painter, take, frame);

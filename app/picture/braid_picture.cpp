@@ -20,7 +20,7 @@ namespace calando {
 
 namespace {
 
-constexpr double kRibbonShare = 0.45;   // of what the ribbon and the braid have together
+constexpr double kAboveBraid = 0.45;    // of what the ribbon and the braid have together
 constexpr double kWidest_cents = 25.0;  // from there on the strands are as far apart as they get
 constexpr double kStrand = 5.0, kBesides = 4.0, kMargin = 26.0;
 constexpr double kFastest_hz = 8.0;  // drawn; faster windings would be a grey band
@@ -224,7 +224,7 @@ void paintBraid(QPainter& painter, const Snapshot& take, const RibbonScale& scal
 
 }  // namespace
 
-PictureLayout BraidPicture::layoutOf(const Snapshot&) const { return {0, kRibbonShare}; }
+PictureLayout BraidPicture::layoutOf(const Snapshot&) const { return {0, kAboveBraid}; }
 
 void BraidPicture::paint(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   const RibbonScale scale = paintAbove(painter, take, frame);

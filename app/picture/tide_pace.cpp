@@ -1,7 +1,5 @@
 #include "app/picture/tide_pace.h"
 
-#include <QCoreApplication>
-
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/engine/snapshot.h"
@@ -15,10 +13,6 @@ namespace {
 constexpr double kMark = 10.0;        // length of a count's mark
 constexpr double kWordShare = 0.115;  // of the height
 constexpr double kCountShare = 0.34;
-
-struct Tide {
-  Q_DECLARE_TR_FUNCTIONS(Tide)
-};
 
 /// The largest type, in pixels, up to `most`, in which a text fits a box.
 QFont fitting(QFont font, const QString& text, const QRectF& box, double most) {

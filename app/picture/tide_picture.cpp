@@ -1,6 +1,5 @@
 #include "app/picture/tide_picture.h"
 
-#include <QCoreApplication>
 #include <QPainterPath>
 
 #include "app/picture/tide_pace.h"
@@ -33,10 +32,6 @@ constexpr double kGuide = 0.36, kWidestGuide = 300.0, kGuideGap = 14.0;  // of t
 constexpr double kCentroidTop_hz = 4000.0, kMarginTop_db = 45.0;
 constexpr double kHatch = 8.0, kHatchedWash = 0.15;
 constexpr std::size_t kSmooth = 3;  // frames to either side
-
-struct Tide {
-  Q_DECLARE_TR_FUNCTIONS(Tide)
-};
 
 RibbonScale scaleOf(const QRectF& area, double from_s, double to_s) {
   RibbonScale scale;

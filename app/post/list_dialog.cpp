@@ -20,7 +20,7 @@ namespace calando {
 
 namespace {
 enum Column { cardColumn, homeColumn, highestColumn, tempoColumn };
-constexpr int kRow = 32, kNarrow = 84, kWeek_days = 7;
+constexpr int kNarrow = 84, kWeek_days = 7;
 
 QString noteText(const std::optional<int>& note) {
   return note ? shownNote(*note, Spelling::flats) : QString();
@@ -84,7 +84,7 @@ QWidget* ListDialog::buildCards() {
           tr("%1 – %2", "an exercise, why it is not to be had").arg(item->text(), words::misfit(*why)));
       item->setForeground(style::quietInk);
     }
-    item->setSizeHint({0, kRow});
+    item->setSizeHint({0, style::kFinger});
     cards_->addItem(item);
   };
   for (const ExercisePtr& card : parts_.deck.own()) add(*card);
@@ -115,7 +115,7 @@ QWidget* ListDialog::buildItems() {
   items_->setAccessibleName(tr("The list"));
   items_->setHorizontalHeaderLabels({tr("To be sent"), tr("from note"), tr("up to"), tr("tempo")});
   items_->setSelectionBehavior(QAbstractItemView::SelectRows);
-  items_->verticalHeader()->setDefaultSectionSize(kRow);
+  items_->verticalHeader()->setDefaultSectionSize(style::kFinger);
   items_->horizontalHeader()->setSectionResizeMode(cardColumn, QHeaderView::Stretch);
   for (const int column : {homeColumn, highestColumn, tempoColumn}) items_->setColumnWidth(column, kNarrow);
   auto* up = new QPushButton(tr("Up"));

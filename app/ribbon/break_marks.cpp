@@ -1,7 +1,6 @@
 #include "app/ribbon/break_marks.h"
 
-#include <QCoreApplication>
-
+#include "app/ribbon/ribbon_texts.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
 #include "core/engine/snapshot.h"
@@ -15,10 +14,6 @@ namespace {
 
 constexpr std::size_t kNamedOneByOne = 4;
 constexpr double kTick = 10.0, kFoot = 14.0;  // points
-
-struct Ribbon {
-  Q_DECLARE_TR_FUNCTIONS(Ribbon)
-};
 
 QString shortest(double seconds) { return words::number(1000.0 * seconds, 0, false); }
 

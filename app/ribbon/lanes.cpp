@@ -1,9 +1,9 @@
-#include <QCoreApplication>
 
 #include "app/ribbon/cue_strip.h"
 #include "app/ribbon/lane.h"
 #include "app/ribbon/long_line.h"
 #include "app/ribbon/ribbon_painter.h"
+#include "app/ribbon/ribbon_texts.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -19,10 +19,6 @@ namespace calando {
 namespace {
 
 constexpr double kMarkWidth = 52.0;  // of the seconds under the lanes
-
-struct Ribbon {
-  Q_DECLARE_TR_FUNCTIONS(Ribbon)
-};
 
 /// The level that the cues ask for, as a broad quiet line whose top lies at the loudest moment.
 template <class Y>

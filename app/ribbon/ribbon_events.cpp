@@ -1,10 +1,10 @@
-#include <QCoreApplication>
 
 #include "app/ribbon/break_marks.h"
 #include "app/ribbon/cue_strip.h"
 #include "app/ribbon/labels.h"
 #include "app/ribbon/long_line.h"
 #include "app/ribbon/ribbon_painter.h"
+#include "app/ribbon/ribbon_texts.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -30,10 +30,6 @@ constexpr double kBracketAway = 14.0, kBracketFoot = 6.0;  // points
 constexpr double kStroke = 6.0, kWash = 40.0;
 constexpr float kWashed = 0.35f;
 constexpr double kEndsLower_semitones = 0.3;
-
-struct Ribbon {
-  Q_DECLARE_TR_FUNCTIONS(Ribbon)
-};
 
 struct Most {
   const Tone* tone = nullptr;

@@ -1,8 +1,7 @@
 #include "app/ribbon/ribbon_painter.h"
 
-#include <QCoreApplication>
-
 #include "app/ribbon/long_line.h"
+#include "app/ribbon/ribbon_texts.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -23,10 +22,6 @@ constexpr int kInks = 6;          // shades of the ribbon's ink
 constexpr double kAcross = 2.0;   // pixels
 constexpr double kRough = 0.62;   // of the thickness, every second frame of a crackle
 constexpr double kSmall = 100.0;  // a thumbnail has no room for the middle line
-
-struct Ribbon {
-  Q_DECLARE_TR_FUNCTIONS(Ribbon)
-};
 
 /// Harmonics over noise, dB: what is as good as air, and what is as dense as that part gets. No small part is
 /// as clean as a whole instrument.

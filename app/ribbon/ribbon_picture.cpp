@@ -1,11 +1,10 @@
 #include "app/ribbon/ribbon_picture.h"
 
-#include <QCoreApplication>
-
 #include "app/ribbon/cue_strip.h"
 #include "app/ribbon/lane.h"
 #include "app/ribbon/long_line.h"
 #include "app/ribbon/ribbon_painter.h"
+#include "app/ribbon/ribbon_texts.h"
 #include "app/ribbon/subject.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
@@ -23,10 +22,6 @@ namespace {
 constexpr double kLeastPath_cents = 300.0;  // above and below, where a path is asked for
 constexpr double kSoftest_db = -24.0;       // at the bottom of an asked-for loudness
 constexpr double kLastFrames = 10;          // back from a moment, for its colour
-
-struct Ribbon {
-  Q_DECLARE_TR_FUNCTIONS(Ribbon)
-};
 
 /// The ribbon in a small lane: the pitch, where something else is the matter.
 void paintSmallRibbon(QPainter& painter, const Snapshot& take, RibbonScale scale, const QRectF& lane) {

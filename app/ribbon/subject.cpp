@@ -1,11 +1,10 @@
 #include "app/ribbon/subject.h"
 
-#include <QCoreApplication>
-
 #include "app/ribbon/break_marks.h"
 #include "app/ribbon/lane.h"
 #include "app/ribbon/long_line.h"
 #include "app/ribbon/ribbon_painter.h"
+#include "app/ribbon/ribbon_texts.h"
 #include "app/style/style.h"
 #include "app/words/words.h"
 #include "core/engine/asked_level.h"
@@ -25,10 +24,6 @@ constexpr double kDeep_db = -33.0, kOver_db = 4.0;  // of the lane, about the lo
 constexpr double kNarrowest_db = 1.0;               // of the room about what is asked for
 constexpr double kLine = 2.6;
 constexpr double kLeast_ms = 40.0, kMost_ms = 400.0, kBeyond = 1.25;  // of early and late
-
-struct Ribbon {
-  Q_DECLARE_TR_FUNCTIONS(Ribbon)
-};
 
 LaneRow loudnessRow() {
   return {kDeep_db, kOver_db, {0, -6, -12, -18, -24, -30}, style::loudness, Ribbon::tr("loudness")};

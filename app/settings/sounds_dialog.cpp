@@ -9,7 +9,7 @@
 namespace calando {
 
 namespace {
-constexpr int kWidth = 680, kHeight = 480;
+constexpr int kListWide = 680, kListHigh = 480;
 constexpr double kMegabyte = 1e6;
 }  // namespace
 
@@ -21,7 +21,7 @@ SoundsDialog::SoundsDialog(const Retention& retention, const TakeTable& takes, c
       go_(new QPushButton(tr("Give the sound up"))),
       takes_(retention.due()) {
   setWindowTitle(tr("Sound that is older than it is to be kept"));
-  fitToScreen(*this, kWidth, kHeight);
+  fitToScreen(*this, kListWide, kListHigh);
   list_->setObjectName("sounds");
   list_->setAccessibleName(tr("Takes, oldest first"));
   list_->setHeaderHidden(true);

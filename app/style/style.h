@@ -39,6 +39,8 @@ const QColor& inkOf(Ink ink);
 
 inline constexpr double kFigureType = 22.0;
 inline constexpr int kStep = 4;
+inline constexpr int kFinger = 32;  ///< pixels, of what is touched
+inline constexpr int kHead = 64;    ///< pixels, of what stands above a page
 
 QFont work(double points, bool strong = false);  ///< Inter, tabular figures
 QFont serif(double points);                      ///< EB Garamond

@@ -15,7 +15,7 @@
 namespace calando {
 
 namespace {
-constexpr int kName = 64, kRow = 34, kHead = 34, kLeastColumn = 52, kFoot = 40;
+constexpr int kName = 64, kNoteRow = 34, kWeekRow = 34, kLeastColumn = 52, kFoot = 40;
 constexpr double kFull_cents = 30.0;
 }  // namespace
 
@@ -41,7 +41,7 @@ void NoteWeeks::refresh() {
 
 void NoteWeeks::resizeEvent(QResizeEvent*) {
   verticalScrollBar()->setPageStep(viewport()->height());
-  const int all = kHead + kFoot + kRow * static_cast<int>(notes_.size());
+  const int all = kWeekRow + kFoot + kNoteRow * static_cast<int>(notes_.size());
   verticalScrollBar()->setRange(0, std::max(0, all - viewport()->height()));
 }
 
@@ -65,23 +65,24 @@ void NoteWeeks::paintEvent(QPaintEvent*) {
   const Instrument* instrument = student ? findInstrument(student->instrument) : nullptr;
   const int top = -verticalScrollBar()->value();
   for (std::size_t w = first; w < weeks_.size(); ++w)
-    painter.drawText(QRect(kName + column * static_cast<int>(w - first), top, column, kHead), Qt::AlignCenter,
+    painter.drawText(QRect(kName + column * static_cast<int>(w - first), top, column, kWeekRow),
+                     Qt::AlignCenter,
                      QLocale().toString(dateOf(weeks_[w]), tr("d MMM", "the first day of a week")));
   for (std::size_t n = 0; n < notes_.size(); ++n) {
-    const int y = top + kHead + kRow * static_cast<int>(n);
+    const int y = top + kWeekRow + kNoteRow * static_cast<int>(n);
     painter.setFont(style::serif(style::kTitleType - 2));
     painter.setPen(style::ink);
-    painter.drawText(QRect(0, y, kName, kRow), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRect(0, y, kName, kNoteRow), Qt::AlignLeft | Qt::AlignVCenter,
                      shownNote(notes_[n].first, instrument ? instrument->spelling : Spelling::flats));
     painter.setFont(style::work(style::kType));
     painter.setPen(QPen(style::rule, 1.0));
-    painter.drawLine(0, y + kRow, viewport()->width(), y + kRow);
+    painter.drawLine(0, y + kNoteRow, viewport()->width(), y + kNoteRow);
     for (std::size_t w = first; w < weeks_.size(); ++w) {
       const auto value = notes_[n].second.find(weeks_[w]);
       if (value == notes_[n].second.end()) continue;
       // The bar goes from the middle up or down, as the note lay.
-      const QRectF cell(kName + column * static_cast<int>(w - first), y, column, kRow);
-      const double height = 0.5 * (kRow - 8) * std::clamp(value->second / kFull_cents, -1.0, 1.0);
+      const QRectF cell(kName + column * static_cast<int>(w - first), y, column, kNoteRow);
+      const double height = 0.5 * (kNoteRow - 8) * std::clamp(value->second / kFull_cents, -1.0, 1.0);
       const QPointF middle(cell.left() + 10, cell.center().y());
       painter.fillRect(QRectF(middle.x() - 3, middle.y() - std::max(height, 0.0), 6, std::abs(height))
                            .adjusted(0, -0.5, 0, 0.5),
@@ -92,8 +93,9 @@ void NoteWeeks::paintEvent(QPaintEvent*) {
     }
   }
   painter.setPen(style::quietInk);
-  painter.drawText(QRect(0, top + kHead + kRow * static_cast<int>(notes_.size()), viewport()->width(), kFoot),
-                   Qt::AlignLeft | Qt::AlignVCenter, tr("cents off, the median of a week’s takes"));
+  painter.drawText(
+      QRect(0, top + kWeekRow + kNoteRow * static_cast<int>(notes_.size()), viewport()->width(), kFoot),
+      Qt::AlignLeft | Qt::AlignVCenter, tr("cents off, the median of a week’s takes"));
 }
 
 }  // namespace calando

@@ -2,6 +2,7 @@
 
 #include "app/parts/commands.h"
 #include "app/parts/tight.h"
+#include "app/parts/wrapped.h"
 #include "app/session/common/today.h"
 #include "app/session/common/undo.h"
 #include "app/session/lesson/planning.h"
@@ -20,12 +21,6 @@ namespace {
 constexpr int kMinutes[] = {10, 15, 20, 30, 40};
 constexpr double kFilled = 0.75;  // of the minutes
 constexpr int kPractice_weeks = 5;
-
-QLabel* caption(const QString& text) {
-  auto* label = new QLabel(text);
-  label->setObjectName("caption");
-  return label;
-}
 
 QLabel* line(double points, bool serif = false) {
   auto* label = new QLabel;

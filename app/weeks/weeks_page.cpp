@@ -29,7 +29,7 @@
 namespace calando {
 
 namespace {
-constexpr int kFigure = 380, kChooser = 240, kNarrowChooser = 140, kHead = 64;
+constexpr int kFigure = 380, kChooser = 240, kNarrowChooser = 140;
 }
 
 WeeksPage::WeeksPage(const Parts& parts)
@@ -78,7 +78,7 @@ WeeksPage::WeeksPage(const Parts& parts)
 
 QWidget* WeeksPage::buildHead() {
   auto* head = new QWidget;
-  chooser_->setFixedHeight(kHead);
+  chooser_->setFixedHeight(style::kHead);
   chooser_->setMinimumWidth(kNarrowChooser);
   chooser_->setMaximumWidth(kChooser);
   auto* row = tight(new QHBoxLayout(head), 2 * style::kStep);

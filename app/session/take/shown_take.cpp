@@ -14,7 +14,7 @@
 namespace calando {
 
 namespace {
-constexpr double kCutShort_s = 0.05;
+constexpr double kLost_s = 0.05;
 }  // namespace
 
 ShownTake::ShownTake(Studio& studio, AnalysisQueue& analyses, StudentBook& book, TakeList& takes,
@@ -82,7 +82,7 @@ void ShownTake::opened(const AnalysisQueue::Answer& answer) {
   }
   show(answer);
   const double seconds = static_cast<double>(answer.samples->size()) / answer.rate_hz;
-  if (seconds > answer.take.seconds - kCutShort_s) return;
+  if (seconds > answer.take.seconds - kLost_s) return;
   takes_.setCutShort(answer.take.id, seconds);
   notices_.sayLoss(
       tr("The sound of this take is cut short: %1 of %2 s. Its file was damaged; put back a copy of it if "
