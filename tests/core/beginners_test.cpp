@@ -284,7 +284,7 @@ std::string wrongWith(const Case& c) {
 }
 
 TEST_P(Beginners, PlayOneToneAndOneNote) {
-  const unsigned count = sounds::asked("CALANDO_SOUNDS", 16), first = sounds::asked("CALANDO_SEED", 1);
+  const unsigned count = sounds::asked("CALANDO_SOUNDS", 8), first = sounds::asked("CALANDO_SEED", 1);
   unsigned right = 0;
   std::string wrong;
   for (unsigned seed = first; seed < first + count; ++seed) {

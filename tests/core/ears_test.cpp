@@ -19,7 +19,7 @@ TEST_P(OneThingChanged, IsAsAskedAndNothingElseTells) {
                          const std::optional<double>& b) {
     if (a && b) list.push_back(*a - *b);
   };
-  const int materials = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 2));
+  const int materials = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 1));
   for (int m = 0; m < materials; ++m) {
     auto material = someMaterial(dice);
     if (!material) continue;

@@ -42,7 +42,7 @@ class FirstWeeks : public testing::TestWithParam<std::string> {
     double fewest = 4.0;  // beats; the shortest takes a second and a half
     for (const Cue& cue : card.cues)
       if (isSounding(cue.kind)) fewest = std::min(fewest, cue.length.value);
-    if (card.counted()) context.tempo_bpm = std::max(card.tempo_bpm, 60.0 * fewest / 1.5);
+    if (card.counted()) context.tempo_bpm = std::max(card.tempo_bpm, 60.0 * fewest / 1.0);
     const CueSheet sheet = unroll(context);
     const Performance performed = perform(*findPlayer(player), sheet, context, 7);
     if (sheet.counted()) context.start_s = performed.truth.cues.front().start_s;

@@ -27,7 +27,7 @@ Context oneToneAsked() {
 /// That share of many sounds, less one that may be chance. `isRight(dice, seed)` makes one and hears it.
 template <class IsRight>
 void expectRight(double share, unsigned family, IsRight isRight) {
-  const int wanted = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 36));
+  const int wanted = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 15));
   int right = 0;
   for (int i = 0; i < wanted; ++i) {
     const unsigned seed = 1000u * sounds::asked("CALANDO_SEED", 1) + static_cast<unsigned>(i);

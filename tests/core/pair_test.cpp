@@ -64,7 +64,8 @@ TEST(Pair, EndsAsItWasToTheEnd) {
 TEST(Pairs, BeatAsTheyWereMadeInOneSignal) {
   Dice dice(410);
   std::vector<double> rates, cents;
-  for (int i = 0; i < 16; ++i) {
+  const int duets = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 8));
+  for (int i = 0; i < duets; ++i) {
     const Duet duet = steadyDuet(dice, 0.0);
     const auto pair = heard(duet.sound, {duet.interval.semitones});
     ASSERT_TRUE(pair) << duet.first.hz << " " << duet.second.hz;
@@ -84,7 +85,8 @@ TEST(Pairs, ThatStrayHaveASpreadThatCoversIt) {
   Dice dice(411);
   int covered = 0, all = 0;
   std::vector<double> off;
-  for (int i = 0; i < 16; ++i) {
+  const int duets = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 16));
+  for (int i = 0; i < duets; ++i) {
     const Duet duet = steadyDuet(dice, 1.0);
     const auto pair = heard(duet.sound, {duet.interval.semitones});
     ASSERT_TRUE(pair) << duet.first.hz << " " << duet.second.hz << " " << duet.second.rms;

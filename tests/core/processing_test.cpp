@@ -23,7 +23,7 @@ class ProcessingOf : public testing::TestWithParam<Case> {};
 
 TEST_P(ProcessingOf, AMicrophoneIsToldAndItsBreathsAreNotMeasured) {
   int told = 0, wrong = 0;
-  const unsigned count = sounds::asked("CALANDO_SOUNDS", 20), first = sounds::asked("CALANDO_SEED", 1);
+  const unsigned count = sounds::asked("CALANDO_SOUNDS", 8), first = sounds::asked("CALANDO_SEED", 1);
   for (unsigned seed = first; seed < first + count; ++seed) {
     Dice dice(seed + 100);
     sounds::BreathSound sound;
@@ -94,7 +94,7 @@ INSTANTIATE_TEST_SUITE_P(Of, ProcessingOf,
 /// Breaths that begin and end within 30 ms or so, far over a quiet room, are those of a plain recording.
 TEST(Processing, OfShortEndsOverAQuietRoomIsNone) {
   constexpr std::pair<double, double> bands[] = {{250.0, 1100.0}, {300.0, 2500.0}, {1800.0, 6500.0}};
-  const int chains = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 45));
+  const int chains = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 18));
   const unsigned first = 1000 * sounds::asked("CALANDO_SEED", 1);
   int alarms = 0;
   for (int i = 0; i < chains; ++i) {

@@ -19,7 +19,7 @@ namespace calando {
 namespace {
 
 constexpr double kRate_hz = 48000.0;
-const unsigned kSounds = sounds::asked("CALANDO_SOUNDS", 10), kFirst = sounds::asked("CALANDO_SEED", 1);
+const unsigned kSounds = sounds::asked("CALANDO_SOUNDS", 5), kFirst = sounds::asked("CALANDO_SEED", 1);
 
 using sounds::Dice;
 using sounds::expectWithin;

@@ -11,6 +11,7 @@
 #include "core/figures/findings.h"
 #include "core/judging/level.h"
 #include "core/library/cards.h"
+#include "support/dice.h"
 #include "support/signals.h"
 
 namespace calando {
@@ -103,6 +104,8 @@ TEST_P(AtItsTempi, EveryNoteOfTheCardIsFound) {
       if (const double bpm = card->tempo_bpm * *shortest_s / wanted_s;
           bpm > card->tempo_bpm && bpm < kQuickest_bpm)
         tempi.insert(bpm);
+  if (!sounds::everything())
+    tempi.erase(tempi.begin(), std::prev(tempi.end()));  // the quickest is the hardest
   for (const double bpm : tempi) {
     Context context;
     context.instrument = findInstrument("trumpet-bb");

@@ -17,6 +17,9 @@ inline unsigned asked(const char* variable, unsigned otherwise) {
   return text ? static_cast<unsigned>(std::atoi(text)) : otherwise;
 }
 
+/// Whether a campaign asks for everything, and not for a share of it.
+inline bool everything() { return asked("CALANDO_SOUNDS", 0) > 0; }
+
 struct Dice {
   std::mt19937 random;
   explicit Dice(unsigned seed) : random(seed) {}
