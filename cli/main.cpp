@@ -274,6 +274,7 @@ CLI::App* addReckon(CLI::App& app, ReckonWith& r) {
   reckon->add_option("--instrument", r.instrument, "An id of `instruments`")->check(anId);
   reckon->add_option("--note", r.note, "Written, where a line needs one")->check(aNote);
   reckon->add_option("--fingering", r.fingering, "Valves, slide position or low note in use")->check(anId);
+  reckon->add_option("--bar", r.givens.bar_beats, "Beats in a bar")->check(CLI::Range(1.0, 32.0));
   reckon->add_option("--air-c", r.givens.air_c, "Of the air in the tube, degrees Celsius")
       ->check(between(-20.0, 45.0));
   reckon->add_flag("--json", r.what.asJson, "As JSON");

@@ -54,6 +54,7 @@ std::set<std::string> texts() {
     for (const std::string& text : {advice.says, advice.why}) add(text);
     for (const AdviceCard::Try& one : advice.tries) add(one.says);
   }
+  for (const Topic topic : kTopics) add(labelOf(topic));
   for (const Reckoning& line : reckonings())
     for (const std::string_view text : {line.label, line.formula, line.says, line.left.label, line.left.unit,
                                         line.right.label, line.right.unit})

@@ -6292,14 +6292,6 @@
         <translation>Arme sinken</translation>
     </message>
     <message>
-        <source>bars = seconds · tempo / 60 / 4</source>
-        <translation>Takte = Sekunden · Tempo / 60 / 4</translation>
-    </message>
-    <message>
-        <source>bars of four</source>
-        <translation>Viertakte</translation>
-    </message>
-    <message>
         <source>beats</source>
         <translation>Schläge</translation>
     </message>
@@ -7571,6 +7563,38 @@
         <source>In the mirror: the opening of the lips small, and over the middle of the hole.</source>
         <translation>Im Spiegel: die Öffnung der Lippen klein und über der Mitte des Lochs.</translation>
     </message>
+    <message>
+        <source>In tune</source>
+        <translation>Stimmung</translation>
+    </message>
+    <message>
+        <source>The same an octave higher</source>
+        <translation>Dasselbe eine Oktave höher</translation>
+    </message>
+    <message>
+        <source>Time</source>
+        <translation>Zeit</translation>
+    </message>
+    <message>
+        <source>Tube</source>
+        <translation>Rohr</translation>
+    </message>
+    <message>
+        <source>bars</source>
+        <translation>Takte</translation>
+    </message>
+    <message>
+        <source>bars = seconds · tempo / 60 / beats in a bar</source>
+        <translation>Takte = Sekunden · Tempo / 60 / Schläge im Takt</translation>
+    </message>
+    <message>
+        <source>beats = 2 · Hz · (2^(cents / 1200) − 1), an octave over the note given</source>
+        <translation>Schwebungen = 2 · Hz · (2^(Cent / 1200) − 1), eine Oktave über dem genannten Ton</translation>
+    </message>
+    <message>
+        <source>How fast two that far apart beat at the note given</source>
+        <translation>Wie schnell zwei, die so weit auseinander sind, beim genannten Ton schweben</translation>
+    </message>
 </context>
 <context>
     <name>Dialog</name>
@@ -8679,6 +8703,16 @@
         <source>%1 cannot be written: %2</source>
         <translation>%1 kann nicht geschrieben werden: %2</translation>
     </message>
+    <message>
+        <source>%1 on %2</source>
+        <comment>a card, the note it is played on</comment>
+        <translation>%1 auf %2</translation>
+    </message>
+    <message>
+        <source>%1 from %2</source>
+        <comment>a card, the note it begins on</comment>
+        <translation>%1 ab %2</translation>
+    </message>
 </context>
 <context>
     <name>Question</name>
@@ -8838,6 +8872,22 @@
     <message>
         <source>dB under the loudest</source>
         <translation>dB unter dem Lautesten</translation>
+    </message>
+    <message>
+        <source>the model</source>
+        <translation>das Vorbild</translation>
+    </message>
+    <message>
+        <source>%1 dB off</source>
+        <translation>um %1 dB anders</translation>
+    </message>
+    <message>
+        <source>partials</source>
+        <translation>Teiltöne</translation>
+    </message>
+    <message>
+        <source>dB under the strongest</source>
+        <translation>dB unter dem stärksten</translation>
     </message>
 </context>
 <context>
@@ -12052,6 +12102,14 @@ Die Leertaste beginnt.</translation>
     <message>
         <source>Partials: choose an instrument</source>
         <translation>Naturtöne: wählen Sie ein Instrument</translation>
+    </message>
+    <message>
+        <source> beats</source>
+        <translation> Schläge</translation>
+    </message>
+    <message>
+        <source>Metre</source>
+        <translation>Taktart</translation>
     </message>
 </context>
 <context>

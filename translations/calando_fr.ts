@@ -6292,14 +6292,6 @@
         <translation>les bras descendent</translation>
     </message>
     <message>
-        <source>bars = seconds · tempo / 60 / 4</source>
-        <translation>mesures = secondes · tempo / 60 / 4</translation>
-    </message>
-    <message>
-        <source>bars of four</source>
-        <translation>mesures à quatre</translation>
-    </message>
-    <message>
         <source>beats</source>
         <translation>temps</translation>
     </message>
@@ -7571,6 +7563,38 @@
         <source>In the mirror: the opening of the lips small, and over the middle of the hole.</source>
         <translation>Dans le miroir : l’ouverture des lèvres petite, et au milieu du trou.</translation>
     </message>
+    <message>
+        <source>In tune</source>
+        <translation>Justesse</translation>
+    </message>
+    <message>
+        <source>The same an octave higher</source>
+        <translation>La même chose une octave plus haut</translation>
+    </message>
+    <message>
+        <source>Time</source>
+        <translation>Temps</translation>
+    </message>
+    <message>
+        <source>Tube</source>
+        <translation>Tube</translation>
+    </message>
+    <message>
+        <source>bars</source>
+        <translation>mesures</translation>
+    </message>
+    <message>
+        <source>bars = seconds · tempo / 60 / beats in a bar</source>
+        <translation>mesures = secondes · tempo / 60 / temps par mesure</translation>
+    </message>
+    <message>
+        <source>beats = 2 · Hz · (2^(cents / 1200) − 1), an octave over the note given</source>
+        <translation>battements = 2 · Hz · (2^(cents / 1200) − 1), une octave au-dessus de la note donnée</translation>
+    </message>
+    <message>
+        <source>How fast two that far apart beat at the note given</source>
+        <translation>À quelle vitesse deux sons si éloignés battent à la note donnée</translation>
+    </message>
 </context>
 <context>
     <name>Dialog</name>
@@ -8679,6 +8703,16 @@
         <source>%1 cannot be written: %2</source>
         <translation>%1 ne peut pas être écrit : %2</translation>
     </message>
+    <message>
+        <source>%1 on %2</source>
+        <comment>a card, the note it is played on</comment>
+        <translation>%1 sur %2</translation>
+    </message>
+    <message>
+        <source>%1 from %2</source>
+        <comment>a card, the note it begins on</comment>
+        <translation>%1 à partir de %2</translation>
+    </message>
 </context>
 <context>
     <name>Question</name>
@@ -8837,6 +8871,22 @@
     </message>
     <message>
         <source>dB under the loudest</source>
+        <translation>dB sous le plus fort</translation>
+    </message>
+    <message>
+        <source>the model</source>
+        <translation>le modèle</translation>
+    </message>
+    <message>
+        <source>%1 dB off</source>
+        <translation>%1 dB d’écart</translation>
+    </message>
+    <message>
+        <source>partials</source>
+        <translation>partiels</translation>
+    </message>
+    <message>
+        <source>dB under the strongest</source>
         <translation>dB sous le plus fort</translation>
     </message>
 </context>
@@ -12052,6 +12102,14 @@ Espace commence.</translation>
     <message>
         <source>Partials: choose an instrument</source>
         <translation>Partiels : choisissez un instrument</translation>
+    </message>
+    <message>
+        <source> beats</source>
+        <translation> temps</translation>
+    </message>
+    <message>
+        <source>Metre</source>
+        <translation>Mesure</translation>
     </message>
 </context>
 <context>

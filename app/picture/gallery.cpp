@@ -38,6 +38,9 @@ bool isOfLoudness(const Exercise& card) {
 bool isOfSteps(const Exercise& card) {
   return card.counted() && std::ranges::find(card.readings, "step_spread_ms") != card.readings.end();
 }
+
+/// One note is the model of the others' colour.
+bool isOfTwins(const Exercise& card) { return std::ranges::any_of(card.cues, &Cue::model); }
 }  // namespace
 
 std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {
@@ -59,7 +62,8 @@ std::pair<double, double> Picture::wholeOf(const Snapshot& take) const {
 
 std::span<const GalleryRow> gallery() {
   static const RibbonPicture ribbon;
-  static const RibbonPicture loudness(RibbonPicture::Subject::loudness), steps(RibbonPicture::Subject::time);
+  static const RibbonPicture loudness(RibbonPicture::Subject::loudness), steps(RibbonPicture::Subject::time),
+      timbre(RibbonPicture::Subject::timbre);
   static const TidePicture tide;
   static const ArchPicture arch;
   static const LadderPicture ladder;
@@ -70,6 +74,7 @@ std::span<const GalleryRow> gallery() {
                                GalleryRow{"ladder", ladder},
                                GalleryRow{"loudness", loudness, isOfLoudness},
                                GalleryRow{"steps", steps, isOfSteps},
+                               GalleryRow{"timbre", timbre, isOfTwins},
                                GalleryRow{"ribbon", ribbon, [](const Exercise&) { return true; }}};
   return rows;
 }

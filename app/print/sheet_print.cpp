@@ -9,6 +9,7 @@
 #include "app/style/style.h"
 #include "app/words/card_words.h"
 #include "app/words/days.h"
+#include "app/words/note_names.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
 #include "core/figures/figure.h"
@@ -27,17 +28,27 @@ QString askedOf(const SheetItem& item) {
   return item.asked ? words::asking(item.card->grows, *item.asked) : QString();
 }
 
-/// "One steady tone, 10 s: 3 × 10 s, rest 10 s".
-QString lineOf(const SheetItem& item) {
-  const QString title = words::said(item.card->title), asked = askedOf(item);
+/// "One steady tone on B♭4", "Scale tones from F4".
+QString titleOf(const SheetItem& item, const Instrument* instrument) {
+  const QString title = words::said(item.card->title);
+  if (!item.note) return title;
+  const QString note = shownNote(*item.note, instrument ? instrument->spelling : Spelling::flats);
+  return item.card->cues.size() == 1
+             ? SheetWords::tr("%1 on %2", "a card, the note it is played on").arg(title, note)
+             : SheetWords::tr("%1 from %2", "a card, the note it begins on").arg(title, note);
+}
+
+/// "One steady tone on B♭4, 10 s: 3 × 10 s, rest 10 s".
+QString lineOf(const SheetItem& item, const Instrument* instrument) {
+  const QString title = titleOf(item, instrument), asked = askedOf(item);
   return SheetWords::tr("%1: %2", "a card and how often")
       .arg(asked.isEmpty() ? title : QStringLiteral("%1, %2").arg(title, asked), words::howOften(item));
 }
 
-QString dayText(const DaySheet& day) {
+QString dayText(const DaySheet& day, const Instrument* instrument) {
   if (day.holiday) return SheetWords::tr("A holiday.");
   QStringList lines;
-  for (const SheetItem& item : day.items) lines << lineOf(item);
+  for (const SheetItem& item : day.items) lines << lineOf(item, instrument);
   lines << SheetWords::tr("In all %1.").arg(words::duration(day.total_s()));
   return lines.join('\n');
 }
@@ -63,7 +74,7 @@ QString titleOf(const WeekSheet& sheet) {
 
 QString sheetText(const WeekSheet& sheet) {
   QStringList parts{titleOf(sheet)};
-  for (const DaySheet& day : sheet.days) parts << words::day(day.day) + '\n' + dayText(day);
+  for (const DaySheet& day : sheet.days) parts << words::day(day.day) + '\n' + dayText(day, sheet.instrument);
   const QStringList cautions = cautionsOf(sheet);
   if (!cautions.isEmpty()) parts << cautions.join('\n');
   return parts.join(QStringLiteral("\n\n")) + '\n';
@@ -75,7 +86,7 @@ QString calendarText(const WeekSheet& sheet, const std::string& about, std::int6
     if (!day.holiday && !day.items.empty())
       days.push_back({day.day,
                       SheetWords::tr("Practice, %1").arg(words::duration(day.total_s())).toStdString(),
-                      dayText(day).toStdString()});
+                      dayText(day, sheet.instrument).toStdString()});
   return QString::fromStdString(calendarOf(days, about, now_unix_s));
 }
 
@@ -105,7 +116,7 @@ QString tableOf(const WeekSheet& sheet) {
     SheetItem once = *row;
     once.sets = 1;
     QString line = cell(QStringLiteral("<b>%1</b>%2")
-                            .arg(words::said(row->card->title).toHtmlEscaped(),
+                            .arg(titleOf(*row, sheet.instrument).toHtmlEscaped(),
                                  asked.isEmpty() ? QString() : "<br>" + asked.toHtmlEscaped())) +
                    cell(words::howOften(once).toHtmlEscaped());
     for (const DaySheet& day : sheet.days) {

@@ -43,7 +43,7 @@ QString shownQuantity(const Quantity& quantity, double value, Spelling spelling)
              : QStringLiteral("%1 %2").arg(note, words::number(pitch.cents, quantity.decimals));
 }
 
-ReckonRow::ReckonRow(const Reckoning& line, QGridLayout& grid, int row)
+ReckonRow::ReckonRow(const Reckoning& line, QGridLayout& grid, int row, int column)
     : QObject(grid.parentWidget()), line_(line), formula_(new QLabel), value_(line.start) {
   left_ = fieldFor(line.left, false);
   right_ = fieldFor(line.right, true);
@@ -52,16 +52,20 @@ ReckonRow::ReckonRow(const Reckoning& line, QGridLayout& grid, int row)
   label->setBuddy(left_);
   formula_->setObjectName("caption");
   formula_->setWordWrap(true);
-  auto* name = tight(new QVBoxLayout, 0);
-  name->addWidget(label);
-  name->addWidget(formula_);
-  grid.addLayout(name, row, 0);
-  for (const auto& [column, quantity, field] : {std::tuple{1, &line.left, left_}, {2, &line.right, right_}}) {
-    auto* cell = tight(new QVBoxLayout, 0);
-    cell->addWidget(unitOf(*quantity));
-    cell->addWidget(field);
-    grid.addLayout(cell, row, column);
-  }
+  const auto cell = [&](QWidget* above, QWidget* below) {
+    cells_.push_back(new QWidget);
+    auto* layout = tight(new QVBoxLayout(cells_.back()), 0);
+    layout->addWidget(above);
+    layout->addWidget(below);
+    grid.addWidget(cells_.back(), row, column + static_cast<int>(cells_.size()) - 1, Qt::AlignTop);
+  };
+  cell(label, formula_);
+  cell(unitOf(line.left), left_);
+  cell(unitOf(line.right), right_);
+}
+
+void ReckonRow::setVisible(bool visible) {
+  for (QWidget* cell : cells_) cell->setVisible(visible);
 }
 
 QLineEdit* ReckonRow::fieldFor(const Quantity& quantity, bool right) {

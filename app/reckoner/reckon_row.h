@@ -14,8 +14,10 @@ class ReckonRow : public QObject {
   Q_OBJECT
 
  public:
-  /// Puts itself into a row of the grid.
-  ReckonRow(const Reckoning& line, QGridLayout& grid, int row);
+  /// Puts itself into a row of the grid: its name and the two fields, from a column on.
+  ReckonRow(const Reckoning& line, QGridLayout& grid, int row, int column);
+  const Reckoning& line() const { return line_; }
+  void setVisible(bool visible);
 
   /// What the lines share is now that: the side typed last gives the other anew.
   void setGivens(const Givens& givens);
@@ -32,6 +34,7 @@ class ReckonRow : public QObject {
   Givens givens_;
   QLineEdit *left_, *right_;
   QLabel* formula_;
+  std::vector<QWidget*> cells_;
   bool fromRight_ = false;
   double value_;  // of the side typed last
 };

@@ -1,5 +1,6 @@
 #include "app/reckoner/reckoner_page.h"
 
+#include <QButtonGroup>
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QGridLayout>
@@ -10,7 +11,6 @@
 
 #include "app/parts/captioned.h"
 #include "app/parts/commands.h"
-#include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
 #include "app/reckoner/offsets_picture.h"
 #include "app/session/common/notices.h"
@@ -32,8 +32,11 @@ namespace {
 
 constexpr int kTables = 372;
 constexpr int kWide = 1150;  // from there on there is room for pictures
+constexpr QSize kRoomForAll(960, 620);
+constexpr int kTopicName = 56;
+constexpr std::size_t kInFirstLine = 3;  // of what is given, where it needs two
 constexpr int kRow = 24;
-constexpr int kInstrument = 18;  // letters
+constexpr int kInstrument = 14;  // letters
 constexpr double kToneRate_hz = 48000.0;
 constexpr double kTone_s = 1.5;
 constexpr int kHertz = Qt::UserRole;
@@ -94,6 +97,7 @@ ReckonerPage::ReckonerPage(const Parts& parts) : parts_(parts) {
   top->addWidget(take);
   layout->addLayout(top);
   layout->addWidget(buildGivens());
+  layout->addWidget(buildTopics());
   layout->addLayout(body, 1);
 }
 
@@ -116,25 +120,27 @@ QWidget* ReckonerPage::buildGivens() {
   note_ = new QLineEdit;
   note_->setFixedWidth(72);
   tempo_ = number(20.0, 400.0, 0, tr(" /min"));
+  bar_ = number(1.0, 32.0, 0, tr(" beats"));
   a4_ = number(380.0, 500.0, 1, tr(" Hz"));
   air_ = number(-20.0, 45.0, 1, tr(" °C"));
   connect(instrument_, &QComboBox::activated, this, &ReckonerPage::instrumentChosen);
   connect(tube_, &QComboBox::activated, this, &ReckonerPage::changed);
   connect(note_, &QLineEdit::textEdited, this, &ReckonerPage::changed);
   auto* row = new QWidget;
-  auto* layout = tight(new QHBoxLayout(row), 3 * style::kStep);
+  givenFields_ = tight(new QGridLayout(row), 3 * style::kStep);
   const std::tuple<QString, QWidget*, const char*> fields[] = {
       {tr("Instrument"), instrument_, "reckonInstrument"},
       {tr("Tube"), tube_, "reckonTube"},
       {tr("Written note"), note_, "reckonNote"},
       {tr("Tempo"), tempo_, "reckonTempo"},
+      {tr("Metre"), bar_, "reckonBar"},
       {tr("A4"), a4_, "reckonA4"},
       {tr("Air in the tube"), air_, "reckonAir"}};
   for (const auto& [name, field, id] : fields) {
     field->setObjectName(id);
-    layout->addWidget(named(name, field));
+    givenBoxes_.push_back(named(name, field));
   }
-  layout->addStretch();
+  givenFields_->setColumnStretch(static_cast<int>(givenBoxes_.size()), 1);
   return row;
 }
 
@@ -142,13 +148,28 @@ QWidget* ReckonerPage::buildLines() {
   auto* inner = new QWidget;
   auto* grid = new QGridLayout(inner);
   grid->setContentsMargins(0, 0, 2 * style::kStep, 0);
-  grid->setHorizontalSpacing(4 * style::kStep);
-  grid->setVerticalSpacing(2 * style::kStep);
-  grid->setColumnStretch(0, 1);
-  grid->setColumnStretch(3, 1);
-  for (const Reckoning& line : reckonings())
-    rows_.push_back(new ReckonRow(line, *grid, static_cast<int>(rows_.size())));
-  grid->setRowStretch(static_cast<int>(rows_.size()), 1);
+  grid->setHorizontalSpacing(3 * style::kStep);
+  grid->setVerticalSpacing(style::kStep);
+  grid->setColumnStretch(1, 1);
+  int row = 0;
+  for (const Topic topic : kTopics) {
+    if (row > 0) {
+      auto* rule = new QFrame;
+      rule->setFrameShape(QFrame::HLine);
+      rule->setObjectName("rule");
+      grid->addWidget(rule, row++, 0, 1, 4);
+      wholeOnly_.push_back(rule);
+    }
+    auto* name = new QLabel(words::said(labelOf(topic)));
+    name->setFont(style::serif(style::kStrongType));
+    name->setFixedWidth(kTopicName);
+    name->setWordWrap(true);
+    wholeOnly_.push_back(name);
+    grid->addWidget(name, row, 0, Qt::AlignTop);
+    for (const Reckoning& line : reckonings())
+      if (line.topic == topic) rows_.push_back(new ReckonRow(line, *grid, row++, 1));
+  }
+  grid->setRowStretch(row, 1);
   auto* scroll = new QScrollArea;
   scroll->setWidget(inner);
   scroll->setWidgetResizable(true);
@@ -200,8 +221,40 @@ QWidget* ReckonerPage::buildTables() {
   return box;
 }
 
+QWidget* ReckonerPage::buildTopics() {
+  chooser_ = new QWidget;
+  topics_ = new QButtonGroup(this);
+  auto* layout = tight(new QHBoxLayout(chooser_), style::kStep);
+  for (const Topic topic : kTopics) {
+    auto* button = new QPushButton(words::said(labelOf(topic)));
+    button->setCheckable(true);
+    topics_->addButton(button, static_cast<int>(topics_->buttons().size()));
+    layout->addWidget(button);
+  }
+  layout->addStretch();
+  topics_->button(0)->setChecked(true);
+  connect(topics_, &QButtonGroup::idClicked, this, &ReckonerPage::arrange);
+  return chooser_;
+}
+
+/// All topics, or the one that is chosen.
+void ReckonerPage::arrange() {
+  const bool all = width() >= kRoomForAll.width() && height() >= kRoomForAll.height();
+  const Topic chosen = kTopics[topics_->checkedId()];
+  chooser_->setVisible(!all);
+  for (QWidget* one : wholeOnly_) one->setVisible(all);
+  for (ReckonRow* row : rows_) row->setVisible(all || row->line().topic == chosen);
+  int inOneLine = 0;
+  for (const QWidget* box : givenBoxes_) inOneLine += box->sizeHint().width() + givenFields_->spacing();
+  for (std::size_t i = 0; i < givenBoxes_.size(); ++i) {
+    const bool below = inOneLine > layout()->contentsRect().width() && i >= kInFirstLine;
+    givenFields_->addWidget(givenBoxes_[i], below ? 1 : 0, static_cast<int>(below ? i - kInFirstLine : i));
+  }
+}
+
 void ReckonerPage::resizeEvent(QResizeEvent* event) {
   QWidget::resizeEvent(event);
+  arrange();
   for (QWidget* drawn : std::initializer_list<QWidget*>{degreesPicture_, partialsPicture_, legend_})
     drawn->setVisible(width() >= kWide);
 }
@@ -226,14 +279,15 @@ void ReckonerPage::readLesson() {
   filling_ = true;
   instrument_->setCurrentIndex(std::max(0, instrument_->findData(words::plain(asked.instrument))));
   tempo_->setValue(givens_.tempo_bpm);
+  bar_->setValue(givens_.bar_beats);
   a4_->setValue(givens_.reference.a4_hz);
   air_->setValue(givens_.air_c);
   note_->setText(shownNote(sheet.home, spellingFor(context)));
   filling_ = false;
   instrumentChosen();
   if (const double longest_s = longestHeld_s(parts_.takes.past()); longest_s > 0.0)
-    for (std::size_t i = 0; i < rows_.size(); ++i)
-      if (reckonings()[i].id == kBreath) rows_[i]->setLeft(std::min(longest_s, reckonings()[i].left.high));
+    for (ReckonRow* row : rows_)
+      if (row->line().id == kBreath) row->setLeft(std::min(longest_s, row->line().left.high));
 }
 
 void ReckonerPage::instrumentChosen() {
@@ -250,6 +304,7 @@ void ReckonerPage::instrumentChosen() {
 void ReckonerPage::changed() {
   if (filling_) return;
   givens_.tempo_bpm = tempo_->value();
+  givens_.bar_beats = bar_->value();
   givens_.reference.a4_hz = a4_->value();
   givens_.air_c = air_->value();
   if (const auto written = typedNote(note_->text()))

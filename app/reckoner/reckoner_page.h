@@ -5,6 +5,7 @@
 #include "app/reckoner/reckon_row.h"
 #include "app/session/parts.h"
 
+class QButtonGroup;
 class QComboBox;
 class QDoubleSpinBox;
 class QTableWidget;
@@ -14,7 +15,8 @@ namespace calando {
 class OffsetsPicture;
 
 /// The arithmetic of the trade on one page: what all lines share at the top, as the lesson has it; a line for
-/// each two quantities; the degrees of a scale and the partials of a tube beside them, to be heard.
+/// each two quantities, those of one topic together; the degrees of a scale and the partials of a tube beside
+/// them, to be heard. Where there is little room, one topic at a time.
 class ReckonerPage : public QWidget {
   Q_OBJECT
 
@@ -34,6 +36,8 @@ class ReckonerPage : public QWidget {
   QWidget* buildGivens();
   QWidget* buildLines();
   QWidget* buildTables();
+  QWidget* buildTopics();
+  void arrange();
   void readLesson();
   void instrumentChosen();
   void changed();
@@ -44,10 +48,15 @@ class ReckonerPage : public QWidget {
 
   const Parts& parts_;
   Givens givens_;
+  QGridLayout* givenFields_ = nullptr;
+  std::vector<QWidget*> givenBoxes_;
   QComboBox *instrument_ = nullptr, *tube_ = nullptr;
   QLineEdit* note_ = nullptr;
-  QDoubleSpinBox *tempo_ = nullptr, *a4_ = nullptr, *air_ = nullptr;
+  QDoubleSpinBox *tempo_ = nullptr, *bar_ = nullptr, *a4_ = nullptr, *air_ = nullptr;
   std::vector<ReckonRow*> rows_;
+  std::vector<QWidget*> wholeOnly_;  ///< names of topics, and the rules between them
+  QButtonGroup* topics_ = nullptr;   ///< by number of kTopics
+  QWidget* chooser_ = nullptr;
   QTableWidget *degrees_ = nullptr, *partials_ = nullptr;
   OffsetsPicture *degreesPicture_ = nullptr, *partialsPicture_ = nullptr;
   QWidget* legend_ = nullptr;

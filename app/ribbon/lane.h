@@ -21,6 +21,8 @@ struct LaneRow {
 
 /// Its ground, marks and what they say.
 void paintLaneGround(QPainter& painter, const QRectF& area, const LaneRow& row);
+/// What its height is measured in, above its axis.
+void paintLaneUnit(QPainter& painter, const QRectF& area, const QString& unit);
 /// Its name, over whatever is drawn.
 void paintLaneName(QPainter& painter, const QRectF& area, const LaneRow& row);
 

@@ -63,6 +63,12 @@ void paintLaneGround(QPainter& painter, const QRectF& area, const LaneRow& row) 
   }
 }
 
+void paintLaneUnit(QPainter& painter, const QRectF& area, const QString& unit) {
+  painter.setFont(style::work(style::kSmallType));
+  painter.setPen(style::quietInk);
+  painter.drawText(QRectF(area.left() - kAxisWidth, area.top() - 18, area.width(), 14), Qt::AlignLeft, unit);
+}
+
 void paintLaneName(QPainter& painter, const QRectF& area, const LaneRow& row) {
   painter.setFont(style::work(style::kSmallType, true));
   painter.setPen(row.ink);

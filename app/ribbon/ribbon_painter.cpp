@@ -1,5 +1,6 @@
 #include "app/ribbon/ribbon_painter.h"
 
+#include "app/ribbon/lane.h"
 #include "app/ribbon/long_line.h"
 #include "app/ribbon/ribbon_texts.h"
 #include "app/style/style.h"
@@ -285,10 +286,7 @@ void paintRibbonGround(QPainter& painter, const Snapshot& snapshot, const Ribbon
     painter.drawText(QRectF(scale.area.left() - kAxisWidth, y - 8, kAxisWidth - 6, 16),
                      Qt::AlignRight | Qt::AlignVCenter, text);
   }
-  painter.setPen(style::quietInk);
-  if (!travels && !small)
-    painter.drawText(QRectF(scale.area.left() - kAxisWidth, scale.area.top() - 18, kAxisWidth + 40, 14),
-                     Qt::AlignLeft, Ribbon::tr("cents"));
+  if (!travels && !small) paintLaneUnit(painter, scale.area, Ribbon::tr("cents"));
 }
 
 void paintTargetLimits(QPainter& painter, const Snapshot& snapshot, const RibbonScale& scale) {

@@ -6,6 +6,7 @@
 #include "app/ribbon/ribbon_painter.h"
 #include "app/ribbon/ribbon_texts.h"
 #include "app/ribbon/subject.h"
+#include "app/ribbon/timbre.h"
 #include "app/style/style.h"
 #include "app/words/note_names.h"
 #include "app/words/words.h"
@@ -46,19 +47,24 @@ void RibbonPicture::paint(QPainter& painter, const Snapshot& take, const Frame& 
   const PictureLayout layout = layoutOf(take);
   const QRectF first = layout.lane(0, frame.area, take.hasCues()),
                last = layout.lane(1, frame.area, take.hasCues());
-  if (subject_ == Subject::pitch) {
+  if (subjectOf(take) == Subject::pitch) {
     paintLane(painter, take, scale, first, Lane::level);
   } else {
     paintSmallRibbon(painter, take, scale, first);
   }
-  paintLane(painter, take, scale, last, subject_ == Subject::time ? Lane::level : Lane::colour);
+  paintLane(painter, take, scale, last,
+            subject_ == Subject::time || subject_ == Subject::timbre ? Lane::level : Lane::colour);
   paintSeconds(painter, scale, last.bottom() + 3, frame.area.right());
+}
+
+RibbonPicture::Subject RibbonPicture::subjectOf(const Snapshot& take) const {
+  return take.live && subject_ == Subject::timbre ? Subject::pitch : subject_;
 }
 
 RibbonScale RibbonPicture::paintMain(QPainter& painter, const Snapshot& take, const Frame& frame) const {
   painter.fillRect(frame.area, style::paper);
   const RibbonScale scale = fitScale(take, timeArea(take, frame.area), frame.from_s, frame.to_s);
-  switch (subject_) {
+  switch (subjectOf(take)) {
     case Subject::pitch:
       paintRibbonGround(painter, take, scale);
       paintRibbon(painter, take, scale);
@@ -70,6 +76,9 @@ RibbonScale RibbonPicture::paintMain(QPainter& painter, const Snapshot& take, co
       break;
     case Subject::time:
       paintEvenness(painter, take, scale);
+      break;
+    case Subject::timbre:
+      paintTimbre(painter, take, scale);
       break;
   }
   if (take.hasCues()) paintCueStrip(painter, take, scale, cueArea(take, frame.area), frame.chosenCue);

@@ -7,10 +7,11 @@ namespace calando {
 
 /// A take from left to right. What it is about has the large lane, with the cues on their count below it; the
 /// rest stands in two small lanes under that. Where it is about the pitch the large lane is the ribbon:
-/// height is pitch, thickness loudness, ink tone colour.
+/// height is pitch, thickness loudness, ink tone colour. Timbre is drawn once a take is measured: while it
+/// sounds there is the ribbon.
 class RibbonPicture : public Picture {
  public:
-  enum class Subject { pitch, loudness, time };
+  enum class Subject { pitch, loudness, time, timbre };
   explicit RibbonPicture(Subject subject = Subject::pitch) : subject_(subject) {}
 
   void paint(QPainter& painter, const Snapshot& take, const Frame& frame) const override;
@@ -28,6 +29,7 @@ class RibbonPicture : public Picture {
   RibbonScale paintAbove(QPainter& painter, const Snapshot& take, const Frame& frame) const;
 
  private:
+  Subject subjectOf(const Snapshot& take) const;
   RibbonScale paintMain(QPainter& painter, const Snapshot& take, const Frame& frame) const;
 
   Subject subject_;

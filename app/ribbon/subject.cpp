@@ -108,10 +108,7 @@ void paintLoudness(QPainter& painter, const Snapshot& take, const RibbonScale& s
     nameBreaks(painter, labels, take, scale);
   }
   painter.setClipping(false);
-  painter.setFont(style::work(style::kSmallType));
-  painter.setPen(style::quietInk);
-  painter.drawText(QRectF(scale.area.left() - kAxisWidth, scale.area.top() - 18, scale.area.width(), 14),
-                   Qt::AlignLeft, Ribbon::tr("dB under the loudest"));
+  paintLaneUnit(painter, scale.area, Ribbon::tr("dB under the loudest"));
   paintLaneName(painter, scale.area, row);
   painter.restore();
 }

@@ -160,7 +160,8 @@ void WeeksPage::editPlan() {
 QString WeeksPage::writeSheet(const QString& kind, const QString& file, int weeks) const {
   const Student* student = parts_.book.chosen();
   if (!student) return tr("There is nobody to write it for.");
-  const WeekSheet sheet{words::plain(student->name), parts_.planning.sheets(weekIn(weeks), 7)};
+  const WeekSheet sheet{words::plain(student->name), parts_.planning.sheets(weekIn(weeks), 7),
+                        parts_.book.instrument()};
   const std::string about = std::to_string(student->id);
   if (kind == QLatin1String("pdf")) return writeSheetPdf(sheet, file);
   return writeText(

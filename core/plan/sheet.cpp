@@ -31,14 +31,24 @@ void askFor(TakeRequest& wish, const Exercise& card, std::optional<double> asked
   if (card.grows.what == Grows::What::counts) wish.mostCounts = static_cast<int>(*asked);
 }
 
-SetLength lengthOf(const Exercise& card, std::optional<double> asked, const std::string& instrument,
-                   NoteRange range) {
+namespace {
+
+CueSheet cuesOf(const Exercise& card, std::optional<double> asked, const std::string& instrument,
+                NoteRange range, std::optional<int> note) {
   TakeSpec wanted;
   wanted.instrument = instrument;
   wanted.range = range;
+  wanted.note = note;
   askFor(wanted, card, asked);
   if (!findExercise(card.id)) wanted.card = toText(card);
-  const CueSheet sheet = unroll(contextFor(wanted));
+  return unroll(contextFor(wanted));
+}
+
+}  // namespace
+
+SetLength lengthOf(const Exercise& card, std::optional<double> asked, const std::string& instrument,
+                   NoteRange range) {
+  const CueSheet sheet = cuesOf(card, asked, instrument, range, {});
   SetLength length{sheet.length_s() + sheet.countIn_s(), 0.0};
   for (const SheetCue& cue : sheet.cues)
     if (isAudible(cue.kind)) length.work_s += cue.length_s;
@@ -98,13 +108,25 @@ class SheetMaker {
 
   SheetItem itemOf(std::size_t row) const {
     const ExercisePtr& card = s_.order[row];
-    SheetItem item{card, askedNow(s_.plan, *card, s_.past)};
+    const auto asked = askedNow(s_.plan, *card, s_.past);
+    SheetItem item{card, asked, noteOf(*card, asked)};
     const SetLength length = lengthOf(*card, item.asked, instrument_, s_.range);
     item.set_s = length.whole_s;
     // What is silent within the card is rest, too.
     const double owed = card->drillsBreath() ? kBreathRest_s : 2.0 * length.work_s - length.whole_s;
     item.rest_s = std::max({card->rest_s, owed, 0.0});
     return item;
+  }
+
+  /// Where the small part sounds there is none, nor where it is a surprise.
+  std::optional<int> noteOf(const Exercise& card, std::optional<double> asked) const {
+    if (!card.asksForTones() || card.part != PartPlayed::whole || card.surprises()) return {};
+    const auto last = std::ranges::find_if(
+        s_.past, [&](const PastTake& take) { return take.exercise == card.id && take.note; });
+    const std::optional<int> lastAsked = last == s_.past.end() ? std::nullopt : last->note;
+    for (const SheetCue& cue : cuesOf(card, asked, instrument_, s_.range, lastAsked).cues)
+      if (isSounding(cue.kind)) return cue.note ? cue.note : lastAsked;
+    return {};
   }
 
   /// More sets in turn, as long as there is time and their cards allow.

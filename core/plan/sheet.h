@@ -11,6 +11,7 @@ namespace calando {
 struct SheetItem {
   ExercisePtr card;
   std::optional<double> asked;  ///< of what its card grows by
+  std::optional<int> note;  ///< written, that it begins on: as it was last asked for; nullopt: any, or none
   int sets = 1;
   double set_s = 0.0;   ///< of one set, with its count-in and what is silent in it
   double rest_s = 0.0;  ///< after each set

@@ -15,7 +15,6 @@ namespace {
 constexpr double kFreezing_k = 273.15;
 constexpr double kReference_c = 20.0;
 constexpr double kMinute_s = 60.0;
-constexpr double kBar = 4.0;          // beats
 constexpr double kRestForPlay = 1.0;  // at least as much
 constexpr int kHighestPartial = 16;
 
@@ -44,8 +43,9 @@ Value centsOfDrawing(const Givens& g, double mm) {
 
 constexpr double kLowest = 12.0, kHighest = 120.0;  // semitones
 
-const std::array<Reckoning, 11> kReckonings{{
-    {"counts",
+const std::array<Reckoning, 12> kReckonings{{
+    {Topic::time,
+     "counts",
      "Counts and seconds",
      {"counts", "", Kind::number, 2, 0.0, 1000.0},
      {"lasts", "s", Kind::number, 2, 0.0, 3600.0},
@@ -53,15 +53,17 @@ const std::array<Reckoning, 11> kReckonings{{
      [](const Givens& g, double s) -> Value { return s * g.tempo_bpm / kMinute_s; },
      "seconds = counts · 60 / tempo",
      8.0},
-    {"phrase",
+    {Topic::time,
+     "phrase",
      "Longest phrase of a breath",
      {"breath", "s", Kind::number, 1, 0.0, 120.0},
-     {"bars of four", "", Kind::number, 2, 0.0, 400.0},
-     [](const Givens& g, double s) -> Value { return s * g.tempo_bpm / kMinute_s / kBar; },
-     [](const Givens& g, double bars) -> Value { return bars * kBar * kMinute_s / g.tempo_bpm; },
-     "bars = seconds · tempo / 60 / 4",
+     {"bars", "", Kind::number, 2, 0.0, 1600.0},
+     [](const Givens& g, double s) -> Value { return s * g.tempo_bpm / kMinute_s / g.bar_beats; },
+     [](const Givens& g, double bars) -> Value { return bars * g.bar_beats * kMinute_s / g.tempo_bpm; },
+     "bars = seconds · tempo / 60 / beats in a bar",
      12.0},
-    {"rest",
+    {Topic::time,
+     "rest",
      "Rest owed",
      {"played", "s", Kind::number, 0, 0.0, 7200.0},
      {"rest at least", "s", Kind::number, 0, 0.0, 7200.0},
@@ -69,7 +71,8 @@ const std::array<Reckoning, 11> kReckonings{{
      [](const Givens&, double s) -> Value { return s / kRestForPlay; },
      "after hard work of the lips at least as long as it lasted",
      90.0},
-    {"notes",
+    {Topic::notes,
+     "notes",
      "Written and sounding",
      {"written", "", Kind::note, 0, kLowest, kHighest},
      {"sounding", "", Kind::note, 0, kLowest, kHighest},
@@ -77,7 +80,8 @@ const std::array<Reckoning, 11> kReckonings{{
      [](const Givens& g, double n) -> Value { return g.writtenOf(static_cast<int>(n)); },
      "sounding = written, moved by the instrument’s transposition",
      72.0},
-    {"pitch",
+    {Topic::notes,
+     "pitch",
      "Note and frequency",
      {"sounding pitch", "", Kind::pitch, 1, kLowest, kHighest},
      {"frequency", "Hz", Kind::number, 2, 16.0, 8400.0},
@@ -86,7 +90,8 @@ const std::array<Reckoning, 11> kReckonings{{
      "Hz = A4 · 2^(half steps / 12)",
      69.0,
      "Twelve half steps up are twice the frequency"},
-    {"beats",
+    {Topic::tuning,
+     "beats",
      "Cents and beats",
      {"apart", "cents", Kind::number, 1, 0.0, 200.0},
      {"beats a second", "", Kind::number, 2, 0.0, 600.0},
@@ -94,8 +99,21 @@ const std::array<Reckoning, 11> kReckonings{{
      [](const Givens& g, double beats) -> Value { return centsBetween(g.note_hz(), g.note_hz() + beats); },
      "beats = Hz · (2^(cents / 1200) − 1), at the note given",
      10.0,
+     "How fast two that far apart beat at the note given"},
+    {Topic::tuning,
+     "octave",
+     "The same an octave higher",
+     {"apart", "cents", Kind::number, 1, 0.0, 200.0},
+     {"beats a second", "", Kind::number, 2, 0.0, 1200.0},
+     [](const Givens& g, double cents) -> Value { return beatsPerSecond(2.0 * g.note_hz(), cents); },
+     [](const Givens& g, double beats) -> Value {
+       return centsBetween(2.0 * g.note_hz(), 2.0 * g.note_hz() + beats);
+     },
+     "beats = 2 · Hz · (2^(cents / 1200) − 1), an octave over the note given",
+     10.0,
      "The same cents beat twice as fast an octave higher"},
-    {"just",
+    {Topic::tuning,
+     "just",
      "Just intervals",
      {"half steps", "", Kind::number, 0, 0.0, 36.0},
      {"just size", "cents", Kind::number, 1, 0.0, 3600.0},
@@ -103,7 +121,8 @@ const std::array<Reckoning, 11> kReckonings{{
      [](const Givens&, double cents) -> Value { return std::round(cents / 100.0); },
      "cents of the just ratio; an equal one has 100 a half step",
      4.0},
-    {"partial",
+    {Topic::tuning,
+     "partial",
      "Natural series",
      {"partial", "", Kind::number, 0, 1.0, 32.0},
      {"over the fundamental", "cents", Kind::number, 1, 0.0, 6000.0},
@@ -112,7 +131,8 @@ const std::array<Reckoning, 11> kReckonings{{
      "cents = 1200 · log2(partial)",
      5.0,
      "A partial is that many times the fundamental"},
-    {"slide",
+    {Topic::tube,
+     "slide",
      "Slide or joint drawn",
      {"drawn", "mm", Kind::number, 1, -30.0, 200.0},
      {"pitch goes", "cents", Kind::number, 1, -600.0, 100.0},
@@ -122,7 +142,8 @@ const std::array<Reckoning, 11> kReckonings{{
      },
      "about: a slide has two legs; bell, mouthpiece and holes move it by a tenth and more",
      5.0},
-    {"warmth",
+    {Topic::tube,
+     "warmth",
      "Air in the tube",
      {"its temperature", "°C", Kind::number, 1, -20.0, 45.0},
      {"against 20 °C", "cents", Kind::number, 1, -150.0, 80.0},
@@ -135,7 +156,8 @@ const std::array<Reckoning, 11> kReckonings{{
      "cents = 1200 · log2 √(T / T20), in kelvin",
      26.0,
      "A warmer tube is sharper: about 3 cents a degree"},
-    {"tube",
+    {Topic::tube,
+     "tube",
      "Tube and fundamental",
      {"length", "m", Kind::number, 3, 0.05, 12.0},
      {"fundamental", "Hz", Kind::number, 2, 6.0, 4000.0},
@@ -154,6 +176,20 @@ std::optional<TubeSetting> Givens::tube() const {
   if (fingering) return fingering;
   if (!instrument || !instrument->tubing) return std::nullopt;
   return openSetting(*instrument);
+}
+
+std::string_view labelOf(Topic topic) {
+  switch (topic) {
+    case Topic::time:
+      return "Time";
+    case Topic::notes:
+      return "Notes";
+    case Topic::tuning:
+      return "In tune";
+    case Topic::tube:
+      return "Tube";
+  }
+  return {};
 }
 
 std::span<const Reckoning> reckonings() { return kReckonings; }

@@ -13,6 +13,8 @@ namespace calando {
 /// What the lines of one page share.
 struct Givens : PitchFrame {
   double tempo_bpm = 60.0;
+  double bar_beats =
+      4.0;              ///< of the metre, in the tempo's beats: of six eighths counted in dotted quarters 2
   int note = 69;        ///< sounding semitone, where a line needs a pitch
   double air_c = 20.0;  ///< of the air in the tube, °C
 
@@ -32,9 +34,15 @@ struct Quantity {
   double low, high;  ///< both included; of notes semitones
 };
 
+/// What lines stand together for.
+enum class Topic { time, notes, tuning, tube };
+inline constexpr Topic kTopics[] = {Topic::time, Topic::notes, Topic::tuning, Topic::tube};
+std::string_view labelOf(Topic topic);
+
 /// One line. Left gives right by `forth`, right gives left by `back`; both empty where it cannot be reckoned
 /// (no instrument, a length that no tube has).
 struct Reckoning {
+  Topic topic;  ///< lines of one stand together
   std::string_view id;
   std::string_view label;
   Quantity left, right;

@@ -54,6 +54,36 @@ TEST(Sheet, FillsTheTimeInOrderWithRestsAndTurns) {
   }
 }
 
+TEST(Sheet, NamesTheNoteThatWasLastAskedForAndNoneWhereThereIsNone) {
+  Plan plan;
+  plan.minutes = 40;
+  std::vector<PastTake> past(3);
+  for (PastTake& take : past) take.exercise = "steady-tone";
+  past[1].note = 67;  // the newest had a free one
+  past[2].note = 60;
+  PlanState state{plan, {}, past, {}, day(0), findExercise};
+  for (const std::string& id : kOrder) {
+    state.order.push_back(findExercise(id));
+    plan.step(id).since = day(-9);
+  }
+  const auto notes = [&] {
+    std::map<std::string, std::optional<int>> named;
+    for (const DaySheet& sheet : sheetsFor(state, "trumpet-bb", day(0), 7))
+      for (const SheetItem& item : sheet.items) named[item.card->id] = item.note;
+    return named;
+  };
+  const int first = findInstrument("trumpet-bb")->firstNote;
+  EXPECT_EQ(notes().at("steady-tone"), 67);
+  EXPECT_EQ(notes().at("scale-4-4"), first);
+  EXPECT_EQ(notes().at("swell"), first);
+  EXPECT_EQ(notes().at("in-2-out-4"), std::nullopt);
+  EXPECT_EQ(notes().at("buzz-4-4"), std::nullopt);
+  past[1].note = past[2].note = 70;
+  EXPECT_EQ(notes().at("steady-tone"), 70);
+  past[1].note = past[2].note = std::nullopt;
+  EXPECT_EQ(notes().at("steady-tone"), std::nullopt) << "any note";
+}
+
 constexpr Learner kLearners[] = {{"fast", 2.0, 0.10, 0.3, 0.9},
                                  {"slow", 0.5, 0.02, 0.4, 0.6},
                                  {"uneven", 1.0, 0.04, 1.5, 0.5},

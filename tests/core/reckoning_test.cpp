@@ -26,6 +26,7 @@ Givens anywhere(Dice& dice) {
   g.tempo_bpm = dice(30, 200);
   g.reference.a4_hz = dice(415, 446);
   g.note = dice.whole(45, 84);
+  g.bar_beats = dice.whole(2, 9);
   g.air_c = dice(10, 34);
   g.instrument =
       &instruments()[static_cast<std::size_t>(dice.whole(0, static_cast<int>(instruments().size()) - 1))];
@@ -39,7 +40,7 @@ TEST(Reckoning, SaysWhatTheFormulasOfTheTradeSay) {
     const Givens g = anywhere(dice);
     const double x = dice(0.5, 20.0), note = dice(40, 90);
     EXPECT_NEAR(forth("counts", g, x), x / (g.tempo_bpm / 60.0), 1e-9);
-    EXPECT_NEAR(forth("phrase", g, x) * 4.0 * 60.0 / g.tempo_bpm, x, 1e-9);
+    EXPECT_NEAR(forth("phrase", g, x) * g.bar_beats * 60.0 / g.tempo_bpm, x, 1e-9);
     EXPECT_EQ(forth("rest", g, x), x);
     EXPECT_EQ(forth("notes", g, 70), 70 + g.instrument->transposition);
     double hz = g.reference.a4_hz;
@@ -49,6 +50,7 @@ TEST(Reckoning, SaysWhatTheFormulasOfTheTradeSay) {
                 1e-9);
     const double at = frequencyOf(g.note, g.reference);
     EXPECT_NEAR(forth("beats", g, x), at * (std::exp(x * std::log(2.0) / 1200.0) - 1.0), 1e-9);
+    EXPECT_NEAR(forth("octave", g, x), 2.0 * forth("beats", g, x), 1e-9);
     EXPECT_NEAR(forth("warmth", g, g.air_c),
                 1200.0 / std::log(2.0) * 0.5 * std::log((273.15 + g.air_c) / 293.15), 1e-6);
     // A wave goes to the end and back in one period, in a stopped cylinder twice.

@@ -141,6 +141,7 @@ INSTANTIATE_TEST_SUITE_P(
         Played{"no_breath", nullptr, "in-2-out-4"}, Played{"a_bend", "bends-above", "bend-through"},
         Played{"no_bend", nullptr, "bend-return"}, Played{"overtones", "overtone-under", "overtones"},
         Played{"no_overtone", nullptr, "overtone-set"}, Played{"steps", "slurs-uneven", "widening"},
+        Played{"twins", "steady", "model-note"}, Played{"no_twins", nullptr, "open-tight"},
         Played{"pair", "finds-it", "unison"}, Played{"no_pair", nullptr, "unison"}),
     [](const auto& info) { return std::string(info.param.name); });
 
@@ -166,6 +167,37 @@ int inkOf(const QImage& image, const QColor& colour) {
   for (int y = 0; y < image.height(); ++y)
     for (int x = 0; x < image.width(); ++x) count += image.pixelColor(x, y) == colour;
   return count;
+}
+
+TEST(Gallery, TheModelsPartialsStandOverTheNotesHeldAgainstIt) {
+  const SnapshotPtr take = takeOf({"twins", "steady", "model-note"}, false);
+  const auto& cues = take->analysis.cues;
+  ASSERT_GE(cues.size(), 3u);
+  const QRectF area(60, 20, 1100, 500);
+  QImage image = blank({1200, 560});
+  QPainter painter(&image);
+  const Picture& picture = pictureFor(*take);
+  const auto [from, to] = picture.wholeOf(*take);
+  picture.paint(painter, *take, {area, from, to});
+  painter.end();
+  const QRectF lane = picture.timeArea(*take, area);
+  const auto inkIn = [&, from = from, to = to](const CueResult& cue, const QColor& colour) {
+    const auto x = [&](double t) {
+      return static_cast<int>(lane.left() + (t - from) / (to - from) * lane.width());
+    };
+    const int top = static_cast<int>(lane.top()) + 40;  // under what is said
+    return inkOf(
+        image.copy(x(cue.start_s), top, x(cue.end_s) - x(cue.start_s), static_cast<int>(lane.bottom()) - top),
+        colour);
+  };
+  int notes = 0;
+  for (const CueResult& cue : cues) {
+    if (!cue.asksForSound()) continue;
+    EXPECT_GT(inkIn(cue, style::colour), 500) << notes;
+    EXPECT_EQ(inkIn(cue, style::ink) > 20, notes > 0) << notes;
+    ++notes;
+  }
+  EXPECT_GT(notes, 2);
 }
 
 TEST(Gallery, WhatIsBreathedWithFillsWithTheCountAndCanBeReadFromAfar) {

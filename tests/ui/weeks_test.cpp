@@ -228,6 +228,9 @@ TEST_F(WeeksTest, TheSheetOfAWeekGoesOutAsPageCalendarAndText) {
     EXPECT_TRUE(page.contains(words)) << page.toStdString();
     EXPECT_TRUE(plain.contains(words));
   }
+  EXPECT_TRUE(page.contains("One steady tone on ")) << page.toStdString();
+  EXPECT_TRUE(QRegularExpression("One steady tone on [A-G][♭♯]?\\d,").match(plain).hasMatch())
+      << plain.toStdString();
   EXPECT_TRUE(plain.contains("Stop when light-headed"));
   EXPECT_EQ(calendar.readAll().count("BEGIN:VEVENT"), 7);
   // The next one, too.

@@ -10,6 +10,7 @@
 #include "app/readout/cue_table.h"
 #include "app/readout/fingering_table.h"
 #include "app/readout/readout.h"
+#include "app/reckoner/reckoner_page.h"
 #include "app/review/compare_view.h"
 #include "app/review/take_export.h"
 #include "app/ribbon/ribbon_scale.h"
@@ -113,6 +114,7 @@ TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {
   openWindow();
   addStudent("Ada", "trumpet-bb");
   QTest::keyClick(window_.get(), Qt::Key_5, Qt::AltModifier);
+  window_->resize(1280, 800);
   auto *counts = find<QLineEdit>("counts-left"), *seconds = find<QLineEdit>("counts-right");
   ASSERT_TRUE(counts->isVisible());
   const auto type = [](QLineEdit* field, const char* text) {
@@ -128,9 +130,27 @@ TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {
   find<QDoubleSpinBox>("reckonTempo")->setValue(60.0);
   EXPECT_EQ(counts->text(), "4.00");
   EXPECT_EQ(seconds->text(), "4.00");
+  // A phrase in any metre; an octave up the same cents beat twice as fast.
+  type(find<QLineEdit>("phrase-left"), "12");
+  find<QDoubleSpinBox>("reckonBar")->setValue(3.0);
+  EXPECT_EQ(find<QLineEdit>("phrase-right")->text(), "4.00");
+  type(find<QLineEdit>("octave-right"), find<QLineEdit>("beats-right")->text().toUtf8());
+  EXPECT_EQ(find<QLineEdit>("octave-left")->text(), "5.0");
   // What cannot be is said, and nothing else changes.
   type(counts, "x");
   EXPECT_EQ(seconds->text(), "4.00");
+  // On a small screen one topic at a time.
+  auto* beats = find<QLineEdit>("beats-left");
+  EXPECT_TRUE(beats->isVisible());
+  window_->resize(860, 540);
+  EXPECT_TRUE(QTest::qWaitFor([&] { return !beats->isVisible(); }, 3000));
+  EXPECT_TRUE(counts->isVisible());
+  auto* topics = window_->findChild<ReckonerPage*>()->findChild<QButtonGroup*>();
+  for (const int topic : {2, 3, 0}) {
+    QTest::mouseClick(topics->button(topic), Qt::LeftButton);
+    EXPECT_EQ(beats->isVisible(), topic == 2) << topic;
+    EXPECT_EQ(counts->isVisible(), topic == 0) << topic;
+  }
   type(find<QLineEdit>("reckonNote"), "D5");
   find<QDoubleSpinBox>("reckonA4")->setValue(442.0);
   QTest::keyClick(counts, Qt::Key_Return, Qt::ControlModifier);
