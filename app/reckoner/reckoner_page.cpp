@@ -228,6 +228,7 @@ QWidget* ReckonerPage::buildTopics() {
   for (const Topic topic : kTopics) {
     auto* button = new QPushButton(words::said(labelOf(topic)));
     button->setCheckable(true);
+    if (topic == Topic::tuning) button->setObjectName("topicTuning");
     topics_->addButton(button, static_cast<int>(topics_->buttons().size()));
     layout->addWidget(button);
   }
@@ -244,10 +245,11 @@ void ReckonerPage::arrange() {
   chooser_->setVisible(!all);
   for (QWidget* one : wholeOnly_) one->setVisible(all);
   for (ReckonRow* row : rows_) row->setVisible(all || row->line().topic == chosen);
-  int inOneLine = 0;
+  const QMargins margins = layout()->contentsMargins();
+  int inOneLine = margins.left() + margins.right();
   for (const QWidget* box : givenBoxes_) inOneLine += box->sizeHint().width() + givenFields_->spacing();
   for (std::size_t i = 0; i < givenBoxes_.size(); ++i) {
-    const bool below = inOneLine > layout()->contentsRect().width() && i >= kInFirstLine;
+    const bool below = inOneLine > width() && i >= kInFirstLine;
     givenFields_->addWidget(givenBoxes_[i], below ? 1 : 0, static_cast<int>(below ? i - kInFirstLine : i));
   }
 }

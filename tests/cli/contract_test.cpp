@@ -46,6 +46,8 @@ TEST_F(Contract, TheReckonerPrintsBothWays) {
   EXPECT_EQ(run("reckon counts 8 --tempo 72").out, "8.00 counts = 6.67 s\n");
   EXPECT_EQ(run("reckon counts 6.67 --back --tempo 72").out, "6.67 s = 8.00 counts\n");
   EXPECT_EQ(run("reckon notes C5 --instrument horn-f").out, "C5 = F4\n");
+  EXPECT_EQ(run("reckon phrase 12 --bar 3").out, "12.0 s = 4.00 bars\n");
+  EXPECT_EQ(run("reckon octave 10 --note A4").out, "10.0 cents = 5.10 beats a second\n");
   const json pitch = json::parse(run("reckon pitch 450 --back --json").out);
   EXPECT_EQ(pitch["schema"], "calando.reckoning/1");
   EXPECT_EQ(pitch["left"]["text"], "A4 +38.9");
@@ -53,7 +55,7 @@ TEST_F(Contract, TheReckonerPrintsBothWays) {
   std::istringstream lines(run("reckon").out);
   int count = 0;
   for (std::string line; std::getline(lines, line);) ++count;
-  EXPECT_EQ(count, 11);
+  EXPECT_EQ(count, 12);
   expectRefused("reckon counts", 2, "needs a value");
   expectRefused("reckon nothing 3", 2, "is unknown");
   expectRefused("reckon rest 1e9", 2, "from 0 to 7200");

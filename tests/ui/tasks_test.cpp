@@ -311,9 +311,11 @@ const Task kTasks[] = {
        t.key(Qt::Key_Space, kNone, t.any<EarsPage>());
        EXPECT_TRUE(t.parts().ears.running());
      }},
-    {"reckon", "Reckon beats from cents", "Alt+5, the field, the cents, Return", 0,
+    {"reckon", "Reckon beats from cents", "Alt+5, *In tune* on a small screen, the field, the cents, Return",
+     0,
      [](T& t) {
        t.key(Qt::Key_5, Qt::AltModifier);
+       t.click(t.the<QPushButton>("topicTuning"));
        auto* cents = t.the<QLineEdit>("beats-left");
        auto* beats = t.the<QLineEdit>("beats-right");
        const double ofTen = beats->text().toDouble();

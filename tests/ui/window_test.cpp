@@ -145,6 +145,19 @@ TEST_F(WindowTest, TheReckonerReckonsBothWaysAndTakesItsNoteIntoTheLesson) {
   window_->resize(860, 540);
   EXPECT_TRUE(QTest::qWaitFor([&] { return !beats->isVisible(); }, 3000));
   EXPECT_TRUE(counts->isVisible());
+  window_->resize(1280, 800);
+  EXPECT_TRUE(QTest::qWaitFor([&] { return beats->isVisible(); }, 3000));
+  EXPECT_TRUE(QTest::qWaitFor(
+      [&] {
+        const auto top = [&](const char* field) {
+          return find<QWidget>(field)->mapTo(window_.get(), QPoint()).y();
+        };
+        return top("reckonInstrument") == top("reckonAir");
+      },
+      3000))
+      << "what is given is one line where there is room";
+  window_->resize(860, 540);
+  EXPECT_TRUE(QTest::qWaitFor([&] { return !beats->isVisible(); }, 3000));
   auto* topics = window_->findChild<ReckonerPage*>()->findChild<QButtonGroup*>();
   for (const int topic : {2, 3, 0}) {
     QTest::mouseClick(topics->button(topic), Qt::LeftButton);
