@@ -8530,6 +8530,21 @@
         <source>%1, rest %2</source>
         <translation>%1, Pause %2</translation>
     </message>
+    <message>
+        <source>%1 on %2</source>
+        <comment>a card, the note it is played on</comment>
+        <translation>%1 auf %2</translation>
+    </message>
+    <message>
+        <source>%1 from %2</source>
+        <comment>a card, the note it begins on</comment>
+        <translation>%1 ab %2</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>a card and how often</comment>
+        <translation>%1: %2</translation>
+    </message>
 </context>
 <context>
     <name>Post</name>
@@ -8658,11 +8673,6 @@
 <context>
     <name>Print</name>
     <message>
-        <source>%1: %2</source>
-        <comment>a card and how often</comment>
-        <translation>%1: %2</translation>
-    </message>
-    <message>
         <source>A holiday.</source>
         <translation>Ferien.</translation>
     </message>
@@ -8702,16 +8712,6 @@
     <message>
         <source>%1 cannot be written: %2</source>
         <translation>%1 kann nicht geschrieben werden: %2</translation>
-    </message>
-    <message>
-        <source>%1 on %2</source>
-        <comment>a card, the note it is played on</comment>
-        <translation>%1 auf %2</translation>
-    </message>
-    <message>
-        <source>%1 from %2</source>
-        <comment>a card, the note it begins on</comment>
-        <translation>%1 ab %2</translation>
     </message>
 </context>
 <context>
@@ -8878,16 +8878,12 @@
         <translation>das Vorbild</translation>
     </message>
     <message>
-        <source>%1 dB off</source>
-        <translation>um %1 dB anders</translation>
-    </message>
-    <message>
         <source>partials</source>
         <translation>Teiltöne</translation>
     </message>
     <message>
-        <source>dB under the strongest</source>
-        <translation>dB unter dem stärksten</translation>
+        <source>dB under the strongest; above, how far off the model</source>
+        <translation>dB unter dem stärksten; darüber, wie weit vom Vorbild</translation>
     </message>
 </context>
 <context>
@@ -11590,11 +11586,6 @@ Die Leertaste beginnt.</translation>
     <message>
         <source>A holiday.</source>
         <translation>Ferien.</translation>
-    </message>
-    <message>
-        <source>%1: %2</source>
-        <comment>a card and how often</comment>
-        <translation>%1: %2</translation>
     </message>
     <message>
         <source>Nothing fits into the time that there is.</source>

@@ -8530,6 +8530,21 @@
         <source>%1, rest %2</source>
         <translation>%1, repos %2</translation>
     </message>
+    <message>
+        <source>%1 on %2</source>
+        <comment>a card, the note it is played on</comment>
+        <translation>%1 sur %2</translation>
+    </message>
+    <message>
+        <source>%1 from %2</source>
+        <comment>a card, the note it begins on</comment>
+        <translation>%1 à partir de %2</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>a card and how often</comment>
+        <translation>%1 : %2</translation>
+    </message>
 </context>
 <context>
     <name>Post</name>
@@ -8658,11 +8673,6 @@
 <context>
     <name>Print</name>
     <message>
-        <source>%1: %2</source>
-        <comment>a card and how often</comment>
-        <translation>%1 : %2</translation>
-    </message>
-    <message>
         <source>A holiday.</source>
         <translation>Vacances.</translation>
     </message>
@@ -8702,16 +8712,6 @@
     <message>
         <source>%1 cannot be written: %2</source>
         <translation>%1 ne peut pas être écrit : %2</translation>
-    </message>
-    <message>
-        <source>%1 on %2</source>
-        <comment>a card, the note it is played on</comment>
-        <translation>%1 sur %2</translation>
-    </message>
-    <message>
-        <source>%1 from %2</source>
-        <comment>a card, the note it begins on</comment>
-        <translation>%1 à partir de %2</translation>
     </message>
 </context>
 <context>
@@ -8878,16 +8878,12 @@
         <translation>le modèle</translation>
     </message>
     <message>
-        <source>%1 dB off</source>
-        <translation>%1 dB d’écart</translation>
-    </message>
-    <message>
         <source>partials</source>
         <translation>partiels</translation>
     </message>
     <message>
-        <source>dB under the strongest</source>
-        <translation>dB sous le plus fort</translation>
+        <source>dB under the strongest; above, how far off the model</source>
+        <translation>dB sous le plus fort ; au-dessus, écart au modèle</translation>
     </message>
 </context>
 <context>
@@ -11590,11 +11586,6 @@ Espace commence.</translation>
     <message>
         <source>A holiday.</source>
         <translation>Vacances.</translation>
-    </message>
-    <message>
-        <source>%1: %2</source>
-        <comment>a card and how often</comment>
-        <translation>%1 : %2</translation>
     </message>
     <message>
         <source>Nothing fits into the time that there is.</source>

@@ -5,8 +5,8 @@
 
 namespace calando {
 
-/// Side by side where there is room for all, sharing what is left; else on several lines, all as wide as the
-/// widest.
+/// Side by side where there is room for all, those that may grow sharing what is left; else on several lines,
+/// in cells as wide as the widest.
 class FlowLayout : public QLayout {
  public:
   explicit FlowLayout(int gap, QWidget* parent = nullptr);

@@ -9,7 +9,6 @@
 #include "app/style/style.h"
 #include "app/words/card_words.h"
 #include "app/words/days.h"
-#include "app/words/note_names.h"
 #include "app/words/plan_words.h"
 #include "app/words/words.h"
 #include "core/figures/figure.h"
@@ -24,31 +23,10 @@ struct SheetWords {
   Q_DECLARE_TR_FUNCTIONS(Print)
 };
 
-QString askedOf(const SheetItem& item) {
-  return item.asked ? words::asking(item.card->grows, *item.asked) : QString();
-}
-
-/// "One steady tone on B♭4", "Scale tones from F4".
-QString titleOf(const SheetItem& item, const Instrument* instrument) {
-  const QString title = words::said(item.card->title);
-  if (!item.note) return title;
-  const QString note = shownNote(*item.note, instrument ? instrument->spelling : Spelling::flats);
-  return item.card->cues.size() == 1
-             ? SheetWords::tr("%1 on %2", "a card, the note it is played on").arg(title, note)
-             : SheetWords::tr("%1 from %2", "a card, the note it begins on").arg(title, note);
-}
-
-/// "One steady tone on B♭4, 10 s: 3 × 10 s, rest 10 s".
-QString lineOf(const SheetItem& item, const Instrument* instrument) {
-  const QString title = titleOf(item, instrument), asked = askedOf(item);
-  return SheetWords::tr("%1: %2", "a card and how often")
-      .arg(asked.isEmpty() ? title : QStringLiteral("%1, %2").arg(title, asked), words::howOften(item));
-}
-
 QString dayText(const DaySheet& day, const Instrument* instrument) {
   if (day.holiday) return SheetWords::tr("A holiday.");
   QStringList lines;
-  for (const SheetItem& item : day.items) lines << lineOf(item, instrument);
+  for (const SheetItem& item : day.items) lines << words::line(item, instrument);
   lines << SheetWords::tr("In all %1.").arg(words::duration(day.total_s()));
   return lines.join('\n');
 }
@@ -112,11 +90,11 @@ QString tableOf(const WeekSheet& sheet) {
              QStringLiteral("center"));
   QString html = QStringLiteral("<tr>%1</tr>").arg(head);
   for (const SheetItem* row : rows) {
-    const QString asked = askedOf(*row);
+    const QString asked = words::asked(*row);
     SheetItem once = *row;
     once.sets = 1;
     QString line = cell(QStringLiteral("<b>%1</b>%2")
-                            .arg(titleOf(*row, sheet.instrument).toHtmlEscaped(),
+                            .arg(words::playedOn(*row, sheet.instrument).toHtmlEscaped(),
                                  asked.isEmpty() ? QString() : "<br>" + asked.toHtmlEscaped())) +
                    cell(words::howOften(once).toHtmlEscaped());
     for (const DaySheet& day : sheet.days) {

@@ -11,6 +11,7 @@
 
 #include "app/parts/captioned.h"
 #include "app/parts/commands.h"
+#include "app/parts/flow_layout.h"
 #include "app/parts/tight.h"
 #include "app/reckoner/offsets_picture.h"
 #include "app/session/common/notices.h"
@@ -34,7 +35,6 @@ constexpr int kTables = 372;
 constexpr int kWide = 1150;  // from there on there is room for pictures
 constexpr QSize kRoomForAll(960, 620);
 constexpr int kTopicName = 56;
-constexpr std::size_t kInFirstLine = 3;  // of what is given, where it needs two
 constexpr int kRow = 24;
 constexpr int kInstrument = 14;  // letters
 constexpr double kToneRate_hz = 48000.0;
@@ -127,7 +127,7 @@ QWidget* ReckonerPage::buildGivens() {
   connect(tube_, &QComboBox::activated, this, &ReckonerPage::changed);
   connect(note_, &QLineEdit::textEdited, this, &ReckonerPage::changed);
   auto* row = new QWidget;
-  givenFields_ = tight(new QGridLayout(row), 3 * style::kStep);
+  auto* flow = new FlowLayout(3 * style::kStep, row);
   const std::tuple<QString, QWidget*, const char*> fields[] = {
       {tr("Instrument"), instrument_, "reckonInstrument"},
       {tr("Tube"), tube_, "reckonTube"},
@@ -138,9 +138,8 @@ QWidget* ReckonerPage::buildGivens() {
       {tr("Air in the tube"), air_, "reckonAir"}};
   for (const auto& [name, field, id] : fields) {
     field->setObjectName(id);
-    givenBoxes_.push_back(named(name, field));
+    flow->addWidget(named(name, field));
   }
-  givenFields_->setColumnStretch(static_cast<int>(givenBoxes_.size()), 1);
   return row;
 }
 
@@ -228,8 +227,9 @@ QWidget* ReckonerPage::buildTopics() {
   for (const Topic topic : kTopics) {
     auto* button = new QPushButton(words::said(labelOf(topic)));
     button->setCheckable(true);
-    if (topic == Topic::tuning) button->setObjectName("topicTuning");
-    topics_->addButton(button, static_cast<int>(topics_->buttons().size()));
+    const auto number = static_cast<int>(topics_->buttons().size());
+    button->setObjectName(QStringLiteral("topic%1").arg(number));
+    topics_->addButton(button, number);
     layout->addWidget(button);
   }
   layout->addStretch();
@@ -245,13 +245,6 @@ void ReckonerPage::arrange() {
   chooser_->setVisible(!all);
   for (QWidget* one : wholeOnly_) one->setVisible(all);
   for (ReckonRow* row : rows_) row->setVisible(all || row->line().topic == chosen);
-  const QMargins margins = layout()->contentsMargins();
-  int inOneLine = margins.left() + margins.right();
-  for (const QWidget* box : givenBoxes_) inOneLine += box->sizeHint().width() + givenFields_->spacing();
-  for (std::size_t i = 0; i < givenBoxes_.size(); ++i) {
-    const bool below = inOneLine > width() && i >= kInFirstLine;
-    givenFields_->addWidget(givenBoxes_[i], below ? 1 : 0, static_cast<int>(below ? i - kInFirstLine : i));
-  }
 }
 
 void ReckonerPage::resizeEvent(QResizeEvent* event) {

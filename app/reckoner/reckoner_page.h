@@ -48,8 +48,6 @@ class ReckonerPage : public QWidget {
 
   const Parts& parts_;
   Givens givens_;
-  QGridLayout* givenFields_ = nullptr;
-  std::vector<QWidget*> givenBoxes_;
   QComboBox *instrument_ = nullptr, *tube_ = nullptr;
   QLineEdit* note_ = nullptr;
   QDoubleSpinBox *tempo_ = nullptr, *bar_ = nullptr, *a4_ = nullptr, *air_ = nullptr;

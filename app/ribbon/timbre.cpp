@@ -10,129 +10,115 @@
 #include "core/figures/cue_figures.h"
 #include "core/figures/findings.h"
 #include "core/figures/reading.h"
+#include "core/measure/edges/dynamics.h"
 #include "core/measure/edges/sounds.h"
 
 namespace calando {
 
 namespace {
 
-constexpr double kDeepest_db = -40.0;               // where a partial is no longer compared
-constexpr double kAbove_db = 9.0;                   // for what stands above
-constexpr double kNarrowestStem = 3.0, kGap = 2.0;  // points
-constexpr double kAside = 0.06;                     // of a note's time, free on either side
+constexpr double kAbove_db = 9.0;  // for what stands above
+constexpr double kNarrowestStem = 4.0, kWidestStem = 12.0,
+                 kBetweenStems = 1.0;  // points, with the gap after it
+constexpr double kShare = 0.7;         // of the way to the next note
 constexpr double kModelLine = 2.0;
 constexpr double kLabelled = 32.0;  // under the lane's name
 
-using Partials = std::vector<std::optional<double>>;
+/// A note that is drawn, and how far its colour is off the model's.
+struct Drawn {
+  const Note& note;
+  std::optional<double> off_db;
+  double middle_s() const { return 0.5 * (note.start_s + note.end_s); }
+};
 
-double strongest_db(const Partials& partials) {
-  double most = kDeepest_db;
-  for (const auto& level : partials) most = std::max(most, level.value_or(kDeepest_db));
-  return most;
+std::vector<Drawn> drawnOf(const Analysis& analysis) {
+  std::vector<Drawn> drawn;
+  for (const CueResult& cue : analysis.cues)
+    if (const Note* note = soundOf(cue, analysis).note; note && !note->harmonics_db.empty())
+      drawn.push_back({*note, cue.colour_distance_db});
+  return drawn;
 }
 
-/// What both show, on average more in `a` than in `b`: the difference of their loudness, dB.
-double louder_db(const Partials& a, const Partials& b) {
-  double sum = 0.0;
-  int count = 0;
-  for (std::size_t k = 0; k < std::min(a.size(), b.size()); ++k)
-    if (a[k] && b[k] && std::min(*a[k], *b[k]) > kDeepest_db) {
-      sum += *a[k] - *b[k];
-      ++count;
-    }
-  return count > 0 ? sum / count : 0.0;
+/// The shortest way from one to the next; of one alone its length.
+double apart_s(const std::vector<Drawn>& drawn) {
+  double least = drawn.size() == 1 ? drawn[0].note.end_s - drawn[0].note.start_s : 1e9;
+  for (std::size_t i = 1; i < drawn.size(); ++i)
+    least = std::min(least, drawn[i].middle_s() - drawn[i - 1].middle_s());
+  return least;
 }
 
-/// A note's partials from left to right in its time.
+/// A note's partials from left to right about its middle, as many as there is room for.
 struct Stems {
-  double left;
-  double width;  ///< of one and the gap after it
+  double left, width;
   std::size_t count;
 
-  Stems(const RibbonScale& scale, const Note& note) {
-    const double from = scale.x(note.start_s), all = scale.x(note.end_s) - from;
-    left = from + kAside * all;
-    const double room = (1.0 - 2.0 * kAside) * all;
-    count = std::min(note.harmonics_db.size(),
-                     static_cast<std::size_t>(std::max(1.0, room / (kNarrowestStem + kGap))));
-    width = room / static_cast<double>(std::max<std::size_t>(1, count));
+  Stems(const RibbonScale& scale, const Drawn& of, double apart_s) {
+    const double middle = scale.x(of.middle_s()),
+                 room = std::max(kNarrowestStem, kShare * (scale.x(of.middle_s() + apart_s) - middle));
+    count = std::min(of.note.harmonics_db.size(), static_cast<std::size_t>(room / kNarrowestStem));
+    width = std::min(kWidestStem, room / static_cast<double>(count));
+    left = middle - 0.5 * width * static_cast<double>(count);
   }
   double x(std::size_t partial) const { return left + width * static_cast<double>(partial); }
 };
 
-class TimbrePainter {
- public:
-  TimbrePainter(QPainter& painter, const Snapshot& take, const RibbonScale& scale)
-      : p_(painter), take_(take), scale_(scale), labels_(painter, scale.area) {
-    row_ = {kDeepest_db, kAbove_db, {0, -10, -20, -30}, style::colour, Ribbon::tr("partials")};
-  }
-
-  void paint() {
-    p_.save();
-    paintLaneGround(p_, scale_.area, row_);
-    p_.setClipRect(scale_.area);
-    const auto& cues = take_.analysis.cues;
-    const Note* model = nullptr;
-    for (std::size_t i = 0; i < cues.size() && i < take_.sheet.cues.size(); ++i) {
-      const Note* note = soundOf(cues[i], take_.analysis).note;
-      if (!note || note->harmonics_db.empty()) continue;
-      paintStems(*note);
-      const bool isModel = !model && take_.sheet.cues[i].model;
-      if (isModel) model = note;
-      if (model && !isModel) paintModel(*model, *note);
-      name(*note, isModel, cues[i].colour_distance_db);
-    }
-    p_.setClipping(false);
-    paintLaneUnit(p_, scale_.area, Ribbon::tr("dB under the strongest"));
-    paintLaneName(p_, scale_.area, row_);
-    p_.restore();
-  }
-
- private:
-  double y(double level_db) const { return row_.y(scale_.area, std::clamp(level_db, row_.bottom, row_.top)); }
-
-  void paintStems(const Note& note) {
-    const Stems stems(scale_, note);
-    const double top_db = strongest_db(note.harmonics_db);
-    for (std::size_t k = 0; k < stems.count; ++k)
-      if (const auto& level = note.harmonics_db[k])
-        p_.fillRect(QRectF(QPointF(stems.x(k), y(*level - top_db)),
-                           QPointF(stems.x(k) + stems.width - kGap, scale_.area.bottom())),
-                    style::colour);
-  }
-
-  void paintModel(const Note& model, const Note& note) {
-    const Stems stems(scale_, note);
-    const double over_db = louder_db(note.harmonics_db, model.harmonics_db) - strongest_db(note.harmonics_db);
-    p_.setPen(QPen(style::ink, kModelLine));
-    for (std::size_t k = 0; k < std::min(stems.count, model.harmonics_db.size()); ++k)
-      if (const auto& level = model.harmonics_db[k]; level && *level > kDeepest_db)
-        p_.drawLine(QPointF(stems.x(k) - 0.5 * kGap, y(*level + over_db)),
-                    QPointF(stems.x(k) + stems.width - 0.5 * kGap, y(*level + over_db)));
-  }
-
-  void name(const Note& note, bool isModel, const std::optional<double>& off_db) {
-    const QPointF at(0.5 * (scale_.x(note.start_s) + scale_.x(note.end_s)), scale_.area.top() + kLabelled);
-    p_.setFont(style::work(style::kType, true));
-    if (isModel) return labels_.put(at, Ribbon::tr("the model"), style::ink);
-    if (!off_db) return;
-    const Reading* reading = readingOf(take_, "colour_distance_db");
-    const bool beyond = reading && reading->high && *off_db > *reading->high;
-    labels_.put(at, Ribbon::tr("%1 dB off").arg(words::number(*off_db, 1, false)),
-                beyond ? style::attention : style::colour);
-  }
-
-  QPainter& p_;
-  const Snapshot& take_;
-  const RibbonScale& scale_;
-  Labels labels_;
-  LaneRow row_{};
+/// The lane, and where a level lies in it.
+struct PartialsLane {
+  const RibbonScale& scale;
+  const LaneRow row{
+      kFaintestPartial_db, kAbove_db, {0, -10, -20, -30}, style::colour, Ribbon::tr("partials")};
+  double y(double level_db) const { return row.y(scale.area, std::clamp(level_db, row.bottom, row.top)); }
 };
+
+void paintStems(QPainter& painter, const PartialsLane& lane, const Stems& stems, const Note& note) {
+  for (std::size_t k = 0; k < stems.count; ++k)
+    if (const auto& level = note.harmonics_db[k])
+      painter.fillRect(QRectF(QPointF(stems.x(k), lane.y(*level)),
+                              QPointF(stems.x(k) + stems.width - kBetweenStems, lane.scale.area.bottom())),
+                       style::colour);
+}
+
+/// As loud as the note is, so that what differs is colour alone.
+void paintModel(QPainter& painter, const PartialsLane& lane, const Stems& stems, const Note& model,
+                const Note& note) {
+  const auto difference = colourDifference(note.harmonics_db, model.harmonics_db);
+  if (!difference) return;
+  painter.setPen(QPen(style::ink, kModelLine));
+  for (std::size_t k = 0; k < std::min(stems.count, model.harmonics_db.size()); ++k)
+    if (const auto& level = model.harmonics_db[k]; level && *level > kFaintestPartial_db) {
+      const double y = lane.y(*level + difference->mean_db);
+      painter.drawLine(QPointF(stems.x(k), y), QPointF(stems.x(k) + stems.width - kBetweenStems, y));
+    }
+}
 
 }  // namespace
 
 void paintTimbre(QPainter& painter, const Snapshot& take, const RibbonScale& scale) {
-  TimbrePainter(painter, take, scale).paint();
+  const PartialsLane lane{scale};
+  painter.save();
+  paintLaneGround(painter, scale.area, lane.row);
+  painter.setClipRect(scale.area);
+  Labels labels(painter, scale.area);
+  const Note* model = modelNote(take.analysis.cues, take.sheet, take.analysis);
+  const Reading* judged = readingOf(take, "colour_distance_db");
+  const std::vector<Drawn> drawn = drawnOf(take.analysis);
+  for (const Drawn& one : drawn) {
+    const Stems stems(scale, one, apart_s(drawn));
+    paintStems(painter, lane, stems, one.note);
+    const bool isModel = &one.note == model;
+    if (model && !isModel) paintModel(painter, lane, stems, *model, one.note);
+    painter.setFont(style::work(style::kType, true));
+    const QPointF at(scale.x(one.middle_s()), scale.area.top() + kLabelled);
+    if (isModel) labels.put(at, Ribbon::tr("the model"), style::ink);
+    if (!one.off_db) continue;
+    const bool beyond = judged && judged->high && *one.off_db > *judged->high;
+    labels.put(at, Ribbon::tr("%1 dB").arg(words::number(*one.off_db, 1, false)),
+               beyond ? style::attention : style::colour);
+  }
+  painter.setClipping(false);
+  paintLaneUnit(painter, scale.area, Ribbon::tr("dB under the strongest; above, how far off the model"));
+  paintLaneName(painter, scale.area, lane.row);
+  painter.restore();
 }
 
 }  // namespace calando

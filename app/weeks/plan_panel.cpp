@@ -242,8 +242,7 @@ void PlanPanel::refreshWeek() {
   if (sheets.empty()) return today_->setText(tr("No practice today."));
   if (sheets.front().holiday) return today_->setText(tr("A holiday."));
   QStringList items;
-  for (const SheetItem& item : sheets.front().items)
-    items << tr("%1: %2", "a card and how often").arg(words::said(item.card->title), words::howOften(item));
+  for (const SheetItem& item : sheets.front().items) items << words::line(item, parts_.book.instrument());
   const QString all = words::duration(sheets.front().total_s());
   today_->setText(items.isEmpty() ? tr("Nothing fits into the time that there is.")
                                   : items.join(QStringLiteral(" · ")) + tr(" — %1 in all").arg(all) +

@@ -171,6 +171,25 @@ QString duration(double seconds) {
                         : PlanWords::tr("%1 min").arg(number(std::round(seconds / 60.0), 0, false));
 }
 
+QString playedOn(const SheetItem& item, const Instrument* instrument) {
+  const QString title = said(item.card->title);
+  if (!item.note) return title;
+  const QString note = shownNote(*item.note, instrument ? instrument->spelling : Spelling::flats);
+  return item.card->cues.size() == 1
+             ? PlanWords::tr("%1 on %2", "a card, the note it is played on").arg(title, note)
+             : PlanWords::tr("%1 from %2", "a card, the note it begins on").arg(title, note);
+}
+
+QString asked(const SheetItem& item) {
+  return item.asked ? asking(item.card->grows, *item.asked) : QString();
+}
+
+QString line(const SheetItem& item, const Instrument* instrument) {
+  QStringList what{playedOn(item, instrument)};
+  if (item.asked) what << asked(item);
+  return PlanWords::tr("%1: %2", "a card and how often").arg(what.join(QStringLiteral(", ")), howOften(item));
+}
+
 QString howOften(const SheetItem& item) {
   const QString sets = item.sets == 1 ? duration(item.set_s)
                                       : PlanWords::tr("%1 × %2", "so many sets of so long")

@@ -24,6 +24,12 @@ QString fallen(const Fatigue& fatigue);
 QString day(Day day);
 /// "Mon 30 Nov 2026".
 QString dayAndYear(Day day);
+/// "One steady tone on B♭4", "Scale tones from F4".
+QString playedOn(const SheetItem& item, const Instrument* instrument);
+/// "10 s", "72 beats a minute"; empty where a card does not grow.
+QString asked(const SheetItem& item);
+/// "One steady tone on B♭4, 10 s: 3 × 10 s, rest 10 s".
+QString line(const SheetItem& item, const Instrument* instrument);
 /// "2 × 40 s, rest 20 s".
 QString howOften(const SheetItem& item);
 /// "6 min", "45 s".

@@ -183,11 +183,8 @@ std::optional<Start> startOf(const CueResult& row, const Analysis& analysis, boo
   return air ? Start::airOnly : Start::nothing;
 }
 
-/// Colour against the first note that was played for a model cue.
 void compareColours(std::vector<CueResult>& rows, const CueSheet& sheet, const Analysis& analysis) {
-  const Note* model = nullptr;
-  for (std::size_t c = 0; c < rows.size() && !model; ++c)
-    if (sheet.cues[c].model) model = soundOf(rows[c], analysis).note;
+  const Note* model = modelNote(rows, sheet, analysis);
   if (!model) return;
   for (CueResult& row : rows) {
     const Note* note = soundOf(row, analysis).note;
@@ -204,6 +201,13 @@ CueSound soundOf(const CueResult& cue, const Analysis& analysis) {
   if (!cue.asksForSound() || index >= analysis.tones.size()) return {};
   const Tone& tone = analysis.tones[index];
   return {&tone, cue.note ? &tone.notes[*cue.note] : nullptr};
+}
+
+const Note* modelNote(std::span<const CueResult> rows, const CueSheet& sheet, const Analysis& analysis) {
+  for (std::size_t c = 0; c < std::min(rows.size(), sheet.cues.size()); ++c)
+    if (sheet.cues[c].model)
+      if (const Note* note = soundOf(rows[c], analysis).note) return note;
+  return nullptr;
 }
 
 std::optional<double> cameAt(const CueResult& row, const Analysis& analysis) {

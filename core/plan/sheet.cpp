@@ -44,15 +44,26 @@ CueSheet cuesOf(const Exercise& card, std::optional<double> asked, const std::st
   return unroll(contextFor(wanted));
 }
 
-}  // namespace
-
-SetLength lengthOf(const Exercise& card, std::optional<double> asked, const std::string& instrument,
-                   NoteRange range) {
-  const CueSheet sheet = cuesOf(card, asked, instrument, range, {});
+SetLength lengthOf(const CueSheet& sheet) {
   SetLength length{sheet.length_s() + sheet.countIn_s(), 0.0};
   for (const SheetCue& cue : sheet.cues)
     if (isAudible(cue.kind)) length.work_s += cue.length_s;
   return length;
+}
+
+/// Where the small part sounds there is none, nor where it is a surprise.
+std::optional<int> firstNoteOf(const CueSheet& sheet, const Exercise& card, std::optional<int> asked) {
+  if (!card.asksForTones() || card.part != PartPlayed::whole || card.surprises()) return {};
+  for (const SheetCue& cue : sheet.cues)
+    if (isSounding(cue.kind)) return cue.note ? cue.note : asked;
+  return {};
+}
+
+}  // namespace
+
+SetLength lengthOf(const Exercise& card, std::optional<double> asked, const std::string& instrument,
+                   NoteRange range) {
+  return lengthOf(cuesOf(card, asked, instrument, range, {}));
 }
 
 namespace {
@@ -108,25 +119,18 @@ class SheetMaker {
 
   SheetItem itemOf(std::size_t row) const {
     const ExercisePtr& card = s_.order[row];
+    const auto last = std::ranges::find_if(
+        s_.past, [&](const PastTake& take) { return take.exercise == card->id && take.note; });
+    const std::optional<int> note = last == s_.past.end() ? std::nullopt : last->note;
     const auto asked = askedNow(s_.plan, *card, s_.past);
-    SheetItem item{card, asked, noteOf(*card, asked)};
-    const SetLength length = lengthOf(*card, item.asked, instrument_, s_.range);
+    const CueSheet cues = cuesOf(*card, asked, instrument_, s_.range, note);
+    SheetItem item{card, asked, firstNoteOf(cues, *card, note)};
+    const SetLength length = lengthOf(cues);
     item.set_s = length.whole_s;
     // What is silent within the card is rest, too.
     const double owed = card->drillsBreath() ? kBreathRest_s : 2.0 * length.work_s - length.whole_s;
     item.rest_s = std::max({card->rest_s, owed, 0.0});
     return item;
-  }
-
-  /// Where the small part sounds there is none, nor where it is a surprise.
-  std::optional<int> noteOf(const Exercise& card, std::optional<double> asked) const {
-    if (!card.asksForTones() || card.part != PartPlayed::whole || card.surprises()) return {};
-    const auto last = std::ranges::find_if(
-        s_.past, [&](const PastTake& take) { return take.exercise == card.id && take.note; });
-    const std::optional<int> lastAsked = last == s_.past.end() ? std::nullopt : last->note;
-    for (const SheetCue& cue : cuesOf(card, asked, instrument_, s_.range, lastAsked).cues)
-      if (isSounding(cue.kind)) return cue.note ? cue.note : lastAsked;
-    return {};
   }
 
   /// More sets in turn, as long as there is time and their cards allow.

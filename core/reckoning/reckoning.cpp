@@ -41,6 +41,16 @@ Value centsOfDrawing(const Givens& g, double mm) {
   return longer > 0.0 ? Value(-1200.0 * std::log2(longer)) : std::nullopt;
 }
 
+/// At so many times the note's frequency.
+template <int times>
+Value beatsOf(const Givens& g, double cents) {
+  return beatsPerSecond(times * g.note_hz(), cents);
+}
+template <int times>
+Value centsOf(const Givens& g, double beats) {
+  return centsBetween(times * g.note_hz(), times * g.note_hz() + beats);
+}
+
 constexpr double kLowest = 12.0, kHighest = 120.0;  // semitones
 
 const std::array<Reckoning, 12> kReckonings{{
@@ -95,8 +105,8 @@ const std::array<Reckoning, 12> kReckonings{{
      "Cents and beats",
      {"apart", "cents", Kind::number, 1, 0.0, 200.0},
      {"beats a second", "", Kind::number, 2, 0.0, 600.0},
-     [](const Givens& g, double cents) -> Value { return beatsPerSecond(g.note_hz(), cents); },
-     [](const Givens& g, double beats) -> Value { return centsBetween(g.note_hz(), g.note_hz() + beats); },
+     &beatsOf<1>,
+     &centsOf<1>,
      "beats = Hz · (2^(cents / 1200) − 1), at the note given",
      10.0,
      "How fast two that far apart beat at the note given"},
@@ -105,10 +115,8 @@ const std::array<Reckoning, 12> kReckonings{{
      "The same an octave higher",
      {"apart", "cents", Kind::number, 1, 0.0, 200.0},
      {"beats a second", "", Kind::number, 2, 0.0, 1200.0},
-     [](const Givens& g, double cents) -> Value { return beatsPerSecond(2.0 * g.note_hz(), cents); },
-     [](const Givens& g, double beats) -> Value {
-       return centsBetween(2.0 * g.note_hz(), 2.0 * g.note_hz() + beats);
-     },
+     &beatsOf<2>,
+     &centsOf<2>,
      "beats = 2 · Hz · (2^(cents / 1200) − 1), an octave over the note given",
      10.0,
      "The same cents beat twice as fast an octave higher"},

@@ -82,10 +82,10 @@ std::string wrongWith(const Slurred& made, double f0_hz, sounds::Dice& dice) {
 class Alternating : public testing::TestWithParam<Family> {};
 
 TEST_P(Alternating, NotesOnOneBreathAreNotes) {
-  const unsigned count = sounds::asked("CALANDO_SOUNDS", 12), first = sounds::asked("CALANDO_SEED", 1);
+  const unsigned count = sounds::howMany(12);
   unsigned right = 0;
   std::string wrong;
-  for (unsigned seed = first; seed < first + count; ++seed) {
+  for (const unsigned seed : sounds::seeds(count)) {
     sounds::Dice dice(104729 * seed + static_cast<unsigned>(GetParam().shortest_s * 100.0));
     const Slurred made = slurred(GetParam(), dice);
     const double f0_hz = 90.0 * std::exp2(dice(0.0, std::log2(900.0 / 90.0)));

@@ -72,10 +72,10 @@ std::string wrongWithScale(Dice& dice) {
 }
 
 TEST(Beginners, AWrongNoteInAScaleIsOfTheCueItWasPlayedFor) {
-  const unsigned count = sounds::asked("CALANDO_SOUNDS", 10), first = sounds::asked("CALANDO_SEED", 1);
+  const unsigned count = sounds::howMany(10);
   unsigned right = 0;
   std::string wrong;
-  for (unsigned seed = first; seed < first + count; ++seed) {
+  for (const unsigned seed : sounds::seeds(count)) {
     Dice dice(seed);
     const std::string what = wrongWithScale(dice);
     right += what.empty();

@@ -284,10 +284,10 @@ std::string wrongWith(const Case& c) {
 }
 
 TEST_P(Beginners, PlayOneToneAndOneNote) {
-  const unsigned count = sounds::asked("CALANDO_SOUNDS", 8), first = sounds::asked("CALANDO_SEED", 1);
+  const unsigned count = sounds::howMany(8);
   unsigned right = 0;
   std::string wrong;
-  for (unsigned seed = first; seed < first + count; ++seed) {
+  for (const unsigned seed : sounds::seeds(count)) {
     std::mt19937 random(7919 * seed);
     sounds::Beginner plain;
     plain.seed = seed;

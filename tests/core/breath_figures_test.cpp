@@ -12,7 +12,7 @@ namespace {
 // What is heard while the breath is to be kept is told, and how long; what the breaths on either side still
 // have, or have already, is no leak.
 TEST(Breaths, InAHoldAreLeaks) {
-  const int takes = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 16));
+  const int takes = static_cast<int>(sounds::howMany(16));
   int right = 0;
   for (unsigned seed = 1; static_cast<int>(seed) <= takes; ++seed) {
     Dice dice(seed);
@@ -250,9 +250,9 @@ sounds::Microphone plateau(const sounds::Microphone& through, double from_hz, do
 
 // Little of an open breath's lows is left: what is left is told all the same, and never as its opposite.
 TEST(Breaths, ThroughATelephoneAreToldByWhatItLeaves) {
-  const unsigned sets = sounds::asked("CALANDO_SOUNDS", 4), first = sounds::asked("CALANDO_SEED", 1);
+  const unsigned sets = sounds::howMany(4);
   int all = 0, told = 0, wrong = 0, thins = 0, thinsTold = 0;
-  for (unsigned seed = first; seed < first + sets; ++seed) {
+  for (const unsigned seed : sounds::seeds(sets)) {
     Dice dice(seed);
     const bool open = dice.chance(0.7), throat = dice.chance(0.5);
     const sounds::Microphone microphone =

@@ -120,9 +120,8 @@ TEST_P(Breathing, IsHeardBreathByBreath) {
   std::vector<double> onsets, turns, lengths, front, end, full, uneven;
   int counted = 0, toned = 0, told = 0, wrong = 0, inhales = 0, classed = 0;
   // Of fewer, what 95 in 100 keep within is the worst of all.
-  const unsigned chains = sounds::asked("CALANDO_SOUNDS", kind.pauses ? 8 : 20);
-  const unsigned first = sounds::asked("CALANDO_SEED", 1);
-  for (unsigned seed = first; seed < first + chains; ++seed) {
+  const unsigned chains = sounds::howMany(kind.pauses ? 8 : 20);
+  for (const unsigned seed : sounds::seeds(chains)) {
     const sounds::BreathSound sound = chain(kind, 100 * seed + static_cast<unsigned>(kind.margin_db));
     const Analysis analysis = analyse(sounds::breathing(sound), sound.rate_hz, Context{});
     toned += !analysis.tones.empty();
@@ -291,8 +290,8 @@ TEST(Breaths, AreEasyUntilTheRestIsSqueezedOutOrRunsDry) {
   Context asked;
   asked.exercise = findExercise("long-hiss");
   asked.level = findLevel("growing");
-  const unsigned breaths = sounds::asked("CALANDO_SOUNDS", 18);
-  for (unsigned seed = 1; seed <= breaths; ++seed) {
+  const unsigned breaths = sounds::howMany(18);
+  for (const unsigned seed : sounds::seeds(breaths)) {
     sounds::Dice dice(seed);
     sounds::BreathSound sound;
     sound.seed = seed;

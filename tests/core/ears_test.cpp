@@ -10,7 +10,7 @@ namespace {
 
 TEST_P(OneThingChanged, IsAsAskedAndNothingElseTells) {
   const ChangeRow& row = changes()[static_cast<std::size_t>(GetParam())];
-  sounds::Dice dice(300u * sounds::asked("CALANDO_SEED", 1) + static_cast<unsigned>(GetParam()));
+  sounds::Dice dice(300u * sounds::firstSeed() + static_cast<unsigned>(GetParam()));
   // A crackle is not told in what has hardly any partials, and a slope neither.
   const bool needsPartials = row.change == Change::crackle || row.change == Change::dull;
   int could = 0, asked = 0;
@@ -19,7 +19,7 @@ TEST_P(OneThingChanged, IsAsAskedAndNothingElseTells) {
                          const std::optional<double>& b) {
     if (a && b) list.push_back(*a - *b);
   };
-  const int materials = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 1));
+  const int materials = static_cast<int>(sounds::howMany(1));
   for (int m = 0; m < materials; ++m) {
     auto material = someMaterial(dice);
     if (!material) continue;

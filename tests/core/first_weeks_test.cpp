@@ -39,10 +39,10 @@ class FirstWeeks : public testing::TestWithParam<std::string> {
       context.fingering = openSetting(instrument());
       context.asked.clear();
     }
-    double fewest = 4.0;  // beats; the shortest takes a second and a half
+    double fewest = 4.0;  // beats; the shortest takes a second
     for (const Cue& cue : card.cues)
       if (isSounding(cue.kind)) fewest = std::min(fewest, cue.length.value);
-    if (card.counted()) context.tempo_bpm = std::max(card.tempo_bpm, 60.0 * fewest / 1.0);
+    if (card.counted()) context.tempo_bpm = std::max(card.tempo_bpm, 60.0 * fewest);
     const CueSheet sheet = unroll(context);
     const Performance performed = perform(*findPlayer(player), sheet, context, 7);
     if (sheet.counted()) context.start_s = performed.truth.cues.front().start_s;

@@ -166,8 +166,8 @@ struct MadeBend {
 
 TEST(Bends, RingMostWhereTheirResonanceIs) {
   std::vector<double> centres, depths, returns, sure;
-  const unsigned sounds = sounds::asked("CALANDO_SOUNDS", 12);
-  for (unsigned seed = 1; seed <= sounds; ++seed) {
+  const unsigned count = sounds::howMany(12);
+  for (const unsigned seed : sounds::seeds(count)) {
     const MadeBend made(seed, true);
     const Bend bend = made.described();
     depths.push_back(bend.depth_cents - made.depth_cents);
@@ -176,7 +176,7 @@ TEST(Bends, RingMostWhereTheirResonanceIs) {
     centres.push_back(bend.ring->cents - made.centre_cents);
     sure.push_back(centres.back() / bend.ring->spread);
   }
-  EXPECT_GE(centres.size(), sounds * 8 / 10);
+  EXPECT_GE(centres.size(), count * 8 / 10);
   expectWithin(centres, 2.0, 5.0);
   expectWithin(depths, 1.0, 2.0);
   expectWithin(returns, 0.3, 1.0);

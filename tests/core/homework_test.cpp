@@ -118,9 +118,9 @@ Recording recorded(unsigned seed) {
 }
 
 TEST(Homework, IsCutIntoWhatWasAskedForAndMarked) {
-  const unsigned recordings = sounds::asked("CALANDO_SOUNDS", 2), first = sounds::asked("CALANDO_SEED", 900);
+  const unsigned recordings = sounds::howMany(2);
   sounds::Score score;
-  for (unsigned seed = first; seed < first + recordings; ++seed) {
+  for (const unsigned seed : sounds::seeds(recordings, 900)) {
     const Recording r = recorded(seed);
     score.add(mark(r.list, sounds::asSent(r.samples), trumpeter()), r.list, r.truth, r.pieces, seed);
   }

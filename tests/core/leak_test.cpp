@@ -27,10 +27,10 @@ class LeakOf : public testing::TestWithParam<Leaking> {};
 
 TEST_P(LeakOf, AKnownPartnerMovesNobodyElse) {
   const auto& [name, semitones, recorded] = GetParam();
-  const int wanted = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 3));
+  const int wanted = static_cast<int>(sounds::howMany(3));
   int right = 0, octaves = 0;
   for (int i = 0; i < wanted; ++i) {
-    sounds::Dice dice(1000u * sounds::asked("CALANDO_SEED", 1) + static_cast<unsigned>(i));
+    sounds::Dice dice(1000u * sounds::firstSeed() + static_cast<unsigned>(i));
     const double first_hz = dice(120.0, 420.0), off = dice(-35.0, 35.0), leak_db = -dice(6.0, 14.0);
     const auto spectrum = [&] { return &sounds::spectra()[static_cast<std::size_t>(dice.whole(0, 2))]; };
     // The partner is there first, and goes on when the player has ended.

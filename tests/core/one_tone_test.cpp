@@ -27,10 +27,10 @@ Context oneToneAsked() {
 /// That share of many sounds, less one that may be chance. `isRight(dice, seed)` makes one and hears it.
 template <class IsRight>
 void expectRight(double share, unsigned family, IsRight isRight) {
-  const int wanted = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 15));
+  const int wanted = static_cast<int>(sounds::howMany(15));
   int right = 0;
   for (int i = 0; i < wanted; ++i) {
-    const unsigned seed = 1000u * sounds::asked("CALANDO_SEED", 1) + static_cast<unsigned>(i);
+    const unsigned seed = 1000u * sounds::firstSeed() + static_cast<unsigned>(i);
     sounds::Dice dice(seed + family);
     right += isRight(dice, seed);
   }

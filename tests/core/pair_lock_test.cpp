@@ -51,10 +51,10 @@ double trueLock(const Finding& f) {
 class PairsHeard : public testing::TestWithParam<Heard> {};
 
 TEST_P(PairsHeard, LockWhenTheyDidAndItIsSaidWhoMoved) {
-  Dice dice(420);
+  Dice dice(420u * sounds::firstSeed());
   const bool one = GetParam() == Heard::oneSignal;
   std::vector<double> lock, ends, joins;
-  int wrongWays = 0, movedWrong = 0, signs = 0, count = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 6));
+  int wrongWays = 0, movedWrong = 0, signs = 0, count = static_cast<int>(sounds::howMany(6));
   for (int i = 0; i < count; ++i) {
     const Finding f = finding(dice, i % 3 == 0);
     const auto first = f.first.sound(dice, 8.4), second = f.second.sound(dice, 8.4);
@@ -119,7 +119,7 @@ Finding lostAndFound(Dice& dice, bool firstIsSteady) {
 }
 
 TEST_P(PairsHeard, LockAsTheyDidHavingGoneTheWrongWayFirst) {
-  const unsigned sets = sounds::asked("CALANDO_SOUNDS", 3), seed = sounds::asked("CALANDO_SEED", 1);
+  const unsigned sets = sounds::howMany(3), seed = sounds::firstSeed();
   const bool one = GetParam() == Heard::oneSignal;
   std::vector<double> lock;
   unsigned wrongWays = 0;

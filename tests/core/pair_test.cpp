@@ -62,9 +62,9 @@ TEST(Pair, EndsAsItWasToTheEnd) {
 }
 
 TEST(Pairs, BeatAsTheyWereMadeInOneSignal) {
-  Dice dice(410);
+  Dice dice(410u * sounds::firstSeed());
   std::vector<double> rates, cents;
-  const int duets = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 8));
+  const int duets = static_cast<int>(sounds::howMany(8));
   for (int i = 0; i < duets; ++i) {
     const Duet duet = steadyDuet(dice, 0.0);
     const auto pair = heard(duet.sound, {duet.interval.semitones});
@@ -82,10 +82,10 @@ TEST(Pairs, BeatAsTheyWereMadeInOneSignal) {
 }
 
 TEST(Pairs, ThatStrayHaveASpreadThatCoversIt) {
-  Dice dice(411);
+  Dice dice(411u * sounds::firstSeed());
   int covered = 0, all = 0;
   std::vector<double> off;
-  const int duets = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 16));
+  const int duets = static_cast<int>(sounds::howMany(16));
   for (int i = 0; i < duets; ++i) {
     const Duet duet = steadyDuet(dice, 1.0);
     const auto pair = heard(duet.sound, {duet.interval.semitones});

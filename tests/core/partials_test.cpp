@@ -49,8 +49,8 @@ struct Overtone {
 TEST(Overtones, AreTheNoteAndNotWhatSoundsUnderThem) {
   int asked = 0, unasked = 0;
   std::vector<double> levels;
-  const unsigned sounds = sounds::asked("CALANDO_SOUNDS", 20);
-  for (unsigned seed = 1; seed <= sounds; ++seed) {
+  const unsigned count = sounds::howMany(20);
+  for (const unsigned seed : sounds::seeds(count)) {
     const Overtone made(seed);
     for (const bool told : {false, true}) {
       Context context;
@@ -64,8 +64,8 @@ TEST(Overtones, AreTheNoteAndNotWhatSoundsUnderThem) {
       levels.push_back(note->under_db.value_or(-200.0) - made.under_db);
     }
   }
-  EXPECT_GE(asked, static_cast<int>(sounds * 98 / 100));
-  EXPECT_GE(unasked, static_cast<int>(sounds * 90 / 100));
+  EXPECT_GE(asked, static_cast<int>(count * 98 / 100));
+  EXPECT_GE(unasked, static_cast<int>(count * 90 / 100));
   expectWithin(levels, 0.5, 2.0);
 }
 

@@ -23,8 +23,8 @@ class ProcessingOf : public testing::TestWithParam<Case> {};
 
 TEST_P(ProcessingOf, AMicrophoneIsToldAndItsBreathsAreNotMeasured) {
   int told = 0, wrong = 0;
-  const unsigned count = sounds::asked("CALANDO_SOUNDS", 8), first = sounds::asked("CALANDO_SEED", 1);
-  for (unsigned seed = first; seed < first + count; ++seed) {
+  const unsigned count = sounds::howMany(8);
+  for (const unsigned seed : sounds::seeds(count)) {
     Dice dice(seed + 100);
     sounds::BreathSound sound;
     sound.seed = seed;
@@ -94,8 +94,8 @@ INSTANTIATE_TEST_SUITE_P(Of, ProcessingOf,
 /// Breaths that begin and end within 30 ms or so, far over a quiet room, are those of a plain recording.
 TEST(Processing, OfShortEndsOverAQuietRoomIsNone) {
   constexpr std::pair<double, double> bands[] = {{250.0, 1100.0}, {300.0, 2500.0}, {1800.0, 6500.0}};
-  const int chains = static_cast<int>(sounds::asked("CALANDO_SOUNDS", 18));
-  const unsigned first = 1000 * sounds::asked("CALANDO_SEED", 1);
+  const int chains = static_cast<int>(sounds::howMany(18));
+  const unsigned first = 1000 * sounds::firstSeed();
   int alarms = 0;
   for (int i = 0; i < chains; ++i) {
     Dice dice(first + static_cast<unsigned>(i));

@@ -19,7 +19,7 @@ namespace calando {
 namespace {
 
 constexpr double kRate_hz = 48000.0;
-const unsigned kSounds = sounds::asked("CALANDO_SOUNDS", 5), kFirst = sounds::asked("CALANDO_SEED", 1);
+const unsigned kSounds = sounds::howMany(5);
 
 using sounds::Dice;
 using sounds::expectWithin;
@@ -83,7 +83,7 @@ class SmallParts : public testing::TestWithParam<Kind> {
 TEST_P(SmallParts, HaveTheirPitchAndLength) {
   std::vector<double> cents, lengths, noise;
   int whole = 0;
-  for (unsigned seed = kFirst; seed < kFirst + kSounds; ++seed) {
+  for (const unsigned seed : sounds::seeds(kSounds)) {
     Dice dice(seed);
     const sounds::Buzz spec = anyOf(GetParam(), dice, seed);
     const auto sound = sounds::buzz(spec);
@@ -106,7 +106,7 @@ TEST_P(SmallParts, HaveTheirPitchAndLength) {
 
 TEST_P(SmallParts, BreakWhereTheyBreakAndTheAirIsTold) {
   FoundBreaks found;
-  for (unsigned seed = kFirst; seed < kFirst + kSounds; ++seed) {
+  for (const unsigned seed : sounds::seeds(kSounds)) {
     Dice dice(seed);
     sounds::Buzz spec = anyOf(GetParam(), dice, seed);
     spec.seconds = dice(2.5, 5.0);
@@ -130,7 +130,7 @@ TEST_P(SmallParts, SayWhenTheySpokeAndWhetherAirCameFirst) {
   Context asked = context();
   asked.exercise = findExercise(GetParam().card);
   asked.level = findLevel("growing");
-  for (unsigned seed = kFirst; seed < kFirst + kSounds; ++seed) {
+  for (const unsigned seed : sounds::seeds(kSounds)) {
     Dice dice(seed);
     sounds::Buzz spec = anyOf(GetParam(), dice, seed);
     const bool air = seed % 2 == 0;
@@ -150,7 +150,7 @@ TEST_P(SmallParts, SayWhenTheySpokeAndWhetherAirCameFirst) {
 
 TEST_P(SmallParts, AreCalledNothingThatTheyAreNot) {
   int told = 0;
-  for (unsigned seed = kFirst; seed < kFirst + kSounds; ++seed) {
+  for (const unsigned seed : sounds::seeds(kSounds)) {
     Dice dice(seed);
     sounds::Buzz spec = anyOf(GetParam(), dice, seed);
     spec.hnr_db = std::max(spec.hnr_db, 12.0);

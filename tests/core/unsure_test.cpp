@@ -35,9 +35,9 @@ struct Covered {
 };
 
 TEST(Unsure, FiguresAreOffByAsMuchAsTheySay) {
-  const unsigned sets = sounds::asked("CALANDO_SOUNDS", 24), first = sounds::asked("CALANDO_SEED", 1);
+  const unsigned sets = sounds::howMany(24);
   Covered offset{"offset"}, level{"level"}, held{"held"};
-  for (unsigned seed = first; seed < first + sets; ++seed) {
+  for (const unsigned seed : sounds::seeds(sets)) {
     sounds::Dice dice(seed);
     sounds::Beginner b;
     b.seed = seed;

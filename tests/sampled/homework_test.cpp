@@ -83,8 +83,7 @@ void play(Dice& dice, sounds::Homework& sent, const Program& program, const Home
 }
 
 TEST(SampledHomework, IsCutAndMarked) {
-  const unsigned recordings = sounds::asked("CALANDO_SOUNDS", 24),
-                 first = sounds::asked("CALANDO_SEED", 7000);
+  const unsigned recordings = sounds::howMany(24), first = sounds::firstSeed(7000);
   sounds::Score score;
   for (unsigned round = 0; round < recordings; ++round) {
     const unsigned seed = first + round;

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <cstdlib>
 #include <random>
+#include <ranges>
 #include <vector>
 
 /// For tests over sounds that are random in every dimension.
@@ -17,8 +18,15 @@ inline unsigned asked(const char* variable, unsigned otherwise) {
   return text ? static_cast<unsigned>(std::atoi(text)) : otherwise;
 }
 
+/// How many sounds of a family: a few of them in the ordinary tests, or as many as a campaign wants.
+inline unsigned howMany(unsigned few) { return asked("CALANDO_SOUNDS", few); }
 /// Whether a campaign asks for everything, and not for a share of it.
-inline bool everything() { return asked("CALANDO_SOUNDS", 0) > 0; }
+inline bool everything() { return howMany(0) > 0; }
+/// From where on a campaign wants its seeds.
+inline unsigned firstSeed(unsigned otherwise = 1) { return asked("CALANDO_SEED", otherwise); }
+inline auto seeds(unsigned count, unsigned otherwise = 1) {
+  return std::views::iota(firstSeed(otherwise), firstSeed(otherwise) + count);
+}
 
 struct Dice {
   std::mt19937 random;

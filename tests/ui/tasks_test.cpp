@@ -315,7 +315,7 @@ const Task kTasks[] = {
      0,
      [](T& t) {
        t.key(Qt::Key_5, Qt::AltModifier);
-       t.click(t.the<QPushButton>("topicTuning"));
+       t.click(t.the<QPushButton>("topic2"));
        auto* cents = t.the<QLineEdit>("beats-left");
        auto* beats = t.the<QLineEdit>("beats-right");
        const double ofTen = beats->text().toDouble();

@@ -164,6 +164,7 @@ void readFlexibility(MainWindow& window) {
   showTakeOf(window, "bend-through", "bend");
   chooseStudent(window, 6);
   showTakeOf(window, "stairs-5", "ladder");
+  showTakeOf(window, "model-note", "twins");
   chooseStudent(window, 2);
   showTakeOf(window, "swell", "swell");
   showTakeOf(window, "widening", "steps");

@@ -149,17 +149,18 @@ std::vector<float> levelled(std::span<const float> samples, const std::optional<
   return out;
 }
 
-std::optional<double> colourDistance(const Note& a, const Note& b) {
-  return colourDistance(a.harmonics_db, b.harmonics_db);
-}
-
-std::optional<double> colourDistance(std::span<const std::optional<double>> a,
-                                     std::span<const std::optional<double>> b) {
+std::optional<ColourDifference> colourDifference(std::span<const std::optional<double>> a,
+                                                 std::span<const std::optional<double>> b) {
   std::vector<double> differences;
   for (std::size_t k = 0; k < std::min(a.size(), b.size()); ++k)
-    if (a[k] && b[k] && std::min(*a[k], *b[k]) > -40.0) differences.push_back(*a[k] - *b[k]);
+    if (a[k] && b[k] && std::min(*a[k], *b[k]) > kFaintestPartial_db) differences.push_back(*a[k] - *b[k]);
   if (differences.size() < kFewestPartials) return std::nullopt;
-  return standardDeviation(differences);
+  return ColourDifference{mean(differences), standardDeviation(differences)};
+}
+
+std::optional<double> colourDistance(const Note& a, const Note& b) {
+  const auto difference = colourDifference(a.harmonics_db, b.harmonics_db);
+  return difference ? std::optional(difference->distance_db) : std::nullopt;
 }
 
 }  // namespace calando

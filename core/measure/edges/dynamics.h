@@ -31,12 +31,18 @@ struct PulseFigures {
 /// A sound in `count` equal pulses. Nullopt for fewer than two, or under 0.15 s each.
 std::optional<PulseFigures> pulseFigures(const Tracks& tracks, double from_s, double to_s, int count);
 
-/// Distance of the colours of two notes: RMS over the partials that both show clear of the noise of the
-/// difference of their levels, the mean difference (that of the notes' levels) taken off, dB. Nullopt with
-/// fewer than three.
+/// Partials further under the strongest than this are not compared.
+inline constexpr double kFaintestPartial_db = -40.0;
+/// How the colours of two notes differ, over the partials that both show clear of the noise.
+struct ColourDifference {
+  double mean_db;      ///< how much stronger those of the first are: that is how their levels were taken
+  double distance_db;  ///< RMS of what differs beside that
+};
+/// Nullopt with fewer than three such partials.
+std::optional<ColourDifference> colourDifference(std::span<const std::optional<double>> a,
+                                                 std::span<const std::optional<double>> b);
+/// Its distance alone.
 std::optional<double> colourDistance(const Note& a, const Note& b);
-std::optional<double> colourDistance(std::span<const std::optional<double>> a,
-                                     std::span<const std::optional<double>> b);
 
 /// The samples of a take made as loud as another: from the level of its note to the one wanted, or as they
 /// are where that was not measured; in either case so soft that no peak is more than kPeakOver_db over the

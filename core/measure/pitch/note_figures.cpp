@@ -192,8 +192,9 @@ void measureColour(Note& note, const Tracks& tracks) {
   note.unsure.brightness = deviationOfMiddle(brightness, blocksIn(note));
   note.harmonics_db = harmonicsBetween(tracks, note.coreStart_s, note.coreEnd_s);
   const double middle = (note.coreStart_s + note.coreEnd_s) / 2.0;
-  note.colour_repeat_db = colourDistance(harmonicsBetween(tracks, note.coreStart_s, middle),
-                                         harmonicsBetween(tracks, middle, note.coreEnd_s));
+  if (const auto halves = colourDifference(harmonicsBetween(tracks, note.coreStart_s, middle),
+                                           harmonicsBetween(tracks, middle, note.coreEnd_s)))
+    note.colour_repeat_db = halves->distance_db;
   std::vector<double> octaves, levels;
   double odd = 0.0, even = 0.0;
   int odds = 0, evens = 0;
