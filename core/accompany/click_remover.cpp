@@ -6,6 +6,7 @@
 #include <limits>
 #include <numbers>
 
+#include "core/accompany/click_shape.h"
 #include "core/exercise/cue_sheet.h"
 #include "core/live/latency.h"
 #include "core/maths/dot.h"
@@ -19,9 +20,6 @@ namespace {
 
 constexpr std::size_t kFewest = 3;  // a high click and two low ones, to tell whether they are alike
 constexpr double kBreath_s = 0.45;  // before the first cue somebody breathes in: not learnt from, if possible
-constexpr double kDry_s = 0.015;    // most of a click's energy
-constexpr double kLead_s = 0.003;
-constexpr double kCompared_s = 0.025;
 constexpr double kBlock_s = 0.004;
 constexpr double kLevel_s = 0.01;
 constexpr double kQuietBefore_s = 0.025;  // so long before a click the room is listened to
@@ -29,7 +27,6 @@ constexpr double kQuiet_s = 0.02;         // for so long
 constexpr double kHeard = 10.0;           // times the power of the room
 constexpr double kFades = 4.0;            // under so many times it the shape ends
 constexpr double kAlike = 0.8;            // normalised correlation of two clicks that were learnt from
-constexpr double kClear = 0.9;            // of one whose place is believed
 constexpr double kLeastGain = 0.4;
 constexpr double kForkHeard = 0.5;  // of the power between the clicks is the fork's
 constexpr int kAstray = 3;          // clicks in a row that do not lie where they should
@@ -41,44 +38,6 @@ double power(std::span<const float> x) {
                    : static_cast<double>(dot(x.data(), x.data(), x.size())) / static_cast<double>(x.size());
 }
 
-/// Where in `signal`, from 0 to 2·kReach, `shape` fits best, to a fraction of a sample, and how well.
-struct Fit {
-  double at;
-  double correlation;  // normalised
-};
-CALANDO_DISPATCHED Fit bestFit(std::span<const float> signal, std::span<const float> shape) {
-  const double norm = std::sqrt(dot(shape.data(), shape.data(), shape.size()));
-  std::vector<double> heights;
-  for (long k = 0; k <= 2 * kReach; ++k) {
-    const float* x = signal.data() + k;
-    const double energy = dot(x, x, shape.size());
-    heights.push_back(energy > 0.0 ? dot(x, shape.data(), shape.size()) / (norm * std::sqrt(energy)) : 0.0);
-  }
-  const auto top = std::ranges::max_element(heights) - heights.begin();
-  double at = static_cast<double>(top);
-  if (top > 0 && top < 2 * kReach) {
-    const auto h = [&](long k) { return heights[static_cast<std::size_t>(top + k)]; };
-    const double bend = h(-1) - 2.0 * h(0) + h(1);
-    if (bend < 0.0) at += 0.5 * (h(-1) - h(1)) / bend;
-  }
-  return {at, heights[static_cast<std::size_t>(top)]};
-}
-
-CALANDO_DISPATCHED void filter(const std::vector<float>& taps, const std::vector<float>& x,
-                               std::vector<float>& y) {
-  for (std::size_t n = 0; n < y.size(); ++n) y[n] = dot(taps.data(), &x[n], taps.size());
-}
-
-std::vector<float> piece(const SlidingSignal& signal, double from, long length) {
-  std::vector<float> x(static_cast<std::size_t>(length));
-  for (std::size_t n = 0; n < x.size(); ++n) x[n] = readAt(signal, from + static_cast<double>(n));
-  return x;
-}
-
-CALANDO_DISPATCHED double score(const float* x, const std::vector<float>& dry) {
-  return std::abs(dot(x, dry.data(), dry.size()));
-}
-
 }  // namespace
 
 ClickRemover::ClickRemover(const CueSheet& sheet, std::optional<double> fork_hz, double rate_hz)
@@ -86,17 +45,14 @@ ClickRemover::ClickRemover(const CueSheet& sheet, std::optional<double> fork_hz,
       fork_hz_(fork_hz),
       clicks_(clicksOf(sheet)),
       longest_s_(std::min(0.2, sheet.beat_s - 0.04)),
-      highPass_(kaiserLowPass(700.0 / rate_hz, 1100.0 / rate_hz, 60.0)),
+      highPass_(aboveHumTaps(rate_hz)),
       raw_(rate_hz) {
-  // Below are the hum of the room and the fork.
-  for (float& tap : highPass_) tap = -tap;
-  highPass_[highPass_.size() / 2] += 1.0f;
   const auto before = [&](double s) {
     return static_cast<std::size_t>(
         std::ranges::count_if(clicks_, [s](const Click& c) { return c.at_s < s - 1e-6; }));
   };
   const std::size_t countIn = before(sheet.countIn_s());
-  if (countIn >= kFewest && longest_s_ > 2.0 * kCompared_s)
+  if (countIn >= kFewest && longest_s_ > 2.0 * kClickCompared_s)
     learnt_ = std::max(kFewest, before(sheet.countIn_s() - kBreath_s + 1e-3));
 }
 
@@ -105,7 +61,8 @@ long ClickRemover::learnsAt() const {
 }
 
 long ClickRemover::watchedAt(std::size_t click) const {
-  return std::lround(place(click) + kCompared_s * rate_) + static_cast<long>(highPass_.size()) / 2 + kReach;
+  return std::lround(place(click) + kClickCompared_s * rate_) + static_cast<long>(highPass_.size()) / 2 +
+         kReach;
 }
 
 std::vector<float> ClickRemover::highPassed(long from, long to) const {
@@ -132,7 +89,8 @@ std::vector<float> ClickRemover::push(std::span<const float> block) {
     if (fork_ != 0.0) subtractFork(from, part);
     // The one before the next may not be over yet.
     for (std::size_t k = next_ > 0 ? next_ - 1 : 0;
-         removes_ && k < clicks_.size() && place(k) - kLead_s * rate_ < static_cast<double>(raw_.end()); ++k)
+         removes_ && k < clicks_.size() && place(k) - kClickLead_s * rate_ < static_cast<double>(raw_.end());
+         ++k)
       subtract(k, from, part);
     if (raw_.end() >= event) {
       if (learning)
@@ -157,7 +115,7 @@ void ClickRemover::learnFrom(std::span<const float> recording) {
 /// The part of one click that lies in the samples from `from`.
 void ClickRemover::subtract(std::size_t click, long from, std::span<float> out) const {
   const SlidingSignal& shape = shapes_[clicks_[click].high];
-  const double first = place(click) - kLead_s * rate_;
+  const double first = place(click) - kClickLead_s * rate_;
   const auto begin = static_cast<long>(std::ceil(first)) - kInterpolationTaps / 2;
   const long end = begin + shape.end() + kInterpolationTaps;
   for (long n = std::max(begin, from); n < std::min(end, from + static_cast<long>(out.size())); ++n)
@@ -182,7 +140,7 @@ void ClickRemover::learnFork() {
   // x ≈ re·c − im·s, where c and s are the fork's own cosine and sine.
   double cc = 0.0, ss = 0.0, cs = 0.0, xc = 0.0, xs = 0.0, xx = 0.0;
   for (std::size_t k = 0; k + 1 < learnt_; ++k)
-    for (long n = std::lround(place(k) + 0.06 * rate_); n < std::lround(place(k + 1) - kLead_s * rate_);
+    for (long n = std::lround(place(k) + 0.06 * rate_); n < std::lround(place(k + 1) - kClickLead_s * rate_);
          ++n) {
       const std::complex<double> f = forkAt(n);
       const double x = raw_.at(n);
@@ -211,32 +169,21 @@ void ClickRemover::learn() {
   if (!learnShapes(whole)) return;
   removes_ = true;
   while (next_ < clicks_.size() &&
-         place(next_) - kLead_s * rate_ - kInterpolationTaps <= static_cast<double>(end))
+         place(next_) - kClickLead_s * rate_ - kInterpolationTaps <= static_cast<double>(end))
     ++next_;
 }
 
 /// By the clicks as they are sent first, then by one that was heard; false where they are not alike.
 bool ClickRemover::learnPlaces(const SlidingSignal& heard) {
-  std::array<std::vector<float>, 2> dry;
-  for (const bool high : {false, true})
-    for (double t = 0.0; t < kDry_s; t += 1.0 / rate_)
-      dry[high].push_back(static_cast<float>(clickWave(high, t)));
-  double best = 0.0;
-  long lag = 0;
-  for (long at = 0; at < std::lround(kLongestLatency_s * rate_); ++at) {
-    double sum = 0.0;
-    for (std::size_t k = 0; k < learnt_; ++k)
-      sum += score(heard.data(std::lround(nominal(k)) + at), dry[clicks_[k].high]);
-    if (sum > best) best = sum, lag = at;
-  }
-  const double lead = kLead_s * rate_;
-  const long compared = std::lround(kCompared_s * rate_);
+  const long lag = lagOf(heard, clicks_, learnt_, rate_);
+  const double lead = kClickLead_s * rate_;
+  const long compared = std::lround(kClickCompared_s * rate_);
   const double first = nominal(1) + static_cast<double>(lag);
   const std::vector<float> one = piece(heard, first - lead, compared);
   seen_ = {{nominal(1), first}};
   for (std::size_t k = 2; k < learnt_; ++k) {
     const double at = nominal(k) + static_cast<double>(lag);
-    const Fit fit = bestFit(piece(heard, at - lead - kReach, compared + 2 * kReach), one);
+    const ClickFit fit = bestFit(piece(heard, at - lead - kReach, compared + 2 * kReach), one);
     if (!(fit.correlation >= kAlike)) return false;
     seen_.push_back({nominal(k), at + fit.at - kReach});
   }
@@ -247,7 +194,7 @@ bool ClickRemover::learnPlaces(const SlidingSignal& heard) {
 /// Each cut out at its place, the low ones laid on top of one another, as far as they stand out of the room;
 /// false where they do not.
 bool ClickRemover::learnShapes(const SlidingSignal& heard) {
-  const double lead = kLead_s * rate_;
+  const double lead = kClickLead_s * rate_;
   const long length = std::lround(longest_s_ * rate_);
   std::array<std::vector<float>, 2> shapes{std::vector<float>(static_cast<std::size_t>(length), 0.0f),
                                            piece(heard, place(0) - lead, length)};
@@ -271,7 +218,7 @@ bool ClickRemover::learnShapes(const SlidingSignal& heard) {
     shape.resize(end);
     for (std::size_t n = end - step; n < end; ++n)
       shape[n] *= static_cast<float>(end - n) / static_cast<float>(step);
-    shape.resize(std::max(end, static_cast<std::size_t>(std::lround(kCompared_s * rate_))), 0.0f);
+    shape.resize(std::max(end, static_cast<std::size_t>(std::lround(kClickCompared_s * rate_))), 0.0f);
     shapes_.emplace_back(rate_).push(shape);
   }
   level_dbfs_ = 10.0 * std::log10(loudest);
@@ -288,18 +235,17 @@ void ClickRemover::fitPlaces() {
 
 void ClickRemover::watch(std::size_t click) {
   const auto compared = std::span(shapes_[clicks_[click].high].data(0),
-                                  static_cast<std::size_t>(std::lround(kCompared_s * rate_)));
-  const auto from = std::lround(place(click) - kLead_s * rate_) - kReach;
-  const std::vector<float> heard =
-      highPassed(from, from + static_cast<long>(compared.size()) + 2 * kReach + 1);
+                                  static_cast<std::size_t>(std::lround(kClickCompared_s * rate_)));
+  const auto from = std::lround(place(click) - kClickLead_s * rate_) - kReach;
+  const std::vector<float> heard = highPassed(from, from + static_cast<long>(compared.size()) + 2 * kReach);
   const double gain = dot(heard.data() + kReach, compared.data(), compared.size()) /
                       dot(compared.data(), compared.data(), compared.size());
-  const Fit fit = bestFit(heard, compared);
-  const bool clear = fit.correlation >= kClear;
+  const ClickFit fit = bestFit(heard, compared);
+  const bool clear = fit.correlation >= kClearClick;
   astray_ = gain > kLeastGain || clear ? 0 : astray_ + 1;
   if (astray_ >= kAstray) removes_ = false;
   if (!clear) return;
-  seen_.push_back({nominal(click), static_cast<double>(from) + fit.at + kLead_s * rate_});
+  seen_.push_back({nominal(click), static_cast<double>(from) + fit.at + kClickLead_s * rate_});
   if (seen_.size() > kFollowed) seen_.erase(seen_.begin());
   fitPlaces();
 }

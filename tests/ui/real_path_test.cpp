@@ -50,6 +50,25 @@ namespace {
     FAIL() << #right;                                                                  \
   }
 
+/// A count's clicks in a recording of nothing else, each where it begins, s.
+std::vector<double> clicksIn(std::span<const float> heard) {
+  std::vector<double> places;
+  for (std::size_t n = 0; n < heard.size(); ++n)
+    if (std::abs(heard[n]) > 0.02f) {
+      places.push_back(static_cast<double>(n) / 48000.0);
+      n += 4800;
+    }
+  return places;
+}
+
+/// Whether a count came through the room as it was played: what the sound server itself held up is not ours.
+bool cameThroughEven(std::span<const float> heard, double beat_s) {
+  const std::vector<double> places = clicksIn(heard);
+  return places.size() > 4 && std::ranges::adjacent_find(places, [beat_s](double a, double b) {
+                                return std::abs(b - a - beat_s) > 5e-5;
+                              }) == places.end();
+}
+
 /// A studio with one student, and its window listening to the room.
 class Room {
  public:
@@ -94,6 +113,14 @@ class Room {
   template <class Play>
   bool isHeldAgainstTheCount(Play play) {
     return isTaken(play, [](const Snapshot& take) { return take.context.start_s.has_value(); });
+  }
+  /// One that a busy machine held up is played once more, as at a lesson; a false alarm is seen by
+  /// TheDelayIsMeasured… below, which looks into the recording.
+  template <class Play>
+  bool isHeldInTheEnd(Play play) {
+    for (int left = 3; left > 0; --left)
+      if (isHeldAgainstTheCount(play)) return true;
+    return false;
   }
   std::vector<float> latestRecording() const {
     QFileInfoList kept;
@@ -165,7 +192,7 @@ TEST(RealPath, ATakeToAHeardCountIsJudgedByItsOwnPulseWhileTheDelayIsNotMeasured
   EXPECT_TRUE(message->text().contains("your own pulse")) << message->text().toStdString();
   QTest::mouseClick(room.find<QPushButton>("messageButton"), Qt::LeftButton);  // the way out of it
   EXPECT_OF_THE_ROOM(QTest::qWaitFor([&] { return message->text().contains("is measured:"); }, 25000));
-  EXPECT_OF_THE_ROOM(room.isHeldAgainstTheCount([&] {
+  EXPECT_OF_THE_ROOM(room.isHeldInTheEnd([&] {
     QTest::qWait(2500);
     room.press(Qt::Key_Space);
   }));
@@ -189,7 +216,14 @@ TEST(RealPath, TheDelayIsMeasuredAndAClickedTakeIsHeldAgainstTheCount) {
   calibrate->trigger();
   EXPECT_OF_THE_ROOM(QTest::qWaitFor([&] { return message->text().contains("is measured:"); }, 25000));
   room.chooseClicked("swell", 120);
-  EXPECT_OF_THE_ROOM(room.isHeldAgainstTheCount([] {}));
+  // Where the room holds the clicks themselves up, there is another take, as there is for a teacher.
+  bool isHeld = false, isEven = false;
+  for (int left = 4; left > 0 && !isEven; --left) {
+    isHeld = room.isHeldAgainstTheCount([] {});
+    isEven = cameThroughEven(room.latestRecording(), 0.5);
+  }
+  if (!isEven) GTEST_SKIP() << soundServer->name() << " holds sound up on this machine";
+  ASSERT_TRUE(isHeld) << "said to have stumbled, and it came through even";
   // The clicks are in the recording, if not in what is measured: the first cue's lies where the take says.
   const Snapshot& take = *room.window().shownSnapshot();
   const std::vector<float> heard = room.latestRecording();
@@ -234,7 +268,7 @@ TEST(RealPath, ASoundThatStumblesIsMeasuredAnewAndNotHeldAgainstTheCount) {
   ASSERT_TRUE(room.takeIsThere(10000));
   EXPECT_FALSE(room.window().shownSnapshot()->context.start_s);
   EXPECT_TRUE(message->text().contains("stumbled")) << message->text().toStdString();
-  EXPECT_OF_THE_ROOM(room.isHeldAgainstTheCount([&] { play(0); }));
+  EXPECT_OF_THE_ROOM(room.isHeldInTheEnd([&] { play(0); }));
   EXPECT_FALSE(message->text().contains("stumbled")) << message->text().toStdString();
 }
 

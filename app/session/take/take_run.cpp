@@ -7,6 +7,7 @@
 #include "app/sound/speaker.h"
 #include "app/work/pending.h"
 #include "app/work/work_queue.h"
+#include "core/accompany/heard_count.h"
 #include "core/ears/threshold.h"
 #include "core/engine/snapshot.h"
 #include "core/exercise/accompaniment.h"
@@ -177,6 +178,19 @@ std::optional<double> TakeRun::countStart(const StreamClock& recording, double l
                                          : std::nullopt;
 }
 
+/// What the clocks estimate may be wrong while the computer is busy: where the clicks are heard they say
+/// themselves whether they came on time. Of more than a part of a beat they do not know.
+std::optional<double> TakeRun::heardStart(const StreamClock& recording, std::span<const float> samples,
+                                          double rate_hz) {
+  const double output_s = speaker_.clock().slipped_s(), input_s = recording.slipped_s();
+  qCWarning(logSound) << "the sound stumbled by the clocks: output" << 1000.0 * output_s << "ms, recording"
+                      << 1000.0 * input_s << "ms";
+  const Running* run = running();
+  const double part_s = run->sheet.beat_s / 2.0;
+  if (std::abs(output_s) > part_s || std::abs(input_s) > part_s) return std::nullopt;
+  return startByClicks(samples, run->sheet, rate_hz);
+}
+
 /// For the eye, while it is counted in; how it lay is settled by the whole take.
 void TakeRun::placeCount(double played_s) {
   const Running* run = running();
@@ -246,7 +260,10 @@ void TakeRun::finish(bool onPurpose) {
   raw.stopped = onPurpose;
   if (run.partner) raw.asked.accompaniment.partner = run.partner->voice();
   if (run.countIn_s) {
-    if (run.latency_s) raw.asked.start_s = countStart(heard.clock, *run.latency_s);
+    if (run.latency_s) {
+      raw.asked.start_s = countStart(heard.clock, *run.latency_s);
+      if (!raw.asked.start_s) raw.asked.start_s = heardStart(heard.clock, *raw.samples, raw.rate_hz);
+    }
     raw.count = raw.asked.start_s ? Count::asHeard : run.latency_s ? Count::stumbled : Count::unmeasured;
   }
   if (run.playsItself) {

@@ -6,6 +6,7 @@
 #include <chrono>
 #include <filesystem>
 #include <optional>
+#include <span>
 #include <tl/expected.hpp>
 #include <variant>
 
@@ -147,6 +148,8 @@ class TakeRun : public QObject {
   void accompany(const Context& context);
   void sound(const WithTake& what);
   std::optional<double> countStart(const StreamClock& recording, double latency_s);
+  std::optional<double> heardStart(const StreamClock& recording, std::span<const float> samples,
+                                   double rate_hz);
   void placeCount(double played_s);
   void finish(bool onPurpose = false);
   void playClicks();
