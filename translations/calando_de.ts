@@ -8874,16 +8874,20 @@
         <translation>dB unter dem Lautesten</translation>
     </message>
     <message>
-        <source>the model</source>
-        <translation>das Vorbild</translation>
-    </message>
-    <message>
         <source>partials</source>
         <translation>Teiltöne</translation>
     </message>
     <message>
-        <source>dB under the strongest; above, how far off the model</source>
-        <translation>dB unter dem stärksten; darüber, wie weit vom Vorbild</translation>
+        <source>partials; dB off the model</source>
+        <translation>Teiltöne; dB neben dem Vorbild</translation>
+    </message>
+    <message>
+        <source>model</source>
+        <translation>Vorbild</translation>
+    </message>
+    <message>
+        <source>dB under the strongest</source>
+        <translation>dB unter dem stärksten</translation>
     </message>
 </context>
 <context>

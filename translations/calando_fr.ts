@@ -8874,16 +8874,20 @@
         <translation>dB sous le plus fort</translation>
     </message>
     <message>
-        <source>the model</source>
-        <translation>le modèle</translation>
-    </message>
-    <message>
         <source>partials</source>
         <translation>partiels</translation>
     </message>
     <message>
-        <source>dB under the strongest; above, how far off the model</source>
-        <translation>dB sous le plus fort ; au-dessus, écart au modèle</translation>
+        <source>partials; dB off the model</source>
+        <translation>partiels ; écart au modèle en dB</translation>
+    </message>
+    <message>
+        <source>model</source>
+        <translation>modèle</translation>
+    </message>
+    <message>
+        <source>dB under the strongest</source>
+        <translation>dB sous le plus fort</translation>
     </message>
 </context>
 <context>

@@ -10,8 +10,6 @@
 
 namespace calando {
 
-namespace {}  // namespace
-
 FoundDialog::FoundDialog(const StudentTable& students, Recordings& recordings, bool readOnly, QWidget* parent)
     : QDialog(parent),
       recordings_(recordings),
@@ -38,6 +36,21 @@ FoundDialog::FoundDialog(const StudentTable& students, Recordings& recordings, b
   }
   said_->setObjectName("why");
   said_->setWordWrap(true);
+  arrange();
+  connect(list_, &QListWidget::currentRowChanged, this, &FoundDialog::choose);
+  connect(give_, &QPushButton::clicked, this, &FoundDialog::give);
+  connect(listen_, &QPushButton::clicked, this, &FoundDialog::listen);
+  connect(export_, &QPushButton::clicked, this, &FoundDialog::exportChosen);
+  connect(throw_, &QPushButton::clicked, this, &FoundDialog::throwChosenAway);
+  connect(&player_, &SoundPlayer::stopped, this, [this] { listen_->setText(tr("Listen")); });
+  if (auto all = students.all()) students_ = std::move(*all);
+  for (const Student& s : students_) student_->addItem(words::plain(s.name));
+  student_->setPlaceholderText(tr("whose is it?"));
+  connect(student_, &QComboBox::currentIndexChanged, this, &FoundDialog::allowGiving);
+  load();
+}
+
+void FoundDialog::arrange() {
   auto* intro = new QLabel(tr(
       "Left behind when the program or the computer was ended, when the disk was full, or by another list of "
       "takes. Nothing is removed unless you throw it away."));
@@ -58,18 +71,7 @@ FoundDialog::FoundDialog(const StudentTable& students, Recordings& recordings, b
   layout->addWidget(list_, 1);
   layout->addLayout(actions);
   layout->addLayout(foot);
-  connect(list_, &QListWidget::currentRowChanged, this, &FoundDialog::choose);
-  connect(give_, &QPushButton::clicked, this, &FoundDialog::give);
-  connect(listen_, &QPushButton::clicked, this, &FoundDialog::listen);
-  connect(export_, &QPushButton::clicked, this, &FoundDialog::exportChosen);
-  connect(throw_, &QPushButton::clicked, this, &FoundDialog::throwChosenAway);
   connect(close, &QPushButton::clicked, this, &QDialog::accept);
-  connect(&player_, &SoundPlayer::stopped, this, [this] { listen_->setText(tr("Listen")); });
-  if (auto all = students.all()) students_ = std::move(*all);
-  for (const Student& s : students_) student_->addItem(words::plain(s.name));
-  student_->setPlaceholderText(tr("whose is it?"));
-  connect(student_, &QComboBox::currentIndexChanged, this, &FoundDialog::allowGiving);
-  load();
 }
 
 QString FoundDialog::textOf(const Stray& stray) const {

@@ -28,6 +28,7 @@ class FoundDialog : public QDialog {
   void given(const calando::Stray& stray, const calando::Student& student);
 
  private:
+  void arrange();
   void load();
   void choose();
   void allowGiving();

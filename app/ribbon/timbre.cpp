@@ -65,8 +65,7 @@ struct Stems {
 /// The lane, and where a level lies in it.
 struct PartialsLane {
   const RibbonScale& scale;
-  const LaneRow row{
-      kFaintestPartial_db, kAbove_db, {0, -10, -20, -30}, style::colour, Ribbon::tr("partials")};
+  const LaneRow row;
   double y(double level_db) const { return row.y(scale.area, std::clamp(level_db, row.bottom, row.top)); }
 };
 
@@ -94,12 +93,13 @@ void paintModel(QPainter& painter, const PartialsLane& lane, const Stems& stems,
 }  // namespace
 
 void paintTimbre(QPainter& painter, const Snapshot& take, const RibbonScale& scale) {
-  const PartialsLane lane{scale};
+  const Note* model = modelNote(take.analysis.cues, take.sheet, take.analysis);
+  const QString name = model ? Ribbon::tr("partials; dB off the model") : Ribbon::tr("partials");
+  const PartialsLane lane{scale, {kFaintestPartial_db, kAbove_db, {0, -10, -20, -30}, style::colour, name}};
   painter.save();
   paintLaneGround(painter, scale.area, lane.row);
   painter.setClipRect(scale.area);
   Labels labels(painter, scale.area);
-  const Note* model = modelNote(take.analysis.cues, take.sheet, take.analysis);
   const Reading* judged = readingOf(take, "colour_distance_db");
   const std::vector<Drawn> drawn = drawnOf(take.analysis);
   for (const Drawn& one : drawn) {
@@ -109,14 +109,13 @@ void paintTimbre(QPainter& painter, const Snapshot& take, const RibbonScale& sca
     if (model && !isModel) paintModel(painter, lane, stems, *model, one.note);
     painter.setFont(style::work(style::kType, true));
     const QPointF at(scale.x(one.middle_s()), scale.area.top() + kLabelled);
-    if (isModel) labels.put(at, Ribbon::tr("the model"), style::ink);
+    if (isModel) labels.put(at, Ribbon::tr("model"), style::ink);
     if (!one.off_db) continue;
     const bool beyond = judged && judged->high && *one.off_db > *judged->high;
-    labels.put(at, Ribbon::tr("%1 dB").arg(words::number(*one.off_db, 1, false)),
-               beyond ? style::attention : style::colour);
+    labels.put(at, words::number(*one.off_db, 1, false), beyond ? style::attention : style::colour);
   }
   painter.setClipping(false);
-  paintLaneUnit(painter, scale.area, Ribbon::tr("dB under the strongest; above, how far off the model"));
+  paintLaneUnit(painter, scale.area, Ribbon::tr("dB under the strongest"));
   paintLaneName(painter, scale.area, lane.row);
   painter.restore();
 }

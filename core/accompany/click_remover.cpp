@@ -10,7 +10,6 @@
 #include "core/exercise/cue_sheet.h"
 #include "core/live/latency.h"
 #include "core/maths/dot.h"
-#include "core/maths/filters.h"
 #include "core/maths/interpolate.h"
 #include "core/maths/statistics.h"
 
@@ -36,6 +35,12 @@ constexpr std::size_t kFollowed = 24;
 double power(std::span<const float> x) {
   return x.empty() ? 0.0
                    : static_cast<double>(dot(x.data(), x.data(), x.size())) / static_cast<double>(x.size());
+}
+
+std::vector<float> piece(const SlidingSignal& signal, double from, long length) {
+  std::vector<float> x(static_cast<std::size_t>(length));
+  for (std::size_t n = 0; n < x.size(); ++n) x[n] = readAt(signal, from + static_cast<double>(n));
+  return x;
 }
 
 }  // namespace
@@ -69,9 +74,7 @@ std::vector<float> ClickRemover::highPassed(long from, long to) const {
   const auto half = static_cast<long>(highPass_.size()) / 2;
   std::vector<float> x(static_cast<std::size_t>(to - from + 2 * half));
   raw_.copy(from - half, x);
-  std::vector<float> y(static_cast<std::size_t>(to - from));
-  filter(highPass_, x, y);
-  return y;
+  return filtered(highPass_, x);
 }
 
 std::vector<float> ClickRemover::push(std::span<const float> block) {
@@ -175,7 +178,8 @@ void ClickRemover::learn() {
 
 /// By the clicks as they are sent first, then by one that was heard; false where they are not alike.
 bool ClickRemover::learnPlaces(const SlidingSignal& heard) {
-  const long lag = lagOf(heard, clicks_, learnt_, rate_);
+  const long lag =
+      lagOf({heard.data(0), static_cast<std::size_t>(heard.end())}, std::span(clicks_).first(learnt_), rate_);
   const double lead = kClickLead_s * rate_;
   const long compared = std::lround(kClickCompared_s * rate_);
   const double first = nominal(1) + static_cast<double>(lag);

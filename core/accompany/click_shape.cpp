@@ -7,7 +7,6 @@
 #include "core/live/latency.h"
 #include "core/maths/dot.h"
 #include "core/maths/filters.h"
-#include "core/maths/interpolate.h"
 
 namespace calando {
 
@@ -28,12 +27,13 @@ std::vector<float> aboveHumTaps(double rate_hz) {
   return taps;
 }
 
-CALANDO_DISPATCHED void filter(const std::vector<float>& taps, const std::vector<float>& x,
-                               std::vector<float>& y) {
+CALANDO_DISPATCHED std::vector<float> filtered(const std::vector<float>& taps, const std::vector<float>& x) {
+  std::vector<float> y(x.size() + 1 - taps.size());
   for (std::size_t n = 0; n < y.size(); ++n) y[n] = dot(taps.data(), &x[n], taps.size());
+  return y;
 }
 
-long lagOf(const SlidingSignal& heard, std::span<const Click> clicks, std::size_t count, double rate_hz) {
+long lagOf(std::span<const float> heard, std::span<const Click> clicks, double rate_hz) {
   std::array<std::vector<float>, 2> dry;
   for (const bool high : {false, true})
     for (double t = 0.0; t < kDry_s; t += 1.0 / rate_hz)
@@ -42,8 +42,8 @@ long lagOf(const SlidingSignal& heard, std::span<const Click> clicks, std::size_
   long lag = 0;
   for (long at = 0; at < std::lround(kLongestLatency_s * rate_hz); ++at) {
     double sum = 0.0;
-    for (const Click& click : clicks.first(count))
-      sum += score(heard.data(std::lround(click.at_s * rate_hz) + at), dry[click.high]);
+    for (const Click& click : clicks)
+      sum += score(heard.data() + std::lround(click.at_s * rate_hz) + at, dry[click.high]);
     if (sum > best) best = sum, lag = at;
   }
   return lag;
@@ -66,12 +66,6 @@ CALANDO_DISPATCHED ClickFit bestFit(std::span<const float> signal, std::span<con
     if (bend < 0.0) at += 0.5 * (h(-1) - h(1)) / bend;
   }
   return {at, heights[static_cast<std::size_t>(top)]};
-}
-
-std::vector<float> piece(const SlidingSignal& signal, double from, long length) {
-  std::vector<float> x(static_cast<std::size_t>(length));
-  for (std::size_t n = 0; n < x.size(); ++n) x[n] = readAt(signal, from + static_cast<double>(n));
-  return x;
 }
 
 }  // namespace calando

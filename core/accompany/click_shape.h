@@ -4,7 +4,6 @@
 #include <vector>
 
 #include "core/exercise/accompaniment.h"
-#include "core/maths/sliding_signal.h"
 
 /// How a count's clicks are found in a recording whose microphone hears them.
 namespace calando {
@@ -17,12 +16,13 @@ inline constexpr double kClearClick = 0.9;
 
 /// Taps of a filter that leaves what is above the hum of a room and a fork; odd in number, symmetric.
 std::vector<float> aboveHumTaps(double rate_hz);
-/// y[n] is the scalar product of the taps with x from n on.
-void filter(const std::vector<float>& taps, const std::vector<float>& x, std::vector<float>& y);
+/// By so many samples shorter than `x` as there are taps but one: the first is about x[taps / 2].
+std::vector<float> filtered(const std::vector<float>& taps, const std::vector<float>& x);
 
-/// By how many samples the first `count` of the clicks lie later in `heard` than they are sent, up to the
-/// longest latency: where the clicks as they are sent fit best, summed over all.
-long lagOf(const SlidingSignal& heard, std::span<const Click> clicks, std::size_t count, double rate_hz);
+/// By how many samples the clicks lie later in `heard` than they are sent, up to the
+/// longest latency: where the clicks as they are sent fit best, summed over all. `heard` goes on so long
+/// after the last.
+long lagOf(std::span<const float> heard, std::span<const Click> clicks, double rate_hz);
 
 /// Where in `signal` `shape` fits best, in samples from its first, to a fraction of one, and how well.
 struct ClickFit {
@@ -30,8 +30,5 @@ struct ClickFit {
   double correlation;  ///< normalised
 };
 ClickFit bestFit(std::span<const float> signal, std::span<const float> shape);
-
-/// So many samples of a signal, from between two of them on.
-std::vector<float> piece(const SlidingSignal& signal, double from, long length);
 
 }  // namespace calando

@@ -6,7 +6,6 @@
 
 #include "core/accompany/click_shape.h"
 #include "core/live/latency.h"
-#include "core/maths/sliding_signal.h"
 #include "core/maths/statistics.h"
 
 namespace calando {
@@ -36,9 +35,7 @@ class AboveHum {
     const long last = std::min(static_cast<long>(recording_.size()), from + length + half);
     if (first < last)
       std::copy(recording_.begin() + first, recording_.begin() + last, whole.begin() + first - (from - half));
-    std::vector<float> above(static_cast<std::size_t>(length));
-    filter(taps_, whole, above);
-    return above;
+    return filtered(taps_, whole);
   }
 
  private:
@@ -58,9 +55,8 @@ std::optional<double> startByClicks(std::span<const float> recording, const CueS
   if (countIn < kFewest || clicks.size() < countIn + kFewest) return std::nullopt;
 
   const AboveHum heard(recording, rate_hz);
-  SlidingSignal countedIn(rate_hz);
-  countedIn.push(heard.piece(0, std::lround((sheet.countIn_s() + kLongestLatency_s) * rate_hz)));
-  const long lag = lagOf(countedIn, clicks, countIn, rate_hz);
+  const long lag = lagOf(heard.piece(0, std::lround((sheet.countIn_s() + kLongestLatency_s) * rate_hz)),
+                         std::span(clicks).first(countIn), rate_hz);
   const long lead = std::lround(kClickLead_s * rate_hz);
   const long compared = std::lround(kClickCompared_s * rate_hz);
   const long around = std::lround(std::min(kAround_s, sheet.beat_s / 4.0) * rate_hz);

@@ -148,6 +148,47 @@ TEST_F(TakeRunTest, AHeardCountIsPlayedAndWithoutADelayItsNotesHaveTheirOwn) {
   EXPECT_FALSE(session_->takes.all().front().asked.accompaniment.click);
 }
 
+TEST_F(TakeRunTest, WhereTheClocksSayThatItStumbledTheClicksDecide) {
+  start();
+  add("Ada");
+  session_->lesson.choose("scale-4-4");
+  session_->request.editOptions([&](TakeOptions& o) { o.accompaniment = AccompanimentKind::click; });
+  session_->request.edit([](TakeRequest& w) { w.tempo_bpm = 120; });
+  ASSERT_TRUE(session_->setup.keepDelay(0.05));
+  // An output that says, from its second second on, that it is 0.1 s further back than it was.
+  const std::chrono::steady_clock::time_point began{};
+  for (int ms = 0; ms <= 4000; ms += 20)
+    speaker_->clock_.note(began + std::chrono::milliseconds(ms), 1e-3 * ms - (ms > 1500 ? 0.1 : 0.0));
+  ASSERT_TRUE(speaker_->clock_.stumbled());
+  struct Way {
+    double heldUp_s, gain;
+    bool isHeld;
+  };
+  for (const Way& way : {Way{0.0, 0.5, true}, Way{0.03, 0.5, false}, Way{0.0, 0.0, false}}) {
+    speaker_->played.clear();
+    std::optional<TakeRun::RawTake> raw;
+    const auto link = QObject::connect(&run(), &TakeRun::finished, [&](const auto& take) { raw = take; });
+    session_->session.toggle();
+    ASSERT_TRUE(until([&] { return !speaker_->played.empty(); }));
+    std::vector<float> room(12 * 48000, 0.0f);
+    for (std::size_t n = 0; n < room.size(); ++n) {
+      const std::size_t at = n + 3360 + (n > 5 * 48000 ? std::lround(way.heldUp_s * 48000) : 0);  // 70 ms
+      if (at < room.size()) room[at] = static_cast<float>(way.gain) * speaker_->played[0][n];
+    }
+    input_->push(room);
+    ASSERT_TRUE(heard());
+    session_->session.toggle();
+    ASSERT_TRUE(until([&] { return raw.has_value(); }));
+    QObject::disconnect(link);
+    ASSERT_TRUE(settle());
+    EXPECT_EQ(raw->count, way.isHeld ? TakeRun::Count::asHeard : TakeRun::Count::stumbled) << way.heldUp_s;
+    ASSERT_EQ(raw->asked.start_s.has_value(), way.isHeld);
+    if (way.isHeld) {
+      EXPECT_NEAR(*raw->asked.start_s, 4 * 0.5 + 0.07, 1e-4);
+    }
+  }
+}
+
 TEST_F(TakeRunTest, TheStandInIsRecordedAtOnceAndPlaysOnceItIsReady) {
   start();
   add("Ada");
